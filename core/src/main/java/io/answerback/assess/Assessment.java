@@ -1,0 +1,47 @@
+package io.answerback.assess;
+
+import io.answerback.chain.PointResult;
+import io.answerback.chain.PointTracer;
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.job.Job;
+import java.util.List;
+import java.util.Optional;
+
+/// Everything computed from one job.
+///
+/// @param job the job it was computed from
+/// @param trace every point through its links
+/// @param findings what was found, worst first
+/// @param stops how far each stop has come, in the order of work
+public record Assessment(Job job, PointTracer.Trace trace, List<Finding> findings, List<StopProgress> stops) {
+    public Assessment {
+        findings = List.copyOf(findings);
+        stops = List.copyOf(stops);
+    }
+
+    /// Everything computed about every point, zone points first.
+    public List<PointResult> points() {
+        return trace.results();
+    }
+
+    /// Everything computed about this zone point or system point; empty when there is none.
+    public Optional<PointResult> point(String id) {
+        return trace.find(id);
+    }
+
+    /// The findings that belong at a stop for a point: the point's own first, then those of no point.
+    public List<Finding> findingsAt(Stop stop, String pointId) {
+        List<Finding> here =
+                findings.stream().filter(finding -> finding.stop() == stop).toList();
+        return java.util.stream.Stream.concat(
+                        here.stream().filter(finding -> finding.point().equals(pointId)),
+                        here.stream().filter(finding -> finding.point().isEmpty()))
+                .toList();
+    }
+
+    /// How far one stop has come.
+    public StopProgress progress(Stop stop) {
+        return stops.get(stop.ordinal());
+    }
+}

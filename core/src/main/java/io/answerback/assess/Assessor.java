@@ -1,0 +1,70 @@
+package io.answerback.assess;
+
+import io.answerback.chain.Mark;
+import io.answerback.chain.PointResult;
+import io.answerback.chain.PointTracer;
+import io.answerback.check.Finding;
+import io.answerback.check.Grade;
+import io.answerback.check.Rules;
+import io.answerback.check.Stop;
+import io.answerback.event.EventTable;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Predicate;
+
+/// Computes an assessment. Pure: the same job gives the same assessment, with or without an earlier one to
+/// build on.
+///
+/// @param events the event table
+public record Assessor(EventTable events) {
+    /// Everything computed from a job, from nothing.
+    public Assessment assess(Job job) {
+        return assess(job, PointTracer.Trace.NONE);
+    }
+
+    /// Everything computed from a job, taking over from `earlier` whatever rests on the same parts.
+    public Assessment assess(Job job, Assessment earlier) {
+        return assess(job, earlier.trace());
+    }
+
+    private Assessment assess(Job job, PointTracer.Trace earlier) {
+        PointTracer.Trace trace = new PointTracer(job, events).trace(earlier);
+        List<Finding> findings = Rules.check(job, trace.results());
+        List<StopProgress> stops = Arrays.stream(Stop.values())
+                .map(stop -> progress(stop, trace.results(), findings))
+                .toList();
+        return new Assessment(job, trace, findings, stops);
+    }
+
+    private static StopProgress progress(Stop stop, List<PointResult> points, List<Finding> findings) {
+        List<PointResult> counted = stop == Stop.LOOP
+                ? points.stream().filter(point -> point.wired().isPresent()).toList()
+                : points;
+        Predicate<PointResult> done = switch (stop) {
+            case LOOP -> point -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
+            case REPORT -> point -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
+            case PROVE -> PointResult::proven;
+        };
+        int count = (int) counted.stream().filter(done).count();
+        return new StopProgress(stop, count, counted.size(), mark(stop, count, counted.size(), findings));
+    }
+
+    private static Mark mark(Stop stop, int done, int of, List<Finding> findings) {
+        List<Grade> grades = findings.stream()
+                .filter(finding -> finding.stop() == stop)
+                .map(Finding::grade)
+                .toList();
+        if (grades.contains(Grade.WRONG)) {
+            return Mark.WRONG;
+        }
+        if (grades.contains(Grade.TIGHT)) {
+            return Mark.TIGHT;
+        }
+        if (done < of) {
+            return Mark.NOT_DONE;
+        }
+        return stop == Stop.PROVE ? Mark.PROVEN : Mark.SOUND;
+    }
+}

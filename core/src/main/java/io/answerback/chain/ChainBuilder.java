@@ -1,0 +1,181 @@
+package io.answerback.chain;
+
+import io.answerback.event.EventTable;
+import io.answerback.event.Qualifier;
+import io.answerback.event.Signal;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import io.answerback.job.Meaning;
+import io.answerback.job.Point;
+import io.answerback.job.Receiver;
+import io.answerback.job.SystemPoint;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import io.answerback.loop.CaseReading;
+import io.answerback.loop.LoopCase;
+import io.answerback.loop.LoopResult;
+import io.answerback.panel.PanelReducer;
+import io.answerback.proof.ProofState;
+import java.util.List;
+import java.util.Optional;
+
+/// Computes the chain of a point from the job, its loop and its proof.
+///
+/// @param job the site
+/// @param events the event table, for words
+public record ChainBuilder(Job job, EventTable events) {
+    /// The chain of a zone point.
+    ///
+    /// @param loop its loop as computed; empty when it has no cable or the panel cannot read its scheme
+    public Chain of(Point point, Optional<Input> input, Optional<LoopResult> loop, ProofState proof) {
+        Optional<Zone> zone = input.flatMap(used -> job.zone(used.zone()));
+        Optional<Signal> signal = input.flatMap(used -> new PanelReducer(job).zoneSignal(used.zone(), Qualifier.NEW));
+        return new Chain(
+                point.id(),
+                point.name(),
+                List.of(
+                        new LinkState(
+                                Link.POINT,
+                                Mark.SOUND,
+                                point.name(),
+                                point.kind().restWord()),
+                        loop(point, loop),
+                        input(input, loop),
+                        zone(input, zone),
+                        event(zone, signal),
+                        route(),
+                        station(proof)));
+    }
+
+    /// The chain of a system point: the panel watches it itself, without a loop, input or zone of its own.
+    public Chain of(SystemPoint point, ProofState proof) {
+        Optional<Signal> signal = new PanelReducer(job).systemSignal(point, Qualifier.NEW);
+        return new Chain(
+                point.id(),
+                point.title(),
+                List.of(
+                        new LinkState(Link.POINT, Mark.SOUND, point.title(), point.restWord()),
+                        new LinkState(Link.LOOP, Mark.SOUND, "on the board", "watched by the panel itself"),
+                        new LinkState(Link.INPUT, Mark.SOUND, "on the board", "no terminals of its own"),
+                        new LinkState(Link.ZONE, Mark.SOUND, "system", "not in any area"),
+                        signal.map(sent ->
+                                        new LinkState(Link.EVENT, Mark.SOUND, eventFigure(sent.event()), address(sent)))
+                                .orElse(new LinkState(
+                                        Link.EVENT, Mark.WRONG, eventFigure(point.event()), "no account")),
+                        route(),
+                        station(proof)));
+    }
+
+    private LinkState loop(Point point, Optional<LoopResult> result) {
+        if (result.isEmpty()) {
+            boolean readable =
+                    job.panel().profile().reads(point.loop().scheme()).isPresent();
+            return new LinkState(
+                    Link.LOOP,
+                    readable ? Mark.NOT_DONE : Mark.WRONG,
+                    "not known",
+                    readable
+                            ? "no cable yet"
+                            : "this panel cannot read a "
+                                    + point.loop().scheme().words());
+        }
+        LoopResult loop = result.get();
+        CaseReading rest = loop.of(LoopCase.AT_REST);
+        String figure = Figures.ohms(rest.range().nominalOhms());
+        if (!loop.unsafe().isEmpty()) {
+            CaseReading bad = loop.unsafe().getFirst();
+            return new LinkState(
+                    Link.LOOP,
+                    Mark.WRONG,
+                    figure,
+                    stateWord(point, bad) + " reads "
+                            + bad.reads().map(Meaning::word).orElse("between bands"));
+        }
+        boolean tight = loop.leastMargin() < job.practice().leastLoopMargin();
+        return new LinkState(
+                Link.LOOP,
+                tight ? Mark.TIGHT : Mark.SOUND,
+                figure,
+                "%s inside when %s".formatted(Figures.percent(loop.leastMargin()), stateWord(point, loop.tightest())));
+    }
+
+    /// The word for a device state of this point, such as "open" or "cover off".
+    public static String stateWord(Point point, CaseReading reading) {
+        return switch (reading.loopCase().device()) {
+            case AT_REST -> point.kind().restWord();
+            case ACTIVE -> point.kind().activeWord();
+            case COVER_OFF -> "cover off";
+        };
+    }
+
+    private LinkState input(Optional<Input> input, Optional<LoopResult> loop) {
+        if (input.isEmpty()) {
+            return new LinkState(Link.INPUT, Mark.WRONG, "none", "not wired to any input");
+        }
+        String volts = loop.map(result -> Figures.volts(job.panel()
+                                .profile()
+                                .inputVolts(result.of(LoopCase.AT_REST).range().nominalOhms()))
+                        + " at the terminals")
+                .orElse("voltage not known");
+        return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);
+    }
+
+    private static LinkState zone(Optional<Input> input, Optional<Zone> zone) {
+        String number = input.map(used -> "%02d".formatted(used.zone())).orElse("none");
+        if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
+            return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
+        }
+        String figure = number + " · " + zone.get().type().words();
+        return zone.get()
+                .area()
+                .map(area -> new LinkState(Link.ZONE, Mark.SOUND, figure, "area %02d".formatted(area)))
+                .orElse(new LinkState(Link.ZONE, Mark.WRONG, figure, "no area"));
+    }
+
+    private LinkState event(Optional<Zone> zone, Optional<Signal> signal) {
+        if (signal.isPresent()) {
+            return new LinkState(
+                    Link.EVENT, Mark.SOUND, eventFigure(signal.get().event()), address(signal.get()));
+        }
+        String code = zone.map(Zone::event).orElse("");
+        boolean accountMissing = !code.isEmpty() && zone.flatMap(Zone::area).isPresent();
+        return new LinkState(
+                Link.EVENT,
+                Mark.WRONG,
+                code.isEmpty() ? "none" : eventFigure(code),
+                accountMissing ? "no account" : "nothing is sent");
+    }
+
+    private String eventFigure(String code) {
+        return code + " " + events.words(code);
+    }
+
+    private static String address(Signal signal) {
+        return "#" + signal.account() + " · " + signal.areaDigits() + " · " + signal.zoneDigits();
+    }
+
+    private LinkState route() {
+        List<Receiver> receivers = job.routeReceivers();
+        if (receivers.isEmpty()) {
+            return new LinkState(Link.ROUTE, Mark.WRONG, "none", "no receiver to send to");
+        }
+        String backup = receivers.size() > 1 ? ", then " + receivers.get(1).name() : "";
+        return new LinkState(Link.ROUTE, Mark.SOUND, "IP", receivers.getFirst().name() + backup);
+    }
+
+    private static LinkState station(ProofState proof) {
+        return switch (proof) {
+            case ProofState.Never never -> new LinkState(Link.STATION, Mark.NOT_DONE, "never answered", "send it");
+            case ProofState.NotRestored half ->
+                new LinkState(Link.STATION, Mark.TIGHT, "alarm answered", "restore not seen");
+            case ProofState.Proven proven ->
+                new LinkState(
+                        Link.STATION,
+                        Mark.PROVEN,
+                        "answered",
+                        "in " + proven.proof().roundTripMillis() + " ms, and the restore");
+            case ProofState.Stale stale -> new LinkState(Link.STATION, Mark.STALE, "was answered", stale.why());
+        };
+    }
+}

@@ -1,0 +1,60 @@
+package io.answerback.chain;
+
+import java.util.Locale;
+
+/// Figures as an engineer says them.
+public final class Figures {
+    private static final char THIN_SPACE = '\u2009';
+
+    private Figures() {}
+
+    /// Ohms to the ohm with a thin space between thousands, such as "2 223 Ω"; "open" when no current flows.
+    public static String ohms(double ohms) {
+        if (Double.isInfinite(ohms)) {
+            return "open";
+        }
+        if (ohms < 10 && ohms != Math.rint(ohms)) {
+            return String.format(Locale.ROOT, "%.1f Ω", ohms);
+        }
+        return String.format(Locale.ROOT, "%,d Ω", Math.round(ohms)).replace(',', THIN_SPACE);
+    }
+
+    /// A resistor's value as it is said and printed (IEC 60062 letter code): 470R, 2k2, 4k7, 1M.
+    public static String resistor(double ohms) {
+        if (ohms >= 1e6) {
+            return lettered(ohms / 1e6, 'M');
+        }
+        return ohms >= 1000 ? lettered(ohms / 1000, 'k') : lettered(ohms, 'R');
+    }
+
+    private static String lettered(double value, char letter) {
+        String plain = String.format(Locale.ROOT, "%.3f", value).replaceAll("0+$", "");
+        int point = plain.indexOf('.');
+        return plain.substring(0, point) + letter + plain.substring(point + 1);
+    }
+
+    /// Volts to the hundredth, such as "1.60 V".
+    public static String volts(double volts) {
+        return String.format(Locale.ROOT, "%.2f V", volts);
+    }
+
+    /// A share as whole percent, such as "27 %"; rounded down, so that a margin never looks larger than it is.
+    public static String percent(double share) {
+        return (int) Math.floor(share * 100 + 1e-9) + " %";
+    }
+
+    /// Metres, whole where they are, such as "62 m" or "3.5 m"; kilometres from 1000 m.
+    public static String metres(double metres) {
+        if (metres >= 1000) {
+            return String.format(Locale.ROOT, "%.1f km", metres / 1000);
+        }
+        return plain(metres) + " m";
+    }
+
+    /// A number without a needless decimal point.
+    public static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e15
+                ? Long.toString((long) value)
+                : Double.toString(value);
+    }
+}

@@ -1,0 +1,68 @@
+package io.answerback.chain;
+
+import io.answerback.job.Cable;
+import io.answerback.job.Input;
+import io.answerback.job.Link;
+import io.answerback.job.Point;
+import io.answerback.job.Zone;
+import io.answerback.loop.LoopResult;
+import io.answerback.proof.ProofState;
+import java.util.Map;
+import java.util.Optional;
+
+/// Everything computed about one zone point or system point.
+///
+/// @param pointId its id
+/// @param name its name
+/// @param wired what it is made of; empty for a system point
+/// @param upstream the facts its answer rests on, for each link
+/// @param proof how it stands with its proof
+/// @param chain its seven links
+public record PointResult(
+        String pointId,
+        String name,
+        Optional<Wired> wired,
+        Map<Link, Map<String, String>> upstream,
+        ProofState proof,
+        Chain chain) {
+    /// The parts of a zone point.
+    ///
+    /// @param point the point
+    /// @param cable its cable; empty when none was run
+    /// @param input its input; empty when it has none
+    /// @param zone that input's zone; empty when it was never programmed
+    /// @param loop its loop as computed; empty without a cable or when the panel cannot read its scheme
+    public record Wired(
+            Point point,
+            Optional<Cable> cable,
+            Optional<Input> input,
+            Optional<Zone> zone,
+            Optional<LoopResult> loop) {}
+
+    /// Whether its alarm and its restore were answered and nothing has changed since.
+    public boolean proven() {
+        return proof instanceof ProofState.Proven;
+    }
+
+    /// The worst mark of the links from `first` to `last`.
+    public Mark worst(Link first, Link last) {
+        return chain.links().subList(first.ordinal(), last.ordinal() + 1).stream()
+                .map(LinkState::mark)
+                .reduce(Mark.SOUND, PointResult::worse);
+    }
+
+    private static Mark worse(Mark one, Mark two) {
+        return badness(one) >= badness(two) ? one : two;
+    }
+
+    private static int badness(Mark mark) {
+        return switch (mark) {
+            case PROVEN -> 0;
+            case SOUND -> 1;
+            case TIGHT -> 2;
+            case STALE -> 3;
+            case NOT_DONE -> 4;
+            case WRONG -> 5;
+        };
+    }
+}

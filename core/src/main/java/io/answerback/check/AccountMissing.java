@@ -1,0 +1,24 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// An area that reports under no account.
+final class AccountMissing implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return job.areas().stream()
+                .filter(area -> area.account().isEmpty())
+                .map(area -> new Finding(
+                        "account-missing:" + area.number(),
+                        Stop.REPORT,
+                        Grade.WRONG,
+                        "",
+                        "area " + area.number(),
+                        "Area %02d %s has no account".formatted(area.number(), area.name()),
+                        "The station could not tell whose alarm it is, so the panel sends none.",
+                        "Ask the station for the account and give it to the area."));
+    }
+}

@@ -1,0 +1,40 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A loop of which nothing can be said: no cable, or a scheme the panel cannot read.
+final class LoopNotComputed implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.loop().isEmpty())
+                .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(job, wired));
+    }
+
+    private static Finding noCable(PointResult.Wired wired) {
+        return Finding.of(
+                "no-cable",
+                Stop.LOOP,
+                Grade.NOTE,
+                wired.point().id(),
+                "No cable yet",
+                "Without its length and conductor the loop cannot be computed.",
+                "Give the cable's length.");
+    }
+
+    private static Finding unreadable(Job job, PointResult.Wired wired) {
+        String scheme = wired.point().loop().scheme().words();
+        return Finding.of(
+                "scheme-unreadable",
+                Stop.LOOP,
+                Grade.WRONG,
+                wired.point().id(),
+                "The panel cannot read a " + scheme,
+                job.panel().profile().name() + " has no bands for it.",
+                "Choose a scheme the panel reads.");
+    }
+}

@@ -1,0 +1,38 @@
+package io.answerback.check;
+
+import io.answerback.chain.ChainBuilder;
+import io.answerback.chain.Figures;
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.loop.LoopResult;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A loop that works, with less to spare than the house rules want.
+final class LoopStateTight implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        double least = job.practice().leastLoopMargin();
+        return points.stream()
+                .flatMap(point -> point.wired().stream()
+                        .flatMap(wired -> wired.loop().stream()
+                                .filter(loop -> loop.unsafe().isEmpty() && loop.leastMargin() < least)
+                                .map(loop -> finding(wired, loop, least))));
+    }
+
+    private static Finding finding(PointResult.Wired wired, LoopResult loop, double least) {
+        return Finding.of(
+                "loop-tight",
+                Stop.LOOP,
+                Grade.TIGHT,
+                wired.point().id(),
+                "Only %s inside its band".formatted(Figures.percent(loop.leastMargin())),
+                "When %s it reads up to %s; your rules want %s. It takes no more than %s of this cable."
+                        .formatted(
+                                ChainBuilder.stateWord(wired.point(), loop.tightest()),
+                                Figures.ohms(loop.tightest().range().highOhms()),
+                                Figures.percent(least),
+                                Figures.metres(loop.longestMetres())),
+                "Check the resistor's bands against the profile, or take a closer tolerance.");
+    }
+}

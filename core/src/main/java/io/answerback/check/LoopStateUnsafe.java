@@ -1,0 +1,47 @@
+package io.answerback.check;
+
+import io.answerback.chain.ChainBuilder;
+import io.answerback.chain.Figures;
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.job.Meaning;
+import io.answerback.loop.CaseReading;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A device state whose worst case is not wholly inside a band of the right meaning: the panel may misread it.
+final class LoopStateUnsafe implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.wired().stream()
+                        .flatMap(wired -> wired.loop().stream()
+                                .flatMap(loop -> loop.unsafe().stream().limit(1))
+                                .map(bad -> finding(wired, bad))));
+    }
+
+    private static Finding finding(PointResult.Wired wired, CaseReading bad) {
+        String state = ChainBuilder.stateWord(wired.point(), bad);
+        String reads = bad.reads().map(Meaning::word).orElse("between bands");
+        return Finding.of(
+                "loop-unsafe",
+                Stop.LOOP,
+                Grade.WRONG,
+                wired.point().id(),
+                "%s reads %s".formatted(capital(state), reads),
+                "Worst case %s to %s. The panel should conclude %s, and does not for certain."
+                        .formatted(
+                                Figures.ohms(bad.range().lowOhms()),
+                                Figures.ohms(bad.range().highOhms()),
+                                bad.loopCase()
+                                        .rightConclusions()
+                                        .iterator()
+                                        .next()
+                                        .word()),
+                "Fit the values the panel expects, or change the scheme.");
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

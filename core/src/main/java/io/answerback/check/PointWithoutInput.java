@@ -1,0 +1,24 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A point that is on the list but on no terminals.
+final class PointWithoutInput implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.input().isEmpty())
+                .map(wired -> Finding.of(
+                        "no-input",
+                        Stop.LOOP,
+                        Grade.WRONG,
+                        wired.point().id(),
+                        "Not wired to any input",
+                        "Nothing measures this loop, so nothing it sees is ever reported.",
+                        "Give it a free input."));
+    }
+}

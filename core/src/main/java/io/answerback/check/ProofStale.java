@@ -1,0 +1,25 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.proof.ProofState;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A proof that no longer stands, because something upstream of it has changed.
+final class ProofStale implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.proof() instanceof ProofState.Stale stale
+                        ? Stream.of(Finding.of(
+                                "proof-stale",
+                                Stop.PROVE,
+                                Grade.TIGHT,
+                                point.pointId(),
+                                "Its proof is stale",
+                                "Since it was answered: %s.".formatted(stale.why()),
+                                "Send it again."))
+                        : Stream.empty());
+    }
+}

@@ -1,0 +1,24 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A communicator that was told no receiver.
+final class RouteWithoutReceiver implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return job.communicator().ip().receiverIds().isEmpty()
+                ? Stream.of(new Finding(
+                        "no-receiver:ip",
+                        Stop.REPORT,
+                        Grade.WRONG,
+                        "",
+                        job.communicator().name(),
+                        "The IP route has no receiver",
+                        "Every event ends at the communicator.",
+                        "Add the station's receiver to the job file."))
+                : Stream.empty();
+    }
+}

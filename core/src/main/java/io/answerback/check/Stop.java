@@ -1,0 +1,30 @@
+package io.answerback.check;
+
+/// The stops of the job in the order of work, as far as there are benches for them. Each keeps the number it
+/// has in the whole order of nine, so that its key never changes.
+public enum Stop {
+    /// Contacts, resistors and cable as one supervised input.
+    LOOP(2, "Loop"),
+    /// From the zone to the frame that leaves the building.
+    REPORT(7, "Report"),
+    /// Every point answered by the station.
+    PROVE(8, "Prove");
+
+    private final int number;
+    private final String title;
+
+    Stop(int number, String title) {
+        this.number = number;
+        this.title = title;
+    }
+
+    /// Its place among the nine stops, which is also its key.
+    public int number() {
+        return number;
+    }
+
+    /// Its name on screen and in commands.
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,42 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.UnusedTermination;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
+final class UnusedInputUnterminated implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return job.panel().profile().reads(job.practice().scheme()).stream()
+                .flatMap(reads -> job.inputs().stream()
+                        .filter(input -> input.pointId().isEmpty())
+                        .filter(input -> input.unusedFitted() != reads.unusedNeeds())
+                        .map(input -> finding(job, input, reads.unusedNeeds())));
+    }
+
+    private static Finding finding(Job job, Input input, UnusedTermination needs) {
+        boolean watched = job.zone(input.zone())
+                .map(Zone::type)
+                .filter(type -> type != ZoneType.NOT_USED)
+                .isPresent();
+        return new Finding(
+                "unused-input:" + input.id(),
+                Stop.LOOP,
+                watched ? Grade.WRONG : Grade.TIGHT,
+                "",
+                input.id(),
+                "%s has %s across it"
+                        .formatted(input.name(), input.unusedFitted().words()),
+                watched
+                        ? "Its zone %02d is on, so the panel reports it for ever.".formatted(input.zone())
+                        : "It is quiet only while zone %02d stays off.".formatted(input.zone()),
+                "A %s needs %s across an unused input."
+                        .formatted(job.practice().scheme().words(), needs.words()));
+    }
+}

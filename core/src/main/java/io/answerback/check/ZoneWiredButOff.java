@@ -1,0 +1,28 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.job.ZoneType;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A point that is wired to an input whose zone is off: it says ready with nothing connected.
+final class ZoneWiredButOff implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.input().isPresent())
+                .filter(wired -> wired.zone()
+                        .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                        .isEmpty())
+                .map(wired -> Finding.of(
+                        "zone-off",
+                        Stop.REPORT,
+                        Grade.WRONG,
+                        wired.point().id(),
+                        "Zone %02d is off".formatted(wired.input().orElseThrow().zone()),
+                        "Wired and measured, but its type is \"not used\": the panel says ready and never looks.",
+                        "Give the zone a type and an area."));
+    }
+}

@@ -1,0 +1,36 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A zone that is on but belongs to no area, or to one that does not exist: nobody can make it watch.
+final class ZoneWithoutArea implements Rule {
+    @Override
+    public Stream<Finding> check(Job job, List<PointResult> points) {
+        return points.stream()
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.zone()
+                        .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                        .filter(zone -> zone.area().flatMap(job::area).isEmpty())
+                        .isPresent())
+                .map(wired -> finding(wired.point().id(), wired.zone().orElseThrow()));
+    }
+
+    private static Finding finding(String point, Zone zone) {
+        return Finding.of(
+                "zone-without-area",
+                Stop.REPORT,
+                Grade.WRONG,
+                point,
+                zone.area().isEmpty()
+                        ? "Zone %02d is in no area".formatted(zone.number())
+                        : "Zone %02d is in area %02d, which is not there"
+                                .formatted(zone.number(), zone.area().get()),
+                "A zone without an area is never watched and sends nothing.",
+                "Put the zone in the area it protects.");
+    }
+}

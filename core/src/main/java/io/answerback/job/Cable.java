@@ -1,0 +1,43 @@
+package io.answerback.job;
+
+/// The pair that joins one point's loop to its input.
+///
+/// @param id the cable's label, unique in the job, such as "C-17"
+/// @param pointId the point at its far end
+/// @param metres its length one way, in metres
+/// @param conductor its cores
+/// @param coldestCelsius the coldest any of it gets, in °C
+/// @param hottestCelsius the hottest any of it gets, in °C
+public record Cable(
+        String id, String pointId, double metres, Conductor conductor, double coldestCelsius, double hottestCelsius) {
+    /// @throws IllegalArgumentException when a label is blank, the length is outside 0 to 10 000 m, a
+    ///     temperature
+    ///     outside −60 to +120 °C, or the coldest is above the hottest
+    public Cable {
+        id = Require.text(id, "cable label");
+        pointId = Require.text(pointId, "point of cable " + id);
+        Require.within(metres, 0, 10_000, "length of cable " + id + " in metres");
+        Require.given(conductor, "conductor of cable " + id);
+        Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
+        Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
+        if (coldestCelsius > hottestCelsius) {
+            throw new IllegalArgumentException("cable %s is coldest at %s °C and hottest at %s °C; swap them"
+                    .formatted(id, coldestCelsius, hottestCelsius));
+        }
+    }
+
+    /// The same cable with another length, in metres.
+    public Cable withMetres(double other) {
+        return new Cable(id, pointId, other, conductor, coldestCelsius, hottestCelsius);
+    }
+
+    /// The same run in another conductor.
+    public Cable withConductor(Conductor other) {
+        return new Cable(id, pointId, metres, other, coldestCelsius, hottestCelsius);
+    }
+
+    /// The same cable between other temperatures, in °C.
+    public Cable withCelsius(double coldest, double hottest) {
+        return new Cable(id, pointId, metres, conductor, coldest, hottest);
+    }
+}

@@ -1,0 +1,159 @@
+package io.answerback.job;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
+/// another.
+///
+/// @param site where it is
+/// @param practice the firm's house rules
+/// @param panel the panel and what its make expects
+/// @param areas parts of the building, by number
+/// @param points what is watched, in the order of the list
+/// @param cables the pairs between points and inputs; at most one a point
+/// @param inputs every supervised input there is, used or not
+/// @param zones every zone as programmed
+/// @param communicator the unit that carries events out
+/// @param receivers the station's receivers
+/// @param proofs what was answered; at most one a point
+public record Job(
+        Site site,
+        Practice practice,
+        Panel panel,
+        List<Area> areas,
+        List<Point> points,
+        List<Cable> cables,
+        List<Input> inputs,
+        List<Zone> zones,
+        Communicator communicator,
+        List<Receiver> receivers,
+        List<Proof> proofs) {
+    /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
+    ///     refers
+    ///     to a
+    ///     point, receiver or input that is not there
+    public Job {
+        Require.given(site, "site");
+        Require.given(practice, "practice");
+        Require.given(panel, "panel");
+        Require.given(communicator, "communicator");
+        areas = unique(areas, Area::number, "areas", "area");
+        points = unique(points, Point::id, "points", "point");
+        cables = unique(cables, Cable::id, "cables", "cable");
+        inputs = unique(inputs, Input::id, "inputs", "input");
+        zones = unique(zones, Zone::number, "zones", "zone");
+        receivers = unique(receivers, Receiver::id, "receivers", "receiver");
+        proofs = unique(proofs, Proof::pointId, "proofs", "proof of point");
+        unique(cables, Cable::pointId, "cables", "cable to point");
+        unique(usedInputs(inputs).toList(), input -> input.pointId().orElseThrow(), "inputs", "input of point");
+        refersTo(points, cables.stream().map(Cable::pointId), "a cable goes to");
+        refersTo(points, usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
+        Set<String> receiverIds =
+                new HashSet<>(receivers.stream().map(Receiver::id).toList());
+        for (String id : communicator.ip().receiverIds()) {
+            if (!receiverIds.contains(id)) {
+                throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
+            }
+        }
+    }
+
+    private static Stream<Input> usedInputs(List<Input> inputs) {
+        return inputs.stream().filter(input -> input.pointId().isPresent());
+    }
+
+    private static <T> List<T> unique(List<T> parts, Function<T, Object> key, String all, String one) {
+        List<T> copy = List.copyOf(Require.given(parts, all));
+        Set<Object> seen = new HashSet<>();
+        for (T part : copy) {
+            if (!seen.add(key.apply(part))) {
+                throw new IllegalArgumentException(one + " " + key.apply(part) + " is there twice; keep one");
+            }
+        }
+        return copy;
+    }
+
+    private static void refersTo(List<Point> points, Stream<String> ids, String what) {
+        Set<String> known = new HashSet<>(points.stream().map(Point::id).toList());
+        ids.filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
+        });
+    }
+
+    /// The point with this id; empty when there is none.
+    public Optional<Point> point(String id) {
+        return first(points, point -> point.id().equals(id));
+    }
+
+    /// The cable to this point; empty when none was run.
+    public Optional<Cable> cableTo(String pointId) {
+        return first(cables, cable -> cable.pointId().equals(pointId));
+    }
+
+    /// The input this point is wired to; empty when it is not.
+    public Optional<Input> inputOf(String pointId) {
+        return first(inputs, input -> input.pointId().filter(pointId::equals).isPresent());
+    }
+
+    /// The zone with this number; empty when it was never programmed.
+    public Optional<Zone> zone(int number) {
+        return first(zones, zone -> zone.number() == number);
+    }
+
+    /// The area with this number; empty when there is none.
+    public Optional<Area> area(int number) {
+        return first(areas, area -> area.number() == number);
+    }
+
+    /// The proof kept of this zone point or system point; empty when there is none.
+    public Optional<Proof> proofOf(String pointId) {
+        return first(proofs, proof -> proof.pointId().equals(pointId));
+    }
+
+    /// The receivers of the IP route, in the order they are tried.
+    public List<Receiver> routeReceivers() {
+        return communicator.ip().receiverIds().stream()
+                .map(id ->
+                        first(receivers, receiver -> receiver.id().equals(id)).orElseThrow())
+                .toList();
+    }
+
+    private static <T> Optional<T> first(List<T> parts, Predicate<T> which) {
+        return parts.stream().filter(which).findFirst();
+    }
+
+    /// This job with other areas.
+    public Job withAreas(List<Area> other) {
+        return new Job(site, practice, panel, other, points, cables, inputs, zones, communicator, receivers, proofs);
+    }
+
+    /// This job with other points.
+    public Job withPoints(List<Point> other) {
+        return new Job(site, practice, panel, areas, other, cables, inputs, zones, communicator, receivers, proofs);
+    }
+
+    /// This job with other cables.
+    public Job withCables(List<Cable> other) {
+        return new Job(site, practice, panel, areas, points, other, inputs, zones, communicator, receivers, proofs);
+    }
+
+    /// This job with other inputs.
+    public Job withInputs(List<Input> other) {
+        return new Job(site, practice, panel, areas, points, cables, other, zones, communicator, receivers, proofs);
+    }
+
+    /// This job with other zones.
+    public Job withZones(List<Zone> other) {
+        return new Job(site, practice, panel, areas, points, cables, inputs, other, communicator, receivers, proofs);
+    }
+
+    /// This job with other proofs.
+    public Job withProofs(List<Proof> other) {
+        return new Job(site, practice, panel, areas, points, cables, inputs, zones, communicator, receivers, other);
+    }
+}

@@ -1,0 +1,45 @@
+package io.answerback.job;
+
+/// What the panel does when a zone goes into alarm, with the event code it sends by default (SIA DC-05
+/// numbering).
+public enum ZoneType {
+    /// Programmed off: the panel ignores the input.
+    NOT_USED("not used", ""),
+    /// Starts the entry time when the area is set.
+    ENTRY_EXIT("entry/exit", "134"),
+    /// Silent while an entry time runs, immediate otherwise.
+    ENTRY_ROUTE("entry route", "132"),
+    /// Alarms at once when the area is set.
+    IMMEDIATE("immediate", "130"),
+    /// Alarms at once, set or unset.
+    ALWAYS("24-hour", "133"),
+    /// A call for help, set or unset.
+    HOLD_UP("hold-up", "120"),
+    /// Something that is not a break-in, set or unset.
+    TECHNICAL("technical", "150"),
+    /// Sets and unsets the area.
+    KEY_SWITCH("key switch", "409");
+
+    private final String words;
+    private final String event;
+
+    ZoneType(String words, String event) {
+        this.words = words;
+        this.event = event;
+    }
+
+    /// The type in plain words.
+    public String words() {
+        return words;
+    }
+
+    /// The three-digit event code sent unless the zone names its own; empty when the zone is off.
+    public String event() {
+        return event;
+    }
+
+    /// Whether the panel reacts while the area is unset.
+    public boolean watchesAlways() {
+        return this == ALWAYS || this == HOLD_UP || this == TECHNICAL;
+    }
+}

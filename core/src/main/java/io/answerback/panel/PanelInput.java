@@ -1,0 +1,35 @@
+package io.answerback.panel;
+
+import io.answerback.job.Meaning;
+import io.answerback.job.SystemPoint;
+import java.util.Optional;
+
+/// Something that happens to a panel.
+public sealed interface PanelInput {
+    /// A user sets an area.
+    ///
+    /// @param area the area's number
+    /// @param user the user's number, 1 to 999
+    record SetArea(int area, int user) implements PanelInput {}
+
+    /// A user unsets an area.
+    ///
+    /// @param area the area's number
+    /// @param user the user's number, 1 to 999
+    record UnsetArea(int area, int user) implements PanelInput {}
+
+    /// The input of a zone reads something.
+    ///
+    /// @param zone the zone's number
+    /// @param reads what it reads; empty when the resistance is between bands, where nothing is promised
+    record ZoneReads(int zone, Optional<Meaning> reads) implements PanelInput {}
+
+    /// One of the panel's own points fails or comes back.
+    ///
+    /// @param point which
+    /// @param failed whether it fails now
+    record SystemChanges(SystemPoint point, boolean failed) implements PanelInput {}
+
+    /// Nothing but time passes; entry times may run out.
+    record TimePasses() implements PanelInput {}
+}

@@ -1,0 +1,101 @@
+package io.answerback.panel;
+
+import io.answerback.job.Area;
+import io.answerback.job.Job;
+import io.answerback.job.Meaning;
+import io.answerback.job.SystemPoint;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/// What a panel remembers. Never changes; each step makes another.
+///
+/// @param setAreas numbers of the areas that are set
+/// @param reads what each zone read last; a zone not in it read normal
+/// @param alarms zones that sent an alarm and have not sent its restore
+/// @param tampers zones that sent a tamper and have not sent its restore
+/// @param entries by area, the entry time that runs
+/// @param failed system points that have failed
+public record PanelState(
+        Set<Integer> setAreas,
+        Map<Integer, Meaning> reads,
+        Set<Integer> alarms,
+        Set<Integer> tampers,
+        Map<Integer, Entry> entries,
+        Set<SystemPoint> failed) {
+    /// An entry time that runs.
+    ///
+    /// @param zone the zone that started it
+    /// @param until when it runs out
+    public record Entry(int zone, Instant until) {}
+
+    public PanelState {
+        setAreas = Set.copyOf(setAreas);
+        reads = Map.copyOf(reads);
+        alarms = Set.copyOf(alarms);
+        tampers = Set.copyOf(tampers);
+        entries = Map.copyOf(entries);
+        failed = Set.copyOf(failed);
+    }
+
+    /// A panel with every area unset and everything at rest.
+    public static PanelState unset() {
+        return new PanelState(Set.of(), Map.of(), Set.of(), Set.of(), Map.of(), Set.of());
+    }
+
+    /// A panel with every area of `job` set and everything at rest.
+    public static PanelState allSet(Job job) {
+        Set<Integer> all = job.areas().stream().map(Area::number).collect(Collectors.toSet());
+        return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of());
+    }
+
+    /// What a zone read last.
+    public Meaning reads(int zone) {
+        return reads.getOrDefault(zone, Meaning.NORMAL);
+    }
+
+    PanelState withSet(int area, boolean set) {
+        Map<Integer, Entry> running = new HashMap<>(entries);
+        running.remove(area);
+        return new PanelState(changed(setAreas, area, set), reads, alarms, tampers, running, failed);
+    }
+
+    PanelState withRead(int zone, Meaning meaning) {
+        Map<Integer, Meaning> next = new HashMap<>(reads);
+        next.put(zone, meaning);
+        return new PanelState(setAreas, next, alarms, tampers, entries, failed);
+    }
+
+    PanelState withAlarm(int zone, boolean alarm) {
+        return new PanelState(setAreas, reads, changed(alarms, zone, alarm), tampers, entries, failed);
+    }
+
+    PanelState withTamper(int zone, boolean tamper) {
+        return new PanelState(setAreas, reads, alarms, changed(tampers, zone, tamper), entries, failed);
+    }
+
+    PanelState withEntry(int area, Optional<Entry> entry) {
+        Map<Integer, Entry> next = new HashMap<>(entries);
+        next.remove(area);
+        entry.ifPresent(running -> next.put(area, running));
+        return new PanelState(setAreas, reads, alarms, tampers, next, failed);
+    }
+
+    PanelState withFailed(SystemPoint point, boolean fails) {
+        return new PanelState(setAreas, reads, alarms, tampers, entries, changed(failed, point, fails));
+    }
+
+    private static <T> Set<T> changed(Set<T> old, T member, boolean in) {
+        Set<T> next = new HashSet<>(old);
+        if (in) {
+            next.add(member);
+        } else {
+            next.remove(member);
+        }
+        return next;
+    }
+}

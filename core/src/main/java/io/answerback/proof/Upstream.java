@@ -1,0 +1,143 @@
+package io.answerback.proof;
+
+import io.answerback.job.Cable;
+import io.answerback.job.Communicator;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
+import io.answerback.job.Receiver;
+import io.answerback.job.SystemPoint;
+import io.answerback.job.Zone;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/// The facts on which a point's answer rests: the fingerprint of everything upstream of a proof, kept readable
+/// so that a stale proof can say what changed, from what, to what.
+///
+/// Facts are what an engineer would have to check again. A point's name is not among them; its number, parts,
+/// cable, input, programming, event and route are.
+public final class Upstream {
+    private Upstream() {}
+
+    /// The facts of each link but the station's own, for a zone point or a system point.
+    ///
+    /// @throws IllegalArgumentException when the job has no such point
+    public static Map<Link, Map<String, String>> of(Job job, String pointId) {
+        Optional<Point> point = job.point(pointId);
+        if (point.isPresent()) {
+            return of(job, point.get(), job.cableTo(pointId), job.inputOf(pointId));
+        }
+        SystemPoint system = SystemPoint.of(pointId)
+                .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId));
+        Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
+        facts.put(Link.POINT, Map.of("kind", system.title()));
+        facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        return facts;
+    }
+
+    /// The same for a zone point whose cable and input are at hand.
+    public static Map<Link, Map<String, String>> of(
+            Job job, Point point, Optional<Cable> cable, Optional<Input> input) {
+        Optional<Zone> zone = input.flatMap(used -> job.zone(used.zone()));
+        Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
+        facts.put(Link.POINT, Map.of("kind", point.kind().name()));
+        facts.put(Link.LOOP, loop(point.loop(), cable));
+        facts.put(Link.INPUT, input(job.panel().profile(), point.loop(), input));
+        facts.put(Link.ZONE, zone(zone));
+        String account = zone.flatMap(Zone::area)
+                .flatMap(job::area)
+                .map(area -> area.account())
+                .orElse("");
+        facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        return facts;
+    }
+
+    private static Map<String, String> loop(LoopWiring wiring, Optional<Cable> cable) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("scheme", wiring.scheme().words());
+        facts.put("end-of-line resistor", ohms(wiring.endOfLineOhms()));
+        facts.put("alarm resistor", ohms(wiring.alarmOhms()));
+        facts.put("tolerance", plain(wiring.tolerancePercent()) + " %");
+        facts.put("contact resistance", ohms(wiring.contactOhms()));
+        facts.put("place of the resistor", wiring.place().words());
+        cable.ifPresent(run -> {
+            facts.put("cable", run.id());
+            facts.put("cable length", plain(run.metres()) + " m");
+            facts.put("conductor", run.conductor().name());
+            facts.put("conductor resistance", plain(run.conductor().ohmsPerKilometre()) + " Ω/km");
+            facts.put("cable temperature", plain(run.coldestCelsius()) + " to " + plain(run.hottestCelsius()) + " °C");
+        });
+        return facts;
+    }
+
+    private static Map<String, String> input(PanelProfile profile, LoopWiring wiring, Optional<Input> input) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("input", input.map(Input::name).orElse("none"));
+        facts.put("panel profile", profile.name());
+        facts.put("pull-up", plain(profile.pullUpVolts()) + " V through " + ohms(profile.pullUpOhms()));
+        profile.reads(wiring.scheme())
+                .ifPresent(reads -> reads.bands()
+                        .forEach(band -> facts.merge(
+                                band.meaning().word() + " band",
+                                plain(band.lowOhms()) + " to " + plain(band.highOhms()) + " Ω",
+                                (one, two) -> one + " and " + two)));
+        return facts;
+    }
+
+    private static Map<String, String> zone(Optional<Zone> zone) {
+        return zone.<Map<String, String>>map(programmed -> Map.of(
+                        "zone", Integer.toString(programmed.number()),
+                        "zone type", programmed.type().words(),
+                        "area", programmed.area().map("%02d"::formatted).orElse("none")))
+                .orElse(Map.of("zone", "none"));
+    }
+
+    private static Map<String, String> event(String event, String account) {
+        return Map.of("event", event.isEmpty() ? "none" : event, "account", account.isEmpty() ? "none" : account);
+    }
+
+    private static Map<String, String> route(Communicator communicator, List<Receiver> receivers) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("communicator", communicator.name());
+        int order = 1;
+        for (Receiver receiver : receivers) {
+            facts.put(
+                    "receiver " + order++,
+                    "%s %s:%d R%s L%s"
+                            .formatted(
+                                    receiver.name(),
+                                    receiver.host(),
+                                    receiver.port(),
+                                    receiver.receiverNumber(),
+                                    receiver.linePrefix()));
+        }
+        return facts;
+    }
+
+    private static String firstAccount(Job job) {
+        return job.areas().stream()
+                .map(area -> area.account())
+                .filter(account -> !account.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static String ohms(double ohms) {
+        return plain(ohms) + " Ω";
+    }
+
+    private static String plain(double value) {
+        if (Double.isInfinite(value)) {
+            return "∞";
+        }
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+}

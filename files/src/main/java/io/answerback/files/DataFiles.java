@@ -1,0 +1,74 @@
+package io.answerback.files;
+
+import io.answerback.event.EventClass;
+import io.answerback.event.EventTable;
+import io.answerback.job.Conductor;
+import io.answerback.job.PanelProfile;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/// The data that ships with the application: the event table, conductors and panel profiles. Each row carries
+/// its source.
+public final class DataFiles {
+    private DataFiles() {}
+
+    /// The event table.
+    public static EventTable events() {
+        return new EventTable(rows("data/events.csv").stream()
+                .map(row -> new EventClass(
+                        row.get("code"),
+                        row.get("words"),
+                        row.get("sia_new"),
+                        row.get("sia_restore"),
+                        row.get("group"),
+                        row.get("pulse_digit").charAt(0)))
+                .toList());
+    }
+
+    /// The conductors there are to choose from.
+    public static List<Conductor> conductors() {
+        return rows("data/conductors.csv").stream()
+                .map(row -> new Conductor(row.get("name"), Double.parseDouble(row.get("ohms_per_kilometre"))))
+                .toList();
+    }
+
+    /// The panel profile that ships under this id, such as "sample-b".
+    ///
+    /// @throws IllegalArgumentException when none does
+    public static PanelProfile profile(String id) {
+        try (Reader text = open("profiles/" + id + ".json")) {
+            return JobJson.MAPPER.readValue(text, PanelProfile.class);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /// The rows of a data file that ships with the application, by column name.
+    public static List<CSVRecord> rows(String name) {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (Reader text = open(name);
+                var parser = format.parse(text)) {
+            return parser.getRecords();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private static Reader open(String name) {
+        var stream = DataFiles.class.getResourceAsStream(name);
+        if (stream == null) {
+            throw new IllegalArgumentException("no data file " + name + " ships with this application");
+        }
+        return new InputStreamReader(stream, StandardCharsets.UTF_8);
+    }
+}

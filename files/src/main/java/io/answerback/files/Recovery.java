@@ -1,0 +1,45 @@
+package io.answerback.files;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.UUID;
+
+/// Unsaved edits, kept while the application runs and found again after a crash.
+///
+/// @param folder the application's folder
+public record Recovery(Path folder) {
+    /// Keeps the job's present state.
+    ///
+    /// @param key what the job goes by: its file, or a name while it has none
+    /// @throws IOException when the disk refuses
+    public void keep(String key, JobDocument document) throws IOException {
+        SafeFile.replace(file(key), JobCodec.write(document));
+    }
+
+    /// What was kept of a job and never cleared; empty when nothing was, or it cannot be read.
+    public Optional<JobDocument> find(String key) {
+        if (!Files.exists(file(key))) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(JobFile.open(file(key)));
+        } catch (BrokenFile unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /// Forgets a job: it was saved, or its edits were given up.
+    ///
+    /// @throws IOException when the disk refuses
+    public void clear(String key) throws IOException {
+        Files.deleteIfExists(file(key));
+    }
+
+    private Path file(String key) {
+        UUID name = UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8));
+        return folder.resolve("unsaved").resolve(name + JobFile.ENDING);
+    }
+}

@@ -1,0 +1,156 @@
+package io.answerback.files.demo;
+
+import io.answerback.edit.Edits;
+import io.answerback.event.Qualifier;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Area;
+import io.answerback.job.Cable;
+import io.answerback.job.Communicator;
+import io.answerback.job.Conductor;
+import io.answerback.job.Input;
+import io.answerback.job.IpRoute;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Panel;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.Practice;
+import io.answerback.job.Proof;
+import io.answerback.job.Receiver;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.Site;
+import io.answerback.job.SystemPoint;
+import io.answerback.job.UnusedTermination;
+import io.answerback.job.Wording;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import io.answerback.panel.PanelReducer;
+import io.answerback.proof.Upstream;
+import io.answerback.report.IpFrame;
+import io.answerback.report.IpFrames;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.csv.CSVRecord;
+
+/// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
+/// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, and a
+/// proof gone stale (09, whose cable was found to be longer).
+public final class BrinewellColdStore {
+    private static final List<String> PROVEN =
+            List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
+    private static final String STALE = "09";
+    private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
+
+    private BrinewellColdStore() {}
+
+    /// The job.
+    public static Job job() {
+        Job job = unproven();
+        int sequence = 1;
+        for (String point : PROVEN) {
+            job = Edits.keepProof(proof(job, point, sequence++)).on(job);
+        }
+        job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
+        return Edits.cableMetres("C-11", 62).on(job);
+    }
+
+    private static Job unproven() {
+        List<CSVRecord> rows = DataFiles.rows("demo/brinewell.csv");
+        return new Job(
+                new Site("Brinewell Cold Store", "The Quay, north berth"),
+                new Practice(Wording.SET_UNSET, 3, SchemeKind.DOUBLE_END_OF_LINE, 0.25, 12_000),
+                new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
+                List.of(
+                        new Area(1, "Offices", "7316"),
+                        new Area(2, "Dock", "7316"),
+                        new Area(3, "Cold rooms and plant", "7316")),
+                rows.stream().map(BrinewellColdStore::point).toList(),
+                rows.stream().map(BrinewellColdStore::cable).toList(),
+                inputs(rows),
+                rows.stream().map(BrinewellColdStore::zone).toList(),
+                new Communicator("Communicator on the keypad bus", new IpRoute(List.of("A1", "A2"), 3, 5000)),
+                List.of(
+                        new Receiver("A1", "Station A", "192.0.2.10", 9009, "1", "0"),
+                        new Receiver("A2", "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
+                List.of());
+    }
+
+    private static Point point(CSVRecord row) {
+        var loop = new LoopWiring(
+                SchemeKind.DOUBLE_END_OF_LINE,
+                number(row, "end_of_line"),
+                4700,
+                number(row, "tolerance"),
+                0.2,
+                ResistorPlace.LAST_DEVICE);
+        return new Point(row.get("id"), row.get("name"), PointKind.valueOf(row.get("kind")), loop);
+    }
+
+    private static Cable cable(CSVRecord row) {
+        Conductor conductor = DataFiles.conductors().stream()
+                .filter(known -> known.name().equals("0.22 mm²"))
+                .findFirst()
+                .orElseThrow();
+        return new Cable(
+                row.get("cable"),
+                row.get("id"),
+                number(row, "metres"),
+                conductor,
+                number(row, "coldest"),
+                number(row, "hottest"));
+    }
+
+    private static List<Input> inputs(List<CSVRecord> rows) {
+        List<Input> inputs = new ArrayList<>();
+        for (CSVRecord row : rows) {
+            inputs.add(input(
+                    row.get("module"),
+                    (int) number(row, "number"),
+                    (int) number(row, "zone"),
+                    Optional.of(row.get("id")),
+                    UnusedTermination.NOTHING));
+        }
+        inputs.add(input("Panel", 8, 8, Optional.empty(), UnusedTermination.NOTHING));
+        inputs.add(input("Expander 2", 8, 24, Optional.empty(), UnusedTermination.RESISTOR));
+        return inputs;
+    }
+
+    private static Input input(
+            String module, int number, int zone, Optional<String> point, UnusedTermination unusedFitted) {
+        return new Input(module + "." + number, module, number, zone, point, unusedFitted);
+    }
+
+    private static Zone zone(CSVRecord row) {
+        return new Zone(
+                (int) number(row, "zone"),
+                ZoneType.valueOf(row.get("zone_type")),
+                Optional.of(row.get("area")).filter(area -> !area.isEmpty()).map(Integer::valueOf),
+                Optional.of(row.get("own_event")).filter(event -> !event.isEmpty()));
+    }
+
+    private static double number(CSVRecord row, String column) {
+        return Double.parseDouble(row.get(column));
+    }
+
+    private static Proof proof(Job job, String pointId, int sequence) {
+        var panel = new PanelReducer(job);
+        var signal = SystemPoint.of(pointId)
+                .flatMap(system -> panel.systemSignal(system, Qualifier.NEW))
+                .or(() -> panel.zoneSignal(job.inputOf(pointId).orElseThrow().zone(), Qualifier.NEW))
+                .orElseThrow();
+        Instant at = FIRST_PROOF.plusSeconds(97L * sequence);
+        String frame =
+                IpFrames.encode(IpFrame.of(signal, sequence, "1", "0", at)).strip();
+        return new Proof(
+                pointId,
+                at,
+                38 + 7L * (sequence % 5),
+                "practice station",
+                frame,
+                Optional.of(at.plusSeconds(11)),
+                Upstream.of(job, pointId));
+    }
+}

@@ -1,0 +1,2 @@
+/// Made-up sites to try the application with.
+package io.answerback.files.demo;
