@@ -34,6 +34,17 @@ public final class LoopCheck {
         return new LoopResult(chart, cases, longestMetres(wiring, cable, chart));
     }
 
+    /// One case of a loop, also one that is not in the list of cases, such as a cut with the cover off.
+    ///
+    /// @param dampJointOhms the leak of a damp joint, in ohms
+    public static CaseReading tryOut(
+            LoopWiring wiring, Cable cable, SchemeBands bands, LoopCase loopCase, double dampJointOhms) {
+        return reading(
+                new BandChart(bands.bands()),
+                loopCase,
+                LoopNetwork.of(wiring, cable, loopCase, dampJointOhms).range());
+    }
+
     private static CaseReading reading(BandChart chart, LoopCase loopCase, Range range) {
         Optional<Meaning> reads = chart.holding(range).map(Band::meaning);
         boolean safe = reads.filter(loopCase.rightConclusions()::contains).isPresent();

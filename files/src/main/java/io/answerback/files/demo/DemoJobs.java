@@ -9,14 +9,22 @@ public final class DemoJobs {
 
     private DemoJobs() {}
 
+    /// Returns `number`.
+    ///
+    /// @throws IllegalArgumentException when there is no demo with that number
+    public static int require(int number) {
+        if (number < 1 || number > COUNT) {
+            throw new IllegalArgumentException(
+                    "there is no demo " + number + "; there is demo 1, Brinewell Cold Store");
+        }
+        return number;
+    }
+
     /// Demo job `number`, from 1 to [#COUNT].
     ///
     /// @throws IllegalArgumentException when there is none with that number
     public static Job job(int number) {
-        if (number != 1) {
-            throw new IllegalArgumentException(
-                    "there is no demo " + number + "; there is demo 1, Brinewell Cold Store");
-        }
+        require(number);
         return BrinewellColdStore.job();
     }
 }

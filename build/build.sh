@@ -1,0 +1,63 @@
+# Builds the application when needed and starts it. Read by ./answerback; needs $here and JAVA_HOME.
+
+app="$here/command/target/app"
+stamp="$app/built"
+cache="$app/answerback.aot"
+
+needs_build() {
+    [ ! -f "$stamp" ] || [ -n "$(find "$here/pom.xml" "$here"/*/pom.xml "$here"/*/src/main -newer "$stamp" -print 2>/dev/null | head -n 1)" ]
+}
+
+# The first build fetches everything a later build, test or format check needs, so that those work with no network.
+build() {
+    find_maven
+    echo "Building Answerback; the first time takes a few minutes." >&2
+    log="$here/build/.log"
+    if [ -f "$here/build/.fetched" ]; then
+        goal="-o package -Dspotless.check.skip=true"
+    else
+        goal="verify"
+    fi
+    # shellcheck disable=SC2086
+    if ! (cd "$here" && mvn -B -q -DskipTests $goal >"$log" 2>&1) \
+        && ! (cd "$here" && mvn -B -q -DskipTests package -Dspotless.check.skip=true >"$log" 2>&1); then
+        sed -n '/ERROR/p' "$log" | head -n 20 >&2
+        echo "The build failed; the whole log is in build/.log." >&2
+        exit 2
+    fi
+    : >"$here/build/.fetched"
+    train
+    : >"$stamp"
+}
+
+run() {
+    "$JAVA_HOME/bin/java" "$@"
+}
+
+# Trains a cache of loaded and linked classes by opening every view once, offscreen. Done without when it fails.
+train() {
+    rm -f "$cache"
+    scratch=$(mktemp -d)
+    ANSWERBACK_HOME="$scratch" run -XX:AOTCacheOutput="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Main \
+        shots --out "$scratch/pictures" >/dev/null 2>&1 || rm -f "$cache"
+    rm -rf "$scratch"
+}
+
+class_path() {
+    printf '%s' "$app/lib/answerback-command-0.1.0.jar"
+    for jar in "$app"/lib/*.jar; do
+        case $jar in */answerback-command-*) ;; *) printf ':%s' "$jar" ;; esac
+    done
+}
+
+java_options() {
+    printf '%s ' --module-path "$app/javafx" --add-modules javafx.controls \
+        --enable-native-access=javafx.graphics,ALL-UNNAMED -Xlog:disable -Xlog:all=off -XX:+UseSerialGC
+}
+
+start() {
+    if [ -f "$cache" ]; then
+        exec "$JAVA_HOME/bin/java" -XX:AOTCache="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Main "$@"
+    fi
+    exec "$JAVA_HOME/bin/java" $(java_options) -cp "$(class_path)" io.answerback.command.Main "$@"
+}

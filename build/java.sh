@@ -1,0 +1,37 @@
+# Finds Java 25 or newer and Maven. Read by ./answerback and ./check; sets JAVA_HOME.
+
+java_major() {
+    "$1/bin/java" -XshowSettings:properties -version 2>&1 | sed -n 's/^ *java\.specification\.version = //p'
+}
+
+is_java_25() {
+    [ -x "$1/bin/javac" ] && [ "$(java_major "$1")" -ge 25 ] 2>/dev/null
+}
+
+find_java() {
+    if [ -f "$here/build/.java" ] && [ -x "$(cat "$here/build/.java")/bin/javac" ]; then
+        JAVA_HOME=$(cat "$here/build/.java")
+        export JAVA_HOME
+        return
+    fi
+    on_path=$(command -v javac 2>/dev/null || true)
+    [ -z "$on_path" ] || on_path=$(dirname -- "$(dirname -- "$(readlink -f "$on_path" 2>/dev/null || echo "$on_path")")")
+    for home in "${JAVA_HOME:-}" "$on_path" /usr/lib/jvm/* /usr/java/* /opt/java/* /opt/jdk* \
+        "$HOME"/.sdkman/candidates/java/* "$HOME"/.jdks/* /Library/Java/JavaVirtualMachines/*/Contents/Home; do
+        if [ -n "$home" ] && is_java_25 "$home"; then
+            JAVA_HOME=$home
+            export JAVA_HOME
+            printf '%s\n' "$home" >"$here/build/.java" 2>/dev/null || true
+            return
+        fi
+    done
+    echo "Answerback needs Java 25: install a JDK 25, or set JAVA_HOME to one." >&2
+    exit 2
+}
+
+find_maven() {
+    if ! command -v mvn >/dev/null 2>&1; then
+        echo "Building Answerback needs Maven 3.8 or newer: install Maven so that 'mvn' is on the path." >&2
+        exit 2
+    fi
+}

@@ -1,0 +1,19 @@
+package io.answerback.command;
+
+import io.answerback.desktop.AnswerbackApplication;
+import io.answerback.files.demo.DemoJobs;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/// Starts the application with demo data.
+@Command(name = "demo", description = "start the application with a demo job", mixinStandardHelpOptions = true)
+final class DemoVerb implements Runnable {
+    @Parameters(paramLabel = "NUMBER", defaultValue = "1", description = "which demo (default: ${DEFAULT-VALUE})")
+    private int number;
+
+    @Override
+    public void run() {
+        DemoJobs.require(number);
+        Window.launch(AnswerbackApplication.class, "demo", Integer.toString(number));
+    }
+}

@@ -1,0 +1,85 @@
+package io.answerback.command;
+
+import io.answerback.event.Qualifier;
+import io.answerback.event.Signal;
+import io.answerback.report.ContactId;
+import io.answerback.report.IpFrame;
+import io.answerback.report.IpFrames;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.format.DateTimeParseException;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+/// One signal in one format.
+@Command(name = "frame", description = "one signal in one format", mixinStandardHelpOptions = true)
+final class FrameVerb implements Callable<Integer> {
+    @Option(names = "--format", required = true, description = "contact-id or dc09-cid")
+    private String format;
+
+    @Option(names = "--account", required = true, description = "3 to 16 hexadecimal digits")
+    private String account;
+
+    @Option(names = "--event", required = true, description = "three digits, such as 130")
+    private String event;
+
+    @Option(names = "--qualifier", required = true, description = "1 or new, 3 or restore, 6 or still")
+    private String qualifier;
+
+    @Option(names = "--area", required = true, description = "0 to 99")
+    private int area;
+
+    @Option(names = "--zone", required = true, description = "0 to 999")
+    private int zone;
+
+    @Option(names = "--seq", defaultValue = "1", description = "sequence of an IP frame, 1 to 9999")
+    private int sequence;
+
+    @Option(names = "--time", description = "time of an IP frame, as 2026-05-12T09:41:07Z (default: now)")
+    private String time;
+
+    @Option(names = "--receiver", defaultValue = "", description = "receiver number of an IP frame (R field)")
+    private String receiver;
+
+    @Option(names = "--line", defaultValue = "0", description = "line number of an IP frame (L field)")
+    private String line;
+
+    @Option(names = "--json", description = "answer as one JSON document")
+    private boolean json;
+
+    @Override
+    public Integer call() {
+        Signal signal = new Signal(account, qualifier(), event, area, zone);
+        String frame = switch (format) {
+            case "contact-id" -> ContactId.encode(signal);
+            case "dc09-cid" -> IpFrames.encode(IpFrame.of(signal, sequence, receiver, line, time()));
+            default ->
+                throw new IllegalArgumentException("format is \"" + format + "\"; there are contact-id and dc09-cid");
+        };
+        String printable = IpFrames.printable(frame);
+        System.out.println(json ? Json.text(Json.object().put("format", format).put("frame", frame)) : printable);
+        return 0;
+    }
+
+    private Qualifier qualifier() {
+        return switch (qualifier.toLowerCase(Locale.ROOT)) {
+            case "new" -> Qualifier.NEW;
+            case "restore" -> Qualifier.RESTORE;
+            case "still" -> Qualifier.STILL_PRESENT;
+            default -> Qualifier.of(qualifier.length() == 1 ? qualifier.charAt(0) : '?');
+        };
+    }
+
+    private Instant time() {
+        if (time == null) {
+            return InstantSource.system().instant();
+        }
+        try {
+            return Instant.parse(time);
+        } catch (DateTimeParseException wrong) {
+            throw new IllegalArgumentException("time is \"" + time + "\"; write it as 2026-05-12T09:41:07Z");
+        }
+    }
+}

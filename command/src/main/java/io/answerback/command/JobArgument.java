@@ -1,0 +1,53 @@
+package io.answerback.command;
+
+import io.answerback.assess.Assessment;
+import io.answerback.assess.Assessor;
+import io.answerback.chain.PointResult;
+import io.answerback.event.EventTable;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.files.JobFile;
+import io.answerback.job.Job;
+import java.nio.file.Path;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/// The job file a verb works on, and whether it answers in JSON.
+final class JobArgument {
+    @Parameters(paramLabel = "FILE", description = "a job file")
+    private Path file;
+
+    @Option(names = "--json", description = "answer as one JSON document")
+    private boolean json;
+
+    private final EventTable events = DataFiles.events();
+
+    boolean json() {
+        return json;
+    }
+
+    EventTable events() {
+        return events;
+    }
+
+    Job job() throws BrokenFile {
+        return JobFile.open(file).job();
+    }
+
+    Assessment assess() throws BrokenFile {
+        return new Assessor(events).assess(job());
+    }
+
+    /// A point of an assessment; a wrong id is refused with the ids there are.
+    static PointResult point(Assessment assessment, String id) {
+        return assessment
+                .point(id)
+                .orElseThrow(() -> new IllegalArgumentException("there is no point \"%s\" in this job; there are %s"
+                        .formatted(
+                                id,
+                                assessment.points().stream()
+                                        .map(PointResult::pointId)
+                                        .collect(Collectors.joining(", ")))));
+    }
+}

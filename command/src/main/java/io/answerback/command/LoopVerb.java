@@ -1,0 +1,82 @@
+package io.answerback.command;
+
+import io.answerback.chain.Figures;
+import io.answerback.chain.PointResult;
+import io.answerback.files.BrokenFile;
+import io.answerback.job.Link;
+import io.answerback.job.Meaning;
+import io.answerback.loop.CaseReading;
+import io.answerback.loop.LoopResult;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// The states and limits of one point's loop.
+@Command(name = "loop", description = "states and limits of a point's loop", mixinStandardHelpOptions = true)
+final class LoopVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Option(names = "--point", required = true, paramLabel = "ID", description = "the point's number")
+    private String point;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        PointResult result = JobArgument.point(argument.assess(), point);
+        LoopResult loop = result.wired()
+                .flatMap(PointResult.Wired::loop)
+                .orElseThrow(() -> new IllegalArgumentException("the loop of point %s cannot be computed: %s"
+                        .formatted(point, result.chain().of(Link.LOOP).line())));
+        if (argument.json()) {
+            System.out.println(Json.text(json(loop)));
+        } else {
+            print(loop);
+        }
+        return loop.unsafe().isEmpty() ? 0 : 1;
+    }
+
+    private ObjectNode json(LoopResult loop) {
+        ObjectNode document = Json.object().put("point", point);
+        ArrayNode states = document.putArray("states");
+        for (CaseReading reading : loop.cases()) {
+            ObjectNode state =
+                    states.addObject().put("state", reading.loopCase().id());
+            Json.putOhms(state, "lowOhms", reading.range().lowOhms());
+            Json.putOhms(state, "nominalOhms", reading.range().nominalOhms());
+            Json.putOhms(state, "highOhms", reading.range().highOhms());
+            state.put("open", reading.range().open())
+                    .put("reads", reads(reading))
+                    .put("expected", expected(reading))
+                    .put("safe", reading.safe())
+                    .put("margin", Math.round(reading.margin() * 10_000) / 10_000.0);
+        }
+        return document.put("longestMetres", loop.longestMetres());
+    }
+
+    private static String reads(CaseReading reading) {
+        return reading.reads().map(Meaning::word).orElse("between bands");
+    }
+
+    private static String expected(CaseReading reading) {
+        return reading.loopCase().rightConclusions().stream().map(Meaning::word).collect(Collectors.joining(" or "));
+    }
+
+    private static void print(LoopResult loop) {
+        for (CaseReading reading : loop.cases()) {
+            System.out.printf(
+                    "%-16s %10s to %-10s reads %-14s %s%n",
+                    reading.loopCase().id(),
+                    Figures.ohms(reading.range().lowOhms()),
+                    Figures.ohms(reading.range().highOhms()),
+                    reads(reading),
+                    reading.safe()
+                            ? Figures.percent(reading.margin()) + " inside"
+                            : "NOT SAFE, expected " + expected(reading));
+        }
+        System.out.println("longest cable " + Figures.metres(loop.longestMetres()));
+    }
+}

@@ -1,0 +1,69 @@
+package io.answerback.command;
+
+import io.answerback.files.BrokenFile;
+import java.io.IOException;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/// `answerback VERB`. Exit code 0 when fine, 1 when something is wrong with the job or a signal was not
+/// answered, 2 for a bad call or unreadable input, with one line on standard error.
+@Command(
+        name = "answerback",
+        description = "From a point in the building to the operator's line: computed, sent, answered, proven.",
+        mixinStandardHelpOptions = true,
+        version = "Answerback 0.1",
+        subcommands = {
+            DemoVerb.class,
+            OpenVerb.class,
+            NewVerb.class,
+            CheckVerb.class,
+            LoopVerb.class,
+            FrameVerb.class,
+            StationVerb.class,
+            SendVerb.class,
+            ShotsVerb.class
+        })
+public final class Main implements Runnable {
+    /// The exit code of a bad call or unreadable input.
+    public static final int BAD_CALL = 2;
+
+    private Main() {}
+
+    /// Without a verb: says which there are.
+    @Override
+    public void run() {
+        throw new CommandLine.ParameterException(new CommandLine(this), "Say what to do");
+    }
+
+    /// Runs one verb and leaves with its exit code.
+    public static void main(String[] arguments) {
+        int code = commandLine().execute(arguments);
+        System.out.flush();
+        System.exit(code);
+    }
+
+    /// The command line, ready to execute.
+    public static CommandLine commandLine() {
+        return new CommandLine(new Main())
+                .setParameterExceptionHandler((bad, arguments) -> {
+                    bad.getCommandLine().getErr().println(oneLine(bad.getMessage()) + ". Try: answerback --help");
+                    return BAD_CALL;
+                })
+                .setExecutionExceptionHandler((failed, command, parsed) -> refuse(failed, command))
+                .setCaseInsensitiveEnumValuesAllowed(true);
+    }
+
+    private static int refuse(Exception failed, CommandLine command) throws Exception {
+        if (failed instanceof BrokenFile
+                || failed instanceof IllegalArgumentException
+                || failed instanceof IOException) {
+            command.getErr().println(oneLine(failed.getMessage()));
+            return BAD_CALL;
+        }
+        throw failed;
+    }
+
+    private static String oneLine(String message) {
+        return String.valueOf(message).replaceAll("\\s*\\R\\s*", " ").replaceAll("\\.$", "");
+    }
+}

@@ -1,0 +1,23 @@
+package io.answerback.command;
+
+import io.answerback.desktop.AnswerbackApplication;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.JobFile;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/// Starts the application with a job.
+@Command(name = "open", description = "start the application with a job", mixinStandardHelpOptions = true)
+final class OpenVerb implements Callable<Integer> {
+    @Parameters(paramLabel = "FILE", description = "a job file")
+    private Path file;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        JobFile.open(file);
+        Window.launch(AnswerbackApplication.class, "open", file.toString());
+        return 0;
+    }
+}

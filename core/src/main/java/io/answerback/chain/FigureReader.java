@@ -1,0 +1,40 @@
+package io.answerback.chain;
+
+import io.answerback.job.Require;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads figures as engineers write them: "2k2", "4.7k", "470", "470R", "62 m", "62,5".
+public final class FigureReader {
+    private static final Pattern LETTERED = Pattern.compile("(\\d+)([RkKM])(\\d+)");
+    private static final Pattern PLAIN =
+            Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*([kKM]?)\\s*(?:R|Ω|ohm|ohms|m|%|°C|C)?");
+
+    private FigureReader() {}
+
+    /// The number a text stands for, in the base unit (ohms, metres, percent, °C).
+    ///
+    /// @param what what is being asked for, with its unit, for the message
+    /// @throws IllegalArgumentException when it stands for none; the message shows what can be written
+    public static double read(String text, String what) {
+        String given = Require.text(text, what).replace('−', '-');
+        Matcher lettered = LETTERED.matcher(given);
+        if (lettered.matches()) {
+            return Double.parseDouble(lettered.group(1) + "." + lettered.group(3)) * multiplier(lettered.group(2));
+        }
+        Matcher plain = PLAIN.matcher(given);
+        if (plain.matches()) {
+            return Double.parseDouble(plain.group(1).replace(',', '.')) * multiplier(plain.group(2));
+        }
+        throw new IllegalArgumentException(
+                "%s is \"%s\"; write a number, such as 62, 4.7k or 2k2".formatted(what, given));
+    }
+
+    private static double multiplier(String letter) {
+        return switch (letter) {
+            case "k", "K" -> 1e3;
+            case "M" -> 1e6;
+            default -> 1;
+        };
+    }
+}

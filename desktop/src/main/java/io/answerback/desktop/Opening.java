@@ -1,0 +1,14 @@
+package io.answerback.desktop;
+
+import java.nio.file.Path;
+
+/// What the window opens with.
+public sealed interface Opening {
+    /// A demo job.
+    ///
+    /// @param number which, from 1
+    record Demo(int number) implements Opening {}
+
+    /// A job file.
+    record JobAt(Path file) implements Opening {}
+}

@@ -1,0 +1,144 @@
+package io.answerback.desktop.desk;
+
+import io.answerback.assess.Assessment;
+import io.answerback.assess.Assessor;
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.edit.Edit;
+import io.answerback.edit.History;
+import io.answerback.job.Job;
+import io.answerback.job.SystemPoint;
+import io.answerback.loop.CableState;
+import io.answerback.loop.DeviceState;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/// The one place where what the user does changes what the window shows. Used on the JavaFX thread only.
+public final class Desk {
+    private final Assessor assessor;
+    private final ReadOnlyObjectWrapper<DeskState> state = new ReadOnlyObjectWrapper<>();
+
+    /// A desk with a job on it.
+    ///
+    /// @param file where it is kept; empty while it has no file
+    /// @param readOnly why it cannot be saved; empty when it can
+    public Desk(Assessor assessor, Job job, Optional<Path> file, String readOnly) {
+        this.assessor = assessor;
+        put(job, file, readOnly);
+    }
+
+    /// What the window shows.
+    public ReadOnlyObjectProperty<DeskState> state() {
+        return state.getReadOnlyProperty();
+    }
+
+    /// What the window shows now.
+    public DeskState now() {
+        return state.get();
+    }
+
+    /// Puts another job on the desk, with nothing to undo.
+    public void put(Job job, Optional<Path> file, String readOnly) {
+        Assessment assessment = assessor.assess(job);
+        Stop stop = state.get() == null ? Stop.LOOP : now().stop();
+        state.set(new DeskState(
+                History.of(job),
+                assessment,
+                assessment.points().getFirst().pointId(),
+                stop,
+                DeviceState.AT_REST,
+                CableState.SOUND,
+                file,
+                job,
+                readOnly,
+                readOnly));
+    }
+
+    /// Makes an edit; a refused one leaves the job as it was and says why.
+    ///
+    /// @return whether it was made
+    public boolean apply(Edit edit) {
+        try {
+            show(now().history().apply(edit), "");
+            return true;
+        } catch (IllegalArgumentException refused) {
+            tell(refused.getMessage());
+            return false;
+        }
+    }
+
+    /// Takes up a fact that no undo takes back.
+    public void learn(UnaryOperator<Job> fact) {
+        show(now().history().learn(fact), now().notice());
+    }
+
+    /// Takes back the last edit.
+    public void undo() {
+        now().history().undoName().ifPresent(name -> show(now().history().undo(), "Undone: " + name));
+    }
+
+    /// Makes the last undone edit again.
+    public void redo() {
+        now().history().redoName().ifPresent(name -> show(now().history().redo(), "Done again: " + name));
+    }
+
+    private void show(History history, String notice) {
+        if (history.present() == now().job()) {
+            state.set(now().with(history, now().assessment(), notice));
+        } else {
+            state.set(now().with(history, assessor.assess(history.present(), now().assessment()), notice));
+        }
+    }
+
+    /// Looks at another zone point or system point.
+    public void select(String pointId) {
+        if (!pointId.equals(now().selected())
+                && now().assessment().point(pointId).isPresent()) {
+            state.set(now().selecting(pointId));
+        }
+    }
+
+    /// Looks at the point `steps` further down the list, or up when negative.
+    public void selectNext(int steps) {
+        List<String> ids = new ArrayList<>();
+        now().job().points().forEach(point -> ids.add(point.id()));
+        for (SystemPoint point : SystemPoint.values()) {
+            ids.add(point.id());
+        }
+        int next = Math.clamp(ids.indexOf(now().selected()) + (long) steps, 0, ids.size() - 1);
+        select(ids.get(next));
+    }
+
+    /// Opens another bench.
+    public void go(Stop stop) {
+        state.set(now().at(stop));
+    }
+
+    /// Goes to where a finding is mended.
+    public void follow(Finding finding) {
+        if (!finding.point().isEmpty()) {
+            select(finding.point());
+        }
+        go(finding.stop());
+    }
+
+    /// Sets the bench's switches.
+    public void switchTo(DeviceState device, CableState cable) {
+        state.set(now().switched(device, cable));
+    }
+
+    /// Notes that a job, as it was when saving began, is now in this file.
+    public void savedTo(Path file, Job saved) {
+        state.set(now().savedTo(file, saved));
+    }
+
+    /// Tells the user something, in one line.
+    public void tell(String notice) {
+        state.set(now().noticing(notice));
+    }
+}

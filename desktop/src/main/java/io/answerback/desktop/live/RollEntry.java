@@ -1,0 +1,9 @@
+package io.answerback.desktop.live;
+
+import io.answerback.station.Received;
+
+/// One entry of the station's roll.
+///
+/// @param received what arrived
+/// @param line the line the operator reads
+public record RollEntry(Received received, String line) {}

@@ -1,0 +1,172 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.Figures;
+import io.answerback.chain.Mark;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Band;
+import io.answerback.job.Meaning;
+import io.answerback.loop.CaseReading;
+import io.answerback.loop.Range;
+import java.util.Locale;
+import javafx.geometry.HPos;
+import javafx.scene.shape.Rectangle;
+
+/// What the input sees: the panel's bands as columns, a row a state with its worst-case interval, and a line
+/// where the state that is switched now reads.
+final class BandsDrawing extends Drawing {
+    private static final double LEFT = 138;
+    private static final double HEAD = 26;
+    private static final double ROW = 25;
+    private static final double FOOT = 26;
+    private static final double FLOOR_OHMS = 100;
+    private static final double CEILING_OHMS = 100_000;
+    private static final double END = 16;
+    private static final double[] TICKS = {200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000};
+
+    private final Desk desk;
+    private final Look look;
+    private LoopView view;
+    private double right;
+
+    BandsDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+        this.look = look;
+        getStyleClass().add("bands-drawing");
+    }
+
+    void show(LoopView shown) {
+        view = shown;
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        int rows = view == null ? 9 : view.result().cases().size();
+        return HEAD + rows * ROW + FOOT;
+    }
+
+    @Override
+    protected void draw(double width) {
+        if (view == null) {
+            return;
+        }
+        right = width - 30;
+        double bottom = HEAD + view.result().cases().size() * ROW;
+        view.bands().bands().forEach(band -> drawBand(band, bottom));
+        drawAxis(bottom);
+        int row = 0;
+        for (CaseReading reading : view.result().cases()) {
+            drawRow(reading, HEAD + ROW * (row++ + 0.5));
+        }
+        double x = x(view.shown().range().nominalOhms());
+        line("reading-line", x, HEAD - 6, x, bottom);
+    }
+
+    private void drawBand(Band band, double bottom) {
+        double from = x(band.lowOhms());
+        double to = x(band.highOhms());
+        box("band band-" + band.meaning().name().toLowerCase(Locale.ROOT), from, HEAD, to - from, bottom - HEAD);
+        words("band-name", band.meaning().word(), (from + to) / 2, HEAD / 2, HPos.CENTER);
+    }
+
+    private void drawAxis(double bottom) {
+        words("tick", "0 Ω", LEFT, bottom + 13, HPos.LEFT);
+        words("tick", "open", right, bottom + 13, HPos.RIGHT);
+        for (double tick : TICKS) {
+            line("tick-line", x(tick), bottom, x(tick), bottom + 4);
+            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 13, HPos.CENTER);
+        }
+    }
+
+    private void drawRow(CaseReading reading, double y) {
+        boolean on = reading.loopCase().device() == view.device()
+                && reading.loopCase().cable() == view.cableState();
+        Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - ROW / 2, right + 30, ROW);
+        row.setOnMouseClicked(click ->
+                desk.switchTo(reading.loopCase().device(), reading.loopCase().cable()));
+        words("row-name", name(reading), 0, y, HPos.LEFT).setMouseTransparent(true);
+        drawInterval(reading, y);
+        Mark mark = mark(reading);
+        String says = name(reading) + ": " + reads(reading) + ", " + mark.word();
+        place(Marks.of(mark, says, look.px(4.5)), right + 18, y, HPos.CENTER);
+    }
+
+    private void drawInterval(CaseReading reading, double y) {
+        Range range = reading.range();
+        double from = x(range.lowOhms());
+        double to = x(range.highOhms());
+        double wide = Math.max(8, to - from);
+        double start = Math.clamp((from + to) / 2 - wide / 2, LEFT, right - 8);
+        String style = mark(reading) == Mark.SOUND
+                ? "interval"
+                : "interval interval-" + mark(reading).name().toLowerCase(Locale.ROOT);
+        box(style, start, y - 4, wide, 8).setMouseTransparent(true);
+        boolean leftHalf = start < LEFT + (right - LEFT) * 0.55;
+        String text =
+                range.open() ? "open · " + reads(reading) : Figures.ohms(range.nominalOhms()) + " · " + reads(reading);
+        var label = leftHalf
+                ? words("row-figure", text, start + wide + 8, y, HPos.LEFT)
+                : words("row-figure", text, start - 8, y, HPos.RIGHT);
+        label.getStyleClass().add("row-figure-" + mark(reading).name().toLowerCase(Locale.ROOT));
+        label.setMouseTransparent(true);
+    }
+
+    private String reads(CaseReading reading) {
+        if (reading.loopCase().fault()) {
+            return reading.reads().map(meaning -> "reads " + meaning.word()).orElse("between bands");
+        }
+        if (!reading.safe()) {
+            return reading.reads()
+                    .map(Meaning::word)
+                    .map(word -> "reads " + word)
+                    .orElse("between bands");
+        }
+        return reading.range().open()
+                ? "reads " + reading.reads().orElseThrow().word()
+                : Figures.percent(reading.margin()) + " inside";
+    }
+
+    private Mark mark(CaseReading reading) {
+        if (reading.safe()) {
+            boolean tight = !reading.loopCase().fault() && reading.margin() < view.leastMargin();
+            return tight ? Mark.TIGHT : Mark.SOUND;
+        }
+        return reading.loopCase().fault() ? Mark.TIGHT : Mark.WRONG;
+    }
+
+    private String name(CaseReading reading) {
+        String device = view.word(reading.loopCase().device());
+        return switch (reading.loopCase().cable()) {
+            case SOUND ->
+                device.startsWith("cover")
+                        ? "Cover off"
+                        : capital(view.point().kind().thing()) + " " + device;
+            case CUT -> "Cable cut";
+            case SHORT_AT_DEVICE -> "Short at device";
+            case SHORT_AT_PANEL -> "Short at panel";
+            case NO_RESISTOR -> "Resistor left out";
+            case DAMP -> "Damp joint, " + device;
+        };
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+
+    /// The scale is in log-ohms from 100 Ω to 100 kΩ; what is less or more stands at its ends.
+    private double x(double ohms) {
+        double first = LEFT + END;
+        double last = right - END;
+        if (ohms < FLOOR_OHMS) {
+            return LEFT + END * ohms / FLOOR_OHMS;
+        }
+        if (ohms > CEILING_OHMS) {
+            return Double.isInfinite(ohms) ? right : last + END / 2;
+        }
+        return first + (last - first) * Math.log(ohms / FLOOR_OHMS) / Math.log(CEILING_OHMS / FLOOR_OHMS);
+    }
+}

@@ -1,0 +1,201 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.Edits;
+import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Meaning;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeKind;
+import io.answerback.loop.CableState;
+import io.answerback.loop.LoopScheme;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// What the input sees, whatever happens at the device or to the cable.
+public final class LoopBench implements Bench {
+    private final Desk desk;
+    private final VBox sheet = new VBox();
+    private final VBox instrument = new VBox();
+    private final LoopDrawing loop;
+    private final BandsDrawing bands;
+
+    /// The bench, with the conductors there are to choose from.
+    public LoopBench(Desk desk, Look look, List<Conductor> conductors) {
+        this.desk = desk;
+        this.loop = new LoopDrawing(desk, look, conductors);
+        this.bands = new BandsDrawing(desk, look);
+        sheet.getStyleClass().add("bench");
+        instrument.getStyleClass().add("instrument");
+    }
+
+    @Override
+    public Node sheet() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return instrument;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Optional<LoopView> view = LoopView.of(state);
+        if (view.isPresent()) {
+            showLoop(view.get());
+        } else {
+            showNone(state);
+        }
+    }
+
+    private void showNone(DeskState state) {
+        String why = state.point().wired().isEmpty()
+                ? "The panel watches this on its own board: there is no loop to compute. Report shows what it sends."
+                : state.point().chain().of(io.answerback.job.Link.LOOP).line();
+        Label words = new Label(why);
+        words.setWrapText(true);
+        words.getStyleClass().add("empty");
+        sheet.getChildren().setAll(new Headline(state.point().name(), "what the input sees"), words);
+        instrument.getChildren().clear();
+    }
+
+    private void showLoop(LoopView view) {
+        loop.show(view);
+        bands.show(view);
+        sheet.getChildren()
+                .setAll(
+                        new Headline(
+                                "What the input sees",
+                                view.point().id() + " " + view.point().name()),
+                        choices(view),
+                        switches(view),
+                        loop,
+                        section("Every state against the panel's bands", tolerances(view)),
+                        bands);
+        instrument.getChildren().setAll(meter(view));
+    }
+
+    private FlowPane choices(LoopView view) {
+        LoopWiring wiring = view.point().loop();
+        String point = view.point().id();
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("choices");
+        row.getChildren()
+                .add(Choice.of(
+                        "Scheme",
+                        Arrays.asList(SchemeKind.values()),
+                        wiring.scheme(),
+                        SchemeKind::words,
+                        chosen -> desk.apply(Edits.loop("scheme", point, its -> its.withScheme(chosen)))));
+        if (wiring.scheme() != SchemeKind.CLOSED_LOOP) {
+            row.getChildren().add(quiet("resistor"));
+            row.getChildren()
+                    .add(Choice.of(
+                            "Place of the resistor",
+                            Arrays.asList(ResistorPlace.values()),
+                            wiring.place(),
+                            ResistorPlace::words,
+                            chosen -> desk.apply(Edits.loop("resistor's place", point, its -> its.withPlace(chosen)))));
+        }
+        row.getChildren()
+                .add(quiet("longest cable " + Figures.metres(view.result().longestMetres())));
+        return row;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        return label;
+    }
+
+    private FlowPane switches(LoopView view) {
+        LoopScheme scheme = LoopScheme.of(view.point().loop().scheme());
+        List<CableState> cables = new ArrayList<>(Arrays.asList(CableState.values()));
+        if (!scheme.hasEndOfLine()) {
+            cables.remove(CableState.NO_RESISTOR);
+        }
+        String thing = view.point().kind().thing();
+        FlowPane row = new FlowPane(
+                Switch.of(
+                        Character.toUpperCase(thing.charAt(0)) + thing.substring(1),
+                        scheme.deviceStates(),
+                        view.device(),
+                        view::word,
+                        device -> desk.switchTo(device, view.cableState())),
+                Switch.of(
+                        "Cable",
+                        cables,
+                        view.cableState(),
+                        LoopView::word,
+                        cable -> desk.switchTo(view.device(), cable)));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private static Node section(String title, String about) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("section-title");
+        Label beside = new Label(about);
+        beside.getStyleClass().add("quiet");
+        FlowPane row = new FlowPane(heading, beside);
+        row.getStyleClass().add("section");
+        return row;
+    }
+
+    private static String tolerances(LoopView view) {
+        Cable cable = view.cable();
+        String resistors = view.point().loop().scheme() == SchemeKind.CLOSED_LOOP
+                ? ""
+                : "±" + Figures.plain(view.point().loop().tolerancePercent()) + " % resistors, ";
+        return "worst case over %s%s to %s °C cable, contacts up to %s"
+                .formatted(
+                        resistors,
+                        Figures.plain(cable.coldestCelsius()),
+                        Figures.plain(cable.hottestCelsius()),
+                        Figures.ohms(view.point().loop().contactOhms()));
+    }
+
+    private static List<Node> meter(LoopView view) {
+        Label title = new Label("What a meter should show");
+        title.getStyleClass().add("section-title");
+        String state = view.cableState() == CableState.SOUND
+                ? view.word(view.device())
+                : view.word(view.device()) + ", cable " + LoopView.word(view.cableState());
+        double ohms = view.shown().range().nominalOhms();
+        Label figure = new Label(Figures.ohms(ohms));
+        figure.getStyleClass().add("meter-figure");
+        VBox meter = new VBox(figure);
+        meter.getStyleClass().add("meter");
+        Label volts = wrapped("Connected: " + Figures.volts(view.profile().inputVolts(ohms)) + " at the terminals.");
+        String reads = view.shown()
+                .reads()
+                .map(Meaning::word)
+                .map(word -> "The panel reads " + word + ".")
+                .orElse("Between bands: what the panel does is not promised.");
+        Label conclusion = wrapped(reads);
+        conclusion.getStyleClass().add(view.shown().safe() ? "meter-safe" : "meter-unsafe");
+        return List.of(title, wrapped("At the input, cores lifted: " + state), meter, volts, conclusion);
+    }
+
+    private static Label wrapped(String text) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Label.USE_PREF_SIZE);
+        return label;
+    }
+}

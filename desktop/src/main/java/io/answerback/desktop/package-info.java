@@ -1,0 +1,2 @@
+/// The window and how it starts.
+package io.answerback.desktop;

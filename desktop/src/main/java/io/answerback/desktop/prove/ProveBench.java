@@ -1,0 +1,203 @@
+package io.answerback.desktop.prove;
+
+import io.answerback.chain.Mark;
+import io.answerback.chain.PointResult;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.Progress;
+import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Link;
+import io.answerback.job.Proof;
+import io.answerback.proof.ProofState;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// Which points a station has answered, and which still have to be sent.
+public final class ProveBench implements Bench {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm:ss", Locale.ENGLISH);
+    private static final List<String> CAUTIONS = List.of(
+            "This proves the programming against the practice station. Prove the real line with the account on test.",
+            "Put the account on test before you trip anything, and take it off again.",
+            "Warn everybody in the building; protect your ears at sounders.",
+            "Gas and fire points come under their own code and licence: this computes, it does not approve.");
+
+    private final Desk desk;
+    private final Practice practice;
+    private final Look look;
+    private final VBox sheet = new VBox();
+    private final VBox instrument = new VBox();
+
+    /// The bench.
+    public ProveBench(Desk desk, Practice practice, Look look) {
+        this.desk = desk;
+        this.practice = practice;
+        this.look = look;
+        sheet.getStyleClass().add("bench");
+        instrument.getStyleClass().add("instrument");
+        Label title = new Label("Before you send");
+        title.getStyleClass().add("section-title");
+        instrument.getChildren().add(title);
+        CAUTIONS.forEach(caution -> {
+            Label words = new Label(caution);
+            words.setWrapText(true);
+            words.setMinHeight(Region.USE_PREF_SIZE);
+            words.getStyleClass().add("caution");
+            instrument.getChildren().add(words);
+        });
+    }
+
+    @Override
+    public Node sheet() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return instrument;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        List<PointResult> points = state.assessment().points();
+        List<Node> parts = new ArrayList<>();
+        parts.add(new Headline("Which lines have been answered", counts(points)));
+        parts.add(sending(points));
+        parts.add(group("To be sent", points, Comparator.comparing(ProveBench::order), false));
+        parts.add(group("Proven", points, Comparator.comparing(PointResult::pointId), true));
+        sheet.getChildren().setAll(parts);
+    }
+
+    private static String counts(List<PointResult> points) {
+        long proven = points.stream().filter(PointResult::proven).count();
+        long stale = points.stream()
+                .filter(point -> point.proof() instanceof ProofState.Stale)
+                .count();
+        long half = points.stream()
+                .filter(point -> point.proof() instanceof ProofState.NotRestored)
+                .count();
+        long never = points.size() - proven - stale - half;
+        return "%d proven · %d stale · %d without a restore · %d never".formatted(proven, stale, half, never);
+    }
+
+    private Node sending(List<PointResult> points) {
+        Progress progress = practice.progress().get();
+        long open = points.stream().filter(point -> !point.proven()).count();
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("sending");
+        if (progress.running()) {
+            ProgressBar bar = new ProgressBar((double) progress.done() / Math.max(1, progress.of()));
+            bar.setAccessibleText("%d of %d sent".formatted(progress.done(), progress.of()));
+            Button stop = new Button("Stop");
+            stop.setOnAction(click -> practice.stop());
+            row.getChildren().addAll(bar, new Label("%d of %d".formatted(progress.done(), progress.of())), stop);
+        } else {
+            Button send =
+                    new Button(open == 0 ? "Everything is proven" : "Send the %d that are not proven".formatted(open));
+            send.getStyleClass().add("primary");
+            send.setDisable(open == 0);
+            send.setOnAction(click -> practice.sendAllUnproven());
+            Label words = new Label("each point active and back to rest, one after another, all areas "
+                    + desk.now().job().practice().wording().set());
+            words.getStyleClass().add("quiet");
+            row.getChildren().addAll(send, words);
+        }
+        return row;
+    }
+
+    private Node group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("section-title");
+        VBox rows = new VBox(heading);
+        rows.getStyleClass().add("prove-group");
+        List<PointResult> members = points.stream()
+                .filter(point -> point.proven() == proven)
+                .sorted(order)
+                .toList();
+        members.forEach(point -> rows.getChildren().add(row(point)));
+        if (members.isEmpty()) {
+            Label none = new Label(proven ? "None yet. Press Space on a point to send it." : "None.");
+            none.getStyleClass().add("quiet");
+            rows.getChildren().add(none);
+        }
+        return rows;
+    }
+
+    private static int order(PointResult point) {
+        return switch (point.proof()) {
+            case ProofState.Stale stale -> 0;
+            case ProofState.NotRestored half -> 1;
+            default -> 2;
+        };
+    }
+
+    private Node row(PointResult point) {
+        Label name = new Label(point.wired().isPresent() ? point.pointId() + "  " + point.name() : point.name());
+        name.getStyleClass().add("prove-name");
+        Label what = new Label(words(point));
+        what.getStyleClass().add("prove-words");
+        what.setWrapText(true);
+        what.setMinHeight(Region.USE_PREF_SIZE);
+        what.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(what, Priority.ALWAYS);
+        Mark mark = point.chain().of(Link.STATION).mark();
+        HBox row = new HBox(Marks.of(mark, mark.word(), look.px(5)), name, what);
+        row.getStyleClass().add("prove-row");
+        row.setAlignment(Pos.CENTER_LEFT);
+        Button button = new Button();
+        button.setGraphic(row);
+        button.getStyleClass().add("finding");
+        button.setMaxWidth(Double.MAX_VALUE);
+        row.prefWidthProperty().bind(button.widthProperty());
+        name.prefWidthProperty().bind(button.widthProperty().multiply(0.34));
+        name.setMinWidth(0);
+        button.setAccessibleText(point.name() + ": " + mark.word() + ", " + words(point));
+        button.setOnAction(click -> desk.select(point.pointId()));
+        return button;
+    }
+
+    private static String words(PointResult point) {
+        return switch (point.proof()) {
+            case ProofState.Never never -> blocked(point).orElse("never answered");
+            case ProofState.NotRestored half -> "alarm " + when(half.proof()) + ", restore not answered";
+            case ProofState.Stale stale -> "stale: " + stale.why();
+            case ProofState.Proven proven ->
+                when(proven.proof()) + " · " + proven.proof().roundTripMillis() + " ms · restore "
+                        + time(proven.proof().restoredAt().orElseThrow());
+        };
+    }
+
+    private static Optional<String> blocked(PointResult point) {
+        return point.chain().links().stream()
+                .filter(link -> link.mark() == Mark.WRONG)
+                .findFirst()
+                .map(link -> "cannot arrive: " + link.figure() + ", " + link.line());
+    }
+
+    private static String when(Proof proof) {
+        return time(proof.answeredAt());
+    }
+
+    private static String time(Instant at) {
+        return TIME.format(at.atZone(ZoneId.systemDefault()));
+    }
+}

@@ -1,0 +1,265 @@
+package io.answerback.desktop.report;
+
+import io.answerback.chain.PointResult;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.shell.Bench;
+import io.answerback.edit.Edits;
+import io.answerback.event.EventTable;
+import io.answerback.event.Qualifier;
+import io.answerback.event.Signal;
+import io.answerback.job.Area;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import io.answerback.job.Receiver;
+import io.answerback.job.SystemPoint;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import io.answerback.panel.PanelReducer;
+import io.answerback.report.BadFrame;
+import io.answerback.report.ContactId;
+import io.answerback.report.FramePart;
+import io.answerback.report.IpFrame;
+import io.answerback.report.IpFrameParts;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/// What leaves the building when the selected point becomes active while its area is watched.
+public final class ReportBench implements Bench {
+    private static final int SAMPLE_SEQUENCE = 42;
+
+    private final Desk desk;
+    private final EventTable events;
+    private final InstantSource clock;
+    private final StationRoll roll;
+    private final VBox sheet = new VBox();
+
+    /// The bench.
+    public ReportBench(Desk desk, EventTable events, InstantSource clock, Practice practice) {
+        this.desk = desk;
+        this.events = events;
+        this.clock = clock;
+        this.roll = new StationRoll(practice);
+        sheet.getStyleClass().add("bench");
+    }
+
+    @Override
+    public Node sheet() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return roll;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        PointResult point = state.point();
+        Optional<Signal> signal = signal(state.job(), point);
+        List<Node> parts = new ArrayList<>();
+        parts.add(new Headline("What leaves the building", about(state, point)));
+        point.wired().flatMap(PointResult.Wired::input).ifPresent(input -> parts.add(programming(state.job(), input)));
+        parts.add(
+                section(
+                        "The frame",
+                        "SIA DC-09, as the receiver gets it; sequence and time are examples. Hover over a run of bytes for what it says"));
+        parts.add(signal.map(sent -> frame(state.job(), sent)).orElseGet(() -> nothing(point)));
+        signal.ifPresent(sent -> {
+            parts.add(section("The same event in tones", "SIA DC-05"));
+            parts.add(tones(sent));
+        });
+        parts.add(section("Who is tried, in order", state.job().communicator().name()));
+        parts.add(route(state.job()));
+        parts.add(section("What a receiver answers", ""));
+        parts.add(answers());
+        sheet.getChildren().setAll(parts);
+        roll.show();
+    }
+
+    private static String about(DeskState state, PointResult point) {
+        String wording = state.job().practice().wording().set();
+        String word = point.wired()
+                .map(wired -> wired.point().kind().activeWord())
+                .orElseGet(() -> SystemPoint.of(point.pointId()).orElseThrow().activeWord());
+        return point.wired().isPresent()
+                ? "%s %s: %s, its area %s".formatted(point.pointId(), point.name(), word, wording)
+                : "%s: %s".formatted(point.name(), word);
+    }
+
+    private static Optional<Signal> signal(Job job, PointResult point) {
+        PanelReducer panel = new PanelReducer(job);
+        return point.wired().isPresent()
+                ? point.wired()
+                        .flatMap(PointResult.Wired::input)
+                        .flatMap(input -> panel.zoneSignal(input.zone(), Qualifier.NEW))
+                : panel.systemSignal(SystemPoint.of(point.pointId()).orElseThrow(), Qualifier.NEW);
+    }
+
+    private Node programming(Job job, Input input) {
+        Zone zone = job.zone(input.zone())
+                .orElse(new Zone(input.zone(), ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("programming");
+        row.getChildren()
+                .addAll(quiet("The panel takes " + input.name() + " as"), figure("zone %03d".formatted(zone.number())));
+        row.getChildren()
+                .add(Choice.of(
+                        "Zone type",
+                        Arrays.asList(ZoneType.values()),
+                        zone.type(),
+                        ZoneType::words,
+                        type -> desk.apply(Edits.zoneType(zone.number(), type))));
+        row.getChildren().add(quiet("in"));
+        row.getChildren()
+                .add(Choice.of(
+                        "Area",
+                        job.areas(),
+                        zone.area().flatMap(job::area).orElse(null),
+                        area -> "area %02d %s".formatted(area.number(), area.name()),
+                        area -> desk.apply(Edits.zoneArea(zone.number(), Optional.of(area.number())))));
+        zone.area().flatMap(job::area).ifPresent(area -> row.getChildren().addAll(quiet("account"), account(area)));
+        return row;
+    }
+
+    private Node account(Area area) {
+        return new ValueField(
+                "Account",
+                area.account().isEmpty() ? "none" : area.account(),
+                typed -> desk.apply(new io.answerback.edit.Edit(
+                        "account of area " + area.number(),
+                        job -> Edits.account(area.number(), typed).on(job))));
+    }
+
+    private Node frame(Job job, Signal signal) {
+        Optional<Receiver> receiver = job.routeReceivers().stream().findFirst();
+        IpFrame frame = IpFrame.of(
+                signal,
+                SAMPLE_SEQUENCE,
+                receiver.map(Receiver::receiverNumber).orElse(""),
+                receiver.map(Receiver::linePrefix).orElse("0"),
+                clock.instant());
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("frame");
+        try {
+            IpFrameParts.of(frame, events).forEach(part -> row.getChildren().add(part(part)));
+        } catch (BadFrame impossible) {
+            row.getChildren().add(quiet(impossible.getMessage()));
+        }
+        return row;
+    }
+
+    private static Node part(FramePart part) {
+        Label bytes = new Label(part.text().strip());
+        bytes.getStyleClass()
+                .addAll("frame-bytes", "frame-" + part.kind().name().toLowerCase(Locale.ROOT));
+        Label caption = new Label(part.caption());
+        caption.getStyleClass().add("frame-caption");
+        VBox box = new VBox(bytes, caption);
+        box.getStyleClass().add("frame-part");
+        bytes.setMaxWidth(Double.MAX_VALUE);
+        String says = part.caption() + " " + part.text() + ": " + part.meaning();
+        box.setAccessibleText(says);
+        Tooltip.install(box, new Tooltip(part.meaning()));
+        return box;
+    }
+
+    private static Node nothing(PointResult point) {
+        Label words = new Label("Nothing leaves: " + point.chain().of(Link.ZONE).figure() + ", "
+                + point.chain().of(Link.EVENT).line() + ".");
+        words.setWrapText(true);
+        words.getStyleClass().add("nothing");
+        return words;
+    }
+
+    private static Node tones(Signal signal) {
+        try {
+            String digits = ContactId.encode(signal);
+            String spaced = "%s %s %s %s %s %s"
+                    .formatted(
+                            digits.substring(0, 4),
+                            digits.substring(4, 6),
+                            digits.substring(6, 10),
+                            digits.substring(10, 12),
+                            digits.substring(12, 15),
+                            digits.substring(15));
+            return new FlowPane(
+                    12,
+                    2,
+                    figure(spaced),
+                    quiet("the last digit, " + digits.charAt(15)
+                            + ", brings the sum of all sixteen to a multiple of 15"));
+        } catch (IllegalArgumentException refused) {
+            Label words = quiet(refused.getMessage());
+            words.setWrapText(true);
+            return words;
+        }
+    }
+
+    private static Node route(Job job) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("table");
+        int row = 0;
+        for (Receiver receiver : job.routeReceivers()) {
+            grid.addRow(
+                    row++,
+                    figure(row + "."),
+                    new Label(receiver.name()),
+                    figure(receiver.host() + ":" + receiver.port()),
+                    figure("R" + receiver.receiverNumber() + " L" + receiver.linePrefix()),
+                    quiet("%d tries of %s s".formatted(job.communicator().ip().attempts(), seconds(job))));
+        }
+        Label caution = quiet(
+                "While you practise, everything goes to the practice station on this computer instead. Nothing reaches these receivers.");
+        caution.setWrapText(true);
+        return new VBox(4, grid, caution);
+    }
+
+    private static String seconds(Job job) {
+        return io.answerback.chain.Figures.plain(job.communicator().ip().timeoutMillis() / 1000.0);
+    }
+
+    private static Node answers() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("table");
+        grid.addRow(0, figure("ACK"), new Label("received and understood: the panel is done"));
+        grid.addRow(1, figure("DUH"), new Label("received, not understood: sending it again will not help"));
+        grid.addRow(2, figure("NAK"), new Label("refused, mostly for a wrong clock: it carries the receiver's time"));
+        return grid;
+    }
+
+    private static Node section(String title, String about) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("section-title");
+        FlowPane row = new FlowPane(heading, quiet(about));
+        row.getStyleClass().addAll("section", "section-ruled");
+        return row;
+    }
+
+    private static Label quiet(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        return label;
+    }
+
+    private static Label figure(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("figure");
+        return label;
+    }
+}

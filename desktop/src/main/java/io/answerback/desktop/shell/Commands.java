@@ -1,0 +1,143 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.check.Stop;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.theme.Look;
+import io.answerback.files.JobFile;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+
+/// Everything the user can do from anywhere.
+public final class Commands {
+    private static final int TEXT_STEP_PERCENT = 10;
+
+    private final Stage stage;
+    private final Desk desk;
+    private final JobKeeper keeper;
+    private final Practice practice;
+    private final Look look;
+
+    /// The commands of one window.
+    public Commands(Stage stage, Desk desk, JobKeeper keeper, Practice practice, Look look) {
+        this.stage = stage;
+        this.desk = desk;
+        this.keeper = keeper;
+        this.practice = practice;
+        this.look = look;
+    }
+
+    /// Opening, saving and leaving.
+    List<Command> file() {
+        return List.of(
+                Command.of("Open a job", "Shortcut+O", this::open),
+                Command.of("Save", "Shortcut+S", this::save),
+                Command.of("Save as", "Shortcut+Shift+S", this::saveAs),
+                Command.of("Quit", "Shortcut+Q", Platform::exit));
+    }
+
+    /// Taking edits back and making them again.
+    List<Command> edit() {
+        return List.of(
+                Command.of("Undo", "Shortcut+Z", desk::undo),
+                Command.of("Redo", "Shortcut+Y", desk::redo),
+                Command.of("Copy the selected point's chain", "Shortcut+Shift+C", this::copyChain));
+    }
+
+    /// How things look.
+    List<Command> view() {
+        return List.of(
+                Command.of(
+                        "Change between light and dark",
+                        "Shortcut+D",
+                        () -> look.dark().set(!look.dark().get())),
+                Command.of("Larger text", "Shortcut+Plus", () -> resize(TEXT_STEP_PERCENT)),
+                Command.of("Smaller text", "Shortcut+Minus", () -> resize(-TEXT_STEP_PERCENT)),
+                Command.of("Text as large as it gets", () -> look.textPercent().set(150)),
+                Command.of("Normal text", "Shortcut+0", () -> look.textPercent().set(100)));
+    }
+
+    /// Going to a stop and trying points.
+    List<Command> work() {
+        List<Command> commands = new ArrayList<>();
+        for (Stop stop : Stop.values()) {
+            commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> desk.go(stop)));
+        }
+        commands.add(Command.of(
+                "Try the selected point", () -> practice.toggle(desk.now().selected())));
+        commands.add(Command.of("Send everything that is not proven", practice::sendAllUnproven));
+        commands.add(Command.of("Stop sending", practice::stop));
+        return commands;
+    }
+
+    List<Command> all() {
+        List<Command> all = new ArrayList<>(work());
+        all.addAll(file());
+        all.addAll(edit());
+        all.addAll(view());
+        return all;
+    }
+
+    private void resize(int percent) {
+        look.textPercent().set(Math.clamp(look.textPercent().get() + percent, 100, 150));
+    }
+
+    private void open() {
+        File file = chooser("Open a job").showOpenDialog(stage);
+        if (file != null) {
+            keeper.open(file.toPath());
+        }
+    }
+
+    private void save() {
+        if (!keeper.save()) {
+            saveAs();
+        }
+    }
+
+    private void saveAs() {
+        FileChooser chooser = chooser("Save the job as");
+        chooser.setInitialFileName(desk.now().job().site().name() + JobFile.ENDING);
+        File file = chooser.showSaveDialog(stage);
+        if (file != null) {
+            String name = file.getName();
+            Path chosen = file.toPath();
+            keeper.saveAs(name.contains(".") ? chosen : chosen.resolveSibling(name + JobFile.ENDING));
+        }
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Answerback jobs", "*" + JobFile.ENDING),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        return chooser;
+    }
+
+    private void copyChain() {
+        StringBuilder text = new StringBuilder();
+        desk.now()
+                .point()
+                .chain()
+                .links()
+                .forEach(link -> text.append("%s\t%s\t%s\t%s\n"
+                        .formatted(
+                                link.link().title(),
+                                link.figure(),
+                                link.line(),
+                                link.mark().word())));
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text.toString());
+        Clipboard.getSystemClipboard().setContent(content);
+        desk.tell("The chain of " + desk.now().point().name() + " is on the clipboard.");
+    }
+}

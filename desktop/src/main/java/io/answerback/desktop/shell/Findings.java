@@ -1,0 +1,88 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.check.Finding;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.theme.Look;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The findings that belong here: what is wrong, by how much, why it matters, what to do. Each leads to where
+/// it is mended.
+final class Findings extends VBox {
+    private static final double MARK_RADIUS = 5.5;
+
+    private final Desk desk;
+    private final Look look;
+
+    Findings(Desk desk, Look look) {
+        this.desk = desk;
+        this.look = look;
+        getStyleClass().add("findings");
+    }
+
+    void show(DeskState state) {
+        Label title = new Label("Findings here");
+        title.getStyleClass().add("section-title");
+        getChildren().setAll(title);
+        List<Finding> here = state.findingsHere();
+        here.forEach(finding -> getChildren().add(row(finding)));
+        if (here.isEmpty()) {
+            Label none = new Label("Nothing wrong with this point at this stop.");
+            none.getStyleClass().add("quiet");
+            none.setWrapText(true);
+            getChildren().add(none);
+        }
+        List<Finding> elsewhere = state.assessment().findings().stream()
+                .filter(finding -> !here.contains(finding))
+                .filter(finding -> finding.grade() != io.answerback.check.Grade.NOTE)
+                .toList();
+        if (!elsewhere.isEmpty()) {
+            getChildren().add(next(elsewhere.getFirst(), elsewhere.size()));
+        }
+    }
+
+    private Node next(Finding finding, int count) {
+        Hyperlink link = new Hyperlink("%d more elsewhere. Worst: %s%s"
+                .formatted(count, finding.point().isEmpty() ? "" : finding.point() + " ", finding.says()));
+        link.setWrapText(true);
+        link.getStyleClass().add("next-finding");
+        link.setOnAction(click -> desk.follow(finding));
+        return link;
+    }
+
+    private Node row(Finding finding) {
+        Label says = new Label(finding.says());
+        says.getStyleClass().add("finding-says");
+        Label why = new Label(finding.why());
+        why.getStyleClass().add("finding-why");
+        Label remedy = new Label(finding.remedy());
+        remedy.getStyleClass().add("finding-remedy");
+        VBox words = new VBox(says, why, remedy);
+        for (Label label : List.of(says, why, remedy)) {
+            label.setWrapText(true);
+            label.setMinHeight(Label.USE_PREF_SIZE);
+        }
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
+        HBox row = new HBox(mark, words);
+        row.getStyleClass().add("finding-row");
+        Button button = new Button();
+        button.setGraphic(row);
+        button.getStyleClass().add("finding");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setAccessibleText(
+                finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy());
+        row.prefWidthProperty().bind(button.widthProperty());
+        button.setMinHeight(Button.USE_PREF_SIZE);
+        button.setOnAction(click -> desk.follow(finding));
+        return button;
+    }
+}

@@ -1,0 +1,144 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.desktop.desk.DeskState;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Polyline;
+
+/// The head of the window: which job, under which rules, whether it is saved; the menu, the palette, undo and
+/// redo.
+final class Header extends HBox {
+    private final Label site = new Label();
+    private final Label rules = new Label();
+    private final Label saved = new Label();
+    private final Button undo = arrow("undo", -1);
+    private final Button redo = arrow("redo", 1);
+    private final MenuButton menu = new MenuButton("Job");
+    private final Commands commands;
+
+    Header(Commands commands, Runnable find, Supplier<List<String>> recent, Consumer<Path> open) {
+        this.commands = commands;
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        site.getStyleClass().add("site");
+        site.setMinWidth(Region.USE_PREF_SIZE);
+        rules.getStyleClass().add("rules");
+        rules.setMinWidth(0);
+        saved.getStyleClass().add("saved");
+        saved.setMinWidth(Region.USE_PREF_SIZE);
+        menu.getStyleClass().add("job-menu");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        menu.setOnShowing(showing -> fillMenu(recent.get(), open));
+        fillMenu(recent.get(), open);
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        getChildren().addAll(sign(), site, rules, space, findButton(find), undo, redo, saved, menu);
+        undo.setOnAction(click -> run("Undo"));
+        redo.setOnAction(click -> run("Redo"));
+    }
+
+    private static Polyline sign() {
+        Polyline sign = new Polyline(0, 9, 5, 9, 8, 2, 12, 16, 15, 6, 17, 9, 21, 9);
+        sign.getStyleClass().add("sign");
+        return sign;
+    }
+
+    private static Button findButton(Runnable find) {
+        Button button = new Button("Find anything   Ctrl+K");
+        button.getStyleClass().add("find");
+        button.setTooltip(new Tooltip("A point, a cable, an input, a finding or a command"));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(click -> find.run());
+        return button;
+    }
+
+    private static Button arrow(String name, int way) {
+        Polyline drawn = new Polyline(way * 5, 5, way * 5, 0, way * -5, 0, way * -1, -4, way * -5, 0, way * -1, 4);
+        if (way > 0) {
+            drawn.getPoints().setAll(-5.0, 5.0, -5.0, 0.0, 5.0, 0.0, 1.0, -4.0, 5.0, 0.0, 1.0, 4.0);
+        }
+        drawn.getStyleClass().add("arrow");
+        Button button = new Button();
+        button.setGraphic(drawn);
+        button.getStyleClass().add("icon");
+        button.setAccessibleText(name);
+        return button;
+    }
+
+    private void run(String name) {
+        commands.edit().stream()
+                .filter(command -> command.name().equals(name))
+                .forEach(command -> command.action().run());
+    }
+
+    private void fillMenu(List<String> recent, Consumer<Path> open) {
+        menu.getItems().clear();
+        commands.file().subList(0, 1).forEach(command -> menu.getItems().add(item(command)));
+        Menu files = new Menu("Open recent");
+        recent.forEach(file -> {
+            MenuItem item = new MenuItem(file);
+            item.setMnemonicParsing(false);
+            item.setOnAction(click -> open.accept(Path.of(file)));
+            files.getItems().add(item);
+        });
+        files.setDisable(recent.isEmpty());
+        menu.getItems().add(files);
+        commands.file().subList(1, 3).forEach(command -> menu.getItems().add(item(command)));
+        menu.getItems().add(new SeparatorMenuItem());
+        commands.edit().forEach(command -> menu.getItems().add(item(command)));
+        menu.getItems().add(new SeparatorMenuItem());
+        commands.view().forEach(command -> menu.getItems().add(item(command)));
+        menu.getItems().add(new SeparatorMenuItem());
+        commands.file().subList(3, 4).forEach(command -> menu.getItems().add(item(command)));
+    }
+
+    private static MenuItem item(Command command) {
+        MenuItem item = new MenuItem(command.name());
+        command.key().ifPresent(item::setAccelerator);
+        item.setOnAction(click -> command.action().run());
+        return item;
+    }
+
+    void show(DeskState state) {
+        site.setText(state.job().site().name());
+        var practice = state.job().practice();
+        rules.setText("Grade %d · %s · %s wording"
+                .formatted(
+                        practice.grade(),
+                        practice.scheme().words(),
+                        practice.wording().both()));
+        saved.setText(saved(state));
+        name(undo, "Undo", state.history().undoName().orElse(null));
+        name(redo, "Redo", state.history().redoName().orElse(null));
+    }
+
+    private static String saved(DeskState state) {
+        if (!state.readOnly().isEmpty()) {
+            return "Read only";
+        }
+        if (state.unsaved()) {
+            return "Not saved";
+        }
+        return state.file().map(file -> "Saved").orElse("Demo, no file");
+    }
+
+    private static void name(Button button, String what, String edit) {
+        button.setDisable(edit == null);
+        String says = edit == null ? "Nothing to " + what.toLowerCase(java.util.Locale.ROOT) : what + ": " + edit;
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+    }
+}

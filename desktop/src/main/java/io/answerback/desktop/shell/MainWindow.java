@@ -1,0 +1,182 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.check.Stop;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.theme.Look;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The window's fixed parts, always in the same place: head and route line above, points on the left, the open
+/// bench in the middle, the side sheet on the right, the signal chain below. Where the window is narrow for
+/// its size of text, the side sheet moves below the bench.
+public final class MainWindow {
+    private static final double NARROW = 1050;
+
+    private final Desk desk;
+    private final Look look;
+    private final Map<Stop, Bench> benches;
+    private final Header header;
+    private final RouteLine route;
+    private final PointList points;
+    private final Findings findings;
+    private final ChainStrip chain;
+    private final Palette palette;
+    private final Label notice = new Label();
+    private final VBox side = new VBox();
+    private final VBox middle = new VBox();
+    private final ScrollPane sideScroll = scroll(side, "side");
+    private final ScrollPane middleScroll = scroll(middle, "middle");
+    private final BorderPane body = new BorderPane();
+    private final Scene scene;
+
+    /// The window's content.
+    ///
+    /// @param benches one for every stop
+    /// @param recent the job files opened lately
+    public MainWindow(
+            Desk desk,
+            Practice practice,
+            Look look,
+            Commands commands,
+            Map<Stop, Bench> benches,
+            JobKeeper keeper,
+            Supplier<List<String>> recent) {
+        this.desk = desk;
+        this.look = look;
+        this.benches = benches;
+        this.points = new PointList(desk, look);
+        this.palette = new Palette(desk, commands.all(), points::focusList);
+        this.header = new Header(commands, palette::open, recent, keeper::open);
+        this.route = new RouteLine(desk, look);
+        this.findings = new Findings(desk, look);
+        this.chain = new ChainStrip(desk, practice, look);
+        notice.getStyleClass().add("notice");
+        notice.setWrapText(true);
+        notice.setMaxWidth(Double.MAX_VALUE);
+        notice.setOnMouseClicked(click -> desk.tell(""));
+        body.setTop(new VBox(header, route, notice));
+        body.setLeft(points);
+        body.setBottom(chain);
+        StackPane root = new StackPane(body, palette);
+        root.getStyleClass().add("window");
+        scene = new Scene(root, 1280, 800);
+        look.dress(scene);
+        installKeys(commands);
+        installDrop(keeper);
+        follow(practice);
+    }
+
+    private static ScrollPane scroll(Node content, String style) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.getStyleClass().add(style);
+        pane.setFocusTraversable(false);
+        return pane;
+    }
+
+    /// The scene, ready to be shown.
+    public Scene scene() {
+        return scene;
+    }
+
+    /// Puts the keyboard where work begins.
+    public void focus() {
+        points.focusList();
+    }
+
+    private void follow(Practice practice) {
+        desk.state().subscribe(this::show);
+        practice.run().subscribe(run -> show(desk.now()));
+        practice.panel().subscribe(state -> chain.show(desk.now()));
+        practice.progress().subscribe(progress -> show(desk.now()));
+        practice.roll().addListener((ListChangeListener<Object>) change -> show(desk.now()));
+        scene.widthProperty().subscribe(width -> arrange());
+        look.textPercent().subscribe(percent -> {
+            arrange();
+            show(desk.now());
+        });
+    }
+
+    private void arrange() {
+        boolean narrow = scene.getWidth() / look.px(1) < NARROW;
+        Bench bench = benches.get(desk.now().stop());
+        side.getChildren().setAll(bench.instrument(), findings);
+        side.getStyleClass().setAll("side-sheet");
+        if (narrow) {
+            middle.getChildren().setAll(bench.sheet(), side);
+        } else {
+            middle.getChildren().setAll(bench.sheet());
+            sideScroll.setContent(side);
+        }
+        body.setCenter(middleScroll);
+        body.setRight(narrow ? null : sideScroll);
+    }
+
+    private void show(DeskState state) {
+        Bench bench = benches.get(state.stop());
+        if (!middle.getChildren().contains(bench.sheet())) {
+            arrange();
+        }
+        header.show(state);
+        route.show(state);
+        points.show(state);
+        bench.show(state);
+        findings.show(state);
+        chain.show(state);
+        notice.setText(state.notice());
+        notice.setVisible(!state.notice().isEmpty());
+        notice.setManaged(!state.notice().isEmpty());
+    }
+
+    private void installKeys(Commands commands) {
+        commands.all()
+                .forEach(command ->
+                        command.key().ifPresent(key -> scene.getAccelerators().put(key, command.action())));
+        scene.getAccelerators().put(javafx.scene.input.KeyCombination.valueOf("Shortcut+K"), palette::open);
+        scene.getAccelerators().put(javafx.scene.input.KeyCombination.valueOf("Shortcut+F"), points::focusFilter);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+            if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+                return;
+            }
+            if (key.getCode() == KeyCode.SPACE && !(scene.getFocusOwner() instanceof ButtonBase)) {
+                commands.work().stream()
+                        .filter(command -> command.name().equals("Try the selected point"))
+                        .forEach(command -> command.action().run());
+                key.consume();
+            } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
+                desk.selectNext(key.getCode() == KeyCode.UP ? -1 : 1);
+                key.consume();
+            }
+        });
+    }
+
+    private void installDrop(JobKeeper keeper) {
+        scene.setOnDragOver(drag -> {
+            if (drag.getDragboard().hasFiles()) {
+                drag.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        scene.setOnDragDropped(drop -> {
+            drop.getDragboard().getFiles().stream().findFirst().ifPresent(file -> keeper.open(file.toPath()));
+            drop.setDropCompleted(true);
+        });
+    }
+}

@@ -1,0 +1,60 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.chain.PointResult;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.SystemPoint;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.OverrunStyle;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/// A row of the point list: number, name and the marks.
+final class PointCell extends ListCell<PointResult> {
+    private static final PseudoClass FIRST_SYSTEM = PseudoClass.getPseudoClass("first-system");
+    private static final double MARK_RADIUS = 4.5;
+
+    private final Look look;
+
+    PointCell(Look look) {
+        this.look = look;
+        getStyleClass().add("point-cell");
+        setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(PointResult point, boolean empty) {
+        super.updateItem(point, empty);
+        pseudoClassStateChanged(
+                FIRST_SYSTEM, !empty && point != null && point.pointId().equals(SystemPoint.MAINS.id()));
+        if (empty || point == null) {
+            setGraphic(null);
+            setAccessibleText(null);
+            return;
+        }
+        Label id = new Label(point.wired().isPresent() ? point.pointId() : "");
+        id.getStyleClass().add("point-id");
+        id.setMinWidth(Label.USE_PREF_SIZE);
+        Label name = new Label(point.name());
+        name.getStyleClass().add("point-name");
+        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        HBox row = new HBox(id, name);
+        row.getStyleClass().add("point-row");
+        row.setAlignment(Pos.CENTER_LEFT);
+        for (PointList.Column column : PointList.Column.values()) {
+            row.getChildren().add(Marks.of(column.mark(point), column.says(point), look.px(MARK_RADIUS)));
+        }
+        setGraphic(row);
+        setAccessibleText(point.pointId() + " " + point.name() + ", "
+                + Arrays.stream(PointList.Column.values())
+                        .map(column -> column.says(point))
+                        .collect(Collectors.joining(", ")));
+    }
+}

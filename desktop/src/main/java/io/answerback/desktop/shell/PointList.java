@@ -1,0 +1,135 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.chain.Mark;
+import io.answerback.chain.PointResult;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Link;
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// Every zone point and every system point, with one mark for each part of its chain. Everything else follows
+/// what is selected here.
+final class PointList extends VBox {
+    private final ListView<PointResult> list = new ListView<>();
+    private final TextField filter = new TextField();
+    private final Label count = new Label();
+    private final Desk desk;
+    private List<PointResult> all = List.of();
+
+    PointList(Desk desk, Look look) {
+        this.desk = desk;
+        getStyleClass().add("points");
+        list.getStyleClass().add("point-list");
+        list.setAccessibleText("Points");
+        list.setCellFactory(view -> new PointCell(look));
+        list.getSelectionModel().selectedItemProperty().subscribe(chosen -> {
+            if (chosen != null) {
+                desk.select(chosen.pointId());
+            }
+        });
+        filter.setPromptText("Type to filter");
+        filter.setAccessibleText("Filter points");
+        filter.getStyleClass().add("filter");
+        filter.textProperty().subscribe(text -> fill());
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().addAll(head(), filter, list);
+    }
+
+    private HBox head() {
+        Label title = new Label("Points");
+        title.getStyleClass().add("section-title");
+        count.getStyleClass().add("quiet");
+        Region space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        HBox head = new HBox(title, count, space);
+        for (Column column : Column.values()) {
+            Label letter = new Label(column.letter);
+            letter.getStyleClass().add("mark-letter");
+            letter.setTooltip(new Tooltip(column.title));
+            head.getChildren().add(letter);
+        }
+        head.getStyleClass().add("points-head");
+        head.setAlignment(Pos.BASELINE_LEFT);
+        return head;
+    }
+
+    /// The parts of a chain that have a mark of their own in the list.
+    enum Column {
+        LOOP("L", "Loop", Link.LOOP, Link.INPUT),
+        REPORT("R", "Report", Link.ZONE, Link.ROUTE),
+        PROOF("P", "Proof", Link.STATION, Link.STATION);
+
+        private final String letter;
+        private final String title;
+        private final Link first;
+        private final Link last;
+
+        Column(String letter, String title, Link first, Link last) {
+            this.letter = letter;
+            this.title = title;
+            this.first = first;
+            this.last = last;
+        }
+
+        Mark mark(PointResult point) {
+            return point.worst(first, last);
+        }
+
+        String says(PointResult point) {
+            return title + ": " + mark(point).word();
+        }
+    }
+
+    /// Puts the cursor where a filter is typed.
+    void focusFilter() {
+        filter.requestFocus();
+    }
+
+    /// Puts the keyboard on the list.
+    void focusList() {
+        list.requestFocus();
+    }
+
+    void show(DeskState state) {
+        if (all != state.assessment().points()) {
+            all = state.assessment().points();
+            count.setText(Integer.toString(state.job().points().size()));
+            fill();
+        }
+        select(state.selected());
+    }
+
+    private void fill() {
+        String wanted = filter.getText().strip().toLowerCase(Locale.ROOT);
+        List<PointResult> shown = all.stream()
+                .filter(point -> (point.pointId() + " " + point.name())
+                        .toLowerCase(Locale.ROOT)
+                        .contains(wanted))
+                .toList();
+        if (!shown.equals(list.getItems())) {
+            list.getItems().setAll(shown);
+            select(desk.now().selected());
+        }
+    }
+
+    private void select(String pointId) {
+        for (int i = 0; i < list.getItems().size(); i++) {
+            if (list.getItems().get(i).pointId().equals(pointId)
+                    && list.getSelectionModel().getSelectedIndex() != i) {
+                list.getSelectionModel().select(i);
+                list.scrollTo(Math.max(0, i - 4));
+            }
+        }
+    }
+}

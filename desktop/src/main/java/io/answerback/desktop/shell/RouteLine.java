@@ -1,0 +1,76 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.assess.StopProgress;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.theme.Look;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The stops in the order of work, as one line with a mark and a figure each: the way around and the progress
+/// at once.
+final class RouteLine extends StackPane {
+    private static final double MARK_RADIUS = 7.5;
+
+    private final HBox stops = new HBox();
+    private final Desk desk;
+    private final Look look;
+
+    RouteLine(Desk desk, Look look) {
+        this.desk = desk;
+        this.look = look;
+        getStyleClass().add("route-line");
+        getChildren().add(stops);
+    }
+
+    void show(DeskState state) {
+        stops.getChildren()
+                .setAll(state.assessment().stops().stream()
+                        .map(progress -> stop(progress, progress.stop() == state.stop()))
+                        .toList());
+    }
+
+    private Button stop(StopProgress progress, boolean open) {
+        String figure = progress.done() + " of " + progress.of();
+        String name = progress.stop().number() + " " + progress.stop().title();
+        Label title = new Label(name);
+        title.getStyleClass().add("stop-title");
+        Label done = new Label(figure);
+        done.getStyleClass().add("stop-figure");
+        HBox words = new HBox(title, done);
+        words.getStyleClass().add("stop-words");
+        words.setAlignment(Pos.CENTER);
+        String says = progress.stop().title() + ": " + progress.mark().word() + ", " + figure;
+        StackPane line = new StackPane(rail(), Marks.of(progress.mark(), says, look.px(MARK_RADIUS)));
+        VBox drawn = new VBox(line, words);
+        drawn.setAlignment(Pos.CENTER);
+        Button button = new Button();
+        button.setGraphic(drawn);
+        button.getStyleClass().add("stop");
+        if (open) {
+            button.getStyleClass().add("stop-open");
+        }
+        button.setAccessibleText(says + (open ? ", open" : ""));
+        button.setTooltip(new Tooltip(says + " (Ctrl+" + progress.stop().number() + ")"));
+        button.setOnAction(click -> desk.go(progress.stop()));
+        button.setMaxWidth(Double.MAX_VALUE);
+        drawn.prefWidthProperty().bind(button.widthProperty());
+        HBox.setHgrow(button, Priority.ALWAYS);
+        return button;
+    }
+
+    private static Region rail() {
+        Region rail = new Region();
+        rail.getStyleClass().add("rail");
+        rail.setMaxHeight(Region.USE_PREF_SIZE);
+        return rail;
+    }
+}
