@@ -8,6 +8,11 @@ import picocli.CommandLine.Option;
 /// Writes one picture of each main view, from the demo data.
 @Command(name = "shots", description = "one PNG of each main view, from the demo data", mixinStandardHelpOptions = true)
 final class ShotsVerb implements Runnable {
+    /// The offscreen platform has one screen of this size; larger pictures need a display.
+    private static final int OFFSCREEN_WIDTH = 1280;
+
+    private static final int OFFSCREEN_HEIGHT = 800;
+
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "folder to write to")
     private Path out;
 
@@ -26,7 +31,9 @@ final class ShotsVerb implements Runnable {
             throw new IllegalArgumentException("size is \"" + size + "\"; write it as 1280x800");
         }
         String[] sides = size.split("x");
-        Window.offscreen();
+        if (Integer.parseInt(sides[0]) <= OFFSCREEN_WIDTH && Integer.parseInt(sides[1]) <= OFFSCREEN_HEIGHT) {
+            Window.offscreen();
+        }
         Window.launch(Shots.class, out.toString(), sides[0], sides[1], Integer.toString(textPercent), theme);
     }
 }

@@ -116,7 +116,7 @@ public record ChainBuilder(Job job, EventTable events) {
         String volts = loop.map(result -> Figures.volts(job.panel()
                                 .profile()
                                 .inputVolts(result.of(LoopCase.AT_REST).range().nominalOhms()))
-                        + " at the terminals")
+                        + " across it")
                 .orElse("voltage not known");
         return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);
     }
@@ -160,7 +160,11 @@ public record ChainBuilder(Job job, EventTable events) {
         if (receivers.isEmpty()) {
             return new LinkState(Link.ROUTE, Mark.WRONG, "none", "no receiver to send to");
         }
-        String backup = receivers.size() > 1 ? ", then " + receivers.get(1).name() : "";
+        String backup = switch (receivers.size()) {
+            case 1 -> "";
+            case 2 -> ", one backup";
+            default -> ", " + (receivers.size() - 1) + " backups";
+        };
         return new LinkState(Link.ROUTE, Mark.SOUND, "IP", receivers.getFirst().name() + backup);
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.chain;
 
 import io.answerback.job.Require;
+import java.math.BigDecimal;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -20,21 +21,23 @@ public final class FigureReader {
         String given = Require.text(text, what).replace('−', '-');
         Matcher lettered = LETTERED.matcher(given);
         if (lettered.matches()) {
-            return Double.parseDouble(lettered.group(1) + "." + lettered.group(3)) * multiplier(lettered.group(2));
+            return times(lettered.group(1) + "." + lettered.group(3), lettered.group(2));
         }
         Matcher plain = PLAIN.matcher(given);
         if (plain.matches()) {
-            return Double.parseDouble(plain.group(1).replace(',', '.')) * multiplier(plain.group(2));
+            return times(plain.group(1).replace(',', '.'), plain.group(2));
         }
         throw new IllegalArgumentException(
                 "%s is \"%s\"; write a number, such as 62, 4.7k or 2k2".formatted(what, given));
     }
 
-    private static double multiplier(String letter) {
-        return switch (letter) {
-            case "k", "K" -> 1e3;
-            case "M" -> 1e6;
-            default -> 1;
-        };
+    private static double times(String decimal, String letter) {
+        int powerOfTen =
+                switch (letter) {
+                    case "k", "K" -> 3;
+                    case "M" -> 6;
+                    default -> 0;
+                };
+        return new BigDecimal(decimal).scaleByPowerOfTen(powerOfTen).doubleValue();
     }
 }

@@ -43,12 +43,13 @@ public final class Figures {
         return (int) Math.floor(share * 100 + 1e-9) + " %";
     }
 
-    /// Metres, whole where they are, such as "62 m" or "3.5 m"; kilometres from 1000 m.
+    /// Metres rounded down, so that a limit never looks longer than it is, such as "62 m" or "3.5 m";
+    /// kilometres from 1000 m.
     public static String metres(double metres) {
         if (metres >= 1000) {
-            return String.format(Locale.ROOT, "%.1f km", metres / 1000);
+            return String.format(Locale.ROOT, "%.1f km", Math.floor(metres / 100) / 10);
         }
-        return plain(metres) + " m";
+        return plain(metres >= 10 ? Math.floor(metres) : Math.floor(metres * 10) / 10) + " m";
     }
 
     /// A number without a needless decimal point.

@@ -48,7 +48,8 @@ public record PointResult(
     public Mark worst(Link first, Link last) {
         return chain.links().subList(first.ordinal(), last.ordinal() + 1).stream()
                 .map(LinkState::mark)
-                .reduce(Mark.SOUND, PointResult::worse);
+                .reduce(PointResult::worse)
+                .orElseThrow();
     }
 
     private static Mark worse(Mark one, Mark two) {

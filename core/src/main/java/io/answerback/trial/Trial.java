@@ -75,7 +75,7 @@ public record Trial(Job job, EventTable events) {
                 Link.INPUT,
                 Mark.SOUND,
                 wired.input().get().name(),
-                Figures.volts(job.panel().profile().inputVolts(seen.range().nominalOhms())) + " at the terminals"));
+                Figures.volts(job.panel().profile().inputVolts(seen.range().nominalOhms())) + " across it"));
         links.add(zone(point, wired.zone(), panel));
         return outcome(stepped(wired, seen, panel, now), links, Link.ZONE);
     }

@@ -49,7 +49,7 @@ public final class Marks {
             case TIGHT -> new Node[] {ring(radius), half(radius)};
             case WRONG -> new Node[] {diamond(radius)};
             case PROVEN -> new Node[] {disc(radius), tick(radius)};
-            case STALE -> new Node[] {brokenRing(radius), small(radius), tick(radius * 0.72)};
+            case STALE -> new Node[] {brokenRing(radius), tick(radius)};
         };
     }
 
@@ -69,10 +69,6 @@ public final class Marks {
         Circle disc = new Circle(radius);
         disc.getStyleClass().add("mark-disc");
         return disc;
-    }
-
-    private static Node small(double radius) {
-        return disc(radius * 0.66);
     }
 
     private static Node half(double radius) {

@@ -118,7 +118,8 @@ public final class Practice implements AutoCloseable {
 
     /// Where the station listens, as host and port.
     public String stationAddress() {
-        return station.address().getHostString() + ":" + station.address().getPort();
+        return station.address().getAddress().getHostAddress() + ":"
+                + station.address().getPort();
     }
 
     /// What arrived at the station, newest first.

@@ -19,11 +19,12 @@ import javafx.scene.shape.Rectangle;
 final class BandsDrawing extends Drawing {
     private static final double LEFT = 138;
     private static final double HEAD = 26;
-    private static final double ROW = 25;
-    private static final double FOOT = 26;
+    private static final double ROW = 21;
+    private static final double FOOT = 20;
     private static final double FLOOR_OHMS = 100;
     private static final double CEILING_OHMS = 100_000;
     private static final double END = 16;
+    private static final double FIGURE_WIDTH = 7.5;
     private static final double[] TICKS = {200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000};
 
     private final Desk desk;
@@ -58,27 +59,32 @@ final class BandsDrawing extends Drawing {
         double bottom = HEAD + view.result().cases().size() * ROW;
         view.bands().bands().forEach(band -> drawBand(band, bottom));
         drawAxis(bottom);
+        drawReading(bottom);
         int row = 0;
         for (CaseReading reading : view.result().cases()) {
             drawRow(reading, HEAD + ROW * (row++ + 0.5));
         }
+    }
+
+    private void drawReading(double bottom) {
         double x = x(view.shown().range().nominalOhms());
-        line("reading-line", x, HEAD - 6, x, bottom);
+        line("reading-line", x, HEAD, x, bottom);
+        path("reading-flag", x, HEAD, x - 5, HEAD - 7, x + 5, HEAD - 7, x, HEAD);
     }
 
     private void drawBand(Band band, double bottom) {
         double from = x(band.lowOhms());
         double to = x(band.highOhms());
         box("band band-" + band.meaning().name().toLowerCase(Locale.ROOT), from, HEAD, to - from, bottom - HEAD);
-        words("band-name", band.meaning().word(), (from + to) / 2, HEAD / 2, HPos.CENTER);
+        words("band-name", band.meaning().word(), (from + to) / 2, HEAD / 2 - 5, HPos.CENTER);
     }
 
     private void drawAxis(double bottom) {
-        words("tick", "0 Ω", LEFT, bottom + 13, HPos.LEFT);
-        words("tick", "open", right, bottom + 13, HPos.RIGHT);
+        words("tick", "0 Ω", LEFT, bottom + 11, HPos.LEFT);
+        words("tick", "open", right, bottom + 11, HPos.RIGHT);
         for (double tick : TICKS) {
             line("tick-line", x(tick), bottom, x(tick), bottom + 4);
-            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 13, HPos.CENTER);
+            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 11, HPos.CENTER);
         }
     }
 
@@ -88,7 +94,7 @@ final class BandsDrawing extends Drawing {
         Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - ROW / 2, right + 30, ROW);
         row.setOnMouseClicked(click ->
                 desk.switchTo(reading.loopCase().device(), reading.loopCase().cable()));
-        words("row-name", name(reading), 0, y, HPos.LEFT).setMouseTransparent(true);
+        words("row-name", name(reading), 7, y, HPos.LEFT).setMouseTransparent(true);
         drawInterval(reading, y);
         Mark mark = mark(reading);
         String says = name(reading) + ": " + reads(reading) + ", " + mark.word();
@@ -105,10 +111,10 @@ final class BandsDrawing extends Drawing {
                 ? "interval"
                 : "interval interval-" + mark(reading).name().toLowerCase(Locale.ROOT);
         box(style, start, y - 4, wide, 8).setMouseTransparent(true);
-        boolean leftHalf = start < LEFT + (right - LEFT) * 0.55;
         String text =
                 range.open() ? "open · " + reads(reading) : Figures.ohms(range.nominalOhms()) + " · " + reads(reading);
-        var label = leftHalf
+        boolean roomOnTheRight = start + wide + 8 + text.length() * FIGURE_WIDTH < right;
+        var label = roomOnTheRight
                 ? words("row-figure", text, start + wide + 8, y, HPos.LEFT)
                 : words("row-figure", text, start - 8, y, HPos.RIGHT);
         label.getStyleClass().add("row-figure-" + mark(reading).name().toLowerCase(Locale.ROOT));

@@ -79,10 +79,7 @@ public final class LoopBench implements Bench {
         bands.show(view);
         sheet.getChildren()
                 .setAll(
-                        new Headline(
-                                "What the input sees",
-                                view.point().id() + " " + view.point().name()),
-                        choices(view),
+                        headline(view),
                         switches(view),
                         loop,
                         section("Every state against the panel's bands", tolerances(view)),
@@ -90,30 +87,35 @@ public final class LoopBench implements Bench {
         instrument.getChildren().setAll(meter(view));
     }
 
-    private FlowPane choices(LoopView view) {
+    private static String about(LoopView view) {
+        return view.point().id() + " " + view.point().name();
+    }
+
+    private Headline headline(LoopView view) {
+        Headline line = new Headline("What the input sees", about(view));
+        line.getChildren().addAll(choices(view));
+        return line;
+    }
+
+    private List<Node> choices(LoopView view) {
         LoopWiring wiring = view.point().loop();
         String point = view.point().id();
-        FlowPane row = new FlowPane();
-        row.getStyleClass().add("choices");
-        row.getChildren()
-                .add(Choice.of(
-                        "Scheme",
-                        Arrays.asList(SchemeKind.values()),
-                        wiring.scheme(),
-                        SchemeKind::words,
-                        chosen -> desk.apply(Edits.loop("scheme", point, its -> its.withScheme(chosen)))));
+        List<Node> row = new ArrayList<>();
+        row.add(Choice.of(
+                "Scheme",
+                Arrays.asList(SchemeKind.values()),
+                wiring.scheme(),
+                SchemeKind::words,
+                chosen -> desk.apply(Edits.loop("scheme", point, its -> its.withScheme(chosen)))));
         if (wiring.scheme() != SchemeKind.CLOSED_LOOP) {
-            row.getChildren().add(quiet("resistor"));
-            row.getChildren()
-                    .add(Choice.of(
-                            "Place of the resistor",
-                            Arrays.asList(ResistorPlace.values()),
-                            wiring.place(),
-                            ResistorPlace::words,
-                            chosen -> desk.apply(Edits.loop("resistor's place", point, its -> its.withPlace(chosen)))));
+            row.add(quiet("resistor"));
+            row.add(Choice.of(
+                    "Place of the resistor",
+                    Arrays.asList(ResistorPlace.values()),
+                    wiring.place(),
+                    ResistorPlace::words,
+                    chosen -> desk.apply(Edits.loop("resistor's place", point, its -> its.withPlace(chosen)))));
         }
-        row.getChildren()
-                .add(quiet("longest cable " + Figures.metres(view.result().longestMetres())));
         return row;
     }
 

@@ -25,9 +25,9 @@ import javafx.geometry.HPos;
 /// The loop with its real parts, their values on them, in the state the switches say. Every value can be
 /// changed where it stands.
 final class LoopDrawing extends Drawing {
-    private static final double HEIGHT = 196;
-    private static final double TOP = 50;
-    private static final double BOTTOM = 152;
+    private static final double HEIGHT = 168;
+    private static final double TOP = 44;
+    private static final double BOTTOM = 132;
     private static final double PANEL_WIDTH = 118;
 
     private final Desk desk;
@@ -67,14 +67,14 @@ final class LoopDrawing extends Drawing {
     }
 
     private void drawPanel() {
-        box("part-box", 0, 18, PANEL_WIDTH, HEIGHT - 36);
+        box("part-box", 0, 6, PANEL_WIDTH, HEIGHT - 14);
         String[] name = view.input()
                 .map(input -> new String[] {input.module(), "input " + input.number()})
                 .orElse(new String[] {"No input", "not wired"});
-        words("part-name", name[0], 10, 34, HPos.LEFT);
-        words("figure", name[1], 10, TOP + 4, HPos.LEFT);
-        words("quiet", Figures.plain(view.profile().pullUpVolts()) + " V through", 10, 88, HPos.LEFT);
-        words("quiet", Figures.resistor(view.profile().pullUpOhms()) + " pull-up", 10, 106, HPos.LEFT);
+        words("part-name", name[0], 10, 22, HPos.LEFT);
+        words("figure", name[1], 10, TOP, HPos.LEFT);
+        words("quiet", Figures.plain(view.profile().pullUpVolts()) + " V through", 10, 78, HPos.LEFT);
+        words("quiet", Figures.resistor(view.profile().pullUpOhms()) + " pull-up", 10, 96, HPos.LEFT);
         words("figure", "0 V", 10, BOTTOM, HPos.LEFT);
     }
 
@@ -104,7 +104,13 @@ final class LoopDrawing extends Drawing {
         place(celsius("Coldest", view.cable().coldestCelsius(), true), left, row, HPos.LEFT);
         words("quiet", "to", left + 52, row, HPos.LEFT);
         place(celsius("Hottest", view.cable().hottestCelsius(), false), left + 68, row, HPos.LEFT);
-        words("figure", Figures.ohms(thereAndBack()) + " there and back", left, row + 24, HPos.LEFT);
+        words("figure", Figures.ohms(thereAndBack()) + " there and back", left, row + 22, HPos.LEFT);
+        words(
+                "quiet",
+                "longest that works: " + Figures.metres(view.result().longestMetres()),
+                left,
+                BOTTOM + 18,
+                HPos.LEFT);
     }
 
     private double thereAndBack() {
@@ -114,12 +120,12 @@ final class LoopDrawing extends Drawing {
     }
 
     private void drawDevice(double width) {
-        box("device-box", device, 8, width - device - 2, HEIGHT - 16);
+        box("device-box", device, 6, width - device - 2, HEIGHT - 14);
         words(
                 "quiet",
                 view.point().kind().part() + " as wired, " + view.word(view.device()),
                 device + 10,
-                HEIGHT - 18,
+                HEIGHT - 20,
                 HPos.LEFT);
         double x = device;
         boolean covered = view.point().loop().scheme() == SchemeKind.DOUBLE_END_OF_LINE;
@@ -143,12 +149,12 @@ final class LoopDrawing extends Drawing {
         box("contact-dot", at - 3, TOP - 3, 6, 6);
         box("contact-dot", at + blade - 3, TOP - 3, 6, 6);
         line("wire blade", at, TOP, at + blade - 2, closed ? TOP - 1 : TOP - 15);
-        words("quiet", name, at + blade / 2, TOP - 24, HPos.CENTER);
+        words("quiet", name, at + blade / 2, TOP - 22, HPos.CENTER);
         return at + blade;
     }
 
     private void drawAlarmResistor(double from, double to) {
-        double down = TOP + 36;
+        double down = TOP + 32;
         double middle = (from + to) / 2;
         path("wire", from - 12, TOP, from - 12, down, middle - 20, down);
         path("wire", middle + 20, down, to + 12, down, to + 12, TOP);
@@ -156,7 +162,7 @@ final class LoopDrawing extends Drawing {
         place(
                 ohms("Alarm resistor", view.point().loop().alarmOhms(), ohms -> wiring -> wiring.withAlarmOhms(ohms)),
                 middle,
-                down + 20,
+                down + 18,
                 HPos.CENTER);
     }
 

@@ -6,6 +6,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.shell.Bench;
@@ -21,7 +22,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -160,19 +160,14 @@ public final class ProveBench implements Bench {
         what.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(what, Priority.ALWAYS);
         Mark mark = point.chain().of(Link.STATION).mark();
-        HBox row = new HBox(Marks.of(mark, mark.word(), look.px(5)), name, what);
-        row.getStyleClass().add("prove-row");
-        row.setAlignment(Pos.CENTER_LEFT);
-        Button button = new Button();
-        button.setGraphic(row);
-        button.getStyleClass().add("finding");
-        button.setMaxWidth(Double.MAX_VALUE);
-        row.prefWidthProperty().bind(button.widthProperty());
-        name.prefWidthProperty().bind(button.widthProperty().multiply(0.34));
-        name.setMinWidth(0);
-        button.setAccessibleText(point.name() + ": " + mark.word() + ", " + words(point));
-        button.setOnAction(click -> desk.select(point.pointId()));
-        return button;
+        name.setPrefWidth(look.px(190));
+        name.setMinWidth(look.px(190));
+        return new RowButton(
+                point.name() + ": " + mark.word() + ", " + words(point),
+                () -> desk.select(point.pointId()),
+                Marks.of(mark, mark.word(), look.px(5)),
+                name,
+                what);
     }
 
     private static String words(PointResult point) {

@@ -4,10 +4,10 @@ import io.answerback.check.Finding;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.theme.Look;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -72,17 +72,7 @@ final class Findings extends VBox {
         }
         HBox.setHgrow(words, Priority.ALWAYS);
         Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
-        HBox row = new HBox(mark, words);
-        row.getStyleClass().add("finding-row");
-        Button button = new Button();
-        button.setGraphic(row);
-        button.getStyleClass().add("finding");
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.setAccessibleText(
-                finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy());
-        row.prefWidthProperty().bind(button.widthProperty());
-        button.setMinHeight(Button.USE_PREF_SIZE);
-        button.setOnAction(click -> desk.follow(finding));
-        return button;
+        String spoken = finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy();
+        return new RowButton(spoken, () -> desk.follow(finding), mark, words);
     }
 }

@@ -66,11 +66,9 @@ final class Header extends HBox {
     }
 
     private static Button arrow(String name, int way) {
-        Polyline drawn = new Polyline(way * 5, 5, way * 5, 0, way * -5, 0, way * -1, -4, way * -5, 0, way * -1, 4);
-        if (way > 0) {
-            drawn.getPoints().setAll(-5.0, 5.0, -5.0, 0.0, 5.0, 0.0, 1.0, -4.0, 5.0, 0.0, 1.0, 4.0);
-        }
-        drawn.getStyleClass().add("arrow");
+        Polyline drawn = new Polyline(-5, 5, -5, 0, 5, 0, 1, -4, 5, 0, 1, 4);
+        drawn.setScaleX(way);
+        drawn.getStyleClass().add("turn");
         Button button = new Button();
         button.setGraphic(drawn);
         button.getStyleClass().add("icon");

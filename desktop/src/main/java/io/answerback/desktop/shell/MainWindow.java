@@ -3,6 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.check.Stop;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.theme.Look;
 import java.util.List;
@@ -156,7 +157,7 @@ public final class MainWindow {
             if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
                 return;
             }
-            if (key.getCode() == KeyCode.SPACE && !(scene.getFocusOwner() instanceof ButtonBase)) {
+            if (key.getCode() == KeyCode.SPACE && !onButton()) {
                 commands.work().stream()
                         .filter(command -> command.name().equals("Try the selected point"))
                         .forEach(command -> command.action().run());
@@ -166,6 +167,11 @@ public final class MainWindow {
                 key.consume();
             }
         });
+    }
+
+    private boolean onButton() {
+        Node focused = scene.getFocusOwner();
+        return focused instanceof ButtonBase || focused instanceof RowButton;
     }
 
     private void installDrop(JobKeeper keeper) {

@@ -8,11 +8,13 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /// A row of the point list: number, name and the marks.
 final class PointCell extends ListCell<PointResult> {
@@ -30,8 +32,7 @@ final class PointCell extends ListCell<PointResult> {
     @Override
     protected void updateItem(PointResult point, boolean empty) {
         super.updateItem(point, empty);
-        pseudoClassStateChanged(
-                FIRST_SYSTEM, !empty && point != null && point.pointId().equals(SystemPoint.MAINS.id()));
+        pseudoClassStateChanged(FIRST_SYSTEM, !empty && point != null && firstOfSystem(point));
         if (empty || point == null) {
             setGraphic(null);
             setAccessibleText(null);
@@ -51,10 +52,20 @@ final class PointCell extends ListCell<PointResult> {
         for (PointList.Column column : PointList.Column.values()) {
             row.getChildren().add(Marks.of(column.mark(point), column.says(point), look.px(MARK_RADIUS)));
         }
-        setGraphic(row);
+        setGraphic(firstOfSystem(point) ? underTitle(row) : row);
         setAccessibleText(point.pointId() + " " + point.name() + ", "
                 + Arrays.stream(PointList.Column.values())
                         .map(column -> column.says(point))
                         .collect(Collectors.joining(", ")));
+    }
+
+    private static boolean firstOfSystem(PointResult point) {
+        return point.pointId().equals(SystemPoint.MAINS.id());
+    }
+
+    private static Node underTitle(HBox row) {
+        Label title = new Label("System");
+        title.getStyleClass().addAll("section-title", "system-title");
+        return new VBox(title, row);
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /// Every zone point and every system point, with one mark for each part of its chain. Everything else follows
@@ -43,7 +44,9 @@ final class PointList extends VBox {
         filter.getStyleClass().add("filter");
         filter.textProperty().subscribe(text -> fill());
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().addAll(head(), filter, list);
+        StackPane row = new StackPane(filter);
+        row.getStyleClass().add("filter-row");
+        getChildren().addAll(head(), row, list);
     }
 
     private HBox head() {

@@ -1,0 +1,170 @@
+package io.answerback.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessor;
+import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
+import io.answerback.job.Communicator;
+import io.answerback.job.IpRoute;
+import io.answerback.job.Job;
+import io.answerback.job.Proof;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.UnusedTermination;
+import io.answerback.job.ZoneType;
+import io.answerback.proof.Upstream;
+import io.answerback.testing.SmallJob;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class RulesTest {
+    private final Job job = SmallJob.job();
+
+    private static Optional<Finding> find(Job job, String id) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals(id))
+                        .findFirst();
+    }
+
+    private void assertFinds(Edit edit, String id, Grade grade, String says) {
+        assertThat(find(job, id)).as("before").isEmpty();
+        Finding finding = find(edit.on(job), id).orElseThrow();
+        assertThat(finding.grade()).isEqualTo(grade);
+        assertThat(finding.says()).contains(says);
+        assertThat(finding.why()).isNotBlank();
+        assertThat(finding.remedy()).isNotBlank();
+    }
+
+    @Test
+    void aSoundJobHasOnlyWhatIsNotProven() {
+        assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
+                .hasSize(7)
+                .allMatch(finding -> finding.id().startsWith("never-proven"));
+    }
+
+    @Test
+    void aWrongResistorIsUnsafe() {
+        assertFinds(
+                Edits.loop("", "02", its -> its.withEndOfLineOhms(4700)),
+                "loop-unsafe:02",
+                Grade.WRONG,
+                "Shut reads between bands");
+    }
+
+    @Test
+    void aNearlyWrongResistorIsTight() {
+        assertFinds(
+                Edits.loop("", "02", its -> its.withEndOfLineOhms(2700)),
+                "loop-tight:02",
+                Grade.TIGHT,
+                "% inside its band");
+    }
+
+    @Test
+    void aSchemeThePanelCannotReadIsWrong() {
+        Edit edit = new Edit("", its -> its.withPoints(its.points()));
+        assertThat(find(edit.on(job), "scheme-unreadable:02")).isEmpty();
+        var profile = job.panel().profile();
+        var narrow = new io.answerback.job.PanelProfile("n", "Narrow", 5, 4700, 30, List.of(SmallJob.CLOSED));
+        Job other = new Job(
+                job.site(),
+                job.practice(),
+                new io.answerback.job.Panel("P", narrow),
+                job.areas(),
+                job.points(),
+                job.cables(),
+                job.inputs(),
+                job.zones(),
+                job.communicator(),
+                job.receivers(),
+                job.proofs());
+        assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
+        assertThat(find(other, "scheme-unreadable:02")).isPresent();
+    }
+
+    @Test
+    void aPointWithoutACableOrAnInputIsFound() {
+        assertFinds(new Edit("", its -> its.withCables(List.of())), "no-cable:02", Grade.NOTE, "No cable");
+        assertFinds(new Edit("", its -> its.withInputs(List.of())), "no-input:02", Grade.WRONG, "Not wired");
+    }
+
+    @Test
+    void aResistorInThePanelGivesTheCableAway() {
+        assertFinds(
+                Edits.loop("", "02", its -> its.withPlace(ResistorPlace.IN_PANEL)),
+                "looks-normal:02",
+                Grade.TIGHT,
+                "a short");
+    }
+
+    @Test
+    void aClosedLoopsBlindnessIsANote() {
+        assertFinds(
+                Edits.loop("", "02", its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
+                "looks-normal:02",
+                Grade.NOTE,
+                "a short");
+    }
+
+    @Test
+    void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
+        Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
+        assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
+        Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
+        assertThat(find(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
+    }
+
+    @Test
+    void aZoneThatIsOffOrHomelessIsWrong() {
+        assertFinds(Edits.zoneType(2, ZoneType.NOT_USED), "zone-off:02", Grade.WRONG, "Zone 02 is off");
+        assertFinds(Edits.zoneArea(2, Optional.empty()), "zone-without-area:02", Grade.WRONG, "is in no area");
+        assertFinds(
+                Edits.zoneArea(2, Optional.of(9)), "zone-without-area:02", Grade.WRONG, "area 09, which is not there");
+    }
+
+    @Test
+    void anAreaWithoutAnAccountAndARouteWithoutAReceiverAreWrong() {
+        assertFinds(Edits.account(2, ""), "account-missing:2", Grade.WRONG, "Area 02 Back has no account");
+        Edit none = new Edit(
+                "",
+                its -> new Job(
+                        its.site(),
+                        its.practice(),
+                        its.panel(),
+                        its.areas(),
+                        its.points(),
+                        its.cables(),
+                        its.inputs(),
+                        its.zones(),
+                        new Communicator("C", new IpRoute(List.of(), 1, 1000)),
+                        its.receivers(),
+                        its.proofs()));
+        assertFinds(none, "no-receiver:ip", Grade.WRONG, "has no receiver");
+    }
+
+    @Test
+    void proofsAreFoundNeverStaleOrHalf() {
+        assertThat(find(job, "never-proven:02")).isPresent();
+        Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
+        Job tried = Edits.keepProof(half).on(job);
+        assertThat(find(tried, "never-proven:02")).isEmpty();
+        assertThat(find(tried, "restore-not-seen:02")).isPresent();
+        Job moved = Edits.cableMetres("C-02", 120).on(tried);
+        assertThat(find(moved, "proof-stale:02").orElseThrow().why()).contains("cable length was 100 m, now 120 m");
+    }
+
+    @Test
+    void worstComesFirst() {
+        Job bad = Edits.zoneType(2, ZoneType.NOT_USED).on(job);
+        assertThat(new Assessor(SmallJob.EVENTS)
+                        .assess(bad)
+                        .findings()
+                        .getFirst()
+                        .grade())
+                .isEqualTo(Grade.WRONG);
+    }
+}

@@ -1,0 +1,117 @@
+package io.answerback.testing;
+
+import io.answerback.event.EventClass;
+import io.answerback.event.EventTable;
+import io.answerback.job.Area;
+import io.answerback.job.Band;
+import io.answerback.job.Cable;
+import io.answerback.job.Communicator;
+import io.answerback.job.Conductor;
+import io.answerback.job.Input;
+import io.answerback.job.IpRoute;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Meaning;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.Practice;
+import io.answerback.job.Receiver;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeBands;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.Site;
+import io.answerback.job.UnusedTermination;
+import io.answerback.job.Wording;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import java.util.List;
+import java.util.Optional;
+
+/// A made-up job of three points in two areas, all sound, with one unused input that is terminated.
+public final class SmallJob {
+    /// Datasheet maximum of 7/0.2 mm copper: 92 Ω/km.
+    public static final Conductor THIN = new Conductor("0.22 mm²", 92);
+
+    /// Bands of a double end-of-line of 2k2 and 4k7.
+    public static final SchemeBands DOUBLE = new SchemeBands(
+            SchemeKind.DOUBLE_END_OF_LINE,
+            2200,
+            4700,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, 9500, Meaning.ALARM),
+                    new Band(13_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of a single end-of-line of 2k2.
+    public static final SchemeBands SINGLE = new SchemeBands(
+            SchemeKind.SINGLE_END_OF_LINE,
+            2200,
+            0,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, Double.POSITIVE_INFINITY, Meaning.ALARM)));
+
+    /// Bands of a closed loop.
+    public static final SchemeBands CLOSED = new SchemeBands(
+            SchemeKind.CLOSED_LOOP,
+            0,
+            0,
+            UnusedTermination.LINK,
+            List.of(new Band(0, 400, Meaning.NORMAL), new Band(1500, Double.POSITIVE_INFINITY, Meaning.ALARM)));
+
+    /// Rows for the events the tests meet.
+    public static final EventTable EVENTS = new EventTable(List.of(
+            new EventClass("130", "burglary", "BA", "BR", "alarm", '3'),
+            new EventClass("134", "entry/exit alarm", "BA", "BR", "alarm", '3'),
+            new EventClass("137", "tamper", "TA", "TR", "tamper", '9'),
+            new EventClass("301", "mains failed", "AT", "AR", "fault", '8')));
+
+    private SmallJob() {}
+
+    /// The wiring every point has: 2k2 and 4k7 of ±1 %, contacts of 0.2 Ω at most, resistor at the last device.
+    public static LoopWiring wiring() {
+        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 1, 0.2, ResistorPlace.LAST_DEVICE);
+    }
+
+    /// A cable of 100 m of 92 Ω/km, always at 20 °C: 18.4 Ω there and back.
+    public static Cable cable(String pointId) {
+        return new Cable("C-" + pointId, pointId, 100, THIN, 20, 20);
+    }
+
+    /// Point 01 is an entrance in area 1, 02 an immediate door in area 1, 03 a hold-up button in area 2.
+    public static Job job() {
+        return new Job(
+                new Site("Test Yard", ""),
+                new Practice(Wording.SET_UNSET, 2, SchemeKind.DOUBLE_END_OF_LINE, 0.25, 12_000),
+                new Panel(
+                        "Panel", new PanelProfile("test", "Test panel", 5, 4700, 30, List.of(DOUBLE, SINGLE, CLOSED))),
+                List.of(new Area(1, "Front", "1234"), new Area(2, "Back", "5678")),
+                List.of(
+                        new Point("01", "Entrance", PointKind.DOOR_CONTACT, wiring()),
+                        new Point("02", "Store door", PointKind.DOOR_CONTACT, wiring()),
+                        new Point("03", "Desk button", PointKind.HOLD_UP_BUTTON, wiring())),
+                List.of(cable("01"), cable("02"), cable("03")),
+                List.of(
+                        input(1, Optional.of("01")),
+                        input(2, Optional.of("02")),
+                        input(3, Optional.of("03")),
+                        input(4, Optional.empty())),
+                List.of(
+                        new Zone(1, ZoneType.ENTRY_EXIT, Optional.of(1), Optional.empty()),
+                        new Zone(2, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()),
+                        new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
+                new Communicator("Communicator", new IpRoute(List.of("A"), 2, 1000)),
+                List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
+                List.of());
+    }
+
+    private static Input input(int number, Optional<String> point) {
+        return new Input("P." + number, "Panel", number, number, point, UnusedTermination.RESISTOR);
+    }
+}

@@ -1,0 +1,51 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessment;
+import io.answerback.assess.Assessor;
+import io.answerback.check.Finding;
+import io.answerback.check.Grade;
+import io.answerback.check.Stop;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.ZoneType;
+import io.answerback.proof.ProofState;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+class BrinewellColdStoreTest {
+    private final Assessment assessment = new Assessor(DataFiles.events()).assess(DemoJobs.job(1));
+
+    @Test
+    void itsFaultsAreTheOnesLeftInOnPurpose() {
+        assertThat(assessment.findings().stream()
+                        .filter(finding -> finding.grade() != Grade.NOTE)
+                        .map(Finding::id))
+                .containsExactlyInAnyOrder(
+                        "loop-tight:07",
+                        "zone-off:15",
+                        "zone-without-area:20",
+                        "unused-input:Panel.8",
+                        "proof-stale:09");
+    }
+
+    @Test
+    void itIsMidWay() {
+        assertThat(assessment.points()).hasSize(28);
+        assertThat(assessment.progress(Stop.PROVE).done()).isEqualTo(13);
+        assertThat(assessment.point("09").orElseThrow().proof())
+                .isInstanceOfSatisfying(
+                        ProofState.Stale.class,
+                        stale -> assertThat(stale.why()).isEqualTo("cable length was 48 m, now 62 m"));
+    }
+
+    @Test
+    void everyZoneTypeSendsAnEventTheTableKnows() {
+        assertThat(Arrays.stream(ZoneType.values())
+                        .map(ZoneType::event)
+                        .filter(event -> !event.isEmpty())
+                        .filter(event -> DataFiles.events().find(event).isEmpty()))
+                .isEmpty();
+        assertThat(DataFiles.conductors()).hasSize(11);
+    }
+}

@@ -1,0 +1,118 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import io.answerback.edit.Edits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class JobCodecTest {
+    private final Job job = DemoJobs.job(1);
+    private final String text = JobCodec.write(JobDocument.of(job));
+
+    @Test
+    void aJobComesBackAsItWasWritten() throws BrokenFile {
+        assertThat(JobCodec.read(text, "job").job()).isEqualTo(job);
+        assertThat(JobCodec.write(JobCodec.read(text, "job"))).isEqualTo(text);
+    }
+
+    @Test
+    void keysStandInTheOrderOfWorkAndPointsOneALine() {
+        assertThat(text.indexOf("\"site\"")).isLessThan(text.indexOf("\"practice\""));
+        assertThat(text.indexOf("\"points\"")).isLessThan(text.indexOf("\"cables\""));
+        assertThat(text.lines()
+                        .filter(line -> line.strip().startsWith("{\"id\": \"07\", \"name\": \"Dock roller door 2\"")))
+                .hasSize(1);
+    }
+
+    @Test
+    void oneEditChangesOneLine() {
+        String edited =
+                JobCodec.write(JobDocument.of(Edits.cableMetres("C-17", 63).on(job)));
+        var before = text.lines().toList();
+        var after = edited.lines().toList();
+        assertThat(after).hasSameSizeAs(before);
+        assertThat(after.stream().filter(line -> !before.contains(line))).hasSize(1);
+    }
+
+    @Test
+    void theSchemaAcceptsWhatIsWrittenAndRefusesWhatIsNot() throws Exception {
+        String schemaText = Files.readString(Path.of("../docs/job.schema.json"));
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schemaText);
+        assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
+        assertThat(schema.validate(text.replace("\"metres\": 62.0", "\"metres\": -62.0"), InputFormat.JSON))
+                .isNotEmpty();
+        assertThat(schema.validate(text.replace("\"kind\": \"MOVEMENT\"", "\"kind\": \"GHOST\""), InputFormat.JSON))
+                .isNotEmpty();
+    }
+
+    @Test
+    void fieldsItDoesNotKnowSurviveAnEdit() throws BrokenFile {
+        String newer = text.replaceFirst(
+                        "\"site\": \\{", "\"weather\": {\"wind\": \"fresh\"},\n  \"site\": {\"gate\": \"west\", ")
+                .replaceFirst("\\{\"id\": \"07\", ", "{\"id\": \"07\", \"height\": 4.2, ");
+        JobDocument read = JobCodec.read(newer, "job");
+        Job edited =
+                Edits.loop("", "07", wiring -> wiring.withEndOfLineOhms(2200)).on(read.job());
+        String again = JobCodec.write(read.with(edited));
+        assertThat(again).contains("\"weather\": {\"wind\": \"fresh\"}", "\"gate\": \"west\"");
+        assertThat(again.lines().filter(line -> line.contains("\"id\": \"07\"")))
+                .singleElement()
+                .asString()
+                .contains("\"height\": 4.2", "\"endOfLineOhms\": 2200.0");
+    }
+
+    @Test
+    void aNewerVersionOpensReadOnly() throws BrokenFile {
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 1", "\"version\": 7"), "job")
+                        .newerVersion())
+                .contains(7);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"metres\": 62.0 | \"metres\": -5 | must be from 0 to 10000",
+                "\"metres\": 62.0 | \"metres\": \"long\" | cables[",
+                "\"kind\": \"MOVEMENT\" | \"kind\": \"GHOST\" | points[1].kind",
+                "\"format\": \"answerback-job\" | \"format\": \"shopping\" | is not an Answerback job",
+                "\"id\": \"08\" | \"id\": \"07\" | point 07 is there twice",
+                "\"receiverIds\": [\"A1\", \"A2\"] | \"receiverIds\": [\"Z\"] | uses receiver Z, which is not in the job",
+                "\"account\": \"7316\" | \"account\": \"xyz\" | 3 to 16 of 0-9 and A-F",
+                "\"points\": [ | \"points\": [[ | line"
+            })
+    void brokenTextIsRefusedWithItsPlace(String right, String wrong, String says) {
+        String broken = text.replaceFirst(
+                java.util.regex.Pattern.quote(right), java.util.regex.Matcher.quoteReplacement(wrong));
+        assertThat(broken).isNotEqualTo(text);
+        assertThatThrownBy(() -> JobCodec.read(broken, "j.json"))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageStartingWith("j.json")
+                .hasMessageContaining(says)
+                .message()
+                .doesNotContain("\n");
+    }
+
+    @Test
+    void cutOffTextSaysWhichLine() {
+        assertThatThrownBy(() -> JobCodec.read(text.substring(0, text.length() / 2), "j.json"))
+                .hasMessageMatching("j.json, line \\d+.*");
+    }
+
+    @Test
+    void emptyTextIsNoJob() {
+        assertThatThrownBy(() -> JobCodec.read("", "j.json")).isInstanceOf(BrokenFile.class);
+        assertThatThrownBy(() -> JobCodec.read("[]", "j.json")).isInstanceOf(BrokenFile.class);
+    }
+}
