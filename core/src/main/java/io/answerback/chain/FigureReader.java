@@ -32,12 +32,11 @@ public final class FigureReader {
     }
 
     private static double times(String decimal, String letter) {
-        int powerOfTen =
-                switch (letter) {
-                    case "k", "K" -> 3;
-                    case "M" -> 6;
-                    default -> 0;
-                };
+        int powerOfTen = switch (letter) {
+            case "k", "K" -> 3;
+            case "M" -> 6;
+            default -> 0;
+        };
         return new BigDecimal(decimal).scaleByPowerOfTen(powerOfTen).doubleValue();
     }
 }

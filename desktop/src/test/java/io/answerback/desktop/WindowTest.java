@@ -1,0 +1,267 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import io.answerback.job.Proof;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Drives the real window with demo data: real keys, real clicks, real frames over a real socket.
+@ExtendWith(ApplicationExtension.class)
+class WindowTest {
+    @TempDir
+    static Path folder;
+
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path fresh = Files.createTempDirectory(folder, "app");
+        workplace = new Workplace(stage, new Opening.Demo(1), fresh, InstantSource.system(), 0, Duration.ZERO);
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    private static void until(BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));
+        } catch (TimeoutException late) {
+            throw new AssertionError("it did not come about in 20 s", late);
+        }
+    }
+
+    private Job job() {
+        return workplace.desk().now().job();
+    }
+
+    private Optional<Proof> proof(String point) {
+        return job().proofOf(point);
+    }
+
+    /// Whether these words can be read anywhere in the window.
+    private static boolean reads(FxRobot robot, String words) {
+        return texts(robot).anyMatch(text -> text.contains(words));
+    }
+
+    private static Stream<String> texts(FxRobot robot) {
+        return robot.lookup((Node node) -> node instanceof Labeled && shown(node)).queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .filter(text -> text != null);
+    }
+
+    private static boolean shown(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Node named(FxRobot robot, String name) {
+        return robot.lookup((Node node) -> node.getAccessibleText() != null
+                        && node.getAccessibleText().startsWith(name))
+                .query();
+    }
+
+    private void select(String point) {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().select(point));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void spaceOpensTheDoorTheStationAnswersAndTheProofIsKept(FxRobot robot) {
+        select("07");
+        robot.type(KeyCode.SPACE);
+        until(() -> proof("07").isPresent());
+        assertThat(proof("07").orElseThrow().frame()).contains("\"ADM-CID\"", "#7316|1130 02 015");
+        assertThat(proof("07").orElseThrow().restoredAt()).isEmpty();
+        until(() -> reads(robot, "answered") && reads(robot, "Shut the door"));
+        robot.type(KeyCode.SPACE);
+        until(() -> proof("07").flatMap(Proof::restoredAt).isPresent());
+        until(() -> reads(robot, "restore answered"));
+        assertThat(workplace.desk().now().point().proven()).isTrue();
+    }
+
+    @Test
+    void theRollShowsTheOperatorsLine(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "What leaves the building"));
+        select("06");
+        robot.type(KeyCode.SPACE);
+        until(() -> reads(robot, "burglary · Dock roller door 1"));
+        until(() -> reads(robot, "7316 · 1130 · 02 · 014"));
+    }
+
+    @Test
+    void aZoneThatIsOffStopsTheSignalAndSaysWhere(FxRobot robot) {
+        select("15");
+        robot.type(KeyCode.SPACE);
+        until(() -> reads(robot, "zone 6 is off: the panel does not look"));
+        assertThat(proof("15")).isEmpty();
+    }
+
+    @Test
+    void editingALengthOnTheDrawingRecomputesAtOnceAndUndoTakesItBack(FxRobot robot) {
+        select("07");
+        robot.clickOn(named(robot, "Cable length 62 m"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write("700").type(KeyCode.ENTER);
+        until(() -> reads(robot, "Shut reads between bands"));
+        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(700);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+        assertThat(reads(robot, "Undone: length of C-17")).isTrue();
+        robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 700);
+    }
+
+    @Test
+    void aRefusedValueSaysWhyAndChangesNothing(FxRobot robot) {
+        select("07");
+        robot.clickOn(named(robot, "Cable length 62 m"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write("-4").type(KeyCode.ENTER);
+        until(() -> reads(robot, "length of cable C-17 in metres is -4; it must be from 0 to 10000"));
+        robot.type(KeyCode.ESCAPE);
+        assertThat(job()).isEqualTo(DemoJobs.job(1));
+    }
+
+    @Test
+    void changingACableMakesAProofStaleWithItsReason(FxRobot robot) {
+        select("06");
+        robot.clickOn(named(robot, "Cable length 54 m"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write("80").type(KeyCode.ENTER);
+        until(() -> reads(robot, "cable length was 54 m, now 80 m"));
+    }
+
+    @Test
+    void arrowsWalkThePointsAndControlNumbersTheStops(FxRobot robot) {
+        robot.type(KeyCode.DOWN).type(KeyCode.DOWN);
+        until(() -> workplace.desk().now().selected().equals("03"));
+        robot.type(KeyCode.UP);
+        until(() -> workplace.desk().now().selected().equals("02"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "Which lines have been answered"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT2).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "What the input sees"));
+    }
+
+    @Test
+    void thePaletteFindsACableAndACommand(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
+        robot.write("c-26").type(KeyCode.ENTER);
+        until(() -> workplace.desk().now().selected().equals("20"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
+        robot.write("light and dark").type(KeyCode.ENTER);
+        until(() -> workplace.look().dark().get());
+    }
+
+    @Test
+    void everythingNotProvenIsSentAndWhatCannotArriveStays(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "Send the 15 that are not proven"));
+        robot.clickOn("Send the 15 that are not proven");
+        until(() -> reads(robot, "26 proven · 0 stale · 0 without a restore · 2 never"));
+        assertThat(reads(robot, "cannot arrive: 06 · off, the panel does not look"))
+                .isTrue();
+        assertThat(proof("15")).isEmpty();
+        assertThat(proof("20")).isEmpty();
+    }
+
+    @Test
+    void aBrokenFileSaysSoAndTheJobStays(FxRobot robot) throws Exception {
+        Path broken = Files.writeString(
+                folder.resolve("broken.answerback.json"), "{\"format\": \"answerback-job\", \"version\": 1,");
+        Platform.runLater(() -> workplace.keeper().open(broken));
+        until(() -> reads(robot, "broken.answerback.json, line 1"));
+        assertThat(job().site().name()).isEqualTo("Brinewell Cold Store");
+        assertThat(broken).hasContent("{\"format\": \"answerback-job\", \"version\": 1,");
+    }
+
+    @Test
+    void aNewerFileOpensReadOnly(FxRobot robot) throws Exception {
+        Path newer = folder.resolve("newer.answerback.json");
+        JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
+        String text = Files.readString(newer).replaceFirst("\"version\": 1", "\"version\": 9");
+        Files.writeString(newer, text);
+        Platform.runLater(() -> workplace.keeper().open(newer));
+        until(() -> reads(robot, "Read only") && reads(robot, "file version 9"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "is not overwritten"));
+        assertThat(newer).hasContent(text);
+    }
+
+    @Test
+    void savingWritesTheFileAndUnsavedEditsComeBackAfterACrash(FxRobot robot) throws Exception {
+        Path file = folder.resolve("yard.answerback.json");
+        JobFile.save(file, JobDocument.of(DemoJobs.job(1)));
+        Platform.runLater(() -> workplace.keeper().open(file));
+        until(() -> workplace.desk().now().file().equals(Optional.of(file)));
+        select("07");
+        robot.clickOn(named(robot, "Cable length 62 m"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write("77").type(KeyCode.ENTER);
+        until(() -> reads(robot, "Not saved"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "Saved yard.answerback.json"));
+        assertThat(JobFile.open(file).job().cableTo("07").orElseThrow().metres())
+                .isEqualTo(77);
+
+        robot.clickOn(named(robot, "Cable length 77 m"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write("88").type(KeyCode.ENTER);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 88);
+        Platform.runLater(() -> workplace.keeper().open(file));
+        until(() -> reads(robot, "Unsaved edits from the last run are back"));
+        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(88);
+        assertThat(JobFile.open(file).job().cableTo("07").orElseThrow().metres())
+                .isEqualTo(77);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 77);
+    }
+
+    @Test
+    void everyMarkAndLinkHasWordsForAScreenReader(FxRobot robot) {
+        select("07");
+        List<String> spoken = robot.lookup((Node node) -> node.getAccessibleText() != null).queryAll().stream()
+                .map(Node::getAccessibleText)
+                .toList();
+        assertThat(spoken).anyMatch(text -> text.startsWith("Loop: 2") && text.endsWith("tight"));
+        assertThat(spoken).anyMatch(text -> text.startsWith("07 Dock roller door 2, Loop: tight"));
+        assertThat(robot.lookup(".mark").<Node>queryAll()).allMatch(mark -> mark.getAccessibleText() != null);
+    }
+}
