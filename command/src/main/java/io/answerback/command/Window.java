@@ -1,6 +1,9 @@
 package io.answerback.command;
 
+import java.lang.foreign.Arena;
+import java.lang.foreign.SymbolLookup;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.application.Application;
 
 /// Starts a JavaFX application, offscreen when there is no display.
@@ -8,9 +11,11 @@ final class Window {
     private Window() {}
 
     static void launch(Class<? extends Application> application, String... parameters) {
-        if (System.getProperty("glass.platform") == null && !hasDisplay()) {
-            System.err.println("There is no display: running offscreen.");
-            offscreen();
+        if (System.getProperty("glass.platform") == null) {
+            whyOffscreen().ifPresent(why -> {
+                System.err.println(why + ": running offscreen.");
+                offscreen();
+            });
         }
         Application.launch(application, parameters);
     }
@@ -21,8 +26,23 @@ final class Window {
         System.setProperty("java.awt.headless", "true");
     }
 
-    private static boolean hasDisplay() {
-        String system = System.getProperty("os.name").toLowerCase(Locale.ROOT);
-        return !system.contains("linux") || System.getenv("DISPLAY") != null;
+    private static Optional<String> whyOffscreen() {
+        if (!System.getProperty("os.name").toLowerCase(Locale.ROOT).contains("linux")) {
+            return Optional.empty();
+        }
+        if (System.getenv("DISPLAY") == null) {
+            return Optional.of("There is no display");
+        }
+        return hasGtk() ? Optional.empty() : Optional.of("The display needs GTK 3 (install libgtk-3-0)");
+    }
+
+    @SuppressWarnings("restricted")
+    private static boolean hasGtk() {
+        try (Arena arena = Arena.ofConfined()) {
+            SymbolLookup.libraryLookup("libgtk-3.so.0", arena);
+            return true;
+        } catch (IllegalArgumentException missing) {
+            return false;
+        }
     }
 }

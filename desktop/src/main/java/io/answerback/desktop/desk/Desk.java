@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -51,6 +52,7 @@ public final class Desk {
                 assessment,
                 assessment.points().getFirst().pointId(),
                 stop,
+                Set.of(),
                 DeviceState.AT_REST,
                 CableState.SOUND,
                 file,
@@ -130,6 +132,11 @@ public final class Desk {
     /// Sets the bench's switches.
     public void switchTo(DeviceState device, CableState cable) {
         state.set(now().switched(device, cable));
+    }
+
+    /// Notes which points are active now; the bench's switch follows.
+    public void setActive(Set<String> points) {
+        state.set(now().activating(points));
     }
 
     /// Notes that a job, as it was when saving began, is now in this file.

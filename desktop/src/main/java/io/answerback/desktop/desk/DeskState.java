@@ -11,6 +11,7 @@ import io.answerback.loop.DeviceState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// Everything the window shows at one moment.
 ///
@@ -18,6 +19,7 @@ import java.util.Optional;
 /// @param assessment everything computed from it
 /// @param selected the zone point or system point that is looked at
 /// @param stop the bench that is open
+/// @param active points that are active now, whose doors stand open
 /// @param device what the bench's switch says the device is doing
 /// @param cable what the bench's switch says has become of the cable
 /// @param file where the job is kept; empty while it has no file
@@ -29,6 +31,7 @@ public record DeskState(
         Assessment assessment,
         String selected,
         Stop stop,
+        Set<String> active,
         DeviceState device,
         CableState cable,
         Optional<Path> file,
@@ -59,29 +62,34 @@ public record DeskState(
         String still = newAssessment.point(selected).isPresent()
                 ? selected
                 : newAssessment.points().getFirst().pointId();
-        return new DeskState(newHistory, newAssessment, still, stop, device, cable, file, saved, readOnly, newNotice);
+        return new DeskState(
+                newHistory, newAssessment, still, stop, active, device, cable, file, saved, readOnly, newNotice);
     }
 
     DeskState selecting(String pointId) {
-        return new DeskState(
-                history,
-                assessment,
-                pointId,
-                stop,
-                DeviceState.AT_REST,
-                CableState.SOUND,
-                file,
-                saved,
-                readOnly,
-                notice);
+        return switched(pointId, active, stateOf(pointId, active), CableState.SOUND);
     }
 
     DeskState at(Stop newStop) {
-        return new DeskState(history, assessment, selected, newStop, device, cable, file, saved, readOnly, notice);
+        return new DeskState(
+                history, assessment, selected, newStop, active, device, cable, file, saved, readOnly, notice);
     }
 
     DeskState switched(DeviceState newDevice, CableState newCable) {
-        return new DeskState(history, assessment, selected, stop, newDevice, newCable, file, saved, readOnly, notice);
+        return switched(selected, active, newDevice, newCable);
+    }
+
+    DeskState activating(Set<String> nowActive) {
+        return switched(selected, Set.copyOf(nowActive), stateOf(selected, nowActive), CableState.SOUND);
+    }
+
+    private static DeviceState stateOf(String pointId, Set<String> active) {
+        return active.contains(pointId) ? DeviceState.ACTIVE : DeviceState.AT_REST;
+    }
+
+    private DeskState switched(String newSelected, Set<String> newActive, DeviceState newDevice, CableState newCable) {
+        return new DeskState(
+                history, assessment, newSelected, stop, newActive, newDevice, newCable, file, saved, readOnly, notice);
     }
 
     DeskState savedTo(Path newFile, Job newSaved) {
@@ -90,6 +98,7 @@ public record DeskState(
                 assessment,
                 selected,
                 stop,
+                active,
                 device,
                 cable,
                 Optional.of(newFile),
@@ -99,6 +108,7 @@ public record DeskState(
     }
 
     DeskState noticing(String newNotice) {
-        return new DeskState(history, assessment, selected, stop, device, cable, file, saved, readOnly, newNotice);
+        return new DeskState(
+                history, assessment, selected, stop, active, device, cable, file, saved, readOnly, newNotice);
     }
 }

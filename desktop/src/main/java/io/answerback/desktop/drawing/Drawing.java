@@ -23,6 +23,7 @@ public abstract class Drawing extends Region {
     protected Drawing(Look look) {
         this.look = look;
         widthProperty().subscribe(() -> redraw());
+        heightProperty().subscribe(() -> redraw());
         look.textPercent().subscribe(() -> redraw());
     }
 
@@ -31,8 +32,13 @@ public abstract class Drawing extends Region {
     /// @param width the width there is, in pixels at 100 % text
     protected abstract void draw(double width);
 
-    /// The height it needs, in pixels at 100 % text.
+    /// The least height it needs, in pixels at 100 % text.
     protected abstract double height();
+
+    /// The height there is, in pixels at 100 % text; never less than it needs.
+    protected final double heightThereIs() {
+        return Math.max(height(), getHeight() / look.px(1));
+    }
 
     /// Draws it anew.
     protected final void redraw() {

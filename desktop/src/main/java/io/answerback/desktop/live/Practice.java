@@ -62,7 +62,6 @@ public final class Practice implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Optional<Run>> run = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PanelState> panel;
     private final ReadOnlyObjectWrapper<Progress> progress = new ReadOnlyObjectWrapper<>(Progress.NONE);
-    private final Set<String> active = new HashSet<>();
     private volatile PanelState panelNow;
     private volatile boolean stopped;
 
@@ -144,7 +143,7 @@ public final class Practice implements AutoCloseable {
 
     /// Whether a point is active now.
     public boolean active(String pointId) {
-        return active.contains(pointId);
+        return desk.now().active().contains(pointId);
     }
 
     /// Makes a point active, or brings it back to rest when it is.
@@ -153,11 +152,13 @@ public final class Practice implements AutoCloseable {
     }
 
     private void begin(String pointId, boolean on) {
+        Set<String> active = new HashSet<>(desk.now().active());
         if (on) {
             active.add(pointId);
         } else {
             active.remove(pointId);
         }
+        desk.setActive(active);
         Job job = desk.now().job();
         desk.now().assessment().point(pointId).ifPresent(point -> worker.execute(() -> act(job, point, on)));
     }
@@ -175,7 +176,7 @@ public final class Practice implements AutoCloseable {
 
     /// Puts the panel back to all areas set and everything at rest, as for a job just put on the desk.
     public void reset() {
-        active.clear();
+        desk.setActive(Set.of());
         run.set(Optional.empty());
         Job job = desk.now().job();
         worker.execute(() -> remember(PanelState.allSet(job)));
@@ -215,7 +216,7 @@ public final class Practice implements AutoCloseable {
         }
         int tried = done;
         onScreen(() -> {
-            active.clear();
+            desk.setActive(Set.of());
             progress.set(new Progress(tried, points.size(), false));
         });
     }

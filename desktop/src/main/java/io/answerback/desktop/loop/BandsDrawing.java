@@ -19,7 +19,8 @@ import javafx.scene.shape.Rectangle;
 final class BandsDrawing extends Drawing {
     private static final double LEFT = 138;
     private static final double HEAD = 26;
-    private static final double ROW = 21;
+    private static final double LEAST_ROW = 21;
+    private static final double TALLEST_ROW = 36;
     private static final double FOOT = 20;
     private static final double FLOOR_OHMS = 100;
     private static final double CEILING_OHMS = 100_000;
@@ -31,6 +32,7 @@ final class BandsDrawing extends Drawing {
     private final Look look;
     private LoopView view;
     private double right;
+    private double rowHeight;
 
     BandsDrawing(Desk desk, Look look) {
         super(look);
@@ -47,7 +49,7 @@ final class BandsDrawing extends Drawing {
     @Override
     protected double height() {
         int rows = view == null ? 9 : view.result().cases().size();
-        return HEAD + rows * ROW + FOOT;
+        return HEAD + rows * LEAST_ROW + FOOT;
     }
 
     @Override
@@ -56,13 +58,15 @@ final class BandsDrawing extends Drawing {
             return;
         }
         right = width - 30;
-        double bottom = HEAD + view.result().cases().size() * ROW;
+        int rows = view.result().cases().size();
+        rowHeight = Math.min(TALLEST_ROW, (heightThereIs() - HEAD - FOOT) / rows);
+        double bottom = HEAD + rows * rowHeight;
         view.bands().bands().forEach(band -> drawBand(band, bottom));
         drawAxis(bottom);
         drawReading(bottom);
         int row = 0;
         for (CaseReading reading : view.result().cases()) {
-            drawRow(reading, HEAD + ROW * (row++ + 0.5));
+            drawRow(reading, HEAD + rowHeight * (row++ + 0.5));
         }
     }
 
@@ -91,7 +95,7 @@ final class BandsDrawing extends Drawing {
     private void drawRow(CaseReading reading, double y) {
         boolean on = reading.loopCase().device() == view.device()
                 && reading.loopCase().cable() == view.cableState();
-        Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - ROW / 2, right + 30, ROW);
+        Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - rowHeight / 2, right + 30, rowHeight);
         row.setOnMouseClicked(click ->
                 desk.switchTo(reading.loopCase().device(), reading.loopCase().cable()));
         words("row-name", name(reading), 7, y, HPos.LEFT).setMouseTransparent(true);

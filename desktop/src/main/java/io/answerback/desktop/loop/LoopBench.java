@@ -24,6 +24,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What the input sees, whatever happens at the device or to the cable.
@@ -40,6 +41,7 @@ public final class LoopBench implements Bench {
         this.loop = new LoopDrawing(desk, look, conductors);
         this.bands = new BandsDrawing(desk, look);
         sheet.getStyleClass().add("bench");
+        VBox.setVgrow(bands, Priority.ALWAYS);
         instrument.getStyleClass().add("instrument");
     }
 

@@ -20,6 +20,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -86,6 +87,7 @@ public final class MainWindow {
     private static ScrollPane scroll(Node content, String style) {
         ScrollPane pane = new ScrollPane(content);
         pane.setFitToWidth(true);
+        pane.setFitToHeight(true);
         pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         pane.getStyleClass().add(style);
         pane.setFocusTraversable(false);
@@ -116,6 +118,7 @@ public final class MainWindow {
     }
 
     private void arrange() {
+        VBox.setVgrow(benches.get(desk.now().stop()).sheet(), Priority.ALWAYS);
         boolean narrow = scene.getWidth() / look.px(1) < NARROW;
         Bench bench = benches.get(desk.now().stop());
         side.getChildren().setAll(bench.instrument(), findings);

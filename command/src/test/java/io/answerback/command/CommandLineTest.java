@@ -1,0 +1,186 @@
+package io.answerback.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.event.Signal;
+import io.answerback.files.JobFile;
+import io.answerback.station.PracticeStation;
+import io.answerback.station.Received;
+import io.answerback.station.StationRules;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.net.InetAddress;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandLineTest {
+    @TempDir
+    Path folder;
+
+    private Path file;
+
+    /// What one call printed and left with.
+    private record Call(int code, String out, String err) {
+        JsonNode json() {
+            return new JsonMapper().readTree(out);
+        }
+    }
+
+    private static synchronized Call call(Object... arguments) {
+        PrintStream before = System.out;
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        StringWriter err = new StringWriter();
+        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
+        try {
+            String[] words =
+                    java.util.Arrays.stream(arguments).map(Object::toString).toArray(String[]::new);
+            int code = Main.commandLine().setErr(new PrintWriter(err, true)).execute(words);
+            return new Call(code, out.toString(StandardCharsets.UTF_8), err.toString());
+        } finally {
+            System.setOut(before);
+        }
+    }
+
+    @BeforeEach
+    void writeDemo() {
+        file = folder.resolve("j.answerback.json");
+        assertThat(call("new", file, "--demo", "1").code()).isZero();
+    }
+
+    @Test
+    void newWritesADemoOnceAndNeverOverAFile() throws Exception {
+        assertThat(JobFile.open(file).job().points()).hasSize(24);
+        Call again = call("new", file, "--demo", "1");
+        assertThat(again.code()).isEqualTo(2);
+        assertThat(again.err()).contains("is there already");
+    }
+
+    @Test
+    void checkListsFindingsAndStopsAndLeavesWithOneWhenSomethingIsWrong() {
+        Call check = call("check", file, "--json");
+        assertThat(check.code()).isEqualTo(1);
+        JsonNode first = check.json().get("findings").get(0);
+        assertThat(first.propertyNames()).contains("id", "stop", "grade", "point", "says", "why", "remedy");
+        assertThat(first.get("grade").asString()).isEqualTo("wrong");
+        JsonNode stop = check.json().get("stops").get(0);
+        assertThat(stop.get("name").asString()).isEqualTo("Loop");
+        assertThat(stop.get("done").asInt()).isEqualTo(23);
+        assertThat(stop.get("of").asInt()).isEqualTo(24);
+    }
+
+    @Test
+    void loopGivesEveryStateWithItsWorstCase() {
+        JsonNode loop = call("loop", file, "--point", "07", "--json").json();
+        JsonNode rest = loop.get("states").get(0);
+        assertThat(rest.propertyNames())
+                .contains("state", "lowOhms", "nominalOhms", "highOhms", "open", "reads", "expected", "safe", "margin");
+        // 2700 Ω + 2 · 62 m · 0.092 Ω/m + 0.2 Ω cover + 0.2 Ω across 4k7
+        assertThat(rest.get("nominalOhms").asDouble()).isEqualTo(2711.808);
+        assertThat(loop.get("states").findValuesAsString("state"))
+                .contains("at-rest", "active", "cover-off", "cable-cut", "short-at-device", "no-resistor");
+        JsonNode cut = loop.get("states").get(3);
+        assertThat(cut.get("open").asBoolean()).isTrue();
+        assertThat(cut.get("lowOhms").isNull()).isTrue();
+        assertThat(loop.get("longestMetres").asDouble()).isBetween(580.0, 600.0);
+    }
+
+    @Test
+    void frameWritesBothFormats() {
+        List<Object> signal =
+                List.of("--account", "1234", "--event", "131", "--qualifier", "1", "--area", "01", "--zone", "015");
+        assertThat(frame("contact-id", signal).out().strip()).isEqualTo("1234181131010158");
+        Call ip = frame("dc09-cid", signal, "--seq", "42", "--time", "2026-05-12T09:41:07Z");
+        assertThat(ip.out().strip())
+                .matches("\\\\n[0-9A-F]{4}003B\"ADM-CID\"0042L0#1234\\[#1234\\|1131 01 015]_09:41:07,05-12-2026\\\\r");
+        Call json = frame("dc09-cid", signal, "--json");
+        assertThat(json.json().get("format").asString()).isEqualTo("dc09-cid");
+        assertThat(json.json().get("frame").asString()).startsWith("\n").endsWith("\r");
+    }
+
+    private static Call frame(String format, List<Object> signal, Object... more) {
+        List<Object> words = new java.util.ArrayList<>(List.of("frame", "--format", format));
+        words.addAll(signal);
+        words.addAll(List.of(more));
+        return call(words.toArray());
+    }
+
+    @Test
+    void sendReachesAStationAndItsRestoreToo() throws Exception {
+        List<Received> log = new CopyOnWriteArrayList<>();
+        try (PracticeStation station = PracticeStation.listen(
+                InetAddress.getLoopbackAddress(), 0, StationRules.standard(), InstantSource.system(), log::add)) {
+            String to = "127.0.0.1:" + station.address().getPort();
+            Call sent = call("send", file, "--point", "07", "--to", to, "--json");
+            assertThat(sent.code()).isZero();
+            assertThat(sent.json().get("answered").asBoolean()).isTrue();
+            assertThat(sent.json().get("attempts").asInt()).isEqualTo(1);
+            assertThat(sent.json().has("millis")).isTrue();
+            assertThat(call("send", file, "--point", "mains", "--to", to, "--restore")
+                            .out())
+                    .startsWith("answered in");
+        }
+        assertThat(log)
+                .extracting(received -> received.signal().map(Signal::event).orElse(""))
+                .containsExactly("130", "301");
+        assertThat(log.get(1).signal().orElseThrow().qualifier().digit()).isEqualTo('3');
+    }
+
+    @Test
+    void whatIsNeverSentSaysWhyAndLeavesWithOne() {
+        Call off = call("send", file, "--point", "15", "--to", "127.0.0.1:9", "--json");
+        assertThat(off.code()).isEqualTo(1);
+        assertThat(off.json().get("answered").asBoolean()).isFalse();
+        assertThat(off.json().get("problem").asString()).contains("zone 6 is off");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "check nowhere.json | There is no file nowhere.json",
+                "loop FILE --point 99 | there is no point \"99\"",
+                "loop FILE --point mains | cannot be computed",
+                "send FILE --point 07 --to nowhere | is not HOST:PORT",
+                "send FILE --point 07 --to host:99999 | port is \"99999\"",
+                "frame --format morse --account 1234 --event 130 --qualifier 1 --area 1 --zone 1 | format is \"morse\"",
+                "frame --format contact-id --account 12 --event 130 --qualifier 1 --area 1 --zone 1 | account is \"12\"",
+                "frame --format contact-id --account 1234 --event 130 --qualifier 7 --area 1 --zone 1 | qualifier is \"7\"",
+                "frame --format dc09-cid --account 1234 --event 130 --qualifier 1 --area 1 --zone 1 --time noon | time is \"noon\"",
+                "new FILE2 --demo 8 | there is no demo 8",
+                "station --port 70000 | port is 70000",
+                "dance | Unmatched argument",
+                "check | Missing required parameter"
+            })
+    void badCallsLeaveWithTwoAndOneLine(String words, String says) {
+        Object[] arguments = words.replace("FILE2", folder.resolve("x").toString())
+                .replace("FILE", file.toString())
+                .split(" ");
+        Call bad = call(arguments);
+        assertThat(bad.code()).isEqualTo(2);
+        assertThat(bad.err()).contains(says);
+        assertThat(bad.err().strip().lines()).hasSize(1);
+    }
+
+    @Test
+    void aBrokenJobSaysWhereAndIsLeftAlone() throws Exception {
+        String broken = Files.readString(file).replaceFirst("\"metres\": 62.0", "\"metres\": -62.0");
+        Files.writeString(file, broken);
+        Call check = call("check", file);
+        assertThat(check.code()).isEqualTo(2);
+        assertThat(check.err()).contains("length of cable").contains("line ");
+        assertThat(file).hasContent(broken);
+    }
+}

@@ -1,0 +1,47 @@
+package io.answerback.command;
+
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "io.answerback", importOptions = ImportOption.DoNotIncludeTests.class)
+class LayersTest {
+    /// Modules depend downward only: command, then desktop, then station and files, then core.
+    @ArchTest
+    static final ArchRule DOWNWARD_ONLY = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("command")
+            .definedBy("io.answerback.command..")
+            .layer("desktop")
+            .definedBy("io.answerback.desktop..")
+            .layer("station")
+            .definedBy("io.answerback.station..")
+            .layer("files")
+            .definedBy("io.answerback.files..")
+            .layer("core")
+            .definedBy(
+                    "io.answerback.job..",
+                    "io.answerback.edit..",
+                    "io.answerback.loop..",
+                    "io.answerback.event..",
+                    "io.answerback.report..",
+                    "io.answerback.panel..",
+                    "io.answerback.proof..",
+                    "io.answerback.chain..",
+                    "io.answerback.check..",
+                    "io.answerback.trial..",
+                    "io.answerback.assess..")
+            .whereLayer("command")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("desktop")
+            .mayOnlyBeAccessedByLayers("command")
+            .whereLayer("station")
+            .mayOnlyBeAccessedByLayers("desktop", "command")
+            .whereLayer("files")
+            .mayOnlyBeAccessedByLayers("desktop", "command")
+            .whereLayer("core")
+            .mayOnlyBeAccessedByLayers("files", "station", "desktop", "command");
+}
