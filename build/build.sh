@@ -38,8 +38,9 @@ run() {
 train() {
     rm -f "$cache"
     scratch=$(mktemp -d)
-    ANSWERBACK_HOME="$scratch" run -XX:AOTCacheOutput="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Main \
-        shots --out "$scratch/pictures" >/dev/null 2>&1 || rm -f "$cache"
+    # shellcheck disable=SC2046
+    ANSWERBACK_HOME="$scratch" run -XX:AOTCacheOutput="$cache" $(java_options) -Dglass.platform=Headless -Dprism.order=sw \
+        -Danswerback.rehearse=true -cp "$(class_path)" io.answerback.command.Answerback demo >/dev/null 2>&1 || rm -f "$cache"
     rm -rf "$scratch"
 }
 
@@ -56,8 +57,13 @@ java_options() {
 }
 
 start() {
+    # A window is up sooner with the quick compiler alone; long sums still take milliseconds.
+    case ${1:-} in
+        demo | open | shots) quick=-XX:TieredStopAtLevel=1 ;;
+        *) quick= ;;
+    esac
     if [ -f "$cache" ]; then
-        exec "$JAVA_HOME/bin/java" -XX:AOTCache="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Main "$@"
+        exec "$JAVA_HOME/bin/java" $quick -XX:AOTCache="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Answerback "$@"
     fi
-    exec "$JAVA_HOME/bin/java" $(java_options) -cp "$(class_path)" io.answerback.command.Main "$@"
+    exec "$JAVA_HOME/bin/java" $quick $(java_options) -cp "$(class_path)" io.answerback.command.Answerback "$@"
 }

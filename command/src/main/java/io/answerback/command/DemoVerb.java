@@ -1,6 +1,7 @@
 package io.answerback.command;
 
 import io.answerback.desktop.AnswerbackApplication;
+import io.answerback.desktop.Opening;
 import io.answerback.files.demo.DemoJobs;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
@@ -9,11 +10,12 @@ import picocli.CommandLine.Parameters;
 @Command(name = "demo", description = "start the application with a demo job", mixinStandardHelpOptions = true)
 final class DemoVerb implements Runnable {
     @Parameters(paramLabel = "NUMBER", defaultValue = "1", description = "which demo (default: ${DEFAULT-VALUE})")
-    private int number;
+    private int number = 1;
 
     @Override
     public void run() {
         DemoJobs.require(number);
-        Window.launch(AnswerbackApplication.class, "demo", Integer.toString(number));
+        Window.choose();
+        AnswerbackApplication.launch(new Opening.Demo(number));
     }
 }

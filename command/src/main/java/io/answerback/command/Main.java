@@ -35,7 +35,8 @@ public final class Main implements Runnable {
         throw new CommandLine.ParameterException(new CommandLine(this), "Say what to do");
     }
 
-    /// Runs one verb and leaves with its exit code.
+    /// Runs one verb and leaves with its exit code. The commonest call needs no parsing, which alone takes
+    /// longer than a window.
     public static void main(String[] arguments) {
         int code = commandLine().execute(arguments);
         System.out.flush();

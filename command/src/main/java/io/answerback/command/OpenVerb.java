@@ -1,6 +1,7 @@
 package io.answerback.command;
 
 import io.answerback.desktop.AnswerbackApplication;
+import io.answerback.desktop.Opening;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.JobFile;
 import java.nio.file.Path;
@@ -17,7 +18,8 @@ final class OpenVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         JobFile.open(file);
-        Window.launch(AnswerbackApplication.class, "open", file.toString());
+        Window.choose();
+        AnswerbackApplication.launch(new Opening.JobAt(file));
         return 0;
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.command;
 
 import io.answerback.desktop.shots.Shots;
 import java.nio.file.Path;
+import javafx.application.Application;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -34,6 +35,7 @@ final class ShotsVerb implements Runnable {
         if (Integer.parseInt(sides[0]) <= OFFSCREEN_WIDTH && Integer.parseInt(sides[1]) <= OFFSCREEN_HEIGHT) {
             Window.offscreen();
         }
-        Window.launch(Shots.class, out.toString(), sides[0], sides[1], Integer.toString(textPercent), theme);
+        Window.choose();
+        Application.launch(Shots.class, out.toString(), sides[0], sides[1], Integer.toString(textPercent), theme);
     }
 }

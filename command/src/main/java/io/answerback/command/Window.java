@@ -4,20 +4,19 @@ import java.lang.foreign.Arena;
 import java.lang.foreign.SymbolLookup;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.application.Application;
 
-/// Starts a JavaFX application, offscreen when there is no display.
+/// Chooses where JavaFX draws: on the display, or offscreen when there is none.
 final class Window {
     private Window() {}
 
-    static void launch(Class<? extends Application> application, String... parameters) {
+    /// Chooses, and says so on standard error when it is offscreen.
+    static void choose() {
         if (System.getProperty("glass.platform") == null) {
             whyOffscreen().ifPresent(why -> {
                 System.err.println(why + ": running offscreen.");
                 offscreen();
             });
         }
-        Application.launch(application, parameters);
     }
 
     static void offscreen() {

@@ -2,6 +2,7 @@ package io.answerback.check;
 
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
+import io.answerback.job.Zone;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -15,10 +16,22 @@ final class AccountMissing implements Rule {
                         "account-missing:" + area.number(),
                         Stop.REPORT,
                         Grade.WRONG,
-                        "",
+                        firstPointIn(area.number(), points),
                         "area " + area.number(),
                         "Area %02d %s has no account".formatted(area.number(), area.name()),
                         "The station could not tell whose alarm it is, so the panel sends none.",
                         "Ask the station for the account and give it to the area."));
+    }
+
+    private static String firstPointIn(int area, List<PointResult> points) {
+        return points.stream()
+                .filter(point -> point.wired()
+                        .flatMap(PointResult.Wired::zone)
+                        .flatMap(Zone::area)
+                        .filter(its -> its == area)
+                        .isPresent())
+                .map(PointResult::pointId)
+                .findFirst()
+                .orElse("");
     }
 }

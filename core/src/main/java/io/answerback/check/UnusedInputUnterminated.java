@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 
 /// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
 final class UnusedInputUnterminated implements Rule {
+    static final String RULE = "unused-input:";
+
     @Override
     public Stream<Finding> check(Job job, List<PointResult> points) {
         return job.panel().profile().reads(job.practice().scheme()).stream()
@@ -26,7 +28,7 @@ final class UnusedInputUnterminated implements Rule {
                 .filter(type -> type != ZoneType.NOT_USED)
                 .isPresent();
         return new Finding(
-                "unused-input:" + input.id(),
+                RULE + input.id(),
                 Stop.LOOP,
                 watched ? Grade.WRONG : Grade.TIGHT,
                 "",

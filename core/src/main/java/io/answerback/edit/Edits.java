@@ -72,6 +72,18 @@ public final class Edits {
                 job -> job.withInputs(replaced(job.inputs(), which, input -> input.withUnusedFitted(fitted))));
     }
 
+    /// Notes an unused input as fitted with what the firm's scheme needs on this panel; nothing changes when
+    /// the panel does not read that scheme.
+    public static Edit terminateUnused(String inputId) {
+        return new Edit(
+                "termination of " + inputId,
+                job -> job.panel()
+                        .profile()
+                        .reads(job.practice().scheme())
+                        .map(reads -> unusedFitted(inputId, reads.unusedNeeds()).on(job))
+                        .orElse(job));
+    }
+
     /// Keeps a proof in place of any earlier one of the same point.
     public static Edit keepProof(Proof proof) {
         return new Edit("proof of " + proof.pointId(), job -> {

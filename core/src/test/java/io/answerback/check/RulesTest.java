@@ -114,6 +114,8 @@ class RulesTest {
     void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
         Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
+        Finding finding = find(open.on(job), "unused-input:P.4").orElseThrow();
+        assertThat(Mends.of(finding).orElseThrow().on(open.on(job))).isEqualTo(job);
         Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
         assertThat(find(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
     }

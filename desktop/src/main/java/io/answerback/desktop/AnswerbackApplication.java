@@ -1,44 +1,68 @@
 package io.answerback.desktop;
 
+import io.answerback.desktop.theme.Look;
 import io.answerback.files.AppFolder;
+import io.answerback.files.BrokenFile;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import javafx.application.Application;
-import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 
-/// The desktop application. Its parameters say what to open: `demo` and a number, or `open` and a file.
+/// The desktop application.
 public final class AnswerbackApplication extends Application {
     private static final int STATION_PORT = 9009;
     private static final Duration LINK_LIGHT = Duration.ofMillis(110);
 
+    /// What is being read while JavaFX starts. Held here because JavaFX makes the application itself.
+    private static CompletableFuture<Opened> ahead;
+
+    private Opened opened;
     private Workplace workplace;
 
-    @Override
-    public void start(Stage stage) throws Exception {
-        List<String> what = getParameters().getRaw();
-        Opening opening = what.getFirst().equals("demo")
-                ? new Opening.Demo(Integer.parseInt(what.get(1)))
-                : new Opening.JobAt(java.nio.file.Path.of(what.get(1)));
-        workplace = new Workplace(stage, opening, AppFolder.find(), InstantSource.system(), STATION_PORT, LINK_LIGHT);
-        stage.setOnShown(shown -> Platform.runLater(AnswerbackApplication::painted));
-        workplace.show();
+    /// Made by JavaFX. Styles a scene that is never shown, so that fonts and style sheet are ready when the
+    /// job is.
+    public AnswerbackApplication() {
+        Scene warm = new Scene(new VBox(new Label("0"), new Button("0"), new TextField("0")));
+        new Look().dress(warm);
+        warm.getRoot().applyCss();
     }
 
-    /// For measuring the start: says on standard error when the first picture is up, if asked to, and may
-    /// leave then.
-    private static void painted() {
-        if (Boolean.getBoolean("answerback.measureStart")) {
-            long millis = ProcessHandle.current()
-                    .info()
-                    .startInstant()
-                    .map(start ->
-                            Duration.between(start, java.time.Instant.now()).toMillis())
-                    .orElse(-1L);
-            System.err.println("painted after " + millis + " ms");
-            Platform.exit();
+    /// Starts the application and returns when its window is closed. The job is read while JavaFX starts.
+    public static void launch(Opening opening) {
+        ahead = CompletableFuture.supplyAsync(() -> read(opening));
+        Application.launch(AnswerbackApplication.class);
+    }
+
+    private static Opened read(Opening opening) {
+        try {
+            return Opened.read(opening, AppFolder.find());
+        } catch (BrokenFile broken) {
+            throw new CompletionException(broken);
         }
+    }
+
+    /// Waits for the job, off the window's thread.
+    @Override
+    public void init() {
+        opened = ahead.join();
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        Path folder = AppFolder.find();
+        workplace = new Workplace(stage, opened, folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
+        FirstPicture.reportIfAsked(stage);
+        Rehearsal.beginIfAsked(stage, workplace);
+        workplace.show();
     }
 
     @Override

@@ -12,21 +12,15 @@ import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
 import io.answerback.desktop.theme.Look;
-import io.answerback.event.EventTable;
-import io.answerback.files.BrokenFile;
-import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
-import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
-import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -48,52 +42,34 @@ public final class Workplace implements AutoCloseable {
 
     /// A window on a stage, not shown yet.
     ///
+    /// @param opened what was read for it
     /// @param folder where the application keeps what it remembers
     /// @param port the port the practice station should listen on
     /// @param linkLight how long each link of the chain lights
-    /// @throws BrokenFile when the job file cannot be read
     /// @throws IOException when the practice station cannot listen
-    public Workplace(Stage stage, Opening opening, Path folder, InstantSource clock, int port, Duration linkLight)
-            throws BrokenFile, IOException {
+    public Workplace(Stage stage, Opened opened, Path folder, InstantSource clock, int port, Duration linkLight)
+            throws IOException {
         this.stage = stage;
         this.folder = folder;
-        this.remembered = Remembered.load(folder);
-        EventTable events = DataFiles.events();
-        JobDocument document = document(opening);
-        this.desk = new Desk(new Assessor(events), document.job(), file(opening), JobKeeper.readOnly(document));
-        this.practice = new Practice(desk, events, clock, port, linkLight, folder);
-        this.keeper = new JobKeeper(desk, new Recovery(folder), document, opening.toString(), this::opened);
+        this.remembered = opened.remembered();
+        JobDocument document = opened.document();
+        this.desk = new Desk(
+                new Assessor(opened.events()), opened.assessment(), opened.file(), JobKeeper.readOnly(document));
+        this.practice = new Practice(desk, opened.events(), clock, port, linkLight, folder);
+        this.keeper = new JobKeeper(desk, new Recovery(folder), document, opened.key(), this::opened);
         look.dark().set(remembered.dark());
         look.textPercent().set(remembered.textPercent());
         Commands commands = new Commands(stage, desk, keeper, practice, look);
         this.window = new MainWindow(
-                desk, practice, look, commands, benches(events, clock), keeper, () -> remembered.recent());
+                desk, practice, look, commands, benches(opened, clock), keeper, () -> remembered.recent());
         dress();
     }
 
-    private static JobDocument document(Opening opening) throws BrokenFile {
-        return switch (opening) {
-            case Opening.Demo demo -> JobDocument.of(DemoJobs.job(demo.number()));
-            case Opening.JobAt at -> JobFile.open(at.file());
-        };
-    }
-
-    private static Optional<Path> file(Opening opening) {
-        return opening instanceof Opening.JobAt at ? Optional.of(at.file()) : Optional.empty();
-    }
-
-    private Map<Stop, Bench> benches(EventTable events, InstantSource clock) {
-        Map<Stop, Bench> benches = new EnumMap<>(Stop.class);
-        for (Stop stop : Stop.values()) {
-            benches.put(
-                    stop,
-                    switch (stop) {
-                        case LOOP -> new LoopBench(desk, look, DataFiles.conductors());
-                        case REPORT -> new ReportBench(desk, events, clock, practice);
-                        case PROVE -> new ProveBench(desk, practice, look);
-                    });
-        }
-        return benches;
+    private Map<Stop, Supplier<Bench>> benches(Opened opened, InstantSource clock) {
+        return Map.of(
+                Stop.LOOP, () -> new LoopBench(desk, look, opened.conductors()),
+                Stop.REPORT, () -> new ReportBench(desk, opened.events(), clock, practice),
+                Stop.PROVE, () -> new ProveBench(desk, practice, look));
     }
 
     private void dress() {

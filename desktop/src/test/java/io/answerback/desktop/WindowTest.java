@@ -42,7 +42,8 @@ class WindowTest {
     @Start
     void start(Stage stage) throws Exception {
         Path fresh = Files.createTempDirectory(folder, "app");
-        workplace = new Workplace(stage, new Opening.Demo(1), fresh, InstantSource.system(), 0, Duration.ZERO);
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.system(), 0, Duration.ZERO);
         stage.setWidth(1280);
         stage.setHeight(800);
         workplace.show();

@@ -1,58 +1,71 @@
 package io.answerback.files;
 
-import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import io.answerback.job.Band;
+import io.answerback.job.Meaning;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
-import tools.jackson.databind.annotation.JsonDeserialize;
-import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
-/// How the records of a job are written as JSON. The records know nothing of it.
+/// How the records of a job are written as JSON. The records know nothing of it. Fields a newer version added
+/// are passed over here; the document keeps them.
 final class JobJson {
     /// The mapper for jobs and profiles.
     static final JsonMapper MAPPER = JsonMapper.builder()
-            .addMixIn(Band.class, BandAsJson.class)
-            .addMixIn(Object.class, RecordAsJson.class)
+            .addModule(new SimpleModule()
+                    .addSerializer(Band.class, new BandWriter())
+                    .addDeserializer(Band.class, new BandReader()))
             .build();
 
     private JobJson() {}
 
-    /// Fields a newer version added are passed over here; the file keeps them.
-    @JsonIgnoreProperties(ignoreUnknown = true)
-    private abstract static class RecordAsJson {}
-
-    private abstract static class BandAsJson {
-        @JsonSerialize(using = EndlessAsNull.class)
-        @JsonDeserialize(using = NullAsEndless.class)
-        abstract double highOhms();
-    }
-
-    /// JSON has no infinity: a band without an upper edge is written as null.
-    private static final class EndlessAsNull extends ValueSerializer<Double> {
+    /// JSON has no infinity: a band without an upper edge is written with null.
+    private static final class BandWriter extends ValueSerializer<Band> {
         @Override
-        public void serialize(Double ohms, JsonGenerator out, SerializationContext context) {
-            if (ohms.isInfinite()) {
-                out.writeNull();
+        public void serialize(Band band, JsonGenerator out, SerializationContext context) {
+            out.writeStartObject();
+            out.writeNumberProperty("lowOhms", band.lowOhms());
+            if (Double.isInfinite(band.highOhms())) {
+                out.writeNullProperty("highOhms");
             } else {
-                out.writeNumber(ohms);
+                out.writeNumberProperty("highOhms", band.highOhms());
             }
+            out.writeStringProperty("meaning", band.meaning().name());
+            out.writeEndObject();
         }
     }
 
-    private static final class NullAsEndless extends ValueDeserializer<Double> {
+    private static final class BandReader extends ValueDeserializer<Band> {
         @Override
-        public Double deserialize(JsonParser in, DeserializationContext context) {
-            return in.getDoubleValue();
+        public Band deserialize(JsonParser in, DeserializationContext context) {
+            JsonNode band = context.readTree(in);
+            JsonNode high = band.path("highOhms");
+            return new Band(
+                    number(band.path("lowOhms"), "lowOhms"),
+                    high.isNull() ? Double.POSITIVE_INFINITY : number(high, "highOhms"),
+                    meaning(band.path("meaning").asString("")));
         }
 
-        @Override
-        public Object getNullValue(DeserializationContext context) {
-            return Double.POSITIVE_INFINITY;
+        private static double number(JsonNode node, String field) {
+            if (!node.isNumber()) {
+                throw new IllegalArgumentException(field + " of a band must be a number");
+            }
+            return node.asDouble();
+        }
+
+        private static Meaning meaning(String name) {
+            for (Meaning meaning : Meaning.values()) {
+                if (meaning.name().equals(name)) {
+                    return meaning;
+                }
+            }
+            throw new IllegalArgumentException(
+                    "meaning of a band is \"" + name + "\"; it must be NORMAL, ALARM, TAMPER or FAULT");
         }
     }
 }

@@ -21,7 +21,7 @@ public record Recovery(Path folder) {
 
     /// What was kept of a job and never cleared; empty when nothing was, or it cannot be read.
     public Optional<JobDocument> find(String key) {
-        if (!Files.exists(file(key))) {
+        if (!Files.exists(unsaved()) || !Files.exists(file(key))) {
             return Optional.empty();
         }
         try {
@@ -40,6 +40,10 @@ public record Recovery(Path folder) {
 
     private Path file(String key) {
         UUID name = UUID.nameUUIDFromBytes(key.getBytes(StandardCharsets.UTF_8));
-        return folder.resolve("unsaved").resolve(name + JobFile.ENDING);
+        return unsaved().resolve(name + JobFile.ENDING);
+    }
+
+    private Path unsaved() {
+        return folder.resolve("unsaved");
     }
 }

@@ -33,6 +33,9 @@ public record Remembered(
 
     /// What was remembered in `folder`; nothing when that cannot be read.
     public static Remembered load(Path folder) {
+        if (!Files.exists(folder.resolve(FILE))) {
+            return nothing();
+        }
         try {
             return JobJson.MAPPER.readValue(Files.readString(folder.resolve(FILE)), Remembered.class);
         } catch (IOException | JacksonException unreadable) {

@@ -24,13 +24,13 @@ public final class Desk {
     private final Assessor assessor;
     private final ReadOnlyObjectWrapper<DeskState> state = new ReadOnlyObjectWrapper<>();
 
-    /// A desk with a job on it.
+    /// A desk with an assessed job on it.
     ///
     /// @param file where it is kept; empty while it has no file
     /// @param readOnly why it cannot be saved; empty when it can
-    public Desk(Assessor assessor, Job job, Optional<Path> file, String readOnly) {
+    public Desk(Assessor assessor, Assessment assessment, Optional<Path> file, String readOnly) {
         this.assessor = assessor;
-        put(job, file, readOnly);
+        put(assessment, file, readOnly);
     }
 
     /// What the window shows.
@@ -45,7 +45,11 @@ public final class Desk {
 
     /// Puts another job on the desk, with nothing to undo.
     public void put(Job job, Optional<Path> file, String readOnly) {
-        Assessment assessment = assessor.assess(job);
+        put(assessor.assess(job), file, readOnly);
+    }
+
+    private void put(Assessment assessment, Optional<Path> file, String readOnly) {
+        Job job = assessment.job();
         Stop stop = state.get() == null ? Stop.LOOP : now().stop();
         state.set(new DeskState(
                 History.of(job),

@@ -6,7 +6,6 @@ import java.util.function.Function;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 
 /// A value chosen from a few, where it stands.
 public final class Choice {
@@ -24,7 +23,7 @@ public final class Choice {
         MenuButton button = new MenuButton(chosen == null ? "none" : words.apply(chosen));
         button.getStyleClass().add("choice");
         button.setAccessibleText(name + " " + button.getText());
-        button.setTooltip(new Tooltip(name + ": click to choose"));
+        Hint.on(button, name + ": click to choose");
         ToggleGroup group = new ToggleGroup();
         for (T option : options) {
             RadioMenuItem item = new RadioMenuItem(words.apply(option));

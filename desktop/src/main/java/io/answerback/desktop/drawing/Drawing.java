@@ -18,13 +18,14 @@ public abstract class Drawing extends Region {
     private static final double LEAST_WIDTH = 240;
 
     private final Look look;
+    private boolean drawn;
 
     /// A drawing in this look.
     protected Drawing(Look look) {
         this.look = look;
-        widthProperty().subscribe(() -> redraw());
-        heightProperty().subscribe(() -> redraw());
-        look.textPercent().subscribe(() -> redraw());
+        widthProperty().subscribe(this::redraw);
+        heightProperty().subscribe(this::redraw);
+        look.textPercent().subscribe(this::redraw);
     }
 
     /// Draws everything onto an empty sheet.
@@ -40,13 +41,10 @@ public abstract class Drawing extends Region {
         return Math.max(height(), getHeight() / look.px(1));
     }
 
-    /// Draws it anew.
+    /// Draws it anew with the next picture, however often it is asked to before.
     protected final void redraw() {
-        if (getWidth() >= LEAST_WIDTH) {
-            getChildren().clear();
-            draw(getWidth() / look.px(1));
-            requestLayout();
-        }
+        drawn = false;
+        requestLayout();
     }
 
     @Override
@@ -108,6 +106,12 @@ public abstract class Drawing extends Region {
 
     @Override
     protected void layoutChildren() {
+        if (!drawn && getWidth() >= LEAST_WIDTH) {
+            drawn = true;
+            getChildren().clear();
+            draw(getWidth() / look.px(1));
+            applyCss();
+        }
         for (Node child : getChildren()) {
             if (child.getProperties().get(Anchor.class) instanceof Anchor anchor) {
                 child.autosize();

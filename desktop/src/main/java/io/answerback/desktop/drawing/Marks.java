@@ -5,7 +5,6 @@ import io.answerback.check.Grade;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.Arc;
 import javafx.scene.shape.ArcType;
@@ -29,7 +28,7 @@ public final class Marks {
         drawn.setMaxSize(2 * radius + 3, 2 * radius + 3);
         drawn.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         drawn.setAccessibleText(says);
-        Tooltip.install(drawn, new Tooltip(says));
+        Hint.on(drawn, says);
         return drawn;
     }
 

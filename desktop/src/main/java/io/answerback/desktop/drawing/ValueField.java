@@ -4,7 +4,6 @@ import java.util.function.Predicate;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 
@@ -27,7 +26,7 @@ public final class ValueField extends StackPane {
         shown.setText(text);
         shown.setAccessibleText(name + " " + text);
         shown.setAccessibleRole(AccessibleRole.BUTTON);
-        shown.setTooltip(new Tooltip(name + ": click to change"));
+        Hint.on(shown, name + ": click to change");
         shown.setOnAction(click -> open());
         typed.getStyleClass().add("value-typed");
         typed.setAccessibleText(name);

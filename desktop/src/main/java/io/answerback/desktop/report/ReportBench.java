@@ -5,6 +5,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.shell.Bench;
@@ -34,7 +35,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
@@ -175,7 +175,7 @@ public final class ReportBench implements Bench {
         bytes.setMaxWidth(Double.MAX_VALUE);
         String says = part.caption() + " " + part.text() + ": " + part.meaning();
         box.setAccessibleText(says);
-        Tooltip.install(box, new Tooltip(part.meaning()));
+        Hint.on(box, part.meaning());
         return box;
     }
 

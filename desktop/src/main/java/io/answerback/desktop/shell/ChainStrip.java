@@ -5,6 +5,7 @@ import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.Run;
 import io.answerback.desktop.theme.Look;
@@ -20,7 +21,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -66,8 +66,7 @@ final class ChainStrip extends VBox {
         about.setText((point.wired().isPresent() ? point.pointId() + " " : "") + point.name());
         boolean active = practice.active(point.pointId());
         act.setText(order(point, active));
-        act.setTooltip(
-                new Tooltip(act.getText() + " in the panel model and send what follows to the practice station"));
+        Hint.on(act, act.getText() + " in the panel model and send what follows to the practice station");
         showArea(state, point);
         Optional<Run> run = practice.run().get().filter(its -> its.pointId().equals(point.pointId()));
         links.getChildren().setAll(cards(point, run));
@@ -92,8 +91,10 @@ final class ChainStrip extends VBox {
             boolean set = practice.panel().get().setAreas().contains(its);
             Wording wording = state.job().practice().wording();
             area.setText("Area %02d: %s".formatted(its, set ? wording.set() : wording.unset()));
-            area.setTooltip(new Tooltip("In the panel model. Click to make it "
-                    + (set ? wording.unset() : wording.set()) + "; the panel reports that too"));
+            Hint.on(
+                    area,
+                    "In the panel model. Click to make it " + (set ? wording.unset() : wording.set())
+                            + "; the panel reports that too");
             area.setOnAction(click -> practice.setArea(its, !set));
         });
     }
@@ -146,7 +147,7 @@ final class ChainStrip extends VBox {
                 + state.mark().word();
         card.setAccessibleText(says);
         card.setFocusTraversable(false);
-        Tooltip.install(card, new Tooltip(says));
+        Hint.on(card, says);
         return card;
     }
 

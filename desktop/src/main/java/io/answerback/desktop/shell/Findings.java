@@ -1,11 +1,13 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.check.Finding;
+import io.answerback.check.Mends;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.theme.Look;
+import io.answerback.edit.Edit;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -73,6 +75,14 @@ final class Findings extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
         String spoken = finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy();
+        Mends.of(finding).ifPresent(mend -> words.getChildren().add(done(mend)));
         return new RowButton(spoken, () -> desk.follow(finding), mark, words);
+    }
+
+    private Hyperlink done(Edit mend) {
+        Hyperlink link = new Hyperlink("Done: note it as fitted");
+        link.getStyleClass().add("next-finding");
+        link.setOnAction(click -> desk.apply(mend));
+        return link;
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Hint;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
@@ -12,7 +13,6 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -42,7 +42,6 @@ final class Header extends HBox {
         menu.getStyleClass().add("job-menu");
         menu.setMinWidth(Region.USE_PREF_SIZE);
         menu.setOnShowing(showing -> fillMenu(recent.get(), open));
-        fillMenu(recent.get(), open);
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().addAll(sign(), site, rules, space, findButton(find), undo, redo, saved, menu);
@@ -59,7 +58,7 @@ final class Header extends HBox {
     private static Button findButton(Runnable find) {
         Button button = new Button("Find anything   Ctrl+K");
         button.getStyleClass().add("find");
-        button.setTooltip(new Tooltip("A point, a cable, an input, a finding or a command"));
+        Hint.on(button, "A point, a cable, an input, a finding or a command");
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(click -> find.run());
         return button;
@@ -96,11 +95,22 @@ final class Header extends HBox {
         menu.getItems().add(files);
         commands.file().subList(1, 3).forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(new SeparatorMenuItem());
-        commands.edit().forEach(command -> menu.getItems().add(item(command)));
+        commands.edit().forEach(command -> menu.getItems().add(named(item(command))));
         menu.getItems().add(new SeparatorMenuItem());
         commands.view().forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(new SeparatorMenuItem());
         commands.file().subList(3, 4).forEach(command -> menu.getItems().add(item(command)));
+    }
+
+    /// Undo and redo say what they would take back or do again.
+    private MenuItem named(MenuItem item) {
+        switch (item.getText()) {
+            case "Undo" -> item.setText(undo.getAccessibleText());
+            case "Redo" -> item.setText(redo.getAccessibleText());
+            default -> {}
+        }
+        item.setDisable(item.getText().startsWith("Nothing"));
+        return item;
     }
 
     private static MenuItem item(Command command) {
@@ -136,7 +146,7 @@ final class Header extends HBox {
     private static void name(Button button, String what, String edit) {
         button.setDisable(edit == null);
         String says = edit == null ? "Nothing to " + what.toLowerCase(java.util.Locale.ROOT) : what + ": " + edit;
-        button.setTooltip(new Tooltip(says));
+        Hint.on(button, says);
         button.setAccessibleText(says);
     }
 }

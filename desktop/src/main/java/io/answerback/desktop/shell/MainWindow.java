@@ -6,9 +6,11 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.theme.Look;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -32,7 +34,8 @@ public final class MainWindow {
 
     private final Desk desk;
     private final Look look;
-    private final Map<Stop, Bench> benches;
+    private final Map<Stop, Supplier<Bench>> benches;
+    private final Map<Stop, Bench> open = new EnumMap<>(Stop.class);
     private final Header header;
     private final RouteLine route;
     private final PointList points;
@@ -46,17 +49,19 @@ public final class MainWindow {
     private final ScrollPane middleScroll = scroll(middle, "middle");
     private final BorderPane body = new BorderPane();
     private final Scene scene;
+    private boolean waiting;
+    private boolean rearrange;
 
     /// The window's content.
     ///
-    /// @param benches one for every stop
+    /// @param benches makes the bench of each stop when it is first opened
     /// @param recent the job files opened lately
     public MainWindow(
             Desk desk,
             Practice practice,
             Look look,
             Commands commands,
-            Map<Stop, Bench> benches,
+            Map<Stop, Supplier<Bench>> benches,
             JobKeeper keeper,
             Supplier<List<String>> recent) {
         this.desk = desk;
@@ -105,22 +110,37 @@ public final class MainWindow {
     }
 
     private void follow(Practice practice) {
-        desk.state().subscribe(this::show);
-        practice.run().subscribe(run -> show(desk.now()));
-        practice.panel().subscribe(state -> chain.show(desk.now()));
-        practice.progress().subscribe(progress -> show(desk.now()));
-        practice.roll().addListener((ListChangeListener<Object>) change -> show(desk.now()));
-        scene.widthProperty().subscribe(width -> arrange());
-        look.textPercent().subscribe(percent -> {
-            arrange();
-            show(desk.now());
-        });
+        desk.state().subscribe(this::showSoon);
+        practice.run().subscribe(this::showSoon);
+        practice.panel().subscribe(this::showSoon);
+        practice.progress().subscribe(this::showSoon);
+        practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
+        scene.widthProperty().subscribe(this::rearrangeSoon);
+        look.textPercent().subscribe(this::rearrangeSoon);
+        rearrange = true;
+        show(desk.now());
     }
 
-    private void arrange() {
-        VBox.setVgrow(benches.get(desk.now().stop()).sheet(), Priority.ALWAYS);
+    /// Whatever changes before the next picture is shown at once with it.
+    private void showSoon() {
+        if (!waiting) {
+            waiting = true;
+            Platform.runLater(() -> show(desk.now()));
+        }
+    }
+
+    private void rearrangeSoon() {
+        rearrange = true;
+        showSoon();
+    }
+
+    private Bench bench(Stop stop) {
+        return open.computeIfAbsent(stop, its -> benches.get(its).get());
+    }
+
+    private void arrange(Bench bench) {
+        VBox.setVgrow(bench.sheet(), Priority.ALWAYS);
         boolean narrow = scene.getWidth() / look.px(1) < NARROW;
-        Bench bench = benches.get(desk.now().stop());
         side.getChildren().setAll(bench.instrument(), findings);
         side.getStyleClass().setAll("side-sheet");
         if (narrow) {
@@ -134,9 +154,11 @@ public final class MainWindow {
     }
 
     private void show(DeskState state) {
-        Bench bench = benches.get(state.stop());
-        if (!middle.getChildren().contains(bench.sheet())) {
-            arrange();
+        waiting = false;
+        Bench bench = bench(state.stop());
+        if (rearrange || !middle.getChildren().contains(bench.sheet())) {
+            rearrange = false;
+            arrange(bench);
         }
         header.show(state);
         route.show(state);

@@ -8,13 +8,11 @@ import java.util.Arrays;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /// A row of the point list: number, name and the marks.
 final class PointCell extends ListCell<PointResult> {
@@ -52,7 +50,7 @@ final class PointCell extends ListCell<PointResult> {
         for (PointList.Column column : PointList.Column.values()) {
             row.getChildren().add(Marks.of(column.mark(point), column.says(point), look.px(MARK_RADIUS)));
         }
-        setGraphic(firstOfSystem(point) ? underTitle(row) : row);
+        setGraphic(row);
         setAccessibleText(point.pointId() + " " + point.name() + ", "
                 + Arrays.stream(PointList.Column.values())
                         .map(column -> column.says(point))
@@ -61,11 +59,5 @@ final class PointCell extends ListCell<PointResult> {
 
     private static boolean firstOfSystem(PointResult point) {
         return point.pointId().equals(SystemPoint.MAINS.id());
-    }
-
-    private static Node underTitle(HBox row) {
-        Label title = new Label("System");
-        title.getStyleClass().addAll("section-title", "system-title");
-        return new VBox(title, row);
     }
 }

@@ -4,6 +4,7 @@ import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.Link;
 import java.util.List;
@@ -12,7 +13,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,6 +22,9 @@ import javafx.scene.layout.VBox;
 /// Every zone point and every system point, with one mark for each part of its chain. Everything else follows
 /// what is selected here.
 final class PointList extends VBox {
+    /// Rows of one height spare the list measuring each of them.
+    private static final double ROW_HEIGHT = 26;
+
     private final ListView<PointResult> list = new ListView<>();
     private final TextField filter = new TextField();
     private final Label count = new Label();
@@ -33,6 +36,7 @@ final class PointList extends VBox {
         getStyleClass().add("points");
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
+        look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
         list.setCellFactory(view -> new PointCell(look));
         list.getSelectionModel().selectedItemProperty().subscribe(chosen -> {
             if (chosen != null) {
@@ -59,7 +63,7 @@ final class PointList extends VBox {
         for (Column column : Column.values()) {
             Label letter = new Label(column.letter);
             letter.getStyleClass().add("mark-letter");
-            letter.setTooltip(new Tooltip(column.title));
+            Hint.on(letter, column.title);
             head.getChildren().add(letter);
         }
         head.getStyleClass().add("points-head");

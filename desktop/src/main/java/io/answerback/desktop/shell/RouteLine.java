@@ -3,12 +3,12 @@ package io.answerback.desktop.shell;
 import io.answerback.assess.StopProgress;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -59,7 +59,7 @@ final class RouteLine extends StackPane {
             button.getStyleClass().add("stop-open");
         }
         button.setAccessibleText(says + (open ? ", open" : ""));
-        button.setTooltip(new Tooltip(says + " (Ctrl+" + progress.stop().number() + ")"));
+        Hint.on(button, says + " (Ctrl+" + progress.stop().number() + ")");
         button.setOnAction(click -> desk.go(progress.stop()));
         button.setMaxWidth(Double.MAX_VALUE);
         drawn.prefWidthProperty().bind(button.widthProperty());

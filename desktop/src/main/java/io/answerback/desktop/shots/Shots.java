@@ -1,6 +1,7 @@
 package io.answerback.desktop.shots;
 
 import io.answerback.check.Stop;
+import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
 import io.answerback.loop.CableState;
@@ -36,7 +37,8 @@ public final class Shots extends Application {
         List<String> what = getParameters().getRaw();
         folder = Files.createDirectories(Path.of(what.getFirst()));
         Path scratch = Files.createTempDirectory("answerback-shots");
-        workplace = new Workplace(stage, new Opening.Demo(1), scratch, InstantSource.system(), 0, Duration.ZERO);
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
         stage.setWidth(Double.parseDouble(what.get(1)));
         stage.setHeight(Double.parseDouble(what.get(2)));
         workplace.look().textPercent().set(Integer.parseInt(what.get(3)));

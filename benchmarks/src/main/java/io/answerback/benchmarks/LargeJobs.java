@@ -1,0 +1,93 @@
+package io.answerback.benchmarks;
+
+import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.Proof;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.UnusedTermination;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import io.answerback.proof.Upstream;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Jobs of any size, made up, the same every time.
+final class LargeJobs {
+    private static final int INPUTS_A_MODULE = 8;
+
+    private LargeJobs() {}
+
+    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn.
+    static Job of(int size) {
+        Job demo = DemoJobs.job(1);
+        Conductor conductor = DataFiles.conductors().getFirst();
+        List<Point> points = new ArrayList<>();
+        List<Cable> cables = new ArrayList<>();
+        List<Input> inputs = new ArrayList<>();
+        List<Zone> zones = new ArrayList<>();
+        for (int i = 1; i <= size; i++) {
+            String id = "%03d".formatted(i);
+            points.add(new Point(id, "Point " + i, PointKind.values()[i % PointKind.values().length], wiring(i)));
+            cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
+            int module = (i - 1) / INPUTS_A_MODULE;
+            inputs.add(new Input(
+                    "M" + id,
+                    "Module " + module,
+                    (i - 1) % INPUTS_A_MODULE + 1,
+                    i,
+                    Optional.of(id),
+                    UnusedTermination.NOTHING));
+            zones.add(new Zone(
+                    i, ZoneType.values()[i % ZoneType.values().length], Optional.of(i % 3 + 1), Optional.empty()));
+        }
+        Job job = new Job(
+                demo.site(),
+                demo.practice(),
+                demo.panel(),
+                demo.areas(),
+                points,
+                cables,
+                inputs,
+                zones,
+                demo.communicator(),
+                demo.receivers(),
+                List.of());
+        List<Proof> proofs = points.stream()
+                .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
+                .map(point -> proof(job, point))
+                .toList();
+        return job.withProofs(proofs);
+    }
+
+    private static LoopWiring wiring(int i) {
+        return new LoopWiring(
+                SchemeKind.values()[i % SchemeKind.values().length], 2200, 4700, 1, 0.2, ResistorPlace.LAST_DEVICE);
+    }
+
+    private static Proof proof(Job job, Point point) {
+        return new Proof(
+                point.id(),
+                Instant.EPOCH,
+                10,
+                "practice station",
+                "frame",
+                Optional.of(Instant.EPOCH),
+                Upstream.of(job, point.id()));
+    }
+
+    /// The same job with one cable a metre longer or shorter.
+    static Job edited(Job job, int metres) {
+        return Edits.cableMetres("C-100", metres).on(job);
+    }
+}

@@ -1,0 +1,17 @@
+package io.answerback.check;
+
+import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
+import java.util.Optional;
+
+/// What can be noted as done about a finding in one step, where nothing else has to be decided.
+public final class Mends {
+    private Mends() {}
+
+    /// The edit that notes it as done; empty when the engineer has to decide something first.
+    public static Optional<Edit> of(Finding finding) {
+        return finding.id().startsWith(UnusedInputUnterminated.RULE)
+                ? Optional.of(Edits.terminateUnused(finding.part()))
+                : Optional.empty();
+    }
+}

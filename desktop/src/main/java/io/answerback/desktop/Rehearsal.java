@@ -1,0 +1,48 @@
+package io.answerback.desktop;
+
+import io.answerback.check.Stop;
+import java.time.Duration;
+import java.util.ArrayDeque;
+import java.util.Queue;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+
+/// Opens every view once, tries a point and leaves: what the build runs to train the cache of loaded classes.
+final class Rehearsal {
+    private static final long STEP_NANOS = Duration.ofMillis(250).toNanos();
+
+    private Rehearsal() {}
+
+    /// When the system property `answerback.rehearse` is true: begins as soon as the stage is shown.
+    static void beginIfAsked(Stage stage, Workplace workplace) {
+        if (Boolean.getBoolean("answerback.rehearse")) {
+            Queue<Runnable> steps = new ArrayDeque<>();
+            steps.add(() -> workplace.practice().toggle("07"));
+            for (Stop stop : Stop.values()) {
+                steps.add(() -> workplace.desk().go(stop));
+            }
+            steps.add(() -> workplace.desk().selectNext(1));
+            steps.add(() -> workplace.practice().toggle("07"));
+            steps.add(Platform::exit);
+            stage.setOnShown(shown -> new Steps(steps).start());
+        }
+    }
+
+    private static final class Steps extends AnimationTimer {
+        private final Queue<Runnable> left;
+        private long last;
+
+        private Steps(Queue<Runnable> left) {
+            this.left = left;
+        }
+
+        @Override
+        public void handle(long now) {
+            if (now - last > STEP_NANOS && !left.isEmpty()) {
+                last = now;
+                left.remove().run();
+            }
+        }
+    }
+}
