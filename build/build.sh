@@ -1,4 +1,4 @@
-# Builds the application when needed and starts it. Read by ./answerback; needs $here and JAVA_HOME.
+# Builds the application when needed and starts it. Read by ./answerback and the benchmarks; needs $here and JAVA_HOME.
 
 app="$here/command/target/app"
 stamp="$app/built"
@@ -13,7 +13,7 @@ build() {
     find_maven
     echo "Building Answerback; the first time takes a few minutes." >&2
     log="$here/build/.log"
-    if [ -f "$here/build/.fetched" ]; then
+    if [ -z "$(changed_since_fetch)" ]; then
         goal="-o package -Dspotless.check.skip=true"
     else
         goal="verify"
@@ -30,17 +30,13 @@ build() {
     : >"$stamp"
 }
 
-run() {
-    "$JAVA_HOME/bin/java" "$@"
-}
-
 # Trains a cache of loaded and linked classes by opening every view once, offscreen. Done without when it fails.
 train() {
     rm -f "$cache"
     scratch=$(mktemp -d)
-    # shellcheck disable=SC2046
-    ANSWERBACK_HOME="$scratch" run -XX:AOTCacheOutput="$cache" $(java_options) -Dglass.platform=Headless -Dprism.order=sw \
-        -Danswerback.rehearse=true -cp "$(class_path)" io.answerback.command.Answerback demo >/dev/null 2>&1 || rm -f "$cache"
+    ANSWERBACK_HOME="$scratch" java_with "-XX:AOTCacheOutput=$cache" \
+        "-Dglass.platform=Headless -Dprism.order=sw -Danswerback.rehearse=true" \
+        "$(class_path)" io.answerback.command.Answerback demo >/dev/null 2>&1 || rm -f "$cache"
     rm -rf "$scratch"
 }
 
@@ -51,9 +47,16 @@ class_path() {
     done
 }
 
-java_options() {
-    printf '%s ' --module-path "$app/javafx" --add-modules javafx.controls \
-        --enable-native-access=javafx.graphics,ALL-UNNAMED -Xlog:disable -Xlog:all=off -XX:+UseSerialGC
+# java_with CACHE_OPTION OTHER_OPTIONS CLASS_PATH MAIN_CLASS ARGUMENT...
+# The other options hold no blanks of their own; the rest may.
+java_with() {
+    cache_option=$1
+    options=$2
+    path=$3
+    shift 3
+    # shellcheck disable=SC2086
+    ${replace:-} "$JAVA_HOME/bin/java" "$cache_option" $options --module-path "$app/javafx" --add-modules javafx.controls \
+        --enable-native-access=javafx.graphics,ALL-UNNAMED -Xlog:disable -XX:+UseSerialGC -cp "$path" "$@"
 }
 
 start() {
@@ -62,8 +65,8 @@ start() {
         demo | open | shots) quick=-XX:TieredStopAtLevel=1 ;;
         *) quick= ;;
     esac
-    if [ -f "$cache" ]; then
-        exec "$JAVA_HOME/bin/java" $quick -XX:AOTCache="$cache" $(java_options) -cp "$(class_path)" io.answerback.command.Answerback "$@"
-    fi
-    exec "$JAVA_HOME/bin/java" $quick $(java_options) -cp "$(class_path)" io.answerback.command.Answerback "$@"
+    cached=-Xshare:auto
+    [ ! -f "$cache" ] || cached="-XX:AOTCache=$cache"
+    replace=exec
+    java_with "$cached" "$quick" "$(class_path)" io.answerback.command.Answerback "$@"
 }

@@ -35,3 +35,12 @@ find_maven() {
         exit 2
     fi
 }
+
+# Says which build files are newer than what was fetched; nothing when everything a build needs is here.
+changed_since_fetch() {
+    if [ -f "$here/build/.fetched" ]; then
+        find "$here/pom.xml" "$here"/*/pom.xml -newer "$here/build/.fetched" -print
+    else
+        echo everything
+    fi
+}

@@ -6,16 +6,27 @@ import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.job.Job;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Everything computed from one job.
 ///
 /// @param job the job it was computed from
 /// @param trace every point through its links
-/// @param findings what was found, worst first
+/// @param byPoint what was found in each point, by its id
+/// @param findings everything that was found, worst first
 /// @param stops how far each stop has come, in the order of work
-public record Assessment(Job job, PointTracer.Trace trace, List<Finding> findings, List<StopProgress> stops) {
+public record Assessment(
+        Job job,
+        PointTracer.Trace trace,
+        Map<String, List<Finding>> byPoint,
+        List<Finding> findings,
+        List<StopProgress> stops) {
+    /// An assessment of nothing, to build the first one on.
+    static final Assessment NONE = new Assessment(null, PointTracer.Trace.NONE, Map.of(), List.of(), List.of());
+
     public Assessment {
+        byPoint = Map.copyOf(byPoint);
         findings = List.copyOf(findings);
         stops = List.copyOf(stops);
     }
@@ -28,6 +39,11 @@ public record Assessment(Job job, PointTracer.Trace trace, List<Finding> finding
     /// Everything computed about this zone point or system point; empty when there is none.
     public Optional<PointResult> point(String id) {
         return trace.find(id);
+    }
+
+    /// What was found in a point, if this very result of it is in this assessment.
+    Optional<List<Finding>> findingsOf(PointResult point) {
+        return trace.find(point.pointId()).filter(known -> known == point).map(known -> byPoint.get(point.pointId()));
     }
 
     /// The findings that belong at a stop for a point: the point's own first, then those of no point.

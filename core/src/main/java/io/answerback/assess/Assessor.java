@@ -10,8 +10,11 @@ import io.answerback.check.Stop;
 import io.answerback.event.EventTable;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 
 /// Computes an assessment. Pure: the same job gives the same assessment, with or without an earlier one to
@@ -21,21 +24,24 @@ import java.util.function.Predicate;
 public record Assessor(EventTable events) {
     /// Everything computed from a job, from nothing.
     public Assessment assess(Job job) {
-        return assess(job, PointTracer.Trace.NONE);
+        return assess(job, Assessment.NONE);
     }
 
     /// Everything computed from a job, taking over from `earlier` whatever rests on the same parts.
     public Assessment assess(Job job, Assessment earlier) {
-        return assess(job, earlier.trace());
-    }
-
-    private Assessment assess(Job job, PointTracer.Trace earlier) {
-        PointTracer.Trace trace = new PointTracer(job, events).trace(earlier);
-        List<Finding> findings = Rules.check(job, trace.results());
+        PointTracer.Trace trace = new PointTracer(job, events).trace(earlier.trace());
+        Map<String, List<Finding>> byPoint = new HashMap<>();
+        List<Finding> findings = new ArrayList<>(Rules.ofJob(job, trace.results()));
+        for (PointResult point : trace.results()) {
+            List<Finding> its = earlier.findingsOf(point).orElseGet(() -> Rules.ofPoint(job, point));
+            byPoint.put(point.pointId(), its);
+            findings.addAll(its);
+        }
+        findings.sort(Rules.order());
         List<StopProgress> stops = Arrays.stream(Stop.values())
                 .map(stop -> progress(stop, trace.results(), findings))
                 .toList();
-        return new Assessment(job, trace, findings, stops);
+        return new Assessment(job, trace, byPoint, findings, stops);
     }
 
     private static StopProgress progress(Stop stop, List<PointResult> points, List<Finding> findings) {

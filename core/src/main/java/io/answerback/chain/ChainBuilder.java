@@ -28,9 +28,9 @@ public record ChainBuilder(Job job, EventTable events) {
     /// The chain of a zone point.
     ///
     /// @param loop its loop as computed; empty when it has no cable or the panel cannot read its scheme
-    public Chain of(Point point, Optional<Input> input, Optional<LoopResult> loop, ProofState proof) {
-        Optional<Zone> zone = input.flatMap(used -> job.zone(used.zone()));
-        Optional<Signal> signal = input.flatMap(used -> new PanelReducer(job).zoneSignal(used.zone(), Qualifier.NEW));
+    public Chain of(
+            Point point, Optional<Input> input, Optional<Zone> zone, Optional<LoopResult> loop, ProofState proof) {
+        Optional<Signal> signal = zone.flatMap(its -> new PanelReducer(job).zoneSignal(its, Qualifier.NEW));
         return new Chain(
                 point.id(),
                 point.name(),

@@ -24,6 +24,7 @@ import java.util.Optional;
 public final class PointTracer {
     private final Job job;
     private final EventTable events;
+    private final Upstream facts;
     private final Map<String, Cable> cables = new HashMap<>();
     private final Map<String, Input> inputs = new HashMap<>();
     private final Map<Integer, Zone> zones = new HashMap<>();
@@ -33,6 +34,7 @@ public final class PointTracer {
     public PointTracer(Job job, EventTable events) {
         this.job = job;
         this.events = events;
+        this.facts = new Upstream(job);
         job.cables().forEach(cable -> cables.put(cable.pointId(), cable));
         job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
         job.zones().forEach(zone -> zones.put(zone.number(), zone));
@@ -123,9 +125,9 @@ public final class PointTracer {
         var input = Optional.ofNullable(inputs.get(point.id()));
         var zone = input.map(used -> zones.get(used.zone()));
         var loop = cable.flatMap(run -> loop(point, run));
-        var upstream = Upstream.of(job, point, cable, input);
+        var upstream = facts.of(point, cable, input, zone);
         var proof = ProofState.of(Optional.ofNullable(proofs.get(point.id())), upstream);
-        var chain = new ChainBuilder(job, events).of(point, input, loop, proof);
+        var chain = new ChainBuilder(job, events).of(point, input, zone, loop, proof);
         var wired = new PointResult.Wired(point, cable, input, zone, loop);
         return new PointResult(point.id(), point.name(), Optional.of(wired), upstream, proof, chain);
     }
@@ -139,7 +141,7 @@ public final class PointTracer {
     }
 
     private PointResult result(SystemPoint point) {
-        var upstream = Upstream.of(job, point.id());
+        var upstream = facts.of(point.id());
         var proof = ProofState.of(Optional.ofNullable(proofs.get(point.id())), upstream);
         var chain = new ChainBuilder(job, events).of(point, proof);
         return new PointResult(point.id(), point.title(), Optional.empty(), upstream, proof, chain);

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// An area that reports under no account.
-final class AccountMissing implements Rule {
+final class AccountMissing implements JobRule {
     @Override
     public Stream<Finding> check(Job job, List<PointResult> points) {
         return job.areas().stream()

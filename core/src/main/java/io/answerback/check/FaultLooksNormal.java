@@ -4,17 +4,15 @@ import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.ResistorPlace;
 import io.answerback.loop.CableState;
-import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable fault that the panel takes for a point at rest. What the scheme itself cannot see is a note; a
 /// resistor that sits in the panel gives away what the scheme could see, and is tight.
-final class FaultLooksNormal implements Rule {
+final class FaultLooksNormal implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream())
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
                 .filter(wired ->
                         wired.loop().filter(loop -> !loop.hidden().isEmpty()).isPresent())
                 .map(FaultLooksNormal::finding);

@@ -3,20 +3,19 @@ package io.answerback.check;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.proof.ProofState;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A point whose signal no station ever answered.
-final class LineNeverProven implements Rule {
+final class LineNeverProven implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .filter(point -> point.proof() instanceof ProofState.Never)
-                .map(point -> Finding.of(
+    public Stream<Finding> check(Job job, PointResult point) {
+        return Stream.of(point)
+                .filter(its -> its.proof() instanceof ProofState.Never)
+                .map(its -> Finding.of(
                         "never-proven",
                         Stop.PROVE,
                         Grade.NOTE,
-                        point.pointId(),
+                        its.pointId(),
                         "Never answered",
                         "Nobody has seen this point arrive at a station.",
                         "Send it, and its restore."));

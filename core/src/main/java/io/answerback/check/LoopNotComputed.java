@@ -2,15 +2,13 @@ package io.answerback.check;
 
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A loop of which nothing can be said: no cable, or a scheme the panel cannot read.
-final class LoopNotComputed implements Rule {
+final class LoopNotComputed implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream())
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
                 .filter(wired -> wired.loop().isEmpty())
                 .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(job, wired));
     }

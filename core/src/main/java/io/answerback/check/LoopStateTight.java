@@ -5,19 +5,17 @@ import io.answerback.chain.Figures;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.loop.LoopResult;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A loop that works, with less to spare than the house rules want.
-final class LoopStateTight implements Rule {
+final class LoopStateTight implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
+    public Stream<Finding> check(Job job, PointResult point) {
         double least = job.practice().leastLoopMargin();
-        return points.stream()
-                .flatMap(point -> point.wired().stream()
-                        .flatMap(wired -> wired.loop().stream()
-                                .filter(loop -> loop.unsafe().isEmpty() && loop.leastMargin() < least)
-                                .map(loop -> finding(wired, loop, least))));
+        return point.wired().stream()
+                .flatMap(wired -> wired.loop().stream()
+                        .filter(loop -> loop.unsafe().isEmpty() && loop.leastMargin() < least)
+                        .map(loop -> finding(wired, loop, least)));
     }
 
     private static Finding finding(PointResult.Wired wired, LoopResult loop, double least) {

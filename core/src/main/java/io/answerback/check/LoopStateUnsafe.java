@@ -6,18 +6,16 @@ import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A device state whose worst case is not wholly inside a band of the right meaning: the panel may misread it.
-final class LoopStateUnsafe implements Rule {
+final class LoopStateUnsafe implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream()
-                        .flatMap(wired -> wired.loop().stream()
-                                .flatMap(loop -> loop.unsafe().stream().limit(1))
-                                .map(bad -> finding(wired, bad))));
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
+                .flatMap(wired -> wired.loop().stream()
+                        .flatMap(loop -> loop.unsafe().stream().limit(1))
+                        .map(bad -> finding(wired, bad)));
     }
 
     private static Finding finding(PointResult.Wired wired, CaseReading bad) {

@@ -2,15 +2,13 @@ package io.answerback.check;
 
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A point that is on the list but on no terminals.
-final class PointWithoutInput implements Rule {
+final class PointWithoutInput implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream())
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
                 .filter(wired -> wired.input().isEmpty())
                 .map(wired -> Finding.of(
                         "no-input",

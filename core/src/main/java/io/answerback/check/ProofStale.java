@@ -3,15 +3,14 @@ package io.answerback.check;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.proof.ProofState;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A proof that no longer stands, because something upstream of it has changed.
-final class ProofStale implements Rule {
+final class ProofStale implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.proof() instanceof ProofState.Stale stale
+    public Stream<Finding> check(Job job, PointResult point) {
+        return Stream.of(point)
+                .flatMap(its -> its.proof() instanceof ProofState.Stale stale
                         ? Stream.of(Finding.of(
                                 "proof-stale",
                                 Stop.PROVE,

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A communicator that was told no receiver.
-final class RouteWithoutReceiver implements Rule {
+final class RouteWithoutReceiver implements JobRule {
     @Override
     public Stream<Finding> check(Job job, List<PointResult> points) {
         return job.communicator().ip().receiverIds().isEmpty()

@@ -7,31 +7,38 @@ import java.util.List;
 
 /// Every rule there is.
 public final class Rules {
-    private static final List<Rule> ALL = List.of(
+    private static final List<PointRule> OF_POINTS = List.of(
             new LoopStateUnsafe(),
             new LoopStateTight(),
             new LoopNotComputed(),
             new FaultLooksNormal(),
             new PointWithoutInput(),
-            new UnusedInputUnterminated(),
             new ZoneWiredButOff(),
             new ZoneWithoutArea(),
-            new AccountMissing(),
-            new RouteWithoutReceiver(),
             new LineNeverProven(),
             new ProofStale(),
             new RestoreNeverSeen());
 
+    private static final List<JobRule> OF_JOBS =
+            List.of(new UnusedInputUnterminated(), new AccountMissing(), new RouteWithoutReceiver());
+
     private Rules() {}
 
-    /// Everything every rule finds, worst first, then in the order of work and of the points.
-    public static List<Finding> check(Job job, List<PointResult> points) {
-        return ALL.stream()
-                .flatMap(rule -> rule.check(job, points))
-                .sorted(Comparator.comparing(Finding::grade)
-                        .reversed()
-                        .thenComparing(Finding::stop)
-                        .thenComparing(Finding::point))
-                .toList();
+    /// What the rules find in one point.
+    public static List<Finding> ofPoint(Job job, PointResult point) {
+        return OF_POINTS.stream().flatMap(rule -> rule.check(job, point)).toList();
+    }
+
+    /// What the rules find in the job as a whole.
+    public static List<Finding> ofJob(Job job, List<PointResult> points) {
+        return OF_JOBS.stream().flatMap(rule -> rule.check(job, points)).toList();
+    }
+
+    /// The order in which findings are listed: worst first, then in the order of work and of the points.
+    public static Comparator<Finding> order() {
+        return Comparator.comparing(Finding::grade)
+                .reversed()
+                .thenComparing(Finding::stop)
+                .thenComparing(Finding::point);
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
-final class UnusedInputUnterminated implements Rule {
+final class UnusedInputUnterminated implements JobRule {
     static final String RULE = "unused-input:";
 
     @Override

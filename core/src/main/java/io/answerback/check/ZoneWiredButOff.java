@@ -3,15 +3,13 @@ package io.answerback.check;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.ZoneType;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A point that is wired to an input whose zone is off: it says ready with nothing connected.
-final class ZoneWiredButOff implements Rule {
+final class ZoneWiredButOff implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream())
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
                 .filter(wired -> wired.input().isPresent())
                 .filter(wired -> wired.zone()
                         .filter(zone -> zone.type() != ZoneType.NOT_USED)

@@ -4,15 +4,13 @@ import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A zone that is on but belongs to no area, or to one that does not exist: nobody can make it watch.
-final class ZoneWithoutArea implements Rule {
+final class ZoneWithoutArea implements PointRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
-        return points.stream()
-                .flatMap(point -> point.wired().stream())
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
                 .filter(wired -> wired.zone()
                         .filter(zone -> zone.type() != ZoneType.NOT_USED)
                         .filter(zone -> zone.area().flatMap(job::area).isEmpty())

@@ -165,13 +165,10 @@ public record PanelReducer(Job job) {
     /// What a zone sends when it goes into alarm, if its area is watching. Empty when the zone is off or has
     /// no area, or
     /// its area has no account.
-    public Optional<Signal> zoneSignal(int zone, Qualifier qualifier) {
-        return job.zone(zone)
-                .filter(programmed -> programmed.type() != ZoneType.NOT_USED)
-                .flatMap(programmed -> programmed
-                        .area()
-                        .flatMap(job::area)
-                        .flatMap(area -> signal(area, qualifier, programmed.event(), zone)));
+    public Optional<Signal> zoneSignal(Zone zone, Qualifier qualifier) {
+        return zone.type() == ZoneType.NOT_USED
+                ? Optional.empty()
+                : zone.area().flatMap(job::area).flatMap(area -> signal(area, qualifier, zone.event(), zone.number()));
     }
 
     private PanelStep zoneEvent(PanelState state, Zone zone, Qualifier qualifier, String event) {

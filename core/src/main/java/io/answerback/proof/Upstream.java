@@ -9,6 +9,7 @@ import io.answerback.job.LoopWiring;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.Receiver;
+import io.answerback.job.SchemeKind;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import java.util.EnumMap;
@@ -23,40 +24,62 @@ import java.util.TreeMap;
 /// Facts are what an engineer would have to check again. A point's name is not among them; its number, parts,
 /// cable, input, programming, event and route are.
 public final class Upstream {
-    private Upstream() {}
+    private final Job job;
+    private final Map<String, String> route;
+    private final Map<SchemeKind, Map<String, String>> panel = new EnumMap<>(SchemeKind.class);
+
+    /// The facts of one job.
+    public Upstream(Job job) {
+        this.job = job;
+        this.route = route(job.communicator(), job.routeReceivers());
+    }
+
+    /// The facts of each link but the station's own, for a zone point or a system point of a job.
+    ///
+    /// @throws IllegalArgumentException when the job has no such point
+    public static Map<Link, Map<String, String>> of(Job job, String pointId) {
+        return new Upstream(job).of(pointId);
+    }
 
     /// The facts of each link but the station's own, for a zone point or a system point.
     ///
     /// @throws IllegalArgumentException when the job has no such point
-    public static Map<Link, Map<String, String>> of(Job job, String pointId) {
+    public Map<Link, Map<String, String>> of(String pointId) {
         Optional<Point> point = job.point(pointId);
         if (point.isPresent()) {
-            return of(job, point.get(), job.cableTo(pointId), job.inputOf(pointId));
+            Optional<Input> input = job.inputOf(pointId);
+            return of(point.get(), job.cableTo(pointId), input, input.flatMap(used -> job.zone(used.zone())));
         }
         SystemPoint system = SystemPoint.of(pointId)
                 .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId));
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, Map.of("kind", system.title()));
         facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
-        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        facts.put(Link.ROUTE, route);
         return facts;
     }
 
-    /// The same for a zone point whose cable and input are at hand.
-    public static Map<Link, Map<String, String>> of(
-            Job job, Point point, Optional<Cable> cable, Optional<Input> input) {
-        Optional<Zone> zone = input.flatMap(used -> job.zone(used.zone()));
+    /// The same for a zone point whose cable, input and zone are at hand.
+    public Map<Link, Map<String, String>> of(
+            Point point, Optional<Cable> cable, Optional<Input> input, Optional<Zone> zone) {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, Map.of("kind", point.kind().name()));
         facts.put(Link.LOOP, loop(point.loop(), cable));
-        facts.put(Link.INPUT, input(job.panel().profile(), point.loop(), input));
+        facts.put(Link.INPUT, input(point.loop().scheme(), input));
         facts.put(Link.ZONE, zone(zone));
         String account = zone.flatMap(Zone::area)
                 .flatMap(job::area)
                 .map(area -> area.account())
                 .orElse("");
         facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
-        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        facts.put(Link.ROUTE, route);
+        return facts;
+    }
+
+    private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {
+        Map<String, String> facts = new TreeMap<>(
+                panel.computeIfAbsent(scheme, its -> panel(job.panel().profile(), its)));
+        facts.put("input", input.map(Input::name).orElse("none"));
         return facts;
     }
 
@@ -78,12 +101,11 @@ public final class Upstream {
         return facts;
     }
 
-    private static Map<String, String> input(PanelProfile profile, LoopWiring wiring, Optional<Input> input) {
+    private static Map<String, String> panel(PanelProfile profile, SchemeKind scheme) {
         Map<String, String> facts = new TreeMap<>();
-        facts.put("input", input.map(Input::name).orElse("none"));
         facts.put("panel profile", profile.name());
         facts.put("pull-up", plain(profile.pullUpVolts()) + " V through " + ohms(profile.pullUpOhms()));
-        profile.reads(wiring.scheme())
+        profile.reads(scheme)
                 .ifPresent(reads -> reads.bands()
                         .forEach(band -> facts.merge(
                                 band.meaning().word() + " band",

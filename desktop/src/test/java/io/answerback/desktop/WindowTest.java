@@ -265,4 +265,45 @@ class WindowTest {
         assertThat(spoken).anyMatch(text -> text.startsWith("07 Dock roller door 2, Loop: tight"));
         assertThat(robot.lookup(".mark").<Node>queryAll()).allMatch(mark -> mark.getAccessibleText() != null);
     }
+
+    @Test
+    void anUnsetAreaSendsNothingAndSaysSo(FxRobot robot) {
+        select("07");
+        robot.clickOn("Area 02: set");
+        until(() -> reads(robot, "Area 02: unset"));
+        robot.clickOn("Open the door");
+        until(() -> reads(robot, "area 02 is unset: nothing is sent"));
+        assertThat(proof("07")).isEmpty();
+    }
+
+    @Test
+    void givingAZoneATypeAndAnAreaMendsItsFindings(FxRobot robot) {
+        select("15");
+        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "Zone 06 is off"));
+        robot.clickOn(named(robot, "Zone type not used")).clickOn("immediate");
+        until(() -> reads(robot, "Zone 06 is in no area"));
+        robot.clickOn(named(robot, "Area none")).clickOn("area 01 Offices");
+        until(() -> reads(robot, "Nothing wrong with this point at this stop."));
+        robot.type(KeyCode.SPACE);
+        until(() -> proof("15").isPresent());
+    }
+
+    @Test
+    void anUnusedInputIsNotedAsFittedFromItsFinding(FxRobot robot) {
+        select("02");
+        until(() -> reads(robot, "Panel · 8 has nothing across it"));
+        robot.clickOn("Done: note it as fitted");
+        until(() -> !reads(robot, "Panel · 8 has nothing across it"));
+        assertThat(workplace.desk().now().history().undoName()).contains("termination of Panel.8");
+    }
+
+    @Test
+    void theMenuNamesWhatUndoWouldTakeBack(FxRobot robot) {
+        WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> workplace.desk().apply(io.answerback.edit.Edits.cableMetres("C-17", 70)));
+        robot.clickOn("Job");
+        robot.clickOn("Undo: length of C-17");
+        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+    }
 }

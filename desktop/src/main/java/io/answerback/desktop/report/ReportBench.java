@@ -107,7 +107,8 @@ public final class ReportBench implements Bench {
         return point.wired().isPresent()
                 ? point.wired()
                         .flatMap(PointResult.Wired::input)
-                        .flatMap(input -> panel.zoneSignal(input.zone(), Qualifier.NEW))
+                        .flatMap(input -> job.zone(input.zone()))
+                        .flatMap(zone -> panel.zoneSignal(zone, Qualifier.NEW))
                 : panel.systemSignal(SystemPoint.of(point.pointId()).orElseThrow(), Qualifier.NEW);
     }
 

@@ -139,7 +139,9 @@ public final class BrinewellColdStore {
         var panel = new PanelReducer(job);
         var signal = SystemPoint.of(pointId)
                 .flatMap(system -> panel.systemSignal(system, Qualifier.NEW))
-                .or(() -> panel.zoneSignal(job.inputOf(pointId).orElseThrow().zone(), Qualifier.NEW))
+                .or(() -> job.inputOf(pointId)
+                        .flatMap(input -> job.zone(input.zone()))
+                        .flatMap(zone -> panel.zoneSignal(zone, Qualifier.NEW)))
                 .orElseThrow();
         Instant at = FIRST_PROOF.plusSeconds(97L * sequence);
         String frame =

@@ -5,8 +5,8 @@ import io.answerback.job.Job;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// One thing that is looked for in every job.
-public interface Rule {
+/// One thing that is looked for in the job as a whole.
+interface JobRule {
     /// What this rule finds; an empty stream when all is well.
     ///
     /// @param job the site

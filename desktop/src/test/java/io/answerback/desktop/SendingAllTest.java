@@ -1,0 +1,61 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.Stop;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.concurrent.TimeUnit;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Sending many points at the pace of a real window.
+@ExtendWith(ApplicationExtension.class)
+class SendingAllTest {
+    @TempDir
+    static Path folder;
+
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Opened opened = Opened.read(new Opening.Demo(1), folder);
+        workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ofMillis(100));
+        workplace.show();
+        workplace.desk().go(Stop.PROVE);
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    @Test
+    void itShowsItsProgressAndCanBeStopped(FxRobot robot) throws Exception {
+        robot.clickOn("Send the 15 that are not proven");
+        WaitForAsyncUtils.waitFor(
+                20,
+                TimeUnit.SECONDS,
+                () -> workplace.practice().progress().get().done() >= 1);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn("Stop");
+        WaitForAsyncUtils.waitFor(
+                20,
+                TimeUnit.SECONDS,
+                () -> !workplace.practice().progress().get().running());
+        int done = workplace.practice().progress().get().done();
+        assertThat(done).isBetween(1, 14);
+        long proven = workplace.desk().now().assessment().points().stream()
+                .filter(point -> point.proven())
+                .count();
+        assertThat(proven).isBetween(14L, 13L + done);
+    }
+}
