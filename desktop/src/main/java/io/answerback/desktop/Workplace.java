@@ -135,7 +135,7 @@ public final class Workplace implements AutoCloseable {
                 .window(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())
                 .look(look.dark().get(), look.textPercent().get());
         remember();
-        keeper.close();
         practice.close();
+        keeper.close();
     }
 }

@@ -46,12 +46,18 @@ public final class ProveBench implements Bench {
     private final Look look;
     private final VBox sheet = new VBox();
     private final VBox instrument = new VBox();
+    private final Button send = new Button();
+    private final ProgressBar bar = new ProgressBar();
+    private final Label count = new Label();
+    private final Button stop = new Button("Stop");
+    private final FlowPane sending;
 
     /// The bench.
     public ProveBench(Desk desk, Practice practice, Look look) {
         this.desk = desk;
         this.practice = practice;
         this.look = look;
+        this.sending = sending();
         sheet.getStyleClass().add("bench");
         instrument.getStyleClass().add("instrument");
         Label title = new Label("Before you send");
@@ -81,7 +87,8 @@ public final class ProveBench implements Bench {
         List<PointResult> points = state.assessment().points();
         List<Node> parts = new ArrayList<>();
         parts.add(new Headline("Which lines have been answered", counts(points)));
-        parts.add(sending(points));
+        parts.add(sending);
+        showOpen(points);
         parts.add(group("To be sent", points, Comparator.comparing(ProveBench::order), false));
         parts.add(group("Proven", points, Comparator.comparing(PointResult::pointId), true));
         sheet.getChildren().setAll(parts);
@@ -99,29 +106,36 @@ public final class ProveBench implements Bench {
         return "%d proven · %d stale · %d without a restore · %d never".formatted(proven, stale, half, never);
     }
 
-    private Node sending(List<PointResult> points) {
+    @Override
+    public void showPassing() {
         Progress progress = practice.progress().get();
-        long open = points.stream().filter(point -> !point.proven()).count();
-        FlowPane row = new FlowPane();
-        row.getStyleClass().add("sending");
-        if (progress.running()) {
-            ProgressBar bar = new ProgressBar((double) progress.done() / Math.max(1, progress.of()));
-            bar.setAccessibleText("%d of %d sent".formatted(progress.done(), progress.of()));
-            Button stop = new Button("Stop");
-            stop.setOnAction(click -> practice.stop());
-            row.getChildren().addAll(bar, new Label("%d of %d".formatted(progress.done(), progress.of())), stop);
-        } else {
-            Button send =
-                    new Button(open == 0 ? "Everything is proven" : "Send the %d that are not proven".formatted(open));
-            send.getStyleClass().add("primary");
-            send.setDisable(open == 0);
-            send.setOnAction(click -> practice.sendAllUnproven());
-            Label words = new Label("each point active and back to rest, one after another, all areas "
-                    + desk.now().job().practice().wording().set());
-            words.getStyleClass().add("quiet");
-            row.getChildren().addAll(send, words);
+        for (Node node : List.of(bar, count, stop)) {
+            node.setVisible(progress.running());
+            node.setManaged(progress.running());
         }
+        send.setVisible(!progress.running());
+        send.setManaged(!progress.running());
+        bar.setProgress((double) progress.done() / Math.max(1, progress.of()));
+        bar.setAccessibleText("%d of %d sent".formatted(progress.done(), progress.of()));
+        count.setText("%d of %d".formatted(progress.done(), progress.of()));
+    }
+
+    private FlowPane sending() {
+        stop.setOnAction(click -> practice.stop());
+        send.setOnAction(click -> practice.sendAllUnproven());
+        send.getStyleClass().add("primary");
+        Label words = new Label("each point active and back to rest, one after another, all areas "
+                + desk.now().job().practice().wording().set());
+        words.getStyleClass().add("quiet");
+        FlowPane row = new FlowPane(send, bar, count, stop, words);
+        row.getStyleClass().add("sending");
         return row;
+    }
+
+    private void showOpen(List<PointResult> points) {
+        long open = points.stream().filter(point -> !point.proven()).count();
+        send.setText(open == 0 ? "Everything is proven" : "Send the %d that are not proven".formatted(open));
+        send.setDisable(open == 0);
     }
 
     private Node group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {

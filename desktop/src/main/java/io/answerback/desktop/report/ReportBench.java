@@ -89,6 +89,10 @@ public final class ReportBench implements Bench {
         parts.add(section("What a receiver answers", ""));
         parts.add(answers());
         sheet.getChildren().setAll(parts);
+    }
+
+    @Override
+    public void showPassing() {
         roll.show();
     }
 

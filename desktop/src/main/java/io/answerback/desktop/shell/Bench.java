@@ -11,6 +11,10 @@ public interface Bench {
     /// What stands at the head of the side sheet.
     Node instrument();
 
-    /// Shows another state. Called on the JavaFX thread whenever anything changes while the bench is open.
+    /// Shows another state. Called on the JavaFX thread whenever the state changes while the bench is open.
     void show(DeskState state);
+
+    /// Shows what passes between panel and station while the state stays as it is. Nothing that the user may be
+    /// clicking or typing into may be made anew here.
+    default void showPassing() {}
 }

@@ -72,7 +72,7 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void edited(DeskState state) {
-        if (state.job() != kept) {
+        if (state.job() != kept && !disk.isShutdown()) {
             quiet.playFromStart();
         }
     }

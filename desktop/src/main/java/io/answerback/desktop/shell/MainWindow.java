@@ -51,6 +51,7 @@ public final class MainWindow {
     private final Scene scene;
     private boolean waiting;
     private boolean rearrange;
+    private DeskState shown;
 
     /// The window's content.
     ///
@@ -157,18 +158,41 @@ public final class MainWindow {
         waiting = false;
         Bench bench = bench(state.stop());
         if (rearrange || !middle.getChildren().contains(bench.sheet())) {
-            rearrange = false;
             arrange(bench);
         }
+        if (rearrange || state != shown) {
+            showState(state, bench);
+        }
+        rearrange = false;
+        shown = state;
+        bench.showPassing();
+        chain.show(state);
+    }
+
+    private void showState(DeskState state, Bench bench) {
         header.show(state);
         route.show(state);
         points.show(state);
+        boolean edited = holdsFocus(bench.sheet()) || holdsFocus(findings);
         bench.show(state);
         findings.show(state);
-        chain.show(state);
+        if (edited) {
+            points.focusList();
+        }
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());
         notice.setManaged(!state.notice().isEmpty());
+    }
+
+    /// Whether the keyboard is in a part that is about to be drawn anew; it then goes back to the points,
+    /// where Space tries what was just edited.
+    private boolean holdsFocus(Node part) {
+        for (Node at = scene.getFocusOwner(); at != null; at = at.getParent()) {
+            if (at == part) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void installKeys(Commands commands) {
