@@ -9,7 +9,7 @@ import picocli.CommandLine.Command;
 /// answered, 2 for a bad call or unreadable input, with one line on standard error.
 @Command(
         name = "answerback",
-        description = "From a point in the building to the operator's line: computed, sent, answered, proven.",
+        description = "From a point in the building to the line the operator reads: computed, sent, answered, proven.",
         mixinStandardHelpOptions = true,
         version = "Answerback 0.1",
         subcommands = {

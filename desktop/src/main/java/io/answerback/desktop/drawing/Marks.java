@@ -2,18 +2,20 @@ package io.answerback.desktop.drawing;
 
 import io.answerback.chain.Mark;
 import io.answerback.check.Grade;
-import javafx.geometry.Pos;
+import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.layout.StackPane;
-import javafx.scene.shape.Arc;
-import javafx.scene.shape.ArcType;
-import javafx.scene.shape.Circle;
-import javafx.scene.shape.Polygon;
-import javafx.scene.shape.Polyline;
+import javafx.scene.shape.FillRule;
+import javafx.scene.shape.SVGPath;
 
 /// Draws marks: status is said by shape first, by word on hover and for screen readers, and by colour last.
+/// Each mark is one filled outline, for there are many of them; what lies inside another outline is a hole.
 public final class Marks {
+    private static final double LINE = 0.28;
+    private static final String TICK = "M %s L %s L %s L %s L %s L %s Z ";
+    private static final int BREAKS = 6;
+    private static final double BREAK_SHARE = 0.35;
+
     private Marks() {}
 
     /// The mark as a small drawing.
@@ -21,11 +23,11 @@ public final class Marks {
     /// @param says whose mark it is and what it says, such as "Loop: tight"
     /// @param radius in pixels
     public static Node of(Mark mark, String says, double radius) {
-        StackPane drawn = new StackPane(shapes(mark, radius));
-        drawn.getStyleClass().addAll("mark", "mark-" + mark.name().toLowerCase(java.util.Locale.ROOT));
-        drawn.setAlignment(Pos.CENTER);
-        drawn.setMinSize(2 * radius + 3, 2 * radius + 3);
-        drawn.setMaxSize(2 * radius + 3, 2 * radius + 3);
+        SVGPath drawn = new SVGPath();
+        drawn.setContent(outline(mark, radius));
+        drawn.setFillRule(FillRule.EVEN_ODD);
+        drawn.setPickOnBounds(true);
+        drawn.getStyleClass().addAll("mark", "mark-" + mark.name().toLowerCase(Locale.ROOT));
         drawn.setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         drawn.setAccessibleText(says);
         Hint.on(drawn, says);
@@ -41,54 +43,58 @@ public final class Marks {
         };
     }
 
-    private static Node[] shapes(Mark mark, double radius) {
+    private static String outline(Mark mark, double radius) {
+        double inner = radius * (1 - LINE);
         return switch (mark) {
-            case NOT_DONE -> new Node[] {ring(radius)};
-            case SOUND -> new Node[] {disc(radius)};
-            case TIGHT -> new Node[] {ring(radius), half(radius)};
-            case WRONG -> new Node[] {diamond(radius)};
-            case PROVEN -> new Node[] {disc(radius), tick(radius)};
-            case STALE -> new Node[] {brokenRing(radius), tick(radius)};
+            case NOT_DONE -> disc(radius) + disc(inner);
+            case SOUND -> disc(radius);
+            case TIGHT -> disc(radius) + "M 0 %s A %s %s 0 0 0 0 %s Z".formatted(-inner, inner, inner, inner);
+            case WRONG ->
+                "M 0 %s L %s 0 L 0 %s L %s 0 Z".formatted(-radius * 1.15, radius * 1.15, radius * 1.15, -radius * 1.15);
+            case PROVEN -> disc(radius) + tick(radius);
+            case STALE -> brokenRing(radius + 0.5, inner + 0.3) + tick(radius * 0.9);
         };
     }
 
-    private static Node ring(double radius) {
-        Circle ring = new Circle(radius - 0.5);
-        ring.getStyleClass().add("mark-ring");
-        return ring;
+    private static String disc(double r) {
+        return "M %s 0 A %s %s 0 1 0 %s 0 A %s %s 0 1 0 %s 0 Z ".formatted(-r, r, r, r, r, r, -r);
     }
 
-    private static Node brokenRing(double radius) {
-        Node ring = ring(radius + 0.5);
-        ring.getStyleClass().add("mark-broken");
-        return ring;
+    private static String tick(double r) {
+        return TICK.formatted(
+                at(-0.56 * r, 0.04 * r),
+                at(-0.36 * r, -0.16 * r),
+                at(-0.12 * r, 0.08 * r),
+                at(0.38 * r, -0.46 * r),
+                at(0.58 * r, -0.27 * r),
+                at(-0.12 * r, 0.46 * r));
     }
 
-    private static Node disc(double radius) {
-        Circle disc = new Circle(radius);
-        disc.getStyleClass().add("mark-disc");
-        return disc;
+    private static String brokenRing(double outer, double inner) {
+        StringBuilder ring = new StringBuilder();
+        double step = 2 * Math.PI / BREAKS;
+        for (int i = 0; i < BREAKS; i++) {
+            double from = i * step;
+            double to = from + step * (1 - BREAK_SHARE);
+            ring.append("M %s A %s %s 0 0 1 %s L %s A %s %s 0 0 0 %s Z "
+                    .formatted(
+                            polar(outer, from),
+                            outer,
+                            outer,
+                            polar(outer, to),
+                            polar(inner, to),
+                            inner,
+                            inner,
+                            polar(inner, from)));
+        }
+        return ring.toString();
     }
 
-    private static Node half(double radius) {
-        Arc right = new Arc(0, 0, radius - 0.5, radius - 0.5, 270, 180);
-        right.setType(ArcType.CHORD);
-        right.getStyleClass().add("mark-disc");
-        StackPane.setAlignment(right, Pos.CENTER_RIGHT);
-        right.setTranslateX(-1.5);
-        return right;
+    private static String polar(double r, double angle) {
+        return at(r * Math.cos(angle), r * Math.sin(angle));
     }
 
-    private static Node diamond(double radius) {
-        double r = radius * 1.15;
-        Polygon diamond = new Polygon(0, -r, r, 0, 0, r, -r, 0);
-        diamond.getStyleClass().add("mark-disc");
-        return diamond;
-    }
-
-    private static Node tick(double radius) {
-        Polyline tick = new Polyline(-0.45 * radius, 0, -0.1 * radius, 0.35 * radius, 0.5 * radius, -0.35 * radius);
-        tick.getStyleClass().add("mark-tick");
-        return tick;
+    private static String at(double x, double y) {
+        return x + " " + y;
     }
 }

@@ -1,38 +1,28 @@
 package io.answerback.desktop.live;
 
-import io.answerback.chain.LinkState;
-import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.Desk;
-import io.answerback.edit.Edits;
 import io.answerback.event.EventTable;
-import io.answerback.event.Signal;
 import io.answerback.job.Job;
-import io.answerback.job.Link;
-import io.answerback.job.Proof;
-import io.answerback.panel.PanelInput;
-import io.answerback.panel.PanelReducer;
 import io.answerback.panel.PanelState;
 import io.answerback.report.OperatorsList;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
 import io.answerback.station.StationRules;
-import io.answerback.trial.Outcome;
-import io.answerback.trial.Trial;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -46,23 +36,19 @@ import org.slf4j.LoggerFactory;
 /// one signal at a time.
 public final class Practice implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Practice.class);
-    private static final String STATION = "practice station";
     private static final int LONGEST_ROLL = 200;
-    private static final int ENGINEER = 1;
 
     private final Desk desk;
     private final EventTable events;
     private final InstantSource clock;
-    private final Duration linkLight;
     private final PracticeStation station;
-    private final Line line;
+    private final SignalRun signals;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("practice").factory());
     private final ObservableList<RollEntry> roll = FXCollections.observableArrayList();
     private final ReadOnlyObjectWrapper<Optional<Run>> run = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PanelState> panel;
     private final ReadOnlyObjectWrapper<Progress> progress = new ReadOnlyObjectWrapper<>(Progress.NONE);
-    private volatile PanelState panelNow;
     private volatile boolean stopped;
 
     /// A practice run for the job on a desk, with its station listening on loopback.
@@ -76,15 +62,15 @@ public final class Practice implements AutoCloseable {
         this.desk = desk;
         this.events = events;
         this.clock = clock;
-        this.linkLight = linkLight;
-        this.panelNow = PanelState.allSet(desk.now().job());
-        this.panel = new ReadOnlyObjectWrapper<>(panelNow);
+        PanelState start = PanelState.allSet(desk.now().job());
+        this.panel = new ReadOnlyObjectWrapper<>(start);
         StationLog log = new StationLog(folder.resolve("station.jsonl"));
         this.station = listen(port, received -> note(log, received));
-        this.line = new Line(station.address(), clock);
+        Line line = new Line(station.address(), clock);
+        this.signals = new SignalRun(line, events, clock, linkLight, start, new Told());
     }
 
-    private PracticeStation listen(int port, java.util.function.Consumer<Received> listener) throws IOException {
+    private PracticeStation listen(int port, Consumer<Received> listener) throws IOException {
         InetAddress loopback = InetAddress.getLoopbackAddress();
         StationRules rules = StationRules.standard()
                 .withList(signal -> new OperatorsList(desk.now().job()).problems(signal));
@@ -160,18 +146,13 @@ public final class Practice implements AutoCloseable {
         }
         desk.setActive(active);
         Job job = desk.now().job();
-        desk.now().assessment().point(pointId).ifPresent(point -> worker.execute(() -> act(job, point, on)));
+        desk.now().assessment().point(pointId).ifPresent(point -> worker.execute(() -> signals.act(job, point, on)));
     }
 
     /// Sets an area of the panel in the model, or unsets it.
     public void setArea(int area, boolean set) {
         Job job = desk.now().job();
-        PanelInput input = set ? new PanelInput.SetArea(area, ENGINEER) : new PanelInput.UnsetArea(area, ENGINEER);
-        worker.execute(() -> {
-            var step = new PanelReducer(job).step(panelNow, input, clock.instant());
-            remember(step.state());
-            step.signals().forEach(signal -> line.send(job, signal));
-        });
+        worker.execute(() -> signals.setArea(job, area, set));
     }
 
     /// Puts the panel back to all areas set and everything at rest, as for a job just put on the desk.
@@ -179,7 +160,7 @@ public final class Practice implements AutoCloseable {
         desk.setActive(Set.of());
         run.set(Optional.empty());
         Job job = desk.now().job();
-        worker.execute(() -> remember(PanelState.allSet(job)));
+        worker.execute(() -> signals.reset(job));
     }
 
     /// Tries every point that is not proven: active, then back to rest.
@@ -199,129 +180,46 @@ public final class Practice implements AutoCloseable {
     }
 
     private void sendAll(Job job, List<PointResult> points) {
-        remember(PanelState.allSet(job));
+        signals.reset(job);
         int done = 0;
-        for (PointResult point : points) {
-            if (stopped) {
-                break;
-            }
-            act(job, point, true);
-            act(job, point, false);
-            if (panelNow.setAreas().size() < job.areas().size()) {
-                act(job, point, true);
-                act(job, point, false);
-            }
-            int tried = ++done;
-            onScreen(() -> progress.set(new Progress(tried, points.size(), true)));
+        while (done < points.size() && !stopped) {
+            sendBothWays(job, points.get(done));
+            done++;
+            Progress now = new Progress(done, points.size(), true);
+            Platform.runLater(() -> progress.set(now));
         }
-        int tried = done;
-        onScreen(() -> {
+        Progress last = new Progress(done, points.size(), false);
+        Platform.runLater(() -> {
             desk.setActive(Set.of());
-            progress.set(new Progress(tried, points.size(), false));
+            progress.set(last);
         });
     }
 
-    private void act(Job job, PointResult point, boolean on) {
-        Outcome outcome = new Trial(job, events).act(point, on, panelNow, clock.instant());
-        remember(outcome.panel());
-        light(point, on, outcome);
-        if (outcome.signals().isEmpty()) {
-            boolean quiet = !on && outcome.stoppedAt().isPresent();
-            show(point, on, quiet ? outcome.links() : ended(outcome), false);
-            return;
-        }
-        for (Signal signal : outcome.signals()) {
-            transmit(job, point, on, outcome, signal);
+    /// A key switch sends nothing when it is turned back; turning it a second time sets again what it unset.
+    private void sendBothWays(Job job, PointResult point) {
+        signals.act(job, point, true);
+        signals.act(job, point, false);
+        if (!signals.allSet(job)) {
+            signals.act(job, point, true);
+            signals.act(job, point, false);
         }
     }
 
-    private void light(PointResult point, boolean on, Outcome outcome) {
-        for (int reached = 1; reached <= outcome.links().size(); reached++) {
-            show(point, on, outcome.links().subList(0, reached), true);
-            pause();
+    /// Shows on the window's thread what the worker says.
+    private final class Told implements SignalRun.Screen {
+        @Override
+        public void run(Run next) {
+            Platform.runLater(() -> run.set(Optional.of(next)));
         }
-    }
 
-    private static List<LinkState> ended(Outcome outcome) {
-        List<LinkState> links = new ArrayList<>(outcome.links());
-        LinkState last = links.removeLast();
-        links.add(new LinkState(last.link(), Mark.WRONG, last.figure(), outcome.why()));
-        return links;
-    }
-
-    private void transmit(Job job, PointResult point, boolean on, Outcome outcome, Signal signal) {
-        List<LinkState> links = new ArrayList<>(outcome.links());
-        if (job.routeReceivers().isEmpty()) {
-            links.add(point.chain().of(Link.ROUTE));
-            show(point, on, links, false);
-            return;
+        @Override
+        public void panel(PanelState state) {
+            Platform.runLater(() -> panel.set(state));
         }
-        links.add(new LinkState(Link.ROUTE, Mark.SOUND, "IP", "to the practice station, waiting"));
-        show(point, on, links, true);
-        Line.Sent sent = line.send(job, signal);
-        pause();
-        links.removeLast();
-        String tries =
-                sent.delivery().attempts() == 1 ? "first try" : sent.delivery().attempts() + " tries";
-        Mark mark = sent.delivery().acknowledged() ? Mark.SOUND : Mark.WRONG;
-        links.add(new LinkState(Link.ROUTE, mark, "IP", "to the practice station, " + tries));
-        links.add(answer(sent));
-        if (sent.delivery().acknowledged()) {
-            keep(point, sent);
-        }
-        show(point, on, links, false);
-    }
 
-    private static LinkState answer(Line.Sent sent) {
-        if (sent.delivery().acknowledged()) {
-            String what = sent.begins() ? "answered" : "restore answered";
-            return new LinkState(
-                    Link.STATION, Mark.PROVEN, what, "in " + sent.delivery().millis() + " ms");
-        }
-        return new LinkState(
-                Link.STATION, Mark.WRONG, "no answer", sent.delivery().problem());
-    }
-
-    private void keep(PointResult point, Line.Sent sent) {
-        onScreen(() -> desk.learn(job -> {
-            if (sent.begins()) {
-                Proof proof = new Proof(
-                        point.pointId(),
-                        sent.delivery().at(),
-                        sent.delivery().millis(),
-                        STATION,
-                        sent.frame(),
-                        Optional.empty(),
-                        point.upstream());
-                return Edits.keepProof(proof).on(job);
-            }
-            return job.proofOf(point.pointId())
-                    .map(proof -> Edits.keepProof(
-                                    proof.withRestoredAt(sent.delivery().at()))
-                            .on(job))
-                    .orElse(job);
-        }));
-    }
-
-    private void show(PointResult point, boolean on, List<LinkState> links, boolean travelling) {
-        Run next = new Run(point.pointId(), on, links, travelling);
-        onScreen(() -> run.set(Optional.of(next)));
-    }
-
-    private void remember(PanelState state) {
-        panelNow = state;
-        onScreen(() -> panel.set(state));
-    }
-
-    private static void onScreen(Runnable change) {
-        Platform.runLater(change);
-    }
-
-    private void pause() {
-        try {
-            TimeUnit.NANOSECONDS.sleep(linkLight.toNanos());
-        } catch (InterruptedException closing) {
-            Thread.currentThread().interrupt();
+        @Override
+        public void learn(UnaryOperator<Job> fact) {
+            Platform.runLater(() -> desk.learn(fact));
         }
     }
 

@@ -1,0 +1,176 @@
+package io.answerback.desktop.live;
+
+import io.answerback.chain.LinkState;
+import io.answerback.chain.Mark;
+import io.answerback.chain.PointResult;
+import io.answerback.edit.Edits;
+import io.answerback.event.EventTable;
+import io.answerback.event.Signal;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import io.answerback.job.Proof;
+import io.answerback.panel.PanelInput;
+import io.answerback.panel.PanelReducer;
+import io.answerback.panel.PanelState;
+import io.answerback.trial.Outcome;
+import io.answerback.trial.Trial;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.function.UnaryOperator;
+
+/// Takes signals along the chain, link by link, to the station and back, and says how far they have come.
+/// Blocks; used by one thread that is not the window's.
+final class SignalRun {
+    private static final String STATION = "practice station";
+    private static final int ENGINEER = 1;
+
+    private final Line line;
+    private final EventTable events;
+    private final InstantSource clock;
+    private final Duration linkLight;
+    private final Screen screen;
+    private PanelState panel;
+
+    /// Where it is told how far things have come.
+    interface Screen {
+        /// A signal has come this far.
+        void run(Run run);
+
+        /// The panel remembers this now.
+        void panel(PanelState state);
+
+        /// Something is known about the job that no undo takes back.
+        void learn(UnaryOperator<Job> fact);
+    }
+
+    SignalRun(Line line, EventTable events, InstantSource clock, Duration linkLight, PanelState panel, Screen screen) {
+        this.line = line;
+        this.events = events;
+        this.clock = clock;
+        this.linkLight = linkLight;
+        this.panel = panel;
+        this.screen = screen;
+    }
+
+    /// Puts the panel back to all areas set and everything at rest.
+    void reset(Job job) {
+        remember(PanelState.allSet(job));
+    }
+
+    /// Whether every area of the job is set.
+    boolean allSet(Job job) {
+        return panel.setAreas().size() >= job.areas().size();
+    }
+
+    /// Sets an area or unsets it; the panel reports that too.
+    void setArea(Job job, int area, boolean set) {
+        PanelInput input = set ? new PanelInput.SetArea(area, ENGINEER) : new PanelInput.UnsetArea(area, ENGINEER);
+        var step = new PanelReducer(job).step(panel, input, clock.instant());
+        remember(step.state());
+        step.signals().forEach(signal -> line.send(job, signal));
+    }
+
+    private void remember(PanelState state) {
+        panel = state;
+        screen.panel(state);
+    }
+
+    private void pause() {
+        try {
+            TimeUnit.NANOSECONDS.sleep(linkLight.toNanos());
+        } catch (InterruptedException closing) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /// Makes a point active, or brings it back to rest, and waits for the answers to what it sends.
+    void act(Job job, PointResult point, boolean on) {
+        Outcome outcome = new Trial(job, events).act(point, on, panel, clock.instant());
+        remember(outcome.panel());
+        light(point, on, outcome);
+        if (outcome.signals().isEmpty()) {
+            boolean quiet = !on && outcome.stoppedAt().isPresent();
+            show(point, on, quiet ? outcome.links() : ended(outcome), false);
+            return;
+        }
+        for (Signal signal : outcome.signals()) {
+            transmit(job, point, on, outcome, signal);
+        }
+    }
+
+    private void light(PointResult point, boolean on, Outcome outcome) {
+        for (int reached = 1; reached <= outcome.links().size(); reached++) {
+            show(point, on, outcome.links().subList(0, reached), true);
+            pause();
+        }
+    }
+
+    private static List<LinkState> ended(Outcome outcome) {
+        List<LinkState> links = new ArrayList<>(outcome.links());
+        LinkState last = links.removeLast();
+        links.add(new LinkState(last.link(), Mark.WRONG, last.figure(), outcome.why()));
+        return links;
+    }
+
+    private void transmit(Job job, PointResult point, boolean on, Outcome outcome, Signal signal) {
+        List<LinkState> links = new ArrayList<>(outcome.links());
+        if (job.routeReceivers().isEmpty()) {
+            links.add(point.chain().of(Link.ROUTE));
+            show(point, on, links, false);
+            return;
+        }
+        links.add(new LinkState(Link.ROUTE, Mark.SOUND, "IP", "to the practice station, waiting"));
+        show(point, on, links, true);
+        Line.Sent sent = line.send(job, signal);
+        pause();
+        links.removeLast();
+        String tries =
+                sent.delivery().attempts() == 1 ? "first try" : sent.delivery().attempts() + " tries";
+        Mark mark = sent.delivery().acknowledged() ? Mark.SOUND : Mark.WRONG;
+        links.add(new LinkState(Link.ROUTE, mark, "IP", "to the practice station, " + tries));
+        links.add(answer(sent));
+        if (sent.delivery().acknowledged()) {
+            keep(point, sent);
+        }
+        show(point, on, links, false);
+    }
+
+    private static LinkState answer(Line.Sent sent) {
+        if (sent.delivery().acknowledged()) {
+            String what = sent.begins() ? "answered" : "restore answered";
+            return new LinkState(
+                    Link.STATION, Mark.PROVEN, what, "in " + sent.delivery().millis() + " ms");
+        }
+        return new LinkState(
+                Link.STATION, Mark.WRONG, "no answer", sent.delivery().problem());
+    }
+
+    private void keep(PointResult point, Line.Sent sent) {
+        screen.learn(job -> {
+            if (sent.begins()) {
+                Proof proof = new Proof(
+                        point.pointId(),
+                        sent.delivery().at(),
+                        sent.delivery().millis(),
+                        STATION,
+                        sent.frame(),
+                        Optional.empty(),
+                        point.upstream());
+                return Edits.keepProof(proof).on(job);
+            }
+            return job.proofOf(point.pointId())
+                    .map(proof -> Edits.keepProof(
+                                    proof.withRestoredAt(sent.delivery().at()))
+                            .on(job))
+                    .orElse(job);
+        });
+    }
+
+    private void show(PointResult point, boolean on, List<LinkState> links, boolean travelling) {
+        screen.run(new Run(point.pointId(), on, links, travelling));
+    }
+}
