@@ -97,6 +97,14 @@ class WindowTest {
                 .query();
     }
 
+    /// Clicks a value on the drawing, types another and presses Enter.
+    private static void edit(FxRobot robot, String value, String typed) {
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.clickOn(named(robot, value));
+        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
+        robot.write(typed).type(KeyCode.ENTER);
+    }
+
     private void select(String point) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().select(point));
         WaitForAsyncUtils.waitForFxEvents();
@@ -137,9 +145,7 @@ class WindowTest {
     @Test
     void editingALengthOnTheDrawingRecomputesAtOnceAndUndoTakesItBack(FxRobot robot) {
         select("07");
-        robot.clickOn(named(robot, "Cable length 62 m"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write("700").type(KeyCode.ENTER);
+        edit(robot, "Cable length 62 m", "700");
         until(() -> reads(robot, "Shut reads between bands"));
         assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(700);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
@@ -152,9 +158,7 @@ class WindowTest {
     @Test
     void aRefusedValueSaysWhyAndChangesNothing(FxRobot robot) {
         select("07");
-        robot.clickOn(named(robot, "Cable length 62 m"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write("-4").type(KeyCode.ENTER);
+        edit(robot, "Cable length 62 m", "-4");
         until(() -> reads(robot, "length of cable C-17 in metres is -4; it must be from 0 to 10000"));
         robot.type(KeyCode.ESCAPE);
         assertThat(job()).isEqualTo(DemoJobs.job(1));
@@ -163,9 +167,7 @@ class WindowTest {
     @Test
     void changingACableMakesAProofStaleWithItsReason(FxRobot robot) {
         select("06");
-        robot.clickOn(named(robot, "Cable length 54 m"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write("80").type(KeyCode.ENTER);
+        edit(robot, "Cable length 54 m", "80");
         until(() -> reads(robot, "cable length was 54 m, now 80 m"));
     }
 
@@ -233,18 +235,14 @@ class WindowTest {
         Platform.runLater(() -> workplace.keeper().open(file));
         until(() -> workplace.desk().now().file().equals(Optional.of(file)));
         select("07");
-        robot.clickOn(named(robot, "Cable length 62 m"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write("77").type(KeyCode.ENTER);
+        edit(robot, "Cable length 62 m", "77");
         until(() -> reads(robot, "Not saved"));
         robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
         until(() -> reads(robot, "Saved yard.answerback.json"));
         assertThat(JobFile.open(file).job().cableTo("07").orElseThrow().metres())
                 .isEqualTo(77);
 
-        robot.clickOn(named(robot, "Cable length 77 m"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write("88").type(KeyCode.ENTER);
+        edit(robot, "Cable length 77 m", "88");
         until(() -> job().cableTo("07").orElseThrow().metres() == 88);
         Platform.runLater(() -> workplace.keeper().open(file));
         until(() -> reads(robot, "Unsaved edits from the last run are back"));

@@ -6,6 +6,7 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.Edits;
@@ -33,6 +34,7 @@ public final class LoopBench implements Bench {
     private final VBox sheet = new VBox();
     private final VBox instrument = new VBox();
     private final LoopDrawing loop;
+    private Optional<LoopView> shown = Optional.empty();
     private final BandsDrawing bands;
 
     /// The bench, with the conductors there are to choose from.
@@ -58,6 +60,10 @@ public final class LoopBench implements Bench {
     @Override
     public void show(DeskState state) {
         Optional<LoopView> view = LoopView.of(state);
+        if (view.isPresent() && view.equals(shown)) {
+            return;
+        }
+        shown = view;
         if (view.isPresent()) {
             showLoop(view.get());
         } else {
@@ -69,9 +75,7 @@ public final class LoopBench implements Bench {
         String why = state.point().wired().isEmpty()
                 ? "The panel watches this on its own board: there is no loop to compute. Report shows what it sends."
                 : state.point().chain().of(io.answerback.job.Link.LOOP).line();
-        Label words = new Label(why);
-        words.setWrapText(true);
-        words.getStyleClass().add("empty");
+        Label words = Words.wrapped(Words.of("empty", why));
         sheet.getChildren().setAll(new Headline(state.point().name(), "what the input sees"), words);
         instrument.getChildren().clear();
     }
@@ -84,7 +88,7 @@ public final class LoopBench implements Bench {
                         headline(view),
                         switches(view),
                         loop,
-                        section("Every state against the panel's bands", tolerances(view)),
+                        Words.section("Every state against the panel's bands", tolerances(view)),
                         bands);
         instrument.getChildren().setAll(meter(view));
     }
@@ -110,7 +114,7 @@ public final class LoopBench implements Bench {
                 SchemeKind::words,
                 chosen -> desk.apply(Edits.loop("scheme", point, its -> its.withScheme(chosen)))));
         if (wiring.scheme() != SchemeKind.CLOSED_LOOP) {
-            row.add(quiet("resistor"));
+            row.add(Words.quiet("resistor"));
             row.add(Choice.of(
                     "Place of the resistor",
                     Arrays.asList(ResistorPlace.values()),
@@ -119,12 +123,6 @@ public final class LoopBench implements Bench {
                     chosen -> desk.apply(Edits.loop("resistor's place", point, its -> its.withPlace(chosen)))));
         }
         return row;
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        return label;
     }
 
     private FlowPane switches(LoopView view) {
@@ -151,16 +149,6 @@ public final class LoopBench implements Bench {
         return row;
     }
 
-    private static Node section(String title, String about) {
-        Label heading = new Label(title);
-        heading.getStyleClass().add("section-title");
-        Label beside = new Label(about);
-        beside.getStyleClass().add("quiet");
-        FlowPane row = new FlowPane(heading, beside);
-        row.getStyleClass().add("section");
-        return row;
-    }
-
     private static String tolerances(LoopView view) {
         Cable cable = view.cable();
         String resistors = view.point().loop().scheme() == SchemeKind.CLOSED_LOOP
@@ -175,8 +163,7 @@ public final class LoopBench implements Bench {
     }
 
     private static List<Node> meter(LoopView view) {
-        Label title = new Label("What a meter should show");
-        title.getStyleClass().add("section-title");
+        Label title = Words.title("What a meter should show");
         String state = view.cableState() == CableState.SOUND
                 ? view.word(view.device())
                 : view.word(view.device()) + ", cable " + LoopView.word(view.cableState());
@@ -185,21 +172,16 @@ public final class LoopBench implements Bench {
         figure.getStyleClass().add("meter-figure");
         VBox meter = new VBox(figure);
         meter.getStyleClass().add("meter");
-        Label volts = wrapped("Connected: " + Figures.volts(view.profile().inputVolts(ohms)) + " at the terminals.");
+        Label volts = Words.wrapped(
+                new Label("Connected: " + Figures.volts(view.profile().inputVolts(ohms)) + " at the terminals."));
         String reads = view.shown()
                 .reads()
                 .map(Meaning::word)
                 .map(word -> "The panel reads " + word + ".")
                 .orElse("Between bands: what the panel does is not promised.");
-        Label conclusion = wrapped(reads);
+        Label conclusion = Words.wrapped(new Label(reads));
         conclusion.getStyleClass().add(view.shown().safe() ? "meter-safe" : "meter-unsafe");
-        return List.of(title, wrapped("At the input, cores lifted: " + state), meter, volts, conclusion);
-    }
-
-    private static Label wrapped(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(Label.USE_PREF_SIZE);
-        return label;
+        return List.of(
+                title, Words.wrapped(new Label("At the input, cores lifted: " + state)), meter, volts, conclusion);
     }
 }

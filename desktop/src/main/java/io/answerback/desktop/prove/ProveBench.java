@@ -7,6 +7,7 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.shell.Bench;
@@ -29,7 +30,6 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /// Which points a station has answered, and which still have to be sent.
@@ -60,16 +60,8 @@ public final class ProveBench implements Bench {
         this.sending = sending();
         sheet.getStyleClass().add("bench");
         instrument.getStyleClass().add("instrument");
-        Label title = new Label("Before you send");
-        title.getStyleClass().add("section-title");
-        instrument.getChildren().add(title);
-        CAUTIONS.forEach(caution -> {
-            Label words = new Label(caution);
-            words.setWrapText(true);
-            words.setMinHeight(Region.USE_PREF_SIZE);
-            words.getStyleClass().add("caution");
-            instrument.getChildren().add(words);
-        });
+        instrument.getChildren().add(Words.title("Before you send"));
+        CAUTIONS.forEach(caution -> instrument.getChildren().add(Words.wrapped(Words.of("caution", caution))));
     }
 
     @Override
@@ -139,9 +131,7 @@ public final class ProveBench implements Bench {
     }
 
     private Node group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {
-        Label heading = new Label(title);
-        heading.getStyleClass().add("section-title");
-        VBox rows = new VBox(heading);
+        VBox rows = new VBox(Words.title(title));
         rows.getStyleClass().add("prove-group");
         List<PointResult> members = points.stream()
                 .filter(point -> point.proven() == proven)
@@ -149,9 +139,7 @@ public final class ProveBench implements Bench {
                 .toList();
         members.forEach(point -> rows.getChildren().add(row(point)));
         if (members.isEmpty()) {
-            Label none = new Label(proven ? "None yet. Press Space on a point to send it." : "None.");
-            none.getStyleClass().add("quiet");
-            rows.getChildren().add(none);
+            rows.getChildren().add(Words.quiet(proven ? "None yet. Press Space on a point to send it." : "None."));
         }
         return rows;
     }
@@ -167,10 +155,7 @@ public final class ProveBench implements Bench {
     private Node row(PointResult point) {
         Label name = new Label(point.wired().isPresent() ? point.pointId() + "  " + point.name() : point.name());
         name.getStyleClass().add("prove-name");
-        Label what = new Label(words(point));
-        what.getStyleClass().add("prove-words");
-        what.setWrapText(true);
-        what.setMinHeight(Region.USE_PREF_SIZE);
+        Label what = Words.wrapped(Words.of("prove-words", words(point)));
         what.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(what, Priority.ALWAYS);
         Mark mark = point.chain().of(Link.STATION).mark();

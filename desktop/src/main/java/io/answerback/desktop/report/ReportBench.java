@@ -7,6 +7,7 @@ import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.edit.Edits;
@@ -48,6 +49,7 @@ public final class ReportBench implements Bench {
     private final InstantSource clock;
     private final StationRoll roll;
     private final VBox sheet = new VBox();
+    private List<Object> shown = List.of();
 
     /// The bench.
     public ReportBench(Desk desk, EventTable events, InstantSource clock, Practice practice) {
@@ -70,6 +72,15 @@ public final class ReportBench implements Bench {
 
     @Override
     public void show(DeskState state) {
+        Job job = state.job();
+        List<Object> now = List.of(state.selected(), job.zones(), job.areas(), job.communicator(), job.receivers());
+        if (!now.equals(shown)) {
+            shown = now;
+            draw(state);
+        }
+    }
+
+    private void draw(DeskState state) {
         PointResult point = state.point();
         Optional<Signal> signal = signal(state.job(), point);
         List<Node> parts = new ArrayList<>();
@@ -122,7 +133,9 @@ public final class ReportBench implements Bench {
         FlowPane row = new FlowPane();
         row.getStyleClass().add("programming");
         row.getChildren()
-                .addAll(quiet("The panel takes " + input.name() + " as"), figure("zone %03d".formatted(zone.number())));
+                .addAll(
+                        Words.quiet("The panel takes " + input.name() + " as"),
+                        Words.figure("zone %03d".formatted(zone.number())));
         row.getChildren()
                 .add(Choice.of(
                         "Zone type",
@@ -130,7 +143,7 @@ public final class ReportBench implements Bench {
                         zone.type(),
                         ZoneType::words,
                         type -> desk.apply(Edits.zoneType(zone.number(), type))));
-        row.getChildren().add(quiet("in"));
+        row.getChildren().add(Words.quiet("in"));
         row.getChildren()
                 .add(Choice.of(
                         "Area",
@@ -138,7 +151,9 @@ public final class ReportBench implements Bench {
                         zone.area().flatMap(job::area).orElse(null),
                         area -> "area %02d %s".formatted(area.number(), area.name()),
                         area -> desk.apply(Edits.zoneArea(zone.number(), Optional.of(area.number())))));
-        zone.area().flatMap(job::area).ifPresent(area -> row.getChildren().addAll(quiet("account"), account(area)));
+        zone.area()
+                .flatMap(job::area)
+                .ifPresent(area -> row.getChildren().addAll(Words.quiet("account"), account(area)));
         return row;
     }
 
@@ -164,7 +179,7 @@ public final class ReportBench implements Bench {
         try {
             IpFrameParts.of(frame, events).forEach(part -> row.getChildren().add(part(part)));
         } catch (BadFrame impossible) {
-            row.getChildren().add(quiet(impossible.getMessage()));
+            row.getChildren().add(Words.quiet(impossible.getMessage()));
         }
         return row;
     }
@@ -185,11 +200,10 @@ public final class ReportBench implements Bench {
     }
 
     private static Node nothing(PointResult point) {
-        Label words = new Label("Nothing leaves: " + point.chain().of(Link.ZONE).figure() + ", "
-                + point.chain().of(Link.EVENT).line() + ".");
-        words.setWrapText(true);
-        words.getStyleClass().add("nothing");
-        return words;
+        return Words.wrapped(Words.of(
+                "nothing",
+                "Nothing leaves: " + point.chain().of(Link.ZONE).figure() + ", "
+                        + point.chain().of(Link.EVENT).line() + "."));
     }
 
     private static Node tones(Signal signal) {
@@ -206,13 +220,11 @@ public final class ReportBench implements Bench {
             return new FlowPane(
                     12,
                     2,
-                    figure(spaced),
-                    quiet("the last digit, " + digits.charAt(15)
+                    Words.figure(spaced),
+                    Words.quiet("the last digit, " + digits.charAt(15)
                             + ", brings the sum of all sixteen to a multiple of 15"));
         } catch (IllegalArgumentException refused) {
-            Label words = quiet(refused.getMessage());
-            words.setWrapText(true);
-            return words;
+            return Words.wrapped(Words.quiet(refused.getMessage()));
         }
     }
 
@@ -223,15 +235,16 @@ public final class ReportBench implements Bench {
         for (Receiver receiver : job.routeReceivers()) {
             grid.addRow(
                     row++,
-                    figure(row + "."),
+                    Words.figure(row + "."),
                     new Label(receiver.name()),
-                    figure(receiver.host() + ":" + receiver.port()),
-                    figure("R" + receiver.receiverNumber() + " L" + receiver.linePrefix()),
-                    quiet("%d tries of %s s".formatted(job.communicator().ip().attempts(), seconds(job))));
+                    Words.figure(receiver.host() + ":" + receiver.port()),
+                    Words.figure("R" + receiver.receiverNumber() + " L" + receiver.linePrefix()),
+                    Words.quiet(
+                            "%d tries of %s s".formatted(job.communicator().ip().attempts(), seconds(job))));
         }
-        Label caution = quiet(
-                "While you practise, everything goes to the practice station on this computer instead. Nothing reaches these receivers.");
-        caution.setWrapText(true);
+        Label caution = Words.wrapped(
+                Words.quiet(
+                        "While you practise, everything goes to the practice station on this computer instead. Nothing reaches these receivers."));
         return new VBox(4, grid, caution);
     }
 
@@ -242,29 +255,16 @@ public final class ReportBench implements Bench {
     private static Node answers() {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("table");
-        grid.addRow(0, figure("ACK"), new Label("received and understood: the panel is done"));
-        grid.addRow(1, figure("DUH"), new Label("received, not understood: sending it again will not help"));
-        grid.addRow(2, figure("NAK"), new Label("refused, mostly for a wrong clock: it carries the receiver's time"));
+        grid.addRow(0, Words.figure("ACK"), new Label("received and understood: the panel is done"));
+        grid.addRow(1, Words.figure("DUH"), new Label("received, not understood: sending it again will not help"));
+        grid.addRow(
+                2, Words.figure("NAK"), new Label("refused, mostly for a wrong clock: it carries the receiver's time"));
         return grid;
     }
 
     private static Node section(String title, String about) {
-        Label heading = new Label(title);
-        heading.getStyleClass().add("section-title");
-        FlowPane row = new FlowPane(heading, quiet(about));
-        row.getStyleClass().addAll("section", "section-ruled");
+        FlowPane row = Words.section(title, about);
+        row.getStyleClass().add("section-ruled");
         return row;
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        return label;
-    }
-
-    private static Label figure(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("figure");
-        return label;
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.desktop.report;
 
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.RollEntry;
 import io.answerback.report.Answer;
@@ -26,11 +27,8 @@ public final class StationRoll extends VBox {
     /// The roll of a practice station.
     public StationRoll(Practice practice) {
         this.practice = practice;
-        Label title = new Label("Practice station");
-        title.getStyleClass().add("section-title");
-        Label where = new Label("listening on " + practice.stationAddress() + ", this computer only");
-        where.getStyleClass().add("quiet");
-        where.setWrapText(true);
+        Label title = Words.title("Practice station");
+        Label where = Words.wrapped(Words.quiet("listening on " + practice.stationAddress() + ", this computer only"));
         entries.getStyleClass().add("roll");
         entries.setAccessibleText("Practice station's roll");
         getStyleClass().add("instrument");
@@ -41,9 +39,7 @@ public final class StationRoll extends VBox {
     public void show() {
         List<RollEntry> newest = practice.roll().stream().limit(SHOWN).toList();
         if (newest.isEmpty()) {
-            Label none = new Label("Nothing has arrived yet. Press Space to try the selected point.");
-            none.setWrapText(true);
-            none.getStyleClass().add("quiet");
+            Label none = Words.wrapped(Words.quiet("Nothing has arrived yet. Press Space to try the selected point."));
             entries.getChildren().setAll(none);
         } else {
             entries.getChildren().setAll(newest.stream().map(StationRoll::entry).toList());
@@ -55,9 +51,7 @@ public final class StationRoll extends VBox {
         Label at = new Label(TIME.format(received.at().atZone(ZoneId.systemDefault())));
         at.getStyleClass().add("roll-time");
         at.setMinWidth(Label.USE_PREF_SIZE);
-        Label line = new Label(entry.line());
-        line.getStyleClass().add("roll-line");
-        line.setWrapText(true);
+        Label line = Words.wrapped(Words.of("roll-line", entry.line()));
         HBox first = new HBox(at, line);
         first.getStyleClass().add("roll-first");
         String codes = received.signal()
@@ -80,10 +74,7 @@ public final class StationRoll extends VBox {
         VBox row = new VBox(first, new HBox(code, space, answer));
         row.getStyleClass().add("roll-entry");
         received.problems().forEach(problem -> {
-            Label words = new Label(problem);
-            words.setWrapText(true);
-            words.getStyleClass().add("roll-bad");
-            row.getChildren().add(words);
+            row.getChildren().add(Words.wrapped(Words.of("roll-bad", problem)));
         });
         return row;
     }

@@ -6,6 +6,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.Edit;
 import java.util.List;
@@ -31,16 +32,12 @@ final class Findings extends VBox {
     }
 
     void show(DeskState state) {
-        Label title = new Label("Findings here");
-        title.getStyleClass().add("section-title");
+        Label title = Words.title("Findings here");
         getChildren().setAll(title);
         List<Finding> here = state.findingsHere();
         here.forEach(finding -> getChildren().add(row(finding)));
         if (here.isEmpty()) {
-            Label none = new Label("Nothing wrong with this point at this stop.");
-            none.getStyleClass().add("quiet");
-            none.setWrapText(true);
-            getChildren().add(none);
+            getChildren().add(Words.wrapped(Words.quiet("Nothing wrong with this point at this stop.")));
         }
         List<Finding> elsewhere = state.assessment().findings().stream()
                 .filter(finding -> !here.contains(finding))
@@ -54,24 +51,17 @@ final class Findings extends VBox {
     private Node next(Finding finding, int count) {
         Hyperlink link = new Hyperlink("%d more elsewhere. Worst: %s%s"
                 .formatted(count, finding.point().isEmpty() ? "" : finding.point() + " ", finding.says()));
-        link.setWrapText(true);
+        Words.wrapped(link);
         link.getStyleClass().add("next-finding");
         link.setOnAction(click -> desk.follow(finding));
         return link;
     }
 
     private Node row(Finding finding) {
-        Label says = new Label(finding.says());
-        says.getStyleClass().add("finding-says");
-        Label why = new Label(finding.why());
-        why.getStyleClass().add("finding-why");
-        Label remedy = new Label(finding.remedy());
-        remedy.getStyleClass().add("finding-remedy");
-        VBox words = new VBox(says, why, remedy);
-        for (Label label : List.of(says, why, remedy)) {
-            label.setWrapText(true);
-            label.setMinHeight(Label.USE_PREF_SIZE);
-        }
+        VBox words = new VBox(
+                Words.wrapped(Words.of("finding-says", finding.says())),
+                Words.wrapped(Words.of("finding-why", finding.why())),
+                Words.wrapped(Words.of("finding-remedy", finding.remedy())));
         HBox.setHgrow(words, Priority.ALWAYS);
         Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
         String spoken = finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy();

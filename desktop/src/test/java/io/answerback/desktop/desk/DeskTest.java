@@ -1,0 +1,86 @@
+package io.answerback.desktop.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessor;
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import io.answerback.loop.CableState;
+import io.answerback.loop.DeviceState;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class DeskTest {
+    private final Assessor assessor = new Assessor(DataFiles.events());
+    private final Job job = DemoJobs.job(1);
+    private final Desk desk = new Desk(assessor, assessor.assess(job), Optional.empty(), "");
+
+    @Test
+    void anEditIsAssessedAtOnceAndUnsaved() {
+        assertThat(desk.now().unsaved()).isFalse();
+        assertThat(desk.apply(Edits.cableMetres("C-17", 700))).isTrue();
+        assertThat(desk.now().unsaved()).isTrue();
+        assertThat(desk.now().assessment().findings()).extracting(Finding::id).contains("loop-unsafe:07");
+        desk.undo();
+        assertThat(desk.now().unsaved()).isFalse();
+        assertThat(desk.now().notice()).isEqualTo("Undone: length of C-17");
+        desk.redo();
+        assertThat(desk.now().notice()).isEqualTo("Done again: length of C-17");
+    }
+
+    @Test
+    void aRefusedEditIsToldAndLeavesTheJob() {
+        assertThat(desk.apply(Edits.cableMetres("C-17", -1))).isFalse();
+        assertThat(desk.now().job()).isSameAs(job);
+        assertThat(desk.now().notice()).contains("must be from 0 to 10000");
+    }
+
+    @Test
+    void walkingThePointsStopsAtBothEnds() {
+        desk.selectNext(-1);
+        assertThat(desk.now().selected()).isEqualTo("01");
+        desk.selectNext(1000);
+        assertThat(desk.now().selected()).isEqualTo("path");
+        desk.select("nowhere");
+        assertThat(desk.now().selected()).isEqualTo("path");
+    }
+
+    @Test
+    void theSwitchFollowsThePointThatIsActive() {
+        desk.select("07");
+        desk.setActive(Set.of("07"));
+        assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
+        desk.select("06");
+        assertThat(desk.now().device()).isEqualTo(DeviceState.AT_REST);
+        desk.switchTo(DeviceState.COVER_OFF, CableState.DAMP);
+        desk.select("07");
+        assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
+        assertThat(desk.now().cable()).isEqualTo(CableState.SOUND);
+    }
+
+    @Test
+    void aFindingLeadsToWhereItIsMended() {
+        Finding off = desk.now().assessment().findings().stream()
+                .filter(finding -> finding.id().equals("zone-off:15"))
+                .findFirst()
+                .orElseThrow();
+        desk.follow(off);
+        assertThat(desk.now().selected()).isEqualTo("15");
+        assertThat(desk.now().stop()).isEqualTo(Stop.REPORT);
+        assertThat(desk.now().findingsHere()).contains(off);
+    }
+
+    @Test
+    void savingAnOlderStateLeavesNewerEditsUnsaved() {
+        Job older = desk.now().job();
+        desk.apply(Edits.cableMetres("C-17", 70));
+        desk.savedTo(Path.of("a.answerback.json"), older);
+        assertThat(desk.now().unsaved()).isTrue();
+    }
+}

@@ -1,0 +1,170 @@
+package io.answerback.desktop.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessor;
+import io.answerback.chain.LinkState;
+import io.answerback.chain.Mark;
+import io.answerback.chain.PointResult;
+import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Communicator;
+import io.answerback.job.IpRoute;
+import io.answerback.job.Job;
+import io.answerback.job.Link;
+import io.answerback.job.Proof;
+import io.answerback.panel.PanelState;
+import io.answerback.station.Misbehaviour;
+import io.answerback.station.PracticeStation;
+import io.answerback.station.StationRules;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/// A signal's way along the chain against a real station, without a window.
+class SignalRunTest implements SignalRun.Screen {
+    private final List<Run> runs = new ArrayList<>();
+    private Job job = quickRoute(DemoJobs.job(1).withProofs(List.of()));
+    private PracticeStation station;
+
+    /// One try of 200 ms, so that a silent station is given up soon.
+    private static Job quickRoute(Job demo) {
+        IpRoute route = new IpRoute(List.of("A1"), 2, 200);
+        return new Job(
+                demo.site(),
+                demo.practice(),
+                demo.panel(),
+                demo.areas(),
+                demo.points(),
+                demo.cables(),
+                demo.inputs(),
+                demo.zones(),
+                new Communicator("Communicator", route),
+                demo.receivers(),
+                demo.proofs());
+    }
+
+    @Override
+    public void run(Run run) {
+        runs.add(run);
+    }
+
+    @Override
+    public void panel(PanelState state) {}
+
+    @Override
+    public void learn(UnaryOperator<Job> fact) {
+        job = fact.apply(job);
+    }
+
+    private SignalRun start(Misbehaviour how) throws IOException {
+        InstantSource clock = InstantSource.system();
+        station = PracticeStation.listen(
+                InetAddress.getLoopbackAddress(), 0, StationRules.standard().misbehaving(how), clock, received -> {});
+        Line line = new Line(station.address(), clock);
+        return new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), this);
+    }
+
+    @AfterEach
+    void stop() {
+        station.close();
+    }
+
+    private PointResult point(String id) {
+        return new Assessor(DataFiles.events()).assess(job).point(id).orElseThrow();
+    }
+
+    private LinkState last() {
+        return runs.getLast().links().getLast();
+    }
+
+    @Test
+    void eachLinkLightsInTurnAndTheAnswerIsTheSeventh() throws IOException {
+        SignalRun signals = start(Misbehaviour.NONE);
+        signals.act(job, point("07"), true);
+        assertThat(runs.stream().map(run -> run.links().size()).distinct()).containsExactly(1, 2, 3, 4, 5, 6, 7);
+        assertThat(runs.getLast().travelling()).isFalse();
+        assertThat(last().mark()).isEqualTo(Mark.PROVEN);
+        Proof proof = job.proofOf("07").orElseThrow();
+        assertThat(proof.upstream()).isEqualTo(point("07").upstream());
+        signals.act(job, point("07"), false);
+        assertThat(job.proofOf("07").orElseThrow().restoredAt()).isPresent();
+        assertThat(point("07").proven()).isTrue();
+    }
+
+    @Test
+    void aSilentStationLeavesNoProofAndSaysWhy() throws IOException {
+        start(Misbehaviour.SILENT).act(job, point("07"), true);
+        assertThat(last().link()).isEqualTo(Link.STATION);
+        assertThat(last().mark()).isEqualTo(Mark.WRONG);
+        assertThat(last().line()).isEqualTo("no answer in time");
+        assertThat(runs.getLast().links().get(Link.ROUTE.ordinal()).line()).endsWith("2 tries");
+        assertThat(job.proofs()).isEmpty();
+    }
+
+    @Test
+    void aRefusalIsNoProof() throws IOException {
+        start(Misbehaviour.NAK).act(job, point("07"), true);
+        assertThat(last().line()).contains("refused it (NAK)");
+        assertThat(job.proofs()).isEmpty();
+    }
+
+    @Test
+    void theKeySwitchIsProvenByUnsettingAndSetting() throws IOException {
+        SignalRun signals = start(Misbehaviour.NONE);
+        signals.act(job, point("16"), true);
+        assertThat(job.proofOf("16").orElseThrow().frame()).contains("1409 01 007");
+        signals.act(job, point("16"), false);
+        assertThat(point("16").proven()).isFalse();
+        signals.act(job, point("16"), true);
+        assertThat(point("16").proven()).isTrue();
+    }
+
+    @Test
+    void settingAnAreaIsReported() throws IOException {
+        SignalRun signals = start(Misbehaviour.NONE);
+        assertThat(signals.allSet(job)).isTrue();
+        signals.setArea(job, 2, false);
+        assertThat(signals.allSet(job)).isFalse();
+        signals.act(job, point("07"), true);
+        assertThat(last().line()).isEqualTo("area 02 is unset: nothing is sent");
+        signals.reset(job);
+        assertThat(signals.allSet(job)).isTrue();
+    }
+
+    @Test
+    void aRouteWithoutAReceiverEndsAtTheRoute() throws IOException {
+        SignalRun signals = start(Misbehaviour.NONE);
+        job = new Job(
+                job.site(),
+                job.practice(),
+                job.panel(),
+                job.areas(),
+                job.points(),
+                job.cables(),
+                job.inputs(),
+                job.zones(),
+                new Communicator("Communicator", new IpRoute(List.of(), 1, 200)),
+                job.receivers(),
+                job.proofs());
+        signals.act(job, point("07"), true);
+        assertThat(last().link()).isEqualTo(Link.ROUTE);
+        assertThat(last().mark()).isEqualTo(Mark.WRONG);
+    }
+
+    @Test
+    void aTightCableChangeBetweenTryAndProofMakesItStale() throws IOException {
+        SignalRun signals = start(Misbehaviour.NONE);
+        PointResult before = point("07");
+        job = Edits.cableMetres("C-17", 70).on(job);
+        signals.act(job, before, true);
+        assertThat(point("07").chain().of(Link.STATION).mark()).isEqualTo(Mark.STALE);
+    }
+}
