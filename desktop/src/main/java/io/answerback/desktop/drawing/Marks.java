@@ -13,6 +13,7 @@ import javafx.scene.shape.SVGPath;
 public final class Marks {
     private static final double LINE = 0.28;
     private static final String TICK = "M %s L %s L %s L %s L %s L %s Z ";
+    private static final double WIDEST = 1.15;
     private static final int BREAKS = 6;
     private static final double BREAK_SHARE = 0.35;
 
@@ -24,7 +25,7 @@ public final class Marks {
     /// @param radius in pixels
     public static Node of(Mark mark, String says, double radius) {
         SVGPath drawn = new SVGPath();
-        drawn.setContent(outline(mark, radius));
+        drawn.setContent(outline(mark, radius) + corners(radius * WIDEST));
         drawn.setFillRule(FillRule.EVEN_ODD);
         drawn.setPickOnBounds(true);
         drawn.getStyleClass().addAll("mark", "mark-" + mark.name().toLowerCase(Locale.ROOT));
@@ -50,10 +51,16 @@ public final class Marks {
             case SOUND -> disc(radius);
             case TIGHT -> disc(radius) + "M 0 %s A %s %s 0 0 0 0 %s Z".formatted(-inner, inner, inner, inner);
             case WRONG ->
-                "M 0 %s L %s 0 L 0 %s L %s 0 Z".formatted(-radius * 1.15, radius * 1.15, radius * 1.15, -radius * 1.15);
+                "M 0 %s L %s 0 L 0 %s L %s 0 Z"
+                        .formatted(-radius * WIDEST, radius * WIDEST, radius * WIDEST, -radius * WIDEST);
             case PROVEN -> disc(radius) + tick(radius);
             case STALE -> brokenRing(radius + 0.5, inner + 0.3) + tick(radius * 0.9);
         };
+    }
+
+    /// Two points without extent that give every mark the same size.
+    private static String corners(double r) {
+        return "M %s %s L %s %s Z M %s %s L %s %s Z".formatted(-r, -r, -r, -r, r, r, r, r);
     }
 
     private static String disc(double r) {

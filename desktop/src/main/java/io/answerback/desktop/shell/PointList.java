@@ -59,12 +59,15 @@ final class PointList extends VBox {
         count.getStyleClass().add("quiet");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        HBox head = new HBox(title, count, space);
+        HBox letters = new HBox();
+        letters.getStyleClass().add("mark-letters");
+        letters.setAlignment(Pos.BASELINE_LEFT);
+        HBox head = new HBox(title, count, space, letters);
         for (Column column : Column.values()) {
             Label letter = new Label(column.letter);
             letter.getStyleClass().add("mark-letter");
             Hint.on(letter, column.title);
-            head.getChildren().add(letter);
+            letters.getChildren().add(letter);
         }
         head.getStyleClass().add("points-head");
         head.setAlignment(Pos.BASELINE_LEFT);
