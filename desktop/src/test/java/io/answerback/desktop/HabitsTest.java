@@ -1,0 +1,128 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.edit.Edits;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.Recovery;
+import io.answerback.files.Remembered;
+import io.answerback.files.demo.DemoJobs;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BooleanSupplier;
+import javafx.scene.Node;
+import javafx.scene.control.ListView;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Desktop habits: what is remembered, found, copied and recovered. The window opens a file that a crash left
+/// with unsaved edits.
+@ExtendWith(ApplicationExtension.class)
+class HabitsTest {
+    @TempDir
+    Path folder;
+
+    private Path file;
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        file = folder.resolve("site.answerback.json");
+        JobDocument saved = JobDocument.of(DemoJobs.job(1));
+        JobFile.save(file, saved);
+        Recovery recovery = new Recovery(folder);
+        recovery.keep(file.toString(), saved.with(Edits.cableMetres("C-17", 99).on(saved.job())));
+        Remembered.nothing().window(0, 0, 1200, 760).look(true, 120).save(folder);
+        Opened opened = Opened.read(new Opening.JobAt(file), folder);
+        workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        if (workplace != null) {
+            WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        }
+    }
+
+    private static void until(BooleanSupplier condition) {
+        try {
+            WaitForAsyncUtils.waitFor(
+                    20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));
+        } catch (TimeoutException late) {
+            throw new AssertionError("it did not come about in 20 s", late);
+        }
+    }
+
+    @Test
+    void editsFromBeforeACrashAreBackAndUndoTakesThemAway(FxRobot robot) throws Exception {
+        assertThat(workplace.desk().now().job().cableTo("07").orElseThrow().metres())
+                .isEqualTo(99);
+        assertThat(workplace.desk().now().unsaved()).isTrue();
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> !workplace.desk().now().unsaved());
+        assertThat(JobFile.open(file).job()).isEqualTo(workplace.desk().now().job());
+    }
+
+    @Test
+    void theWindowAndItsLookAreAsTheyWereLeft(FxRobot robot) throws Exception {
+        assertThat(workplace.look().dark().get()).isTrue();
+        assertThat(workplace.look().textPercent().get()).isEqualTo(120);
+        assertThat(robot.targetWindow().getWidth()).isEqualTo(1200);
+        robot.press(KeyCode.CONTROL).type(KeyCode.D).type(KeyCode.DIGIT0).release(KeyCode.CONTROL);
+        until(() -> workplace.look().textPercent().get() == 100);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        workplace = null;
+        Remembered left = Remembered.load(folder);
+        assertThat(left.dark()).isFalse();
+        assertThat(left.textPercent()).isEqualTo(100);
+        assertThat(left.recent()).containsExactly(file.toString());
+    }
+
+    @Test
+    void typingInTheFilterLeavesThePointsThatMatch(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).type(KeyCode.F).release(KeyCode.CONTROL);
+        robot.write("cold room");
+        ListView<?> list = robot.lookup((Node node) -> "Points".equals(node.getAccessibleText()))
+                .queryAs(ListView.class);
+        until(() -> list.getItems().size() == 4);
+        robot.eraseText(9);
+        until(() -> list.getItems().size() == 28);
+    }
+
+    @Test
+    void theSelectedPointsChainCanBeCopied(FxRobot robot) {
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.C).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        until(() -> workplace.desk().now().notice().contains("on the clipboard"));
+        String copied = WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> Clipboard.getSystemClipboard().getString());
+        assertThat(copied.lines()).hasSize(7).first().asString().startsWith("Point\tOffice entrance\tshut");
+    }
+
+    @Test
+    void escapeLeavesAValueAndThePaletteAsTheyWere(FxRobot robot) {
+        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
+        robot.write("dock").type(KeyCode.ESCAPE);
+        until(() -> !robot.lookup(".palette-shade").query().isVisible());
+        assertThat(workplace.desk().now().selected()).isEqualTo("01");
+        Node value = robot.lookup((Node node) -> node.getAccessibleText() != null
+                        && node.getAccessibleText().startsWith("Cable length"))
+                .query();
+        robot.clickOn(value).write("500").type(KeyCode.ESCAPE);
+        assertThat(workplace.desk().now().job().cableTo("01").orElseThrow().metres())
+                .isEqualTo(18);
+    }
+}

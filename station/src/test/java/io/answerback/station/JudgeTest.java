@@ -1,0 +1,81 @@
+package io.answerback.station;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.event.Qualifier;
+import io.answerback.event.Signal;
+import io.answerback.report.Answer;
+import io.answerback.report.IpFrame;
+import io.answerback.report.IpFrames;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// What a frame is worth, decided without a socket or a clock.
+class JudgeTest {
+    private static final Instant NOW = Instant.parse("2026-05-12T09:41:07Z");
+
+    private final Judge judge = new Judge(StationRules.standard());
+
+    private static String frame(String account, int sequence, int zone, Instant at) {
+        Signal signal = new Signal(account, Qualifier.NEW, "130", 1, zone);
+        return IpFrames.encode(IpFrame.of(signal, sequence, "1", "0", at));
+    }
+
+    private boolean listed(String text, Instant now) {
+        return !judge.judge(text, now).duplicate();
+    }
+
+    @Test
+    void theSameSequenceWithAnotherEventIsNoDuplicate() {
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
+        assertThat(listed(frame("7316", 5, 2, NOW), NOW)).isTrue();
+        assertThat(listed(frame("7317", 5, 1, NOW), NOW)).isTrue();
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isFalse();
+    }
+
+    @Test
+    void aResendIsKnownByItsSequenceThoughItsTimeIsLater() {
+        Instant later = NOW.plusSeconds(30);
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
+        assertThat(listed(frame("7316", 5, 1, later), later)).isFalse();
+    }
+
+    @Test
+    void afterFiveMinutesTheSameNumberIsANewFrame() {
+        Instant later = NOW.plus(Duration.ofMinutes(5)).plusSeconds(1);
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
+        assertThat(listed(frame("7316", 5, 1, later), later)).isTrue();
+    }
+
+    @Test
+    void aRefusedFrameIsNotRememberedAsSeen() {
+        Instant early = NOW.minusSeconds(60);
+        assertThat(judge.judge(frame("7316", 5, 1, early), NOW).received().answer())
+                .contains(Answer.NAK);
+        assertThat(listed(frame("7316", 5, 1, NOW), NOW)).isTrue();
+    }
+
+    @Test
+    void aFrameWithoutATimeIsTaken() {
+        IpFrame frame = new IpFrame(IpFrame.CONTACT_ID, 3, "", "0", "7316", "#7316|1130 01 007", Optional.empty());
+        assertThat(judge.judge(IpFrames.encode(frame), NOW).received().answer()).contains(Answer.ACK);
+    }
+
+    @Test
+    void whatIsListedFitsALineAndIsBounded() {
+        Received received =
+                judge.judge("\n\u0000\u00ff" + "x".repeat(5000) + "\r", NOW).received();
+        assertThat(received.text())
+                .startsWith("\\n\\x00\\xFF")
+                .hasSizeLessThan(400)
+                .doesNotContain("\n");
+    }
+
+    @Test
+    void theAnswerGivesBackWhatTheFrameCarried() {
+        String reply = judge.judge(frame("7316", 42, 1, NOW), NOW).reply().orElseThrow();
+        assertThat(reply).contains("\"ACK\"0042R1L0#7316[]").startsWith("\n").endsWith("\r");
+    }
+}
