@@ -35,9 +35,4 @@ public record Signal(String account, Qualifier qualifier, String event, int area
     public String zoneDigits() {
         return "%03d".formatted(zone);
     }
-
-    /// The same event, ended.
-    public Signal restored() {
-        return new Signal(account, Qualifier.RESTORE, event, area, zone);
-    }
 }

@@ -47,11 +47,6 @@ public record LoopWiring(
         return new LoopWiring(scheme, endOfLineOhms, alarmOhms, percent, contactOhms, place);
     }
 
-    /// The same loop with contacts of another closed resistance, in ohms.
-    public LoopWiring withContactOhms(double ohms) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, tolerancePercent, ohms, place);
-    }
-
     /// The same loop with its end-of-line resistor somewhere else.
     public LoopWiring withPlace(ResistorPlace other) {
         return new LoopWiring(scheme, endOfLineOhms, alarmOhms, tolerancePercent, contactOhms, other);
