@@ -51,6 +51,7 @@ public final class MainWindow {
     private final Scene scene;
     private boolean waiting;
     private boolean rearrange;
+    private boolean arrangedNarrow;
     private DeskState shown;
 
     /// The window's content.
@@ -116,7 +117,11 @@ public final class MainWindow {
         practice.panel().subscribe(this::showSoon);
         practice.progress().subscribe(this::showSoon);
         practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
-        scene.widthProperty().subscribe(this::rearrangeSoon);
+        scene.widthProperty().subscribe(width -> {
+            if (narrow() != arrangedNarrow) {
+                rearrangeSoon();
+            }
+        });
         look.textPercent().subscribe(this::rearrangeSoon);
         rearrange = true;
         show(desk.now());
@@ -139,9 +144,14 @@ public final class MainWindow {
         return open.computeIfAbsent(stop, its -> benches.get(its).get());
     }
 
+    private boolean narrow() {
+        return scene.getWidth() / look.px(1) < NARROW;
+    }
+
     private void arrange(Bench bench) {
         VBox.setVgrow(bench.sheet(), Priority.ALWAYS);
-        boolean narrow = scene.getWidth() / look.px(1) < NARROW;
+        boolean narrow = narrow();
+        arrangedNarrow = narrow;
         side.getChildren().setAll(bench.instrument(), findings);
         side.getStyleClass().setAll("side-sheet");
         if (narrow) {
