@@ -304,4 +304,16 @@ class WindowTest {
         robot.clickOn("Undo: length of C-17");
         until(() -> job().cableTo("07").orElseThrow().metres() == 62);
     }
+
+    @Test
+    void theKeysStillWorkAfterTheMenuWasOpenedWithNothingToUndo(FxRobot robot) {
+        robot.clickOn("Job");
+        until(() -> reads(robot, "Nothing to undo"));
+        robot.type(KeyCode.ESCAPE);
+        select("07");
+        edit(robot, "Cable length 62 m", "70");
+        until(() -> job().cableTo("07").orElseThrow().metres() == 70);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+    }
 }

@@ -102,14 +102,14 @@ final class Header extends HBox {
         commands.file().subList(3, 4).forEach(command -> menu.getItems().add(item(command)));
     }
 
-    /// Undo and redo say what they would take back or do again.
+    /// Undo and redo say what they would take back or do again. They stay enabled: a menu item takes its key
+    /// over from the window, and a disabled one would keep it dead until the menu is next opened.
     private MenuItem named(MenuItem item) {
         switch (item.getText()) {
             case "Undo" -> item.setText(undo.getAccessibleText());
             case "Redo" -> item.setText(redo.getAccessibleText());
             default -> {}
         }
-        item.setDisable(item.getText().startsWith("Nothing"));
         return item;
     }
 
