@@ -5,9 +5,11 @@ import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
+import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
+import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.job.Proof;
@@ -17,6 +19,7 @@ import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
 import io.answerback.proof.Upstream;
+import io.answerback.survey.KindCatalogue;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,13 +35,18 @@ final class LargeJobs {
     static Job of(int size) {
         Job demo = DemoJobs.job(1);
         Conductor conductor = DataFiles.conductors().getFirst();
+        List<PointKind> kinds = DataFiles.kinds().entries().stream()
+                .map(KindCatalogue.Entry::kind)
+                .toList();
         List<Point> points = new ArrayList<>();
         List<Cable> cables = new ArrayList<>();
         List<Input> inputs = new ArrayList<>();
         List<Zone> zones = new ArrayList<>();
         for (int i = 1; i <= size; i++) {
             String id = "%03d".formatted(i);
-            points.add(new Point(id, "Point " + i, PointKind.values()[i % PointKind.values().length], wiring(i)));
+            ZoneType type = ZoneType.values()[i % ZoneType.values().length];
+            Duty duty = new Duty(type, Optional.of(i % 3 + 1), false);
+            points.add(Point.of(id, "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
             cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
             int module = (i - 1) / INPUTS_A_MODULE;
             inputs.add(new Input(
@@ -48,13 +56,17 @@ final class LargeJobs {
                     i,
                     Optional.of(id),
                     UnusedTermination.NOTHING));
-            zones.add(new Zone(
-                    i, ZoneType.values()[i % ZoneType.values().length], Optional.of(i % 3 + 1), Optional.empty()));
+            zones.add(new Zone(i, type, Optional.of(i % 3 + 1), Optional.empty()));
         }
         Job job = new Job(
                 demo.site(),
                 demo.practice(),
                 demo.panel(),
+                inputs.stream()
+                        .map(Input::module)
+                        .distinct()
+                        .map(name -> new PanelModule(name, "bus-8", List.of()))
+                        .toList(),
                 demo.areas(),
                 points,
                 cables,
@@ -62,6 +74,7 @@ final class LargeJobs {
                 zones,
                 demo.communicator(),
                 demo.receivers(),
+                List.of(),
                 List.of());
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)

@@ -75,7 +75,8 @@ class CommandLineTest {
         JsonNode first = check.json().get("findings").get(0);
         assertThat(first.propertyNames()).contains("id", "stop", "grade", "point", "says", "why", "remedy");
         assertThat(first.get("grade").asString()).isEqualTo("wrong");
-        JsonNode stop = check.json().get("stops").get(0);
+        assertThat(check.json().get("stops").get(0).get("name").asString()).isEqualTo("Survey");
+        JsonNode stop = check.json().get("stops").get(1);
         assertThat(stop.get("name").asString()).isEqualTo("Loop");
         assertThat(stop.get("done").asInt()).isEqualTo(23);
         assertThat(stop.get("of").asInt()).isEqualTo(24);

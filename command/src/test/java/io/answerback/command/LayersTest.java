@@ -24,7 +24,12 @@ class LayersTest {
             .layer("core")
             .definedBy(
                     "io.answerback.job..",
+                    "io.answerback.wording..",
+                    "io.answerback.practice..",
                     "io.answerback.edit..",
+                    "io.answerback.survey..",
+                    "io.answerback.capacity..",
+                    "io.answerback.takeover..",
                     "io.answerback.loop..",
                     "io.answerback.event..",
                     "io.answerback.report..",

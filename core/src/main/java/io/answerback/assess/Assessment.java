@@ -3,6 +3,7 @@ package io.answerback.assess;
 import io.answerback.chain.PointResult;
 import io.answerback.chain.PointTracer;
 import io.answerback.check.Finding;
+import io.answerback.check.JobFacts;
 import io.answerback.check.Stop;
 import io.answerback.job.Job;
 import java.util.List;
@@ -13,17 +14,19 @@ import java.util.Optional;
 ///
 /// @param job the job it was computed from
 /// @param trace every point through its links
+/// @param facts everything computed about the job as a whole
 /// @param byPoint what was found in each point, by its id
 /// @param findings everything that was found, worst first
 /// @param stops how far each stop has come, in the order of work
 public record Assessment(
         Job job,
         PointTracer.Trace trace,
+        JobFacts facts,
         Map<String, List<Finding>> byPoint,
         List<Finding> findings,
         List<StopProgress> stops) {
     /// An assessment of nothing, to build the first one on.
-    static final Assessment NONE = new Assessment(null, PointTracer.Trace.NONE, Map.of(), List.of(), List.of());
+    static final Assessment NONE = new Assessment(null, PointTracer.Trace.NONE, null, Map.of(), List.of(), List.of());
 
     public Assessment {
         byPoint = Map.copyOf(byPoint);

@@ -5,6 +5,7 @@ import io.answerback.chain.PointResult;
 import io.answerback.chain.PointTracer;
 import io.answerback.check.Finding;
 import io.answerback.check.Grade;
+import io.answerback.check.JobFacts;
 import io.answerback.check.Rules;
 import io.answerback.check.Stop;
 import io.answerback.event.EventTable;
@@ -31,7 +32,8 @@ public record Assessor(EventTable events) {
     public Assessment assess(Job job, Assessment earlier) {
         PointTracer.Trace trace = new PointTracer(job, events).trace(earlier.trace());
         Map<String, List<Finding>> byPoint = new HashMap<>();
-        List<Finding> findings = new ArrayList<>(Rules.ofJob(job, trace.results()));
+        JobFacts facts = JobFacts.of(job, trace.results(), earlier.facts());
+        List<Finding> findings = new ArrayList<>(Rules.ofJob(facts));
         for (PointResult point : trace.results()) {
             List<Finding> its = earlier.findingsOf(point).orElseGet(() -> Rules.ofPoint(job, point));
             byPoint.put(point.pointId(), its);
@@ -41,20 +43,33 @@ public record Assessor(EventTable events) {
         List<StopProgress> stops = Arrays.stream(Stop.values())
                 .map(stop -> progress(stop, trace.results(), findings))
                 .toList();
-        return new Assessment(job, trace, byPoint, findings, stops);
+        return new Assessment(job, trace, facts, byPoint, findings, stops);
     }
 
     private static StopProgress progress(Stop stop, List<PointResult> points, List<Finding> findings) {
-        List<PointResult> counted = stop == Stop.LOOP
-                ? points.stream().filter(point -> point.wired().isPresent()).toList()
-                : points;
+        List<PointResult> counted = points.stream()
+                .filter(point -> switch (stop) {
+                    case SURVEY, LOOP -> point.wired().isPresent();
+                    case REPORT -> true;
+                    case PROVE -> point.reported();
+                })
+                .toList();
         Predicate<PointResult> done = switch (stop) {
+            case SURVEY -> Assessor::surveyed;
             case LOOP -> point -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
             case REPORT -> point -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> PointResult::proven;
         };
         int count = (int) counted.stream().filter(done).count();
         return new StopProgress(stop, count, counted.size(), mark(stop, count, counted.size(), findings));
+    }
+
+    /// A point is surveyed when it is in an area and has an input to go to.
+    private static boolean surveyed(PointResult point) {
+        return point.wired()
+                .filter(wired -> wired.input().isPresent())
+                .flatMap(wired -> wired.point().duty().area())
+                .isPresent();
     }
 
     private static Mark mark(Stop stop, int done, int of, List<Finding> findings) {
@@ -68,7 +83,7 @@ public record Assessor(EventTable events) {
         if (grades.contains(Grade.TIGHT)) {
             return Mark.TIGHT;
         }
-        if (done < of) {
+        if (done < of || of == 0) {
             return Mark.NOT_DONE;
         }
         return stop == Stop.PROVE ? Mark.PROVEN : Mark.SOUND;

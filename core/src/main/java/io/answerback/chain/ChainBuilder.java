@@ -17,6 +17,7 @@ import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopResult;
 import io.answerback.panel.PanelReducer;
 import io.answerback.proof.ProofState;
+import io.answerback.wording.Terms;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,7 +40,7 @@ public record ChainBuilder(Job job, EventTable events) {
                                 Link.POINT,
                                 Mark.SOUND,
                                 point.name(),
-                                point.kind().restWord()),
+                                point.kind().words().restWord()),
                         loop(point, loop),
                         input(input, loop),
                         zone(input, zone),
@@ -103,8 +104,8 @@ public record ChainBuilder(Job job, EventTable events) {
     /// The word for a device state of this point, such as "open" or "cover off".
     public static String stateWord(Point point, CaseReading reading) {
         return switch (reading.loopCase().device()) {
-            case AT_REST -> point.kind().restWord();
-            case ACTIVE -> point.kind().activeWord();
+            case AT_REST -> point.kind().words().restWord();
+            case ACTIVE -> point.kind().words().activeWord();
             case COVER_OFF -> "cover off";
         };
     }
@@ -138,6 +139,9 @@ public record ChainBuilder(Job job, EventTable events) {
             return new LinkState(
                     Link.EVENT, Mark.SOUND, eventFigure(signal.get().event()), address(signal.get()));
         }
+        if (zone.filter(its -> its.type() == ZoneType.LOG_ONLY).isPresent()) {
+            return new LinkState(Link.EVENT, Mark.SOUND, "log only", "nothing is sent, by choice");
+        }
         String code = zone.map(Zone::event).orElse("");
         boolean accountMissing = !code.isEmpty() && zone.flatMap(Zone::area).isPresent();
         return new LinkState(
@@ -148,7 +152,7 @@ public record ChainBuilder(Job job, EventTable events) {
     }
 
     private String eventFigure(String code) {
-        return code + " " + events.words(code);
+        return code + " " + events.in(Terms.of(job.practice())).words(code);
     }
 
     private static String address(Signal signal) {

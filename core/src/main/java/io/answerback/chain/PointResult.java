@@ -5,6 +5,7 @@ import io.answerback.job.Input;
 import io.answerback.job.Link;
 import io.answerback.job.Point;
 import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
 import io.answerback.loop.LoopResult;
 import io.answerback.proof.ProofState;
 import java.util.Map;
@@ -42,6 +43,13 @@ public record PointResult(
     /// Whether its alarm and its restore were answered and nothing has changed since.
     public boolean proven() {
         return proof instanceof ProofState.Proven;
+    }
+
+    /// Whether its alarm is meant to reach a station at all.
+    public boolean reported() {
+        return wired.flatMap(Wired::zone)
+                .filter(zone -> zone.type() == ZoneType.LOG_ONLY)
+                .isEmpty();
     }
 
     /// The worst mark of the links from `first` to `last`.

@@ -9,14 +9,15 @@ import java.util.stream.Stream;
 /// An area that reports under no account.
 final class AccountMissing implements JobRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
         return job.areas().stream()
                 .filter(area -> area.account().isEmpty())
                 .map(area -> new Finding(
                         "account-missing:" + area.number(),
                         Stop.REPORT,
                         Grade.WRONG,
-                        firstPointIn(area.number(), points),
+                        firstPointIn(area.number(), facts.points()),
                         "area " + area.number(),
                         "Area %02d %s has no account".formatted(area.number(), area.name()),
                         "The station could not tell whose alarm it is, so the panel sends none.",

@@ -10,7 +10,7 @@ final class LineNeverProven implements PointRule {
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return Stream.of(point)
-                .filter(its -> its.proof() instanceof ProofState.Never)
+                .filter(its -> its.proof() instanceof ProofState.Never && its.reported())
                 .map(its -> Finding.of(
                         "never-proven",
                         Stop.PROVE,

@@ -2,6 +2,7 @@ package io.answerback.check;
 
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.PointEdits;
 import java.util.Optional;
 
 /// What can be noted as done about a finding in one step, where nothing else has to be decided.
@@ -10,8 +11,11 @@ public final class Mends {
 
     /// The edit that notes it as done; empty when the engineer has to decide something first.
     public static Optional<Edit> of(Finding finding) {
-        return finding.id().startsWith(UnusedInputUnterminated.RULE)
-                ? Optional.of(Edits.terminateUnused(finding.part()))
+        if (finding.id().startsWith(UnusedInputUnterminated.RULE)) {
+            return Optional.of(Edits.terminateUnused(finding.part()));
+        }
+        return finding.id().startsWith(ZoneUnlikeSurvey.RULE)
+                ? Optional.of(PointEdits.programAsSurveyed(finding.point()))
                 : Optional.empty();
     }
 }

@@ -1,14 +1,13 @@
 package io.answerback.check;
 
-import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// A communicator that was told no receiver.
 final class RouteWithoutReceiver implements JobRule {
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
         return job.communicator().ip().receiverIds().isEmpty()
                 ? Stream.of(new Finding(
                         "no-receiver:ip",

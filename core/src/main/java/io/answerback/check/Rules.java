@@ -15,12 +15,31 @@ public final class Rules {
             new PointWithoutInput(),
             new ZoneWiredButOff(),
             new ZoneWithoutArea(),
+            new ZoneUnlikeSurvey(),
+            new PointWithoutArea(),
+            new EntranceNotDelayed(),
+            new HoldUpDelayed(),
+            new LifeSafetyPoint(),
+            new SeriesHidesContacts(),
             new LineNeverProven(),
             new ProofStale(),
             new RestoreNeverSeen());
 
-    private static final List<JobRule> OF_JOBS =
-            List.of(new UnusedInputUnterminated(), new AccountMissing(), new RouteWithoutReceiver());
+    private static final List<JobRule> OF_JOBS = List.of(
+            new InputsShort(),
+            new PanelLimitPassed(),
+            new ModuleUnfit(),
+            new InputOfAnotherUse(),
+            new AreaWithoutSetting(),
+            new AreaWithoutWayIn(),
+            new RouteWithoutEntrance(),
+            new WindowGlassUnwatched(),
+            new FoundUnlikePlanned(),
+            new DepartureWithoutReason(),
+            new LoopSchoolNotComputed(),
+            new UnusedInputUnterminated(),
+            new AccountMissing(),
+            new RouteWithoutReceiver());
 
     private Rules() {}
 
@@ -30,8 +49,8 @@ public final class Rules {
     }
 
     /// What the rules find in the job as a whole.
-    public static List<Finding> ofJob(Job job, List<PointResult> points) {
-        return OF_JOBS.stream().flatMap(rule -> rule.check(job, points)).toList();
+    public static List<Finding> ofJob(JobFacts facts) {
+        return OF_JOBS.stream().flatMap(rule -> rule.check(facts)).toList();
     }
 
     /// The order in which findings are listed: worst first, then in the order of work and of the points.

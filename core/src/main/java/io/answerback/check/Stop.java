@@ -3,6 +3,8 @@ package io.answerback.check;
 /// The stops of the job in the order of work, as far as there are benches for them. Each keeps the number it
 /// has in the whole order of nine, so that its key never changes.
 public enum Stop {
+    /// What is watched, where, on which inputs and by whose rules.
+    SURVEY(1, "Survey"),
     /// Contacts, resistors and cable as one supervised input.
     LOOP(2, "Loop"),
     /// From the zone to the frame that leaves the building.

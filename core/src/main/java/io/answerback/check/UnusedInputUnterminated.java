@@ -1,12 +1,12 @@
 package io.answerback.check;
 
-import io.answerback.chain.PointResult;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
+import io.answerback.job.Question;
+import io.answerback.job.School;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
-import java.util.List;
 import java.util.stream.Stream;
 
 /// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
@@ -14,19 +14,30 @@ final class UnusedInputUnterminated implements JobRule {
     static final String RULE = "unused-input:";
 
     @Override
-    public Stream<Finding> check(Job job, List<PointResult> points) {
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
         return job.panel().profile().reads(job.practice().scheme()).stream()
                 .flatMap(reads -> job.inputs().stream()
                         .filter(input -> input.pointId().isEmpty())
                         .filter(input -> input.unusedFitted() != reads.unusedNeeds())
+                        .filter(input -> !switchedOff(job, input))
                         .map(input -> finding(job, input, reads.unusedNeeds())));
     }
 
-    private static Finding finding(Job job, Input input, UnusedTermination needs) {
-        boolean watched = job.zone(input.zone())
+    /// One school fits nothing and switches the zone off; it is fine as long as the zone stays off.
+    private static boolean switchedOff(Job job, Input input) {
+        return job.practice().school(Question.UNUSED_INPUTS) == School.ZONE_OFF && !watched(job, input);
+    }
+
+    private static boolean watched(Job job, Input input) {
+        return job.zone(input.zone())
                 .map(Zone::type)
                 .filter(type -> type != ZoneType.NOT_USED)
                 .isPresent();
+    }
+
+    private static Finding finding(Job job, Input input, UnusedTermination needs) {
+        boolean watched = watched(job, input);
         return new Finding(
                 RULE + input.id(),
                 Stop.LOOP,

@@ -8,4 +8,9 @@ package io.answerback.event;
 /// @param siaRestore the two letters for its end (SIA DC-03); empty when it has none
 /// @param group alarm, hold-up, tamper, fault, set/unset or test
 /// @param pulseDigit the digit pulse formats send by default, one of 1-9 and A-F
-public record EventClass(String code, String words, String siaNew, String siaRestore, String group, char pulseDigit) {}
+public record EventClass(String code, String words, String siaNew, String siaRestore, String group, char pulseDigit) {
+    /// The same row in other words.
+    EventClass withWords(String other) {
+        return new EventClass(code, other, siaNew, siaRestore, group, pulseDigit);
+    }
+}

@@ -18,6 +18,11 @@ public record Area(int number, String name, String account) {
         }
     }
 
+    /// The same area under another name.
+    public Area withName(String other) {
+        return new Area(number, other, account);
+    }
+
     /// The same area under another account.
     public Area withAccount(String other) {
         return new Area(number, name, other);

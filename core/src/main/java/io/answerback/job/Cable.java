@@ -26,6 +26,11 @@ public record Cable(
         }
     }
 
+    /// The same cable to another point.
+    public Cable withPointId(String other) {
+        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius);
+    }
+
     /// The same cable with another length, in metres.
     public Cable withMetres(double other) {
         return new Cable(id, pointId, other, conductor, coldestCelsius, hottestCelsius);

@@ -27,6 +27,11 @@ public record Input(
         return module + " · " + number;
     }
 
+    /// The same input serving another point, or none.
+    public Input withPointId(Optional<String> other) {
+        return new Input(id, module, number, zone, other, unusedFitted);
+    }
+
     /// The same input with something else fitted while unused.
     public Input withUnusedFitted(UnusedTermination other) {
         return new Input(id, module, number, zone, pointId, other);

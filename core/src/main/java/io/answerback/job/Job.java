@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 /// @param site where it is
 /// @param practice the firm's house rules
 /// @param panel the panel and what its make expects
+/// @param modules what brings inputs and keys to the panel, its own board first
 /// @param areas parts of the building, by number
 /// @param points what is watched, in the order of the list
 /// @param cables the pairs between points and inputs; at most one a point
@@ -22,10 +23,12 @@ import java.util.stream.Stream;
 /// @param communicator the unit that carries events out
 /// @param receivers the station's receivers
 /// @param proofs what was answered; at most one a point
+/// @param measurements what was measured, oldest first
 public record Job(
         Site site,
         Practice practice,
         Panel panel,
+        List<PanelModule> modules,
         List<Area> areas,
         List<Point> points,
         List<Cable> cables,
@@ -33,16 +36,17 @@ public record Job(
         List<Zone> zones,
         Communicator communicator,
         List<Receiver> receivers,
-        List<Proof> proofs) {
+        List<Proof> proofs,
+        List<Measurement> measurements) {
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
-    ///     to a
-    ///     point, receiver or input that is not there
+    ///     to a point, receiver or module that is not there
     public Job {
         Require.given(site, "site");
         Require.given(practice, "practice");
         Require.given(panel, "panel");
         Require.given(communicator, "communicator");
+        modules = unique(modules, PanelModule::name, "modules", "module");
         areas = unique(areas, Area::number, "areas", "area");
         points = unique(points, Point::id, "points", "point");
         cables = unique(cables, Cable::id, "cables", "cable");
@@ -50,10 +54,13 @@ public record Job(
         zones = unique(zones, Zone::number, "zones", "zone");
         receivers = unique(receivers, Receiver::id, "receivers", "receiver");
         proofs = unique(proofs, Proof::pointId, "proofs", "proof of point");
+        measurements = List.copyOf(measurements == null ? List.of() : measurements);
         unique(cables, Cable::pointId, "cables", "cable to point");
         unique(usedInputs(inputs).toList(), input -> input.pointId().orElseThrow(), "inputs", "input of point");
         refersTo(points, cables.stream().map(Cable::pointId), "a cable goes to");
         refersTo(points, usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
+        refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
+        requireModules(modules, inputs);
         Set<String> receiverIds =
                 new HashSet<>(receivers.stream().map(Receiver::id).toList());
         for (String id : communicator.ip().receiverIds()) {
@@ -61,6 +68,18 @@ public record Job(
                 throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
             }
         }
+    }
+
+    private static void requireModules(List<PanelModule> modules, List<Input> inputs) {
+        Set<String> names =
+                new HashSet<>(modules.stream().map(PanelModule::name).toList());
+        inputs.stream()
+                .filter(input -> !names.contains(input.module()))
+                .findFirst()
+                .ifPresent(input -> {
+                    throw new IllegalArgumentException(
+                            "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
+                });
     }
 
     private static Stream<Input> usedInputs(List<Input> inputs) {
@@ -105,6 +124,11 @@ public record Job(
         return first(zones, zone -> zone.number() == number);
     }
 
+    /// The module with this name; empty when there is none.
+    public Optional<PanelModule> module(String name) {
+        return first(modules, module -> module.name().equals(name));
+    }
+
     /// The area with this number; empty when there is none.
     public Optional<Area> area(int number) {
         return first(areas, area -> area.number() == number);
@@ -127,33 +151,219 @@ public record Job(
         return parts.stream().filter(which).findFirst();
     }
 
+    /// This job at another site.
+    public Job withSite(Site other) {
+        return new Job(
+                other,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
+    }
+
+    /// This job with another practice.
+    public Job withPractice(Practice other) {
+        return new Job(
+                site,
+                other,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
+    }
+
+    /// This job with another panel.
+    public Job withPanel(Panel other) {
+        return new Job(
+                site,
+                practice,
+                other,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
+    }
+
+    /// This job with other modules.
+    public Job withModules(List<PanelModule> other) {
+        return new Job(
+                site,
+                practice,
+                panel,
+                other,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
+    }
+
     /// This job with other areas.
     public Job withAreas(List<Area> other) {
-        return new Job(site, practice, panel, other, points, cables, inputs, zones, communicator, receivers, proofs);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                other,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
     }
 
     /// This job with other points.
     public Job withPoints(List<Point> other) {
-        return new Job(site, practice, panel, areas, other, cables, inputs, zones, communicator, receivers, proofs);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                other,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
     }
 
     /// This job with other cables.
     public Job withCables(List<Cable> other) {
-        return new Job(site, practice, panel, areas, points, other, inputs, zones, communicator, receivers, proofs);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                other,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
     }
 
     /// This job with other inputs.
     public Job withInputs(List<Input> other) {
-        return new Job(site, practice, panel, areas, points, cables, other, zones, communicator, receivers, proofs);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                other,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
     }
 
     /// This job with other zones.
     public Job withZones(List<Zone> other) {
-        return new Job(site, practice, panel, areas, points, cables, inputs, other, communicator, receivers, proofs);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                other,
+                communicator,
+                receivers,
+                proofs,
+                measurements);
+    }
+
+    /// This job with another communicator.
+    public Job withCommunicator(Communicator other) {
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                other,
+                receivers,
+                proofs,
+                measurements);
     }
 
     /// This job with other proofs.
     public Job withProofs(List<Proof> other) {
-        return new Job(site, practice, panel, areas, points, cables, inputs, zones, communicator, receivers, other);
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                other,
+                measurements);
+    }
+
+    /// This job with other measurements.
+    public Job withMeasurements(List<Measurement> other) {
+        return new Job(
+                site,
+                practice,
+                panel,
+                modules,
+                areas,
+                points,
+                cables,
+                inputs,
+                zones,
+                communicator,
+                receivers,
+                proofs,
+                other);
     }
 }

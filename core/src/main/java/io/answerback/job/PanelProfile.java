@@ -11,9 +11,22 @@ import java.util.Optional;
 /// @param pullUpOhms the resistance through which it does, in ohms
 /// @param entrySeconds entry time the panel is set to, in seconds
 /// @param schemes how the panel reads each scheme it supports
+/// @param capacity how much it takes
+/// @param radioBand the radio band it hears, such as "band P"; empty when it has no radio
+/// @param modules the kinds of module it can have; the first is its own board
 public record PanelProfile(
-        String id, String name, double pullUpVolts, double pullUpOhms, int entrySeconds, List<SchemeBands> schemes) {
-    /// @throws IllegalArgumentException when a name is blank, a figure out of bounds or no scheme is given
+        String id,
+        String name,
+        double pullUpVolts,
+        double pullUpOhms,
+        int entrySeconds,
+        List<SchemeBands> schemes,
+        Capacity capacity,
+        String radioBand,
+        List<ModuleKind> modules) {
+    /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, or
+    ///     the
+    ///     first module is not the board
     public PanelProfile {
         id = Require.text(id, "panel profile id");
         name = Require.text(name, "panel profile name");
@@ -24,6 +37,22 @@ public record PanelProfile(
         if (schemes.isEmpty()) {
             throw new IllegalArgumentException("panel profile " + name + " reads no loop scheme; give at least one");
         }
+        Require.given(capacity, "capacity of panel profile " + name);
+        radioBand = radioBand == null ? "" : radioBand.strip();
+        modules = List.copyOf(Require.given(modules, "modules of panel profile " + name));
+        if (modules.isEmpty() || modules.getFirst().sort() != ModuleSort.BOARD) {
+            throw new IllegalArgumentException("the first module of panel profile " + name + " must be its board");
+        }
+    }
+
+    /// The panel's own board.
+    public ModuleKind board() {
+        return modules.getFirst();
+    }
+
+    /// The kind of module with this id; empty when the panel has none.
+    public Optional<ModuleKind> module(String kindId) {
+        return modules.stream().filter(kind -> kind.id().equals(kindId)).findFirst();
     }
 
     /// How this panel reads loops of `kind`; empty when it cannot.

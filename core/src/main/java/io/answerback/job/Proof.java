@@ -40,6 +40,11 @@ public record Proof(
         return Collections.unmodifiableMap(copy);
     }
 
+    /// The same proof of a point that got another number.
+    public Proof withPointId(String other) {
+        return new Proof(other, answeredAt, roundTripMillis, station, frame, restoredAt, upstream);
+    }
+
     /// The same proof with its restore answered at `at`.
     public Proof withRestoredAt(Instant at) {
         return new Proof(pointId, answeredAt, roundTripMillis, station, frame, Optional.of(at), upstream);

@@ -22,9 +22,9 @@ public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<S
         });
     }
 
-    /// The three-digit event code an alarm on this zone sends; empty when the zone is off.
+    /// The three-digit event code an alarm on this zone sends; empty when nothing is sent.
     public String event() {
-        return type == ZoneType.NOT_USED ? "" : ownEvent.orElse(type.event());
+        return type.event().isEmpty() ? "" : ownEvent.orElse(type.event());
     }
 
     /// The same zone as another type.

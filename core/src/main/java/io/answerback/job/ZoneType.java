@@ -17,8 +17,14 @@ public enum ZoneType {
     HOLD_UP("hold-up", "120"),
     /// Something that is not a break-in, set or unset.
     TECHNICAL("technical", "150"),
+    /// Fire, set or unset. Life-safety work under its own code.
+    FIRE("fire", "110"),
+    /// Gas, set or unset. Life-safety work under its own code.
+    GAS("gas", "151"),
     /// Sets and unsets the area.
-    KEY_SWITCH("key switch", "409");
+    KEY_SWITCH("key switch", "409"),
+    /// Written to the panel's own log; nothing is sent.
+    LOG_ONLY("log only", "");
 
     private final String words;
     private final String event;
@@ -33,13 +39,18 @@ public enum ZoneType {
         return words;
     }
 
-    /// The three-digit event code sent unless the zone names its own; empty when the zone is off.
+    /// The three-digit event code sent unless the zone names its own; empty when nothing is sent.
     public String event() {
         return event;
     }
 
     /// Whether the panel reacts while the area is unset.
     public boolean watchesAlways() {
-        return this == ALWAYS || this == HOLD_UP || this == TECHNICAL;
+        return this == ALWAYS || this == HOLD_UP || this == TECHNICAL || this == FIRE || this == GAS;
+    }
+
+    /// Whether it waits for an entry time while the area is watched.
+    public boolean delayed() {
+        return this == ENTRY_EXIT || this == ENTRY_ROUTE;
     }
 }

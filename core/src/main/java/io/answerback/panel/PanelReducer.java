@@ -8,6 +8,7 @@ import io.answerback.job.Meaning;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.wording.Terms;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +63,7 @@ public record PanelReducer(Job job) {
         if (!open.isEmpty()) {
             return report(state, area, Qualifier.NEW, FAILED_TO_SET, user)
                     .then(PanelStep.silent(
-                            state, "not " + job.practice().wording().set() + ": zones " + open + " are open"));
+                            state, "not " + Terms.of(job.practice()).set() + ": zones " + open + " are open"));
         }
         return report(state.withSet(area, true), area, Qualifier.RESTORE, event, user);
     }
@@ -75,6 +76,9 @@ public record PanelReducer(Job job) {
         Optional<Zone> programmed = job.zone(read.zone()).filter(zone -> zone.type() != ZoneType.NOT_USED);
         if (programmed.isEmpty()) {
             return PanelStep.silent(state, "zone " + read.zone() + " is off: the panel does not look");
+        }
+        if (programmed.get().type() == ZoneType.LOG_ONLY) {
+            return PanelStep.silent(state, "zone " + read.zone() + " is log only: nothing is sent");
         }
         if (read.reads().isEmpty()) {
             return PanelStep.silent(state, "the loop reads between bands: what the panel does is not promised");
@@ -103,7 +107,7 @@ public record PanelReducer(Job job) {
             return PanelStep.silent(
                     state,
                     "area %02d is %s: nothing is sent"
-                            .formatted(area, job.practice().wording().unset()));
+                            .formatted(area, Terms.of(job.practice()).unset()));
         }
         boolean entering = state.entries().containsKey(area);
         if (entering && zone.type() == ZoneType.ENTRY_ROUTE) {
@@ -166,7 +170,7 @@ public record PanelReducer(Job job) {
     /// no area, or
     /// its area has no account.
     public Optional<Signal> zoneSignal(Zone zone, Qualifier qualifier) {
-        return zone.type() == ZoneType.NOT_USED
+        return zone.event().isEmpty()
                 ? Optional.empty()
                 : zone.area().flatMap(job::area).flatMap(area -> signal(area, qualifier, zone.event(), zone.number()));
     }

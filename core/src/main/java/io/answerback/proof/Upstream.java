@@ -63,7 +63,7 @@ public final class Upstream {
     public Map<Link, Map<String, String>> of(
             Point point, Optional<Cable> cable, Optional<Input> input, Optional<Zone> zone) {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
-        facts.put(Link.POINT, Map.of("kind", point.kind().name()));
+        facts.put(Link.POINT, point(point));
         facts.put(Link.LOOP, loop(point.loop(), cable));
         facts.put(Link.INPUT, input(point.loop().scheme(), input));
         facts.put(Link.ZONE, zone(zone));
@@ -74,6 +74,16 @@ public final class Upstream {
         facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
         facts.put(Link.ROUTE, route);
         return facts;
+    }
+
+    private static Map<String, String> point(Point point) {
+        return point.inSeries().isEmpty()
+                ? Map.of("kind", point.kind().name())
+                : Map.of(
+                        "kind",
+                        point.kind().name(),
+                        "contacts in series",
+                        Integer.toString(point.inSeries().size()));
     }
 
     private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {

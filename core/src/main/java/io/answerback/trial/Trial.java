@@ -18,6 +18,7 @@ import io.answerback.panel.PanelInput;
 import io.answerback.panel.PanelReducer;
 import io.answerback.panel.PanelState;
 import io.answerback.panel.PanelStep;
+import io.answerback.wording.Terms;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,8 +56,8 @@ public record Trial(Job job, EventTable events) {
             PointResult point, PointResult.Wired wired, boolean active, PanelState panel, Instant now) {
         List<LinkState> links = new ArrayList<>();
         String word = active
-                ? wired.point().kind().activeWord()
-                : wired.point().kind().restWord();
+                ? wired.point().kind().words().activeWord()
+                : wired.point().kind().words().restWord();
         links.add(new LinkState(Link.POINT, Mark.SOUND, point.name(), word));
         Optional<CaseReading> reading = wired.loop().map(loop -> loop.of(active ? LoopCase.ACTIVE : LoopCase.AT_REST));
         if (reading.isEmpty() || wired.input().isEmpty()) {
@@ -121,8 +122,8 @@ public record Trial(Job job, EventTable events) {
 
     private String areaWord(int area, PanelState panel) {
         return panel.setAreas().contains(area)
-                ? job.practice().wording().set()
-                : job.practice().wording().unset();
+                ? Terms.of(job.practice()).set()
+                : Terms.of(job.practice()).unset();
     }
 
     private Outcome outcome(PanelStep step, List<LinkState> links, Link stop) {
@@ -136,7 +137,7 @@ public record Trial(Job job, EventTable events) {
         links.add(new LinkState(
                 Link.EVENT,
                 Mark.SOUND,
-                sent.event() + " " + events.words(sent.event()) + ", "
+                sent.event() + " " + events.in(Terms.of(job.practice())).words(sent.event()) + ", "
                         + sent.qualifier().words(),
                 "#" + sent.account() + " · " + sent.areaDigits() + " · " + sent.zoneDigits() + entered));
         return new Outcome(step.state(), links, signals, Optional.empty(), "");

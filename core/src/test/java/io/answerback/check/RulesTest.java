@@ -69,19 +69,8 @@ class RulesTest {
         Edit edit = new Edit("", its -> its.withPoints(its.points()));
         assertThat(find(edit.on(job), "scheme-unreadable:02")).isEmpty();
         var profile = job.panel().profile();
-        var narrow = new io.answerback.job.PanelProfile("n", "Narrow", 5, 4700, 30, List.of(SmallJob.CLOSED));
-        Job other = new Job(
-                job.site(),
-                job.practice(),
-                new io.answerback.job.Panel("P", narrow),
-                job.areas(),
-                job.points(),
-                job.cables(),
-                job.inputs(),
-                job.zones(),
-                job.communicator(),
-                job.receivers(),
-                job.proofs());
+        var narrow = SmallJob.profile(List.of(SmallJob.CLOSED));
+        Job other = job.withPanel(new io.answerback.job.Panel("P", narrow));
         assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
         assertThat(find(other, "scheme-unreadable:02")).isPresent();
     }
@@ -131,20 +120,7 @@ class RulesTest {
     @Test
     void anAreaWithoutAnAccountAndARouteWithoutAReceiverAreWrong() {
         assertFinds(Edits.account(2, ""), "account-missing:2", Grade.WRONG, "Area 02 Back has no account");
-        Edit none = new Edit(
-                "",
-                its -> new Job(
-                        its.site(),
-                        its.practice(),
-                        its.panel(),
-                        its.areas(),
-                        its.points(),
-                        its.cables(),
-                        its.inputs(),
-                        its.zones(),
-                        new Communicator("C", new IpRoute(List.of(), 1, 1000)),
-                        its.receivers(),
-                        its.proofs()));
+        Edit none = new Edit("", its -> its.withCommunicator(new Communicator("C", new IpRoute(List.of(), 1, 1000))));
         assertFinds(none, "no-receiver:ip", Grade.WRONG, "has no receiver");
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.testing.SmallJob;
+import io.answerback.testing.SmallKinds;
+import io.answerback.testing.SmallRules;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -39,9 +41,29 @@ class JobTest {
                 refused(() -> new Receiver("A", "A", "host", 0, "", "0"), "port of receiver A is 0"),
                 refused(() -> new Receiver("A", "A", "host", 9, "", "xyz"), "line number of receiver A is \"xyz\""),
                 refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
-                refused(() -> new Practice(Wording.SET_UNSET, 5, SchemeKind.CLOSED_LOOP, 0.2, 1000), "grade is 5"),
+                refused(() -> new HouseRules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
+                refused(
+                        () -> new HouseRules("R", "", 2, Map.of(Question.TAMPER, School.SOLDER), Map.of()),
+                        "TAMPER is answered with SOLDER; it must be one of [ONE_RING, PER_ZONE]"),
+                refused(
+                        () -> new HouseRules("R", "", 2, Map.of(), Map.of()),
+                        "the rules' answer to WORDING is missing"),
+                refused(
+                        () -> Practice.of(SmallRules.rules()).withFigure(RuleFigure.SIREN_MINUTES, 500),
+                        "siren minutes in the rules is 500; it must be from 0 to 120"),
+                refused(
+                        () -> JOB.withInputs(
+                                List.of(new Input("X.1", "X", 1, 9, Optional.empty(), UnusedTermination.LINK))),
+                        "input X.1 is on module X, which is not in the job"),
+                refused(
+                        () -> JOB.points().getFirst().withInSeries(List.of(new SeriesContact("one", SmallKinds.DOOR))),
+                        "one contact in series"),
+                refused(
+                        () -> JOB.withMeasurements(List.of(new Measurement(
+                                "44", Instant.EPOCH, Measurement.Measured.RESISTOR, Optional.of(1.0), ""))),
+                        "a measurement was made at point 44"),
                 refused(() -> SmallJob.wiring().withTolerancePercent(30), "tolerance in percent is 30"),
-                refused(() -> new PanelProfile("p", "P", 5, 4700, 30, List.of()), "reads no loop scheme"));
+                refused(() -> SmallJob.profile(List.of()), "reads no loop scheme"));
     }
 
     private static Arguments refused(ThrowingCallable bad, String says) {

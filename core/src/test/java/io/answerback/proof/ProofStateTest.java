@@ -7,7 +7,6 @@ import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
-import io.answerback.job.Point;
 import io.answerback.job.Proof;
 import io.answerback.job.ZoneType;
 import io.answerback.testing.SmallJob;
@@ -74,7 +73,7 @@ class ProofStateTest {
         Edit rename = new Edit(
                 "name",
                 its -> its.withPoints(its.points().stream()
-                        .map(point -> new Point(point.id(), "Renamed", point.kind(), point.loop()))
+                        .map(point -> point.withName("Renamed"))
                         .toList()));
         assertThat(after(rename)).isInstanceOf(ProofState.Proven.class);
     }

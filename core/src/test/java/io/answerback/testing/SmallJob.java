@@ -5,17 +5,21 @@ import io.answerback.event.EventTable;
 import io.answerback.job.Area;
 import io.answerback.job.Band;
 import io.answerback.job.Cable;
+import io.answerback.job.Capacity;
 import io.answerback.job.Communicator;
 import io.answerback.job.Conductor;
+import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Meaning;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
 import io.answerback.job.Panel;
+import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
-import io.answerback.job.PointKind;
 import io.answerback.job.Practice;
 import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
@@ -23,7 +27,6 @@ import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.Site;
 import io.answerback.job.UnusedTermination;
-import io.answerback.job.Wording;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
 import java.util.List;
@@ -87,15 +90,15 @@ public final class SmallJob {
     /// Point 01 is an entrance in area 1, 02 an immediate door in area 1, 03 a hold-up button in area 2.
     public static Job job() {
         return new Job(
-                new Site("Test Yard", ""),
-                new Practice(Wording.SET_UNSET, 2, SchemeKind.DOUBLE_END_OF_LINE, 0.25, 12_000),
-                new Panel(
-                        "Panel", new PanelProfile("test", "Test panel", 5, 4700, 30, List.of(DOUBLE, SINGLE, CLOSED))),
+                new Site("Test Yard", "", 0),
+                Practice.of(SmallRules.rules()),
+                new Panel("Panel", profile(List.of(DOUBLE, SINGLE, CLOSED))),
+                List.of(new PanelModule("Panel", "board", List.of(1, 2))),
                 List.of(new Area(1, "Front", "1234"), new Area(2, "Back", "5678")),
                 List.of(
-                        new Point("01", "Entrance", PointKind.DOOR_CONTACT, wiring()),
-                        new Point("02", "Store door", PointKind.DOOR_CONTACT, wiring()),
-                        new Point("03", "Desk button", PointKind.HOLD_UP_BUTTON, wiring())),
+                        point("01", "Entrance", SmallKinds.DOOR, new Duty(ZoneType.ENTRY_EXIT, Optional.of(1), true)),
+                        point("02", "Store door", SmallKinds.DOOR, duty(ZoneType.IMMEDIATE, 1)),
+                        point("03", "Desk button", SmallKinds.HOLD_UP, duty(ZoneType.HOLD_UP, 2))),
                 List.of(cable("01"), cable("02"), cable("03")),
                 List.of(
                         input(1, Optional.of("01")),
@@ -108,7 +111,40 @@ public final class SmallJob {
                         new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
                 new Communicator("Communicator", new IpRoute(List.of("A"), 2, 1000)),
                 List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
+                List.of(),
                 List.of());
+    }
+
+    /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.
+    public static PanelProfile profile(List<SchemeBands> schemes) {
+        return new PanelProfile(
+                "test",
+                "Test panel",
+                5,
+                4700,
+                30,
+                schemes,
+                new Capacity(24, 4, 20, 0, 4),
+                "",
+                List.of(
+                        module("board", ModuleSort.BOARD, 4, 1, 0),
+                        module("bus-8", ModuleSort.BUS_EXPANDER, 8, 2, 1),
+                        module("keypad", ModuleSort.KEYPAD, 0, 4, 1)));
+    }
+
+    private static ModuleKind module(String id, ModuleSort sort, int inputs, int mostOf, int addresses) {
+        int boxes = sort == ModuleSort.BUS_EXPANDER ? 1 : 0;
+        return new ModuleKind(id, id, sort, inputs, mostOf, addresses, 30, boxes, false, "", List.of());
+    }
+
+    /// A point on the usual wiring.
+    public static Point point(String id, String name, io.answerback.job.PointKind kind, Duty duty) {
+        return Point.of(id, name, kind, duty, wiring());
+    }
+
+    /// A duty in an area where nobody comes in.
+    public static Duty duty(ZoneType type, int area) {
+        return new Duty(type, Optional.of(area), false);
     }
 
     private static Input input(int number, Optional<String> point) {

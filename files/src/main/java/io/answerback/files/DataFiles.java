@@ -3,7 +3,10 @@ package io.answerback.files;
 import io.answerback.event.EventClass;
 import io.answerback.event.EventTable;
 import io.answerback.job.Conductor;
+import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
+import io.answerback.survey.KindCatalogue;
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
@@ -16,6 +19,9 @@ import org.apache.commons.csv.CSVRecord;
 /// The data that ships with the application: the event table, conductors and panel profiles. Each row carries
 /// its source.
 public final class DataFiles {
+    private static final List<String> RULES = List.of("graded-2", "graded-3", "four-hours", "twenty-four-hours");
+    private static final List<String> PROFILES = List.of("sample-a", "sample-b", "sample-c", "sample-d");
+
     private DataFiles() {}
 
     /// The event table.
@@ -38,12 +44,51 @@ public final class DataFiles {
                 .toList();
     }
 
+    /// The kinds of point there are, with the words people use for them.
+    public static KindCatalogue kinds() {
+        return new KindCatalogue(
+                rows("data/kinds.csv").stream().map(KindRow::entry).toList());
+    }
+
+    /// The rule presets that ship with the application.
+    public static List<HouseRules> rules() {
+        return RULES.stream().map(DataFiles::rules).toList();
+    }
+
+    /// The rule preset that ships under this id, such as "graded-3".
+    ///
+    /// @throws IllegalArgumentException when none does
+    public static HouseRules rules(String id) {
+        return read("rules/" + id + ".rules.json", HouseRules.class);
+    }
+
+    /// The panel profiles that ship with the application.
+    public static List<PanelProfile> profiles() {
+        return PROFILES.stream().map(DataFiles::profile).toList();
+    }
+
     /// The panel profile that ships under this id, such as "sample-b".
     ///
     /// @throws IllegalArgumentException when none does
     public static PanelProfile profile(String id) {
-        try (Reader text = open("profiles/" + id + ".json")) {
-            return JobJson.MAPPER.readValue(text, PanelProfile.class);
+        return read("profiles/" + id + ".json", PanelProfile.class);
+    }
+
+    private static <T> T read(String name, Class<T> type) {
+        try (Reader text = open(name)) {
+            return JobJson.PLAIN.readValue(text, type);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /// The lines of a data file that ships with the application, without blank ones and those that begin with
+    /// #.
+    public static List<String> lines(String name) {
+        try (BufferedReader text = new BufferedReader(open(name))) {
+            return text.lines()
+                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                    .toList();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

@@ -3,8 +3,8 @@ package io.answerback.files;
 import io.answerback.job.Job;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.node.ObjectNode;
 
 /// A job to and from text. Text that is no job is refused with its line and field.
@@ -12,7 +12,9 @@ public final class JobCodec {
     /// What the `format` field says.
     public static final String FORMAT = "answerback-job";
     /// The version this application writes.
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
+
+    private static final String NEXT = "Mend it there, or open an earlier version from the folder .versions beside it.";
 
     private JobCodec() {}
 
@@ -20,7 +22,7 @@ public final class JobCodec {
     public static String write(JobDocument document) {
         ObjectNode now = tree(document.job());
         if (document.original() != null) {
-            ObjectNode known = tree(JobJson.MAPPER.treeToValue(document.original(), Job.class));
+            ObjectNode known = tree(job(document.original()));
             UnknownFields.carry(document.original(), known, now);
         }
         return JobText.of(now);
@@ -30,8 +32,22 @@ public final class JobCodec {
         ObjectNode tree = JobJson.MAPPER.createObjectNode();
         tree.put("format", FORMAT);
         tree.put("version", VERSION);
-        tree.setAll((ObjectNode) JobJson.MAPPER.valueToTree(job));
+        ObjectNode parts = JobJson.MAPPER.valueToTree(job);
+        parts.properties().forEach(part -> {
+            if (part.getKey().equals("points")) {
+                tree.set("kinds", KindJson.written(job));
+            }
+            tree.set(part.getKey(), part.getValue());
+        });
         return tree;
+    }
+
+    private static Job job(JsonNode tree) {
+        return reader(tree).forType(Job.class).readValue(tree);
+    }
+
+    private static ObjectReader reader(JsonNode tree) {
+        return JobJson.MAPPER.reader().withAttribute(KindJson.KINDS, KindJson.read(tree));
     }
 
     /// The job in a text.
@@ -43,10 +59,14 @@ public final class JobCodec {
             JsonNode tree = JobJson.MAPPER.readTree(text);
             requireJob(tree, name);
             int version = tree.path("version").asInt(VERSION);
-            Job job = JobJson.MAPPER.readValue(text, Job.class);
+            if (version < VERSION) {
+                ObjectNode upgraded = JobUpgrade.fromVersion1((ObjectNode) tree);
+                return new JobDocument(job(upgraded), upgraded, Optional.empty());
+            }
+            Job job = reader(tree).forType(Job.class).readValue(text);
             return new JobDocument(job, tree, version > VERSION ? Optional.of(version) : Optional.empty());
         } catch (JacksonException broken) {
-            throw new BrokenFile(explained(broken, name));
+            throw JsonComplaint.about(broken, name, NEXT);
         }
     }
 
@@ -56,32 +76,5 @@ public final class JobCodec {
                     "%s is not an Answerback job: its \"format\" is not \"%s\". Open a file that ends in .answerback.json."
                             .formatted(name, FORMAT));
         }
-    }
-
-    private static String explained(JacksonException broken, String name) {
-        String where = broken.getLocation() == null || broken.getLocation().getLineNr() < 0
-                ? ""
-                : ", line " + broken.getLocation().getLineNr();
-        String field =
-                broken instanceof DatabindException bound && !bound.getPath().isEmpty()
-                        ? ", field " + field(bound)
-                        : "";
-        Throwable cause = broken.getCause() instanceof IllegalArgumentException refused ? refused : broken;
-        String what = cause == broken ? broken.getOriginalMessage() : cause.getMessage();
-        return "%s%s%s: %s. Mend it there, or open an earlier version from the folder .versions beside it."
-                .formatted(
-                        name, where, field, what.lines().findFirst().orElse("").replaceAll("\\.$", ""));
-    }
-
-    private static String field(DatabindException bound) {
-        StringBuilder path = new StringBuilder();
-        bound.getPath().forEach(step -> {
-            if (step.getPropertyName() == null) {
-                path.append('[').append(step.getIndex()).append(']');
-            } else {
-                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
-            }
-        });
-        return path.toString();
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.files;
 
 import io.answerback.job.Band;
 import io.answerback.job.Meaning;
+import io.answerback.job.PointKind;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -15,11 +16,18 @@ import tools.jackson.databind.module.SimpleModule;
 /// How the records of a job are written as JSON. The records know nothing of it. Fields a newer version added
 /// are passed over here; the document keeps them.
 final class JobJson {
-    /// The mapper for jobs and profiles.
-    static final JsonMapper MAPPER = JsonMapper.builder()
+    /// The mapper for profiles, rules and kinds of point.
+    static final JsonMapper PLAIN = JsonMapper.builder()
             .addModule(new SimpleModule()
                     .addSerializer(Band.class, new BandWriter())
                     .addDeserializer(Band.class, new BandReader()))
+            .build();
+
+    /// The mapper for jobs, in which kinds of point are named by their ids.
+    static final JsonMapper MAPPER = PLAIN.rebuild()
+            .addModule(new SimpleModule("kinds")
+                    .addSerializer(PointKind.class, new KindJson.Writer())
+                    .addDeserializer(PointKind.class, new KindJson.Reader()))
             .build();
 
     private JobJson() {}

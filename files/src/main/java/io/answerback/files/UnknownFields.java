@@ -7,9 +7,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Carries fields this version does not know through a round trip. Members of lists are told apart by their
-/// id, number or point.
+/// id, number, time, point or name.
 final class UnknownFields {
-    private static final String[] KEYS = {"id", "number", "pointId", "scheme", "lowOhms"};
+    private static final String[] KEYS = {"id", "number", "at", "pointId", "scheme", "lowOhms", "name"};
 
     private UnknownFields() {}
 

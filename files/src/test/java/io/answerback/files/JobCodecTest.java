@@ -6,11 +6,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
+import io.answerback.assess.Assessor;
+import io.answerback.chain.PointResult;
 import io.answerback.edit.Edits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
+import io.answerback.job.PanelModule;
+import io.answerback.job.Point;
+import io.answerback.job.ZoneType;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -46,14 +53,21 @@ class JobCodecTest {
 
     @Test
     void theSchemaAcceptsWhatIsWrittenAndRefusesWhatIsNot() throws Exception {
-        String schemaText = Files.readString(Path.of("../docs/job.schema.json"));
-        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schemaText);
+        Map<String, String> parts = Map.of(
+                "https://answerback.example/rules.schema.json", schemaText("rules"),
+                "https://answerback.example/profile.schema.json", schemaText("profile"));
+        var schema = SchemaRegistry.withDefaultDialect(
+                        SpecificationVersion.DRAFT_2020_12, builder -> builder.schemas(parts))
+                .getSchema(schemaText("job"));
         assertThat(schema.validate(text, InputFormat.JSON)).isEmpty();
         assertThat(schema.validate(text.replace("\"metres\": 62.0", "\"metres\": -62.0"), InputFormat.JSON))
                 .isNotEmpty();
-        assertThat(schema.validate(text.replace("\"kind\": \"MOVEMENT\"", "\"kind\": \"GHOST\""), InputFormat.JSON))
+        assertThat(schema.validate(text.replace("\"TAMPER\": \"PER_ZONE\"", "\"TAMPER\": \"GHOST\""), InputFormat.JSON))
                 .isNotEmpty();
+    }
+
+    private static String schemaText(String name) throws IOException {
+        return Files.readString(Path.of("../docs/" + name + ".schema.json"));
     }
 
     @Test
@@ -73,8 +87,30 @@ class JobCodecTest {
     }
 
     @Test
+    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion2() throws Exception {
+        String old;
+        try (var in = getClass().getResourceAsStream("version1.answerback.json")) {
+            old = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        }
+        JobDocument read = JobCodec.read(old, "old");
+        assertThat(read.newerVersion()).isEmpty();
+        Job upgraded = read.job();
+        assertThat(upgraded.points())
+                .extracting(Point::name)
+                .isEqualTo(job.points().stream().map(Point::name).toList());
+        assertThat(upgraded.practice().grade()).isEqualTo(3);
+        assertThat(upgraded.practice().leastLoopMargin()).isEqualTo(0.25);
+        assertThat(upgraded.modules()).extracting(PanelModule::name).contains("Panel", "Expander 2", "Keypad 1");
+        assertThat(upgraded.point("02").orElseThrow().duty().type()).isEqualTo(ZoneType.ENTRY_ROUTE);
+        var assessment = new Assessor(DataFiles.events()).assess(upgraded);
+        assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);
+        assertThat(JobCodec.read(JobCodec.write(read), "again").job()).isEqualTo(upgraded);
+        assertThat(JobCodec.write(read)).contains("\"version\": 2");
+    }
+
+    @Test
     void aNewerVersionOpensReadOnly() throws BrokenFile {
-        assertThat(JobCodec.read(text.replaceFirst("\"version\": 1", "\"version\": 7"), "job")
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 2", "\"version\": 7"), "job")
                         .newerVersion())
                 .contains(7);
     }
@@ -85,7 +121,9 @@ class JobCodecTest {
             value = {
                 "\"metres\": 62.0 | \"metres\": -5 | must be from 0 to 10000",
                 "\"metres\": 62.0 | \"metres\": \"long\" | cables[",
-                "\"kind\": \"MOVEMENT\" | \"kind\": \"GHOST\" | points[1].kind",
+                "\"kind\": \"movement\" | \"kind\": \"ghost\" | points[1].kind: kind \"ghost\" is not among the job's kinds",
+                "\"family\": \"DOOR\" | \"family\": \"DRAWBRIDGE\" | family",
+                "\"TAMPER\": \"PER_ZONE\" | \"TAMPER\": \"SOLDER\" | it must be one of [ONE_RING, PER_ZONE]",
                 "\"format\": \"answerback-job\" | \"format\": \"shopping\" | is not an Answerback job",
                 "\"id\": \"08\" | \"id\": \"07\" | point 07 is there twice",
                 "\"receiverIds\": [\"A1\", \"A2\"] | \"receiverIds\": [\"Z\"] | uses receiver Z, which is not in the job",

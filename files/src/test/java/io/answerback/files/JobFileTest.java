@@ -44,7 +44,7 @@ class JobFileTest {
     @Test
     void aNewerFileIsNeverOverwritten() throws Exception {
         Path file = folder.resolve("newer.answerback.json");
-        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 1", "\"version\": 2");
+        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 2", "\"version\": 3");
         Files.writeString(file, newer);
         JobDocument read = JobFile.open(file);
         assertThatThrownBy(() -> JobFile.save(file, read))

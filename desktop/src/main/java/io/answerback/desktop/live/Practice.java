@@ -10,6 +10,7 @@ import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
 import io.answerback.station.StationRules;
+import io.answerback.wording.Terms;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;
@@ -97,7 +98,10 @@ public final class Practice implements AutoCloseable {
 
     private String operatorLine(Received received) {
         return received.signal()
-                .map(signal -> new OperatorsList(desk.now().job()).line(signal, events.words(signal.event())))
+                .map(signal -> new OperatorsList(desk.now().job())
+                        .line(
+                                signal,
+                                events.in(Terms.of(desk.now().job().practice())).words(signal.event())))
                 .orElse(received.what().equals("NULL") ? "path test" : received.what());
     }
 
@@ -167,7 +171,7 @@ public final class Practice implements AutoCloseable {
     public void sendAllUnproven() {
         Job job = desk.now().job();
         List<PointResult> points = desk.now().assessment().points().stream()
-                .filter(point -> !point.proven())
+                .filter(point -> point.reported() && !point.proven())
                 .toList();
         stopped = false;
         progress.set(new Progress(0, points.size(), true));

@@ -154,7 +154,7 @@ final class BandsDrawing extends Drawing {
             case SOUND ->
                 device.startsWith("cover")
                         ? "Cover off"
-                        : capital(view.point().kind().thing()) + " " + device;
+                        : capital(view.point().kind().words().thing()) + " " + device;
             case CUT -> "Cable cut";
             case SHORT_AT_DEVICE -> "Short at device";
             case SHORT_AT_PANEL -> "Short at panel";

@@ -131,7 +131,7 @@ public final class LoopBench implements Bench {
         if (!scheme.hasEndOfLine()) {
             cables.remove(CableState.NO_RESISTOR);
         }
-        String thing = view.point().kind().thing();
+        String thing = view.point().kind().words().thing();
         FlowPane row = new FlowPane(
                 Switch.of(
                         Character.toUpperCase(thing.charAt(0)) + thing.substring(1),

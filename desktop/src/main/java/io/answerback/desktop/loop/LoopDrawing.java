@@ -123,7 +123,7 @@ final class LoopDrawing extends Drawing {
         box("device-box", device, 6, width - device - 2, HEIGHT - 14);
         words(
                 "quiet",
-                view.point().kind().part() + " as wired, " + view.word(view.device()),
+                view.point().kind().words().part() + " as wired, " + view.word(view.device()),
                 device + 10,
                 HEIGHT - 20,
                 HPos.LEFT);
@@ -134,7 +134,7 @@ final class LoopDrawing extends Drawing {
             x = contact(x, x + step * 0.2, "cover", view.device() != DeviceState.COVER_OFF);
         }
         double from = device + (covered ? step * 0.95 : step * 0.35);
-        double end = contact(x, from, view.point().kind().thing(), view.device() != DeviceState.ACTIVE);
+        double end = contact(x, from, view.point().kind().words().thing(), view.device() != DeviceState.ACTIVE);
         if (covered) {
             drawAlarmResistor(from, end);
         }

@@ -75,8 +75,8 @@ record LoopView(
 
     String word(DeviceState device) {
         return switch (device) {
-            case AT_REST -> point.kind().restWord();
-            case ACTIVE -> point.kind().activeWord();
+            case AT_REST -> point.kind().words().restWord();
+            case ACTIVE -> point.kind().words().activeWord();
             case COVER_OFF -> "cover off";
         };
     }

@@ -15,6 +15,7 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.job.Link;
 import io.answerback.job.Proof;
 import io.answerback.proof.ProofState;
+import io.answerback.wording.Terms;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -49,6 +50,7 @@ public final class ProveBench implements Bench {
     private final Button send = new Button();
     private final ProgressBar bar = new ProgressBar();
     private final Label count = new Label();
+    private final Label how = new Label();
     private final Button stop = new Button("Stop");
     private final FlowPane sending;
 
@@ -76,11 +78,15 @@ public final class ProveBench implements Bench {
 
     @Override
     public void show(DeskState state) {
-        List<PointResult> points = state.assessment().points();
+        List<PointResult> points = state.assessment().points().stream()
+                .filter(PointResult::reported)
+                .toList();
         List<Node> parts = new ArrayList<>();
         parts.add(new Headline("Which lines have been answered", counts(points)));
         parts.add(sending);
         showOpen(points);
+        how.setText("each point active and back to rest, one after another, all areas "
+                + Terms.of(state.job().practice()).set());
         parts.add(group("To be sent", points, Comparator.comparing(ProveBench::order), false));
         parts.add(group("Proven", points, Comparator.comparing(PointResult::pointId), true));
         sheet.getChildren().setAll(parts);
@@ -116,10 +122,8 @@ public final class ProveBench implements Bench {
         stop.setOnAction(click -> practice.stop());
         send.setOnAction(click -> practice.sendAllUnproven());
         send.getStyleClass().add("primary");
-        Label words = new Label("each point active and back to rest, one after another, all areas "
-                + desk.now().job().practice().wording().set());
-        words.getStyleClass().add("quiet");
-        FlowPane row = new FlowPane(send, bar, count, stop, words);
+        how.getStyleClass().add("quiet");
+        FlowPane row = new FlowPane(send, bar, count, stop, how);
         row.getStyleClass().add("sending");
         return row;
     }

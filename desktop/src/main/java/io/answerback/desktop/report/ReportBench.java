@@ -28,6 +28,7 @@ import io.answerback.report.ContactId;
 import io.answerback.report.FramePart;
 import io.answerback.report.IpFrame;
 import io.answerback.report.IpFrameParts;
+import io.answerback.wording.Terms;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -108,9 +109,9 @@ public final class ReportBench implements Bench {
     }
 
     private static String about(DeskState state, PointResult point) {
-        String wording = state.job().practice().wording().set();
+        String wording = Terms.of(state.job().practice()).set();
         String word = point.wired()
-                .map(wired -> wired.point().kind().activeWord())
+                .map(wired -> wired.point().kind().words().activeWord())
                 .orElseGet(() -> SystemPoint.of(point.pointId()).orElseThrow().activeWord());
         return point.wired().isPresent()
                 ? "%s %s: %s, its area %s".formatted(point.pointId(), point.name(), word, wording)
@@ -177,7 +178,8 @@ public final class ReportBench implements Bench {
         FlowPane row = new FlowPane();
         row.getStyleClass().add("frame");
         try {
-            IpFrameParts.of(frame, events).forEach(part -> row.getChildren().add(part(part)));
+            IpFrameParts.of(frame, events.in(Terms.of(job.practice())))
+                    .forEach(part -> row.getChildren().add(part(part)));
         } catch (BadFrame impossible) {
             row.getChildren().add(Words.quiet(impossible.getMessage()));
         }

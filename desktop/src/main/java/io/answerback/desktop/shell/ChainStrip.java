@@ -11,8 +11,8 @@ import io.answerback.desktop.live.Run;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.Link;
 import io.answerback.job.SystemPoint;
-import io.answerback.job.Wording;
 import io.answerback.job.Zone;
+import io.answerback.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -75,8 +75,8 @@ final class ChainStrip extends VBox {
     private static String order(PointResult point, boolean active) {
         return point.wired()
                 .map(wired -> active
-                        ? wired.point().kind().restore()
-                        : wired.point().kind().act())
+                        ? wired.point().kind().words().restore()
+                        : wired.point().kind().words().act())
                 .orElseGet(() -> {
                     SystemPoint system = SystemPoint.of(point.pointId()).orElseThrow();
                     return active ? system.restore() : system.act();
@@ -89,11 +89,11 @@ final class ChainStrip extends VBox {
         area.setManaged(number.isPresent());
         number.ifPresent(its -> {
             boolean set = practice.panel().get().setAreas().contains(its);
-            Wording wording = state.job().practice().wording();
-            area.setText("Area %02d: %s".formatted(its, set ? wording.set() : wording.unset()));
+            Terms terms = Terms.of(state.job().practice());
+            area.setText("Area %02d: %s".formatted(its, set ? terms.set() : terms.unset()));
             Hint.on(
                     area,
-                    "In the panel model. Click to make it " + (set ? wording.unset() : wording.set())
+                    "In the panel model. Click to make it " + (set ? terms.unset() : terms.set())
                             + "; the panel reports that too");
             area.setOnAction(click -> practice.setArea(its, !set));
         });

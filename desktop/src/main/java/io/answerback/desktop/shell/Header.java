@@ -2,6 +2,7 @@ package io.answerback.desktop.shell;
 
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
+import io.answerback.wording.Terms;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
@@ -127,7 +128,7 @@ final class Header extends HBox {
                 .formatted(
                         practice.grade(),
                         practice.scheme().words(),
-                        practice.wording().both()));
+                        Terms.of(practice).both()));
         saved.setText(saved(state));
         name(undo, "Undo", state.history().undoName().orElse(null));
         name(redo, "Redo", state.history().redoName().orElse(null));

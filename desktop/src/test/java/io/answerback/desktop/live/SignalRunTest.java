@@ -37,18 +37,7 @@ class SignalRunTest implements SignalRun.Screen {
     /// One try of 200 ms, so that a silent station is given up soon.
     private static Job quickRoute(Job demo) {
         IpRoute route = new IpRoute(List.of("A1"), 2, 200);
-        return new Job(
-                demo.site(),
-                demo.practice(),
-                demo.panel(),
-                demo.areas(),
-                demo.points(),
-                demo.cables(),
-                demo.inputs(),
-                demo.zones(),
-                new Communicator("Communicator", route),
-                demo.receivers(),
-                demo.proofs());
+        return demo.withCommunicator(new Communicator("Communicator", route));
     }
 
     @Override
@@ -142,18 +131,7 @@ class SignalRunTest implements SignalRun.Screen {
     @Test
     void aRouteWithoutAReceiverEndsAtTheRoute() throws IOException {
         SignalRun signals = start(Misbehaviour.NONE);
-        job = new Job(
-                job.site(),
-                job.practice(),
-                job.panel(),
-                job.areas(),
-                job.points(),
-                job.cables(),
-                job.inputs(),
-                job.zones(),
-                new Communicator("Communicator", new IpRoute(List.of(), 1, 200)),
-                job.receivers(),
-                job.proofs());
+        job = job.withCommunicator(new Communicator("Communicator", new IpRoute(List.of(), 1, 200)));
         signals.act(job, point("07"), true);
         assertThat(last().link()).isEqualTo(Link.ROUTE);
         assertThat(last().mark()).isEqualTo(Mark.WRONG);

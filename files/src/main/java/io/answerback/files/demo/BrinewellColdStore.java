@@ -7,11 +7,13 @@ import io.answerback.job.Area;
 import io.answerback.job.Cable;
 import io.answerback.job.Communicator;
 import io.answerback.job.Conductor;
+import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Panel;
+import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.job.Practice;
@@ -22,13 +24,13 @@ import io.answerback.job.SchemeKind;
 import io.answerback.job.Site;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.UnusedTermination;
-import io.answerback.job.Wording;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
 import io.answerback.panel.PanelReducer;
 import io.answerback.proof.Upstream;
 import io.answerback.report.IpFrame;
 import io.answerback.report.IpFrames;
+import io.answerback.survey.KindCatalogue;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,6 +43,7 @@ import org.apache.commons.csv.CSVRecord;
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
+    private static final KindCatalogue KINDS = DataFiles.kinds();
     private static final String STALE = "09";
     private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
 
@@ -60,9 +63,16 @@ public final class BrinewellColdStore {
     private static Job unproven() {
         List<CSVRecord> rows = DataFiles.rows("demo/brinewell.csv");
         return new Job(
-                new Site("Brinewell Cold Store", "The Quay, north berth"),
-                new Practice(Wording.SET_UNSET, 3, SchemeKind.DOUBLE_END_OF_LINE, 0.25, 12_000),
+                new Site("Brinewell Cold Store", "The Quay, north berth", 14),
+                Practice.of(DataFiles.rules("graded-3")),
                 new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
+                List.of(
+                        new PanelModule("Panel", "board", List.of()),
+                        new PanelModule("Expander 1", "bus-8", List.of()),
+                        new PanelModule("Expander 2", "bus-8", List.of()),
+                        new PanelModule("Keypad 1", "keypad", List.of(1)),
+                        new PanelModule("Keypad 2", "keypad", List.of(1, 2)),
+                        new PanelModule("Keypad 3", "keypad", List.of(2, 3))),
                 List.of(
                         new Area(1, "Offices", "7316"),
                         new Area(2, "Dock", "7316"),
@@ -75,6 +85,7 @@ public final class BrinewellColdStore {
                 List.of(
                         new Receiver("A1", "Station A", "192.0.2.10", 9009, "1", "0"),
                         new Receiver("A2", "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
+                List.of(),
                 List.of());
     }
 
@@ -86,7 +97,12 @@ public final class BrinewellColdStore {
                 number(row, "tolerance"),
                 0.2,
                 ResistorPlace.LAST_DEVICE);
-        return new Point(row.get("id"), row.get("name"), PointKind.valueOf(row.get("kind")), loop);
+        PointKind kind = KINDS.byId(row.get("kind")).orElseThrow().kind();
+        Duty duty = new Duty(
+                ZoneType.valueOf(row.get("duty")),
+                Optional.of((int) number(row, "duty_area")),
+                row.get("way_in").equals("1"));
+        return Point.of(row.get("id"), row.get("name"), kind, duty, loop);
     }
 
     private static Cable cable(CSVRecord row) {
@@ -115,6 +131,7 @@ public final class BrinewellColdStore {
         }
         inputs.add(input("Panel", 8, 8, Optional.empty(), UnusedTermination.NOTHING));
         inputs.add(input("Expander 2", 8, 24, Optional.empty(), UnusedTermination.RESISTOR));
+        inputs.add(input("Keypad 3", 1, 27, Optional.empty(), UnusedTermination.RESISTOR));
         return inputs;
     }
 

@@ -1,0 +1,110 @@
+package io.answerback.capacity;
+
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/// What a job needs of its panel against what there is.
+///
+/// @param slots every input, module by module
+/// @param placed an input for every point that has none yet, where a free one fits, by the point's number
+/// @param unplaced the points for which no free input is left
+/// @param counts zones, areas, users, wireless zones and bus addresses
+public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Count> counts) {
+    /// Takes stock of a job.
+    public static Inventory of(Job job) {
+        PanelProfile profile = job.panel().profile();
+        Map<String, Optional<ModuleKind>> kinds = new LinkedHashMap<>();
+        job.modules().forEach(module -> kinds.put(module.name(), profile.module(module.kindId())));
+        List<Slot> slots = job.inputs().stream()
+                .map(input -> new Slot(input, kinds.getOrDefault(input.module(), Optional.empty())))
+                .toList();
+        Map<String, Input> placed = new LinkedHashMap<>();
+        List<Point> unplaced = place(job, slots, placed);
+        return new Inventory(slots, placed, unplaced, counts(job, slots, kinds));
+    }
+
+    /// The points that can go to the fewest inputs are placed first: two-wire detectors, then those an input is
+    /// reserved for, then the rest, each in the order of the list. So no point takes an input another needs
+    /// more.
+    private static List<Point> place(Job job, List<Slot> slots, Map<String, Input> placed) {
+        List<Slot> free = new ArrayList<>(slots.stream().filter(Slot::free).toList());
+        var wired =
+                job.inputs().stream().flatMap(input -> input.pointId().stream()).collect(Collectors.toSet());
+        List<Point> waiting = job.points().stream()
+                .filter(point -> !wired.contains(point.id()))
+                .sorted(Comparator.comparing(point -> !point.kind().twoWire()))
+                .toList();
+        List<Point> unplaced = new ArrayList<>();
+        for (Point point : waiting) {
+            Optional<Slot> slot = best(free, point.kind());
+            slot.ifPresentOrElse(
+                    found -> {
+                        free.remove(found);
+                        placed.put(point.id(), found.input());
+                    },
+                    () -> unplaced.add(point));
+        }
+        return unplaced;
+    }
+
+    private static Optional<Slot> best(List<Slot> free, PointKind kind) {
+        return free.stream()
+                .filter(slot -> slot.serves(kind))
+                .min(Comparator.comparing((Slot slot) -> slot.reserved().isEmpty()));
+    }
+
+    private static List<Count> counts(Job job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
+        var capacity = job.panel().profile().capacity();
+        int zones = job.points().size();
+        int radio = (int) slots.stream()
+                .filter(slot ->
+                        slot.kind().filter(kind -> !kind.radioBand().isEmpty()).isPresent())
+                .count();
+        int addresses = sum(kinds, ModuleKind::addresses);
+        return List.of(
+                new Count("zones", zones, capacity.zones()),
+                new Count("areas", job.areas().size(), capacity.areas()),
+                new Count("users", job.site().people(), capacity.users()),
+                new Count("wireless zones", radio, capacity.radioZones()),
+                new Count("bus addresses", addresses, capacity.addresses()));
+    }
+
+    private static int sum(Map<String, Optional<ModuleKind>> kinds, Function<ModuleKind, Integer> figure) {
+        return kinds.values().stream()
+                .flatMap(Optional::stream)
+                .mapToInt(figure::apply)
+                .sum();
+    }
+
+    /// How many inputs are wanting.
+    public int shortOf() {
+        return unplaced.size();
+    }
+
+    /// The count of this name.
+    public Count count(String what) {
+        return counts.stream()
+                .filter(count -> count.what().equals(what))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// The free inputs that serve anything.
+    public long freeOrdinary() {
+        return slots.stream()
+                .filter(slot -> slot.free() && slot.reserved().isEmpty())
+                .count();
+    }
+}

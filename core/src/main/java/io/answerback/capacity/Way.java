@@ -1,0 +1,54 @@
+package io.answerback.capacity;
+
+import io.answerback.job.ModuleKind;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/// One way to close a shortfall of inputs, with what it costs.
+///
+/// @param modules the modules to fit, each as often as it is needed
+/// @param inputs the inputs they bring
+/// @param spare the inputs left over once every point has one
+public record Way(List<ModuleKind> modules, int inputs, int spare) {
+    public Way {
+        modules = List.copyOf(modules);
+    }
+
+    /// The boxes it adds on the wall.
+    public int boxes() {
+        return modules.stream().mapToInt(ModuleKind::boxes).sum();
+    }
+
+    /// The bus addresses it uses up.
+    public int addresses() {
+        return modules.stream().mapToInt(ModuleKind::addresses).sum();
+    }
+
+    /// What it takes from the panel at rest, in milliamps.
+    public double milliamps() {
+        return modules.stream().mapToDouble(ModuleKind::milliamps).sum();
+    }
+
+    /// The wireless zones it uses up.
+    public int radioZones() {
+        return modules.stream()
+                .filter(kind -> !kind.radioBand().isEmpty())
+                .mapToInt(ModuleKind::inputs)
+                .sum();
+    }
+
+    /// The zone numbers it uses up.
+    public int zones() {
+        return inputs;
+    }
+
+    /// What is fitted, such as "2 × Bus expander, 8 inputs".
+    public String says() {
+        return modules.stream()
+                .collect(Collectors.groupingBy(ModuleKind::name, java.util.LinkedHashMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(kind -> kind.getValue() == 1 ? kind.getKey() : kind.getValue() + " × " + kind.getKey())
+                .collect(Collectors.joining(" + "));
+    }
+}

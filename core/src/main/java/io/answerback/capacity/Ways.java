@@ -1,0 +1,163 @@
+package io.answerback.capacity;
+
+import io.answerback.job.Job;
+import io.answerback.job.KindFamily;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.PanelProfile;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// Finds the cheapest ways to close a shortfall of inputs: fewest boxes on the wall first, then fewest
+/// modules, then least current, then fewest inputs left over. Every mix of modules the panel takes is tried.
+///
+/// @param ways the best ways, cheapest first; empty when nothing is short or nothing helps
+/// @param ruledOut kinds of module that cannot help, each with the reason
+public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
+    private static final int MOST_SHOWN = 4;
+
+    /// A kind of module that cannot help.
+    ///
+    /// @param kind which
+    /// @param why why not
+    public record RuledOut(ModuleKind kind, String why) {}
+
+    /// The ways for a job.
+    public static Ways of(Job job, Inventory inventory) {
+        List<RuledOut> out = new ArrayList<>();
+        List<ModuleKind> offers = new ArrayList<>();
+        for (ModuleKind kind : job.panel().profile().modules()) {
+            if (kind.sort() != ModuleSort.BOARD && kind.inputs() > 0) {
+                String why = whyNot(job, kind);
+                if (why.isEmpty()) {
+                    offers.add(kind);
+                } else {
+                    out.add(new RuledOut(kind, why));
+                }
+            }
+        }
+        if (inventory.shortOf() == 0) {
+            return new Ways(List.of(), out);
+        }
+        Search search = new Search(job, inventory, offers);
+        search.from(0, new ArrayList<>());
+        List<Way> best = search.found.stream()
+                .sorted(Comparator.comparingInt(Way::boxes)
+                        .thenComparingInt(way -> way.modules().size())
+                        .thenComparingDouble(Way::milliamps)
+                        .thenComparingInt(Way::spare))
+                .limit(MOST_SHOWN)
+                .toList();
+        return new Ways(best, out);
+    }
+
+    private static String whyNot(Job job, ModuleKind kind) {
+        PanelProfile profile = job.panel().profile();
+        if (!kind.radioBand().isEmpty() && !kind.radioBand().equals(profile.radioBand())) {
+            return profile.radioBand().isEmpty()
+                    ? "it speaks " + kind.radioBand() + "; this panel has no radio"
+                    : "it speaks " + kind.radioBand() + "; this panel hears " + profile.radioBand();
+        }
+        return left(job, kind) == 0 ? "the panel takes " + kind.mostOf() + ", and they are fitted" : "";
+    }
+
+    private static int left(Job job, ModuleKind kind) {
+        long fitted = job.modules().stream()
+                .filter(module -> module.kindId().equals(kind.id()))
+                .count();
+        return (int) Math.max(0, kind.mostOf() - fitted);
+    }
+
+    /// Walks through every mix of modules, dropping a branch as soon as it breaks a limit or closes the gap.
+    private static final class Search {
+        private final Job job;
+        private final Inventory inventory;
+        private final List<ModuleKind> offers;
+        private final List<Way> found = new ArrayList<>();
+        private final int zoneNumbersLeft;
+
+        private Search(Job job, Inventory inventory, List<ModuleKind> offers) {
+            this.job = job;
+            this.inventory = inventory;
+            this.offers = offers;
+            this.zoneNumbersLeft =
+                    job.panel().profile().capacity().zones() - job.inputs().size();
+        }
+
+        private void from(int first, List<ModuleKind> mix) {
+            if (!mix.isEmpty() && closes(mix)) {
+                found.add(way(mix));
+                return;
+            }
+            for (int i = first; i < offers.size(); i++) {
+                ModuleKind kind = offers.get(i);
+                mix.add(kind);
+                if (mix.stream().filter(kind::equals).count() <= left(job, kind) && fits(mix)) {
+                    from(i, mix);
+                }
+                mix.removeLast();
+            }
+        }
+
+        private boolean fits(List<ModuleKind> mix) {
+            Way way = new Way(mix, mix.stream().mapToInt(ModuleKind::inputs).sum(), 0);
+            Count addresses = inventory.count("bus addresses");
+            Count radio = inventory.count("wireless zones");
+            return way.zones() <= zoneNumbersLeft
+                    && addresses.used() + way.addresses() <= addresses.of()
+                    && radio.used() + way.radioZones() <= radio.of();
+        }
+
+        /// Two-wire detectors need inputs made for them; a reserved input serves its own family; the rest need
+        /// ordinary inputs. A mix without any one of its modules must not close the gap, or that module is
+        /// waste.
+        private boolean closes(List<ModuleKind> mix) {
+            return lacking(mix) <= 0 && mix.stream().distinct().allMatch(kind -> lacking(withoutOne(mix, kind)) > 0);
+        }
+
+        private static List<ModuleKind> withoutOne(List<ModuleKind> mix, ModuleKind kind) {
+            List<ModuleKind> fewer = new ArrayList<>(mix);
+            fewer.remove(kind);
+            return fewer;
+        }
+
+        private int lacking(List<ModuleKind> mix) {
+            Map<KindFamily, Long> twoWire = inventory.unplaced().stream()
+                    .filter(point -> point.kind().twoWire())
+                    .collect(Collectors.groupingBy(point -> point.kind().family(), Collectors.counting()));
+            int lacking = 0;
+            for (var need : twoWire.entrySet()) {
+                lacking += Math.max(0, need.getValue().intValue() - reserved(mix, need.getKey(), true));
+            }
+            Map<KindFamily, Long> wired = inventory.unplaced().stream()
+                    .filter(point -> !point.kind().twoWire())
+                    .collect(Collectors.groupingBy(point -> point.kind().family(), Collectors.counting()));
+            int ordinary = 0;
+            for (var need : wired.entrySet()) {
+                ordinary += Math.max(0, need.getValue().intValue() - reserved(mix, need.getKey(), false));
+            }
+            return lacking + Math.max(0, ordinary - ordinary(mix));
+        }
+
+        private static int reserved(List<ModuleKind> mix, KindFamily use, boolean twoWire) {
+            return (int) mix.stream()
+                    .flatMap(kind -> kind.reserved().stream())
+                    .filter(input -> input.use() == use && input.twoWire() == twoWire)
+                    .count();
+        }
+
+        private static int ordinary(List<ModuleKind> mix) {
+            return mix.stream()
+                    .mapToInt(kind -> kind.inputs() - kind.reserved().size())
+                    .sum();
+        }
+
+        private Way way(List<ModuleKind> mix) {
+            int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
+            return new Way(mix, inputs, inputs - inventory.unplaced().size());
+        }
+    }
+}

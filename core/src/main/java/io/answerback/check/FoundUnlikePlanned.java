@@ -1,0 +1,47 @@
+package io.answerback.check;
+
+import io.answerback.chain.Figures;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.job.SchemeKind;
+import io.answerback.takeover.FoundLoop;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A loop that was measured and is not what the plan says.
+final class FoundUnlikePlanned implements JobRule {
+    private static final double SAME_WITHIN = 0.1;
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
+        return job.points().stream().flatMap(point -> finding(job, point).stream());
+    }
+
+    private static Optional<Finding> finding(Job job, Point point) {
+        FoundLoop found = FoundLoop.of(job, point.id());
+        double planned = point.loop().scheme() == SchemeKind.CLOSED_LOOP
+                ? 0
+                : point.loop().endOfLineOhms();
+        if (found.noResistor() && planned > 0) {
+            return Optional.of(finding(
+                    point,
+                    "No resistor in the loop",
+                    "The closed loop reads almost nothing; the plan wants %s.".formatted(Figures.ohms(planned)),
+                    "Fit %s at the last device.".formatted(Figures.ohms(planned))));
+        }
+        return found.resistorOhms()
+                .filter(ohms -> Math.abs(ohms - planned) > SAME_WITHIN * Math.max(planned, 1))
+                .map(ohms -> finding(
+                        point,
+                        "A %s resistor is fitted".formatted(Figures.ohms(ohms)),
+                        planned == 0
+                                ? "The plan is a loop without one."
+                                : "The plan and the panel want %s.".formatted(Figures.ohms(planned)),
+                        "Exchange it, or plan with what is there."));
+    }
+
+    private static Finding finding(Point point, String says, String why, String remedy) {
+        return Finding.of("found-unlike-planned", Stop.SURVEY, Grade.TIGHT, point.id(), says, why, remedy);
+    }
+}

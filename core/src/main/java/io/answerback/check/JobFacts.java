@@ -1,0 +1,41 @@
+package io.answerback.check;
+
+import io.answerback.capacity.Inventory;
+import io.answerback.capacity.Ways;
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import io.answerback.practice.Departure;
+import io.answerback.practice.Departures;
+import java.util.List;
+
+/// Everything computed about a job as a whole.
+///
+/// @param job the site
+/// @param points everything computed about its points
+/// @param inventory what it needs of its panel against what there is
+/// @param ways the cheapest ways to close a shortfall
+/// @param departures where it does otherwise than the firm's rules
+public record JobFacts(Job job, List<PointResult> points, Inventory inventory, Ways ways, List<Departure> departures) {
+    /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
+    ///
+    /// @param earlier facts of an earlier state of the same job; null for none
+    public static JobFacts of(Job job, List<PointResult> points, JobFacts earlier) {
+        boolean sameStock = earlier != null && sameStock(job, earlier.job);
+        Inventory inventory = sameStock ? earlier.inventory : Inventory.of(job);
+        Ways ways = sameStock ? earlier.ways : Ways.of(job, inventory);
+        boolean samePractice = earlier != null
+                && earlier.job.practice() == job.practice()
+                && earlier.job.points() == job.points()
+                && earlier.job.panel() == job.panel();
+        return new JobFacts(job, points, inventory, ways, samePractice ? earlier.departures : Departures.of(job));
+    }
+
+    private static boolean sameStock(Job job, Job other) {
+        return job.points() == other.points()
+                && job.inputs() == other.inputs()
+                && job.modules() == other.modules()
+                && job.areas() == other.areas()
+                && job.panel() == other.panel()
+                && job.site() == other.site();
+    }
+}

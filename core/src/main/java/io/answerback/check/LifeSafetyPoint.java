@@ -1,0 +1,23 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.stream.Stream;
+
+/// Fire and gas are work under a code and licence of their own.
+final class LifeSafetyPoint implements PointRule {
+    @Override
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
+                .map(PointResult.Wired::point)
+                .filter(its -> its.kind().family().lifeSafety())
+                .map(its -> Finding.of(
+                        "life-safety",
+                        Stop.SURVEY,
+                        Grade.NOTE,
+                        its.id(),
+                        "Life-safety work: " + its.kind().name(),
+                        "Fire, gas and carbon monoxide come under their own code and licence. This computes; it does not approve.",
+                        "Check who may design and fit it here, and what it may share with an intruder panel."));
+    }
+}

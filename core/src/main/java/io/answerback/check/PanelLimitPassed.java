@@ -1,0 +1,26 @@
+package io.answerback.check;
+
+import io.answerback.capacity.Count;
+import io.answerback.job.Job;
+import java.util.stream.Stream;
+
+/// More zones, areas, users or addresses than the panel takes.
+final class PanelLimitPassed implements JobRule {
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
+        return facts.inventory().counts().stream()
+                .filter(Count::over)
+                .map(count -> new Finding(
+                        "panel-limit:" + count.what().replace(' ', '-'),
+                        Stop.SURVEY,
+                        Grade.WRONG,
+                        "",
+                        count.what(),
+                        count.of() == 0
+                                ? "This panel has no " + count.what()
+                                : "%d %s; the panel takes %d".formatted(count.used(), count.what(), count.of()),
+                        job.panel().profile().name() + " cannot be programmed with what is beyond its limit.",
+                        "Do with fewer, or take a larger panel."));
+    }
+}

@@ -1,0 +1,25 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.job.Job;
+import java.util.stream.Stream;
+
+/// Several contacts on one zone: the operator learns only that one of them opened.
+final class SeriesHidesContacts implements PointRule {
+    @Override
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
+                .map(PointResult.Wired::point)
+                .filter(its -> !its.inSeries().isEmpty())
+                .map(its -> Finding.of(
+                        "series-hides",
+                        Stop.SURVEY,
+                        Grade.TIGHT,
+                        its.id(),
+                        "%d contacts answer as one".formatted(its.inSeries().size()),
+                        "The operator learns only \"%s\"; one bad contact takes all of them down."
+                                .formatted(its.name()),
+                        "Split them: it takes %d more inputs."
+                                .formatted(its.inSeries().size() - 1)));
+    }
+}

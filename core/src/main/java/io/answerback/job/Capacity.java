@@ -1,0 +1,19 @@
+package io.answerback.job;
+
+/// How much a panel takes.
+///
+/// @param zones zones of every sort, wired and wireless
+/// @param areas areas
+/// @param users user codes
+/// @param radioZones how many of the zones may be wireless; 0 for a panel without radio
+/// @param addresses bus addresses for modules
+public record Capacity(int zones, int areas, int users, int radioZones, int addresses) {
+    /// @throws IllegalArgumentException when a figure is out of bounds
+    public Capacity {
+        Require.within(zones, 1, 999, "zones of the panel");
+        Require.within(areas, 1, 99, "areas of the panel");
+        Require.within(users, 1, 9999, "users of the panel");
+        Require.within(radioZones, 0, 999, "wireless zones of the panel");
+        Require.within(addresses, 0, 255, "bus addresses of the panel");
+    }
+}

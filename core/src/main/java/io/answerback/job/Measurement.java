@@ -1,0 +1,49 @@
+package io.answerback.job;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/// Something that was measured at a point's loop, with the cores lifted.
+///
+/// @param pointId the point
+/// @param at when
+/// @param what what was measured
+/// @param ohms what the meter showed, in ohms; empty when it showed an open circuit
+/// @param note anything worth knowing about it; may be empty
+public record Measurement(String pointId, Instant at, Measured what, Optional<Double> ohms, String note) {
+    /// What a meter was put on.
+    public enum Measured {
+        /// The loop with the device at rest.
+        LOOP_AT_REST("loop at rest"),
+        /// The loop with the device active.
+        LOOP_ACTIVE("loop active"),
+        /// The end-of-line resistor alone.
+        RESISTOR("resistor");
+
+        private final String words;
+
+        Measured(String words) {
+            this.words = words;
+        }
+
+        /// What was measured, in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
+    /// @throws IllegalArgumentException when a part is missing or the reading is out of bounds
+    public Measurement {
+        pointId = Require.text(pointId, "point of a measurement");
+        Require.given(at, "time of a measurement at point " + pointId);
+        Require.given(what, "what was measured at point " + pointId);
+        ohms = ohms == null ? Optional.empty() : ohms;
+        ohms.ifPresent(value -> Require.within(value, 0, 1e9, "reading in ohms"));
+        note = note == null ? "" : note.strip();
+    }
+
+    /// The same reading at a point that got another number.
+    public Measurement withPointId(String other) {
+        return new Measurement(other, at, what, ohms, note);
+    }
+}

@@ -1,0 +1,66 @@
+package io.answerback.job;
+
+import java.util.List;
+
+/// A kind of module a panel can have, from its profile.
+///
+/// @param id its name in files, such as "bus-8"
+/// @param name its name on screen
+/// @param sort what sort of thing it is
+/// @param inputs how many inputs it brings
+/// @param mostOf how many of them a panel takes
+/// @param addresses how many bus addresses one of them uses up
+/// @param milliamps what it takes from the panel at rest, in milliamps
+/// @param boxes how many boxes it adds on the wall
+/// @param ownSupply whether it has a supply and battery of its own
+/// @param radioBand the radio band it speaks, such as "band P"; empty when it is wired
+/// @param reserved the inputs that are kept for one use
+public record ModuleKind(
+        String id,
+        String name,
+        ModuleSort sort,
+        int inputs,
+        int mostOf,
+        int addresses,
+        double milliamps,
+        int boxes,
+        boolean ownSupply,
+        String radioBand,
+        List<ReservedInput> reserved) {
+    /// An input that is kept for one use.
+    ///
+    /// @param number its number on the module, from 1
+    /// @param use the family of kinds it is kept for
+    /// @param twoWire whether it powers two-wire detectors, and nothing else may be put there
+    public record ReservedInput(int number, KindFamily use, boolean twoWire) {}
+
+    /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, or a reserved input is
+    ///     not
+    ///     there
+    public ModuleKind {
+        id = Require.text(id, "id of a module");
+        name = Require.text(name, "name of module " + id);
+        Require.given(sort, "sort of module " + id);
+        Require.within(inputs, 0, 64, "inputs of module " + id);
+        Require.within(mostOf, 1, 99, "most of module " + id);
+        Require.within(addresses, 0, 16, "addresses of module " + id);
+        Require.within(milliamps, 0, 5000, "current of module " + id + " in milliamps");
+        Require.within(boxes, 0, 4, "boxes of module " + id);
+        radioBand = radioBand == null ? "" : radioBand.strip();
+        reserved = List.copyOf(reserved == null ? List.of() : reserved);
+        for (ReservedInput input : reserved) {
+            Require.within(input.number(), 1, inputs, "reserved input of module " + id);
+            Require.given(input.use(), "use of reserved input " + input.number() + " of module " + id);
+        }
+    }
+
+    /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only,
+    /// and a two-wire detector needs an input made for it.
+    public boolean serves(int number, PointKind kind) {
+        return reserved.stream()
+                .filter(input -> input.number() == number)
+                .findFirst()
+                .map(input -> input.use() == kind.family() && input.twoWire() == kind.twoWire())
+                .orElse(!kind.twoWire());
+    }
+}

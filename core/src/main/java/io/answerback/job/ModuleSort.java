@@ -1,0 +1,26 @@
+package io.answerback.job;
+
+/// What sort of thing brings inputs to a panel.
+public enum ModuleSort {
+    /// The panel's own board.
+    BOARD("board"),
+    /// Plugs onto the board.
+    PLUG_IN("plug-in expander"),
+    /// Sits on the keypad bus in a box of its own.
+    BUS_EXPANDER("bus expander"),
+    /// A keypad, with or without an input.
+    KEYPAD("keypad"),
+    /// Makes wired zones look like wireless ones.
+    CONVERTER("wired-to-wireless converter");
+
+    private final String words;
+
+    ModuleSort(String words) {
+        this.words = words;
+    }
+
+    /// The sort in plain words.
+    public String words() {
+        return words;
+    }
+}

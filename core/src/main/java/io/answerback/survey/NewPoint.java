@@ -1,0 +1,89 @@
+package io.answerback.survey;
+
+import io.answerback.edit.Edit;
+import io.answerback.job.Area;
+import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
+import io.answerback.job.Duty;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Point;
+import io.answerback.job.SchemeBands;
+import io.answerback.job.SchemeKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Makes points of what was typed or imported, wired as the house rules say.
+public final class NewPoint {
+    private static final double TOLERANCE_PERCENT = 1;
+    private static final double CONTACT_OHMS = 0.2;
+    private static final double COLDEST_CELSIUS = 5;
+    private static final double HOTTEST_CELSIUS = 35;
+
+    private NewPoint() {}
+
+    /// The edit that adds one point, with its area and its cable where the line named them.
+    ///
+    /// @param conductor the conductor cables are of unless somebody says otherwise
+    /// @throws IllegalArgumentException when the line is not complete
+    public static Edit add(Understood line, Conductor conductor) {
+        if (!line.complete()) {
+            throw new IllegalArgumentException(String.join("; ", line.problems()));
+        }
+        return new Edit("point " + line.id() + " " + line.name(), job -> added(job, line, conductor));
+    }
+
+    /// The edit that adds many points in one step.
+    ///
+    /// @param lines complete lines
+    public static Edit addAll(List<Understood> lines, Conductor conductor) {
+        return new Edit(lines.size() + " points", job -> {
+            Job next = job;
+            for (Understood line : lines) {
+                next = added(next, line, conductor);
+            }
+            return next;
+        });
+    }
+
+    private static Job added(Job job, Understood line, Conductor conductor) {
+        Job next = line.area().map(place -> withArea(job, place)).orElse(job);
+        Duty duty = new Duty(line.type().orElseThrow(), line.area().map(Understood.Place::number), line.wayIn());
+        Point point = Point.of(line.id(), line.name(), line.kind().orElseThrow(), duty, wiring(job));
+        next = next.withPoints(with(next.points(), point));
+        if (line.metres().isPresent()) {
+            Cable cable = new Cable(
+                    "C-" + line.id(), line.id(), line.metres().get(), conductor, COLDEST_CELSIUS, HOTTEST_CELSIUS);
+            next = next.withCables(with(next.cables(), cable));
+        }
+        return next;
+    }
+
+    private static Job withArea(Job job, Understood.Place place) {
+        return job.area(place.number()).isPresent()
+                ? job
+                : job.withAreas(with(job.areas(), new Area(place.number(), place.name(), "")));
+    }
+
+    private static <T> List<T> with(List<T> parts, T last) {
+        List<T> all = new ArrayList<>(parts);
+        all.add(last);
+        return all;
+    }
+
+    /// The parts a new point's loop is fitted with: the job's scheme in the values the panel expects, or the
+    /// first scheme the panel reads where it cannot read the job's.
+    public static LoopWiring wiring(Job job) {
+        SchemeKind wanted = job.practice().scheme();
+        Optional<SchemeBands> reads = job.panel().profile().reads(wanted);
+        SchemeBands bands = reads.orElse(job.panel().profile().schemes().getFirst());
+        return new LoopWiring(
+                bands.scheme(),
+                bands.endOfLineOhms(),
+                bands.alarmOhms(),
+                TOLERANCE_PERCENT,
+                CONTACT_OHMS,
+                job.practice().resistorPlace());
+    }
+}

@@ -1,0 +1,131 @@
+package io.answerback.files;
+
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Brings a job of file version 1 to version 2: house rules with schools and figures, kinds of point as data,
+/// what the survey decided, modules, and what the panel takes.
+final class JobUpgrade {
+    private static final Map<String, String> KINDS = Map.of(
+            "DOOR_CONTACT", "door-contact",
+            "HATCH_CONTACT", "hatch-contact",
+            "MOVEMENT", "movement",
+            "GLASS_BREAK", "glass-break",
+            "HOLD_UP_BUTTON", "hold-up-button",
+            "GAS_ALARM", "gas-alarm",
+            "TECHNICAL_CONTACT", "technical-input",
+            "KEY_SWITCH", "key-switch");
+    private static final String RULES = "graded-2";
+    private static final String PROFILE = "sample-b";
+
+    private JobUpgrade() {}
+
+    /// The same job as version 2 writes it.
+    static ObjectNode fromVersion1(ObjectNode old) {
+        ObjectNode job = old.deepCopy();
+        job.put("version", 2);
+        job.set("practice", practice(job.path("practice")));
+        profile(job);
+        job.set("modules", modules(job));
+        job.set("kinds", kinds());
+        job.path("points").forEach(point -> point((ObjectNode) point, job));
+        job.path("proofs").forEach(proof -> proof((ObjectNode) proof));
+        job.putArray("measurements");
+        return job;
+    }
+
+    private static ObjectNode practice(JsonNode old) {
+        ObjectNode firm = JobJson.PLAIN.valueToTree(DataFiles.rules(RULES));
+        firm.put("name", "Rules of an earlier version");
+        firm.set("grade", old.path("grade"));
+        ((ObjectNode) firm.path("schools")).set("WORDING", old.path("wording"));
+        ((ObjectNode) firm.path("schools")).set("LOOP", old.path("scheme"));
+        ObjectNode figures = (ObjectNode) firm.path("figures");
+        figures.put(
+                "LEAST_LOOP_MARGIN_PERCENT", 100 * old.path("leastLoopMargin").asDouble(0));
+        figures.set("DAMP_JOINT_OHMS", old.path("dampJointOhms"));
+        ObjectNode practice = JobJson.PLAIN.createObjectNode();
+        practice.set("firm", firm);
+        practice.putObject("schools");
+        practice.putObject("figures");
+        practice.putObject("reasons");
+        return practice;
+    }
+
+    /// Version 1 knew one profile only, so what it did not say is that one's.
+    private static void profile(ObjectNode job) {
+        ObjectNode shipped = JobJson.PLAIN.valueToTree(DataFiles.profile(PROFILE));
+        if (job.path("panel").path("profile") instanceof ObjectNode profile) {
+            for (String field : new String[] {"capacity", "radioBand", "modules"}) {
+                profile.set(field, shipped.get(field));
+            }
+        }
+    }
+
+    private static ArrayNode modules(ObjectNode job) {
+        ArrayNode modules = JobJson.PLAIN.createArrayNode();
+        Set<String> names = new LinkedHashSet<>();
+        names.add("Panel");
+        job.path("inputs").forEach(input -> names.add(input.path("module").asString("")));
+        for (String name : names) {
+            String kind = name.equals("Panel") ? "board" : name.startsWith("Keypad") ? "keypad" : "bus-8";
+            ObjectNode module = modules.addObject().put("name", name).put("kindId", kind);
+            ArrayNode areas = module.putArray("areas");
+            if (kind.equals("keypad")) {
+                job.path("areas").forEach(area -> areas.add(area.path("number")));
+            }
+        }
+        return modules;
+    }
+
+    private static ArrayNode kinds() {
+        ArrayNode kinds = JobJson.PLAIN.createArrayNode();
+        DataFiles.kinds().entries().stream()
+                .filter(entry -> KINDS.containsValue(entry.kind().id()))
+                .forEach(entry -> kinds.add(JobJson.PLAIN.<JsonNode>valueToTree(entry.kind())));
+        return kinds;
+    }
+
+    private static void point(ObjectNode point, ObjectNode job) {
+        point.put("kind", KINDS.getOrDefault(point.path("kind").asString(""), ""));
+        ObjectNode duty = point.putObject("duty");
+        JsonNode zone = zoneOf(point.path("id").asString(""), job);
+        duty.put("type", zone.path("type").asString("NOT_USED"));
+        duty.set("area", zone.path("area").isNumber() ? zone.get("area") : JobJson.PLAIN.nullNode());
+        duty.put("wayIn", zone.path("type").asString("").equals("ENTRY_EXIT"));
+        point.putArray("inSeries");
+    }
+
+    private static JsonNode zoneOf(String pointId, ObjectNode job) {
+        for (JsonNode input : job.path("inputs")) {
+            if (input.path("pointId").asString("").equals(pointId)) {
+                for (JsonNode zone : job.path("zones")) {
+                    if (zone.path("number").equals(input.path("zone"))) {
+                        return zone;
+                    }
+                }
+            }
+        }
+        return JobJson.PLAIN.missingNode();
+    }
+
+    private static void proof(ObjectNode proof) {
+        if (proof.path("upstream").path("POINT") instanceof ObjectNode facts) {
+            String kind = KINDS.get(facts.path("kind").asString(""));
+            if (kind != null) {
+                facts.put(
+                        "kind",
+                        DataFiles.kinds().byId(kind).orElseThrow().kind().name());
+            }
+        }
+    }
+
+    /// The version a document says it has; the newest when it does not say.
+    static int version(JsonNode document) {
+        return document.path("version").asInt(JobCodec.VERSION);
+    }
+}

@@ -1,0 +1,149 @@
+package io.answerback.files;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import io.answerback.job.HouseRules;
+import io.answerback.job.PanelProfile;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.MalformedInputException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import tools.jackson.core.JacksonException;
+
+/// Files that are used on many jobs: a firm's house rules, and panel profiles. What breaks the published
+/// schema is refused whole, with the fields and what is wrong with them.
+public final class SettingsFile {
+    /// What the name of a file of house rules ends in.
+    public static final String RULES_ENDING = ".rules.json";
+    /// What the name of a panel profile ends in.
+    public static final String PROFILE_ENDING = ".profile.json";
+
+    private static final long LARGEST_BYTES = 4L << 20;
+    private static final int MOST_COMPLAINTS = 3;
+
+    private SettingsFile() {}
+
+    /// Reads a firm's house rules.
+    ///
+    /// @throws BrokenFile when there is no such file, or it breaks its schema
+    public static HouseRules rules(Path file) throws BrokenFile {
+        return read(file, HouseRules.class, "rules");
+    }
+
+    /// Reads a panel profile.
+    ///
+    /// @throws BrokenFile when there is no such file, or it breaks its schema
+    public static PanelProfile profile(Path file) throws BrokenFile {
+        return read(file, PanelProfile.class, "profile");
+    }
+
+    /// Writes a firm's house rules, atomically.
+    ///
+    /// @throws IOException when the disk refuses; the file is then as it was
+    public static void save(Path file, HouseRules rules) throws IOException {
+        SafeFile.replace(file, JobText.of(JobJson.PLAIN.valueToTree(rules)));
+    }
+
+    /// The file a firm's rules of this name are kept in.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public static Path rulesFile(Path folder, String name) {
+        String plain = name.toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                .replaceAll("^-|-$", "");
+        return folder.resolve("rules").resolve((plain.isEmpty() ? "rules" : plain) + RULES_ENDING);
+    }
+
+    /// The readable rules in the folder of a firm's own rules, by name. Broken files are passed over here;
+    /// opening one says what is wrong with it.
+    public static List<HouseRules> ownRules(Path folder) {
+        return all(folder.resolve("rules"), RULES_ENDING, SettingsFile::rules);
+    }
+
+    /// The readable profiles in the folder of a firm's own profiles, by name.
+    public static List<PanelProfile> ownProfiles(Path folder) {
+        return all(folder.resolve("profiles"), PROFILE_ENDING, SettingsFile::profile);
+    }
+
+    private interface Reading<T> {
+        T read(Path file) throws BrokenFile;
+    }
+
+    private static <T> List<T> all(Path folder, String ending, Reading<T> reading) {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        List<T> found = new java.util.ArrayList<>();
+        try (var files = Files.list(folder)) {
+            for (Path file : files.filter(its -> its.toString().endsWith(ending))
+                    .sorted()
+                    .toList()) {
+                try {
+                    found.add(reading.read(file));
+                } catch (BrokenFile passedOver) {
+                    continue;
+                }
+            }
+        } catch (IOException unreadable) {
+            return found;
+        }
+        return found;
+    }
+
+    private static <T> T read(Path file, Class<T> type, String schema) throws BrokenFile {
+        String text = text(file);
+        String next = "Mend it there; docs/" + schema + ".schema.json says what each field may be.";
+        try {
+            JobJson.PLAIN.readTree(text);
+            requireSchema(text, file.toString(), schema, next);
+            return JobJson.PLAIN.readValue(text, type);
+        } catch (JacksonException broken) {
+            throw JsonComplaint.about(broken, file.toString(), next);
+        }
+    }
+
+    private static void requireSchema(String text, String name, String schema, String next) throws BrokenFile {
+        var complaints = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schemaText(schema))
+                .validate(text, InputFormat.JSON);
+        if (!complaints.isEmpty()) {
+            List<String> first = complaints.stream()
+                    .map(complaint -> "field " + complaint.getInstanceLocation() + ": " + complaint.getMessage())
+                    .limit(MOST_COMPLAINTS)
+                    .toList();
+            String more =
+                    complaints.size() > first.size() ? " and %d more".formatted(complaints.size() - first.size()) : "";
+            throw new BrokenFile("%s: %s%s. %s".formatted(name, String.join("; ", first), more, next));
+        }
+    }
+
+    private static String schemaText(String schema) {
+        try (InputStream in = SettingsFile.class.getResourceAsStream("schema/" + schema + ".schema.json")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException unreadable) {
+            throw new java.io.UncheckedIOException(unreadable);
+        }
+    }
+
+    private static String text(Path file) throws BrokenFile {
+        try {
+            if (Files.size(file) > LARGEST_BYTES) {
+                throw new BrokenFile(file + " is larger than 4 MB, which no such file is. Choose another file.");
+            }
+            return Files.readString(file);
+        } catch (NoSuchFileException missing) {
+            throw new BrokenFile("There is no file " + file + ". Check the name and the folder.");
+        } catch (MalformedInputException garbled) {
+            throw new BrokenFile(file + " is not text in UTF-8. Choose another file.");
+        } catch (IOException unreadable) {
+            throw new BrokenFile(
+                    "%s cannot be read: %s. Check that you may read it.".formatted(file, unreadable.getMessage()));
+        }
+    }
+}

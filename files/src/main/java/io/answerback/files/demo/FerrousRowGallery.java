@@ -1,0 +1,82 @@
+package io.answerback.files.demo;
+
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.edit.Edits;
+import io.answerback.edit.PointEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Job;
+import io.answerback.job.Measurement;
+import io.answerback.job.Measurement.Measured;
+import io.answerback.job.PointKind;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.School;
+import io.answerback.survey.NewJob;
+import io.answerback.takeover.TakeOverEdits;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// An old wired system taken over by a radio panel with three wired inputs: far more points than inputs, two
+/// old zones with a floor of windows in series on each, and a loop with another maker's resistor in it.
+public final class FerrousRowGallery {
+    private static final Instant VISIT = Instant.parse("2026-04-21T10:05:00Z");
+
+    private FerrousRowGallery() {}
+
+    /// The job.
+    public static Job job() {
+        var profile = DataFiles.profile("sample-c");
+        Job job = NewJob.of(
+                "Ferrous Row Gallery",
+                "Ferrous Row, the old foundry",
+                DataFiles.rules("graded-2"),
+                School.SET_UNSET,
+                profile);
+        job = PracticeEdits.school("loop", School.SINGLE_END_OF_LINE).on(job);
+        job = PracticeEdits.reason("school:LOOP", "The panel reads no double end-of-line.")
+                .on(job);
+        job = TypedPoints.typed(job, "demo/ferrous-row.txt");
+        job = oldWiring(job);
+        job = CapacityEdits.fit("Keypad 1", List.of(profile.module("keypad").orElseThrow()))
+                .on(job);
+        for (String point : List.of("01", "02", "03")) {
+            job = CapacityEdits.wire(point, Optional.of("Panel." + Integer.parseInt(point)))
+                    .on(job);
+        }
+        job = PracticeEdits.people(8).on(job);
+        job = Edits.account(1, "5508").on(job);
+        return readings(job);
+    }
+
+    private static Job oldWiring(Job job) {
+        PointKind window =
+                DataFiles.kinds().byId("window-contact").orElseThrow().kind();
+        Job next = job;
+        for (String name : List.of("Landing window", "Studio window", "Print room window", "Bathroom window")) {
+            next = TakeOverEdits.addContact("03", name, window).on(next);
+        }
+        for (String name : List.of("Left shop window", "Right shop window", "Fanlight")) {
+            next = TakeOverEdits.addContact("04", name, window).on(next);
+        }
+        return PointEdits.change(
+                        "old wiring",
+                        Set.of("03", "04"),
+                        point -> point.withLoop(point.loop().withScheme(SchemeKind.CLOSED_LOOP)))
+                .on(next);
+    }
+
+    private static Job readings(Job job) {
+        Job next = reading(job, "03", Measured.LOOP_AT_REST, Optional.of(11.8), 0);
+        next = reading(next, "03", Measured.LOOP_ACTIVE, Optional.empty(), 1);
+        next = reading(next, "05", Measured.LOOP_AT_REST, Optional.of(4710.0), 2);
+        return reading(next, "05", Measured.LOOP_ACTIVE, Optional.empty(), 3);
+    }
+
+    private static Job reading(Job job, String point, Measured what, Optional<Double> ohms, int minutes) {
+        Instant at = VISIT.plusSeconds(60L * minutes);
+        return TakeOverEdits.measured(new Measurement(point, at, what, ohms, ""))
+                .on(job);
+    }
+}
