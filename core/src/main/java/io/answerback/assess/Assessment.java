@@ -1,5 +1,6 @@
 package io.answerback.assess;
 
+import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.chain.PointTracer;
 import io.answerback.check.Finding;
@@ -57,6 +58,14 @@ public record Assessment(
                         here.stream().filter(finding -> finding.point().equals(pointId)),
                         here.stream().filter(finding -> finding.point().isEmpty()))
                 .toList();
+    }
+
+    /// How the work on one point stands at a stop: what was found there in the point, else whether it is done.
+    public Mark mark(Stop stop, PointResult point) {
+        return Assessor.worst(findings.stream()
+                        .filter(finding ->
+                                finding.stop() == stop && finding.point().equals(point.pointId())))
+                .orElse(Assessor.done(stop, point) ? Mark.SOUND : Mark.NOT_DONE);
     }
 
     /// How far one stop has come.

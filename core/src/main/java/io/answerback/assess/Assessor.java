@@ -4,7 +4,6 @@ import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.chain.PointTracer;
 import io.answerback.check.Finding;
-import io.answerback.check.Grade;
 import io.answerback.check.JobFacts;
 import io.answerback.check.Rules;
 import io.answerback.check.Stop;
@@ -13,10 +12,12 @@ import io.answerback.job.Job;
 import io.answerback.job.Link;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Predicate;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Computes an assessment. Pure: the same job gives the same assessment, with or without an earlier one to
 /// build on.
@@ -47,45 +48,52 @@ public record Assessor(EventTable events) {
     }
 
     private static StopProgress progress(Stop stop, List<PointResult> points, List<Finding> findings) {
-        List<PointResult> counted = points.stream()
-                .filter(point -> switch (stop) {
-                    case SURVEY, LOOP -> point.wired().isPresent();
-                    case REPORT -> true;
-                    case PROVE -> point.reported();
-                })
-                .toList();
-        Predicate<PointResult> done = switch (stop) {
-            case SURVEY -> Assessor::surveyed;
-            case LOOP -> point -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
-            case REPORT -> point -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
-            case PROVE -> PointResult::proven;
-        };
-        int count = (int) counted.stream().filter(done).count();
+        List<PointResult> counted =
+                points.stream().filter(point -> counts(stop, point)).toList();
+        int count = (int) counted.stream().filter(point -> done(stop, point)).count();
         return new StopProgress(stop, count, counted.size(), mark(stop, count, counted.size(), findings));
     }
 
-    /// A point is surveyed when it is in an area and has an input to go to.
-    private static boolean surveyed(PointResult point) {
-        return point.wired()
-                .filter(wired -> wired.input().isPresent())
-                .flatMap(wired -> wired.point().duty().area())
-                .isPresent();
+    private static boolean counts(Stop stop, PointResult point) {
+        return switch (stop) {
+            case SURVEY, LOOP -> point.wired().isPresent();
+            case REPORT -> true;
+            case PROVE -> point.reported();
+        };
+    }
+
+    /// Whether the work on one point is done at a stop. A point is surveyed when it is in an area and has an
+    /// input to go to.
+    static boolean done(Stop stop, PointResult point) {
+        return switch (stop) {
+            case SURVEY ->
+                point.wired()
+                        .filter(wired -> wired.input().isPresent())
+                        .flatMap(wired -> wired.point().duty().area())
+                        .isPresent();
+            case LOOP -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
+            case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
+            case PROVE -> point.proven();
+        };
     }
 
     private static Mark mark(Stop stop, int done, int of, List<Finding> findings) {
-        List<Grade> grades = findings.stream()
-                .filter(finding -> finding.stop() == stop)
-                .map(Finding::grade)
-                .toList();
-        if (grades.contains(Grade.WRONG)) {
-            return Mark.WRONG;
-        }
-        if (grades.contains(Grade.TIGHT)) {
-            return Mark.TIGHT;
+        Optional<Mark> found = worst(findings.stream().filter(finding -> finding.stop() == stop));
+        if (found.isPresent()) {
+            return found.get();
         }
         if (done < of || of == 0) {
             return Mark.NOT_DONE;
         }
         return stop == Stop.PROVE ? Mark.PROVEN : Mark.SOUND;
+    }
+
+    /// The mark that findings leave by themselves; empty when they are no more than notes.
+    static Optional<Mark> worst(Stream<Finding> findings) {
+        return findings.map(Finding::grade).max(Comparator.naturalOrder()).flatMap(grade -> switch (grade) {
+            case WRONG -> Optional.of(Mark.WRONG);
+            case TIGHT -> Optional.of(Mark.TIGHT);
+            case NOTE -> Optional.empty();
+        });
     }
 }

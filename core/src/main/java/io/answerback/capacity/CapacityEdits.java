@@ -5,6 +5,7 @@ import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
+import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
@@ -133,6 +134,40 @@ public final class CapacityEdits {
         }
         throw new IllegalArgumentException("%s has %d zones, and there is no run of %d free numbers left"
                 .formatted(profile.name(), profile.capacity().zones(), count));
+    }
+
+    /// Another make of panel. Its board takes the place of the old one: what was on an input that the new
+    /// board has too, stays there; the rest has no input then. Other modules stay as they are, known to the new
+    /// panel or not.
+    public static Edit panel(PanelProfile profile) {
+        return new Edit("panel " + profile.name(), job -> {
+            String board = job.modules().getFirst().name();
+            List<PanelModule> modules = new ArrayList<>(job.modules());
+            modules.set(
+                    0,
+                    new PanelModule(
+                            board, profile.board().id(), modules.getFirst().areas()));
+            List<Input> inputs = boardInputs(job, board, profile);
+            Set<Integer> left = inputs.stream().map(Input::zone).collect(Collectors.toSet());
+            return job.withInputs(inputs)
+                    .withPanel(new Panel(job.panel().name(), profile))
+                    .withModules(modules)
+                    .withZones(job.zones().stream()
+                            .filter(zone -> left.contains(zone.number()))
+                            .toList());
+        });
+    }
+
+    private static List<Input> boardInputs(Job job, String board, PanelProfile profile) {
+        List<Input> inputs = new ArrayList<>();
+        for (Input fresh : NewJob.inputs(board, profile.board(), 1)) {
+            inputs.add(job.inputs().stream()
+                    .filter(old -> old.module().equals(board) && old.number() == fresh.number())
+                    .findFirst()
+                    .orElse(fresh));
+        }
+        job.inputs().stream().filter(input -> !input.module().equals(board)).forEach(inputs::add);
+        return inputs;
     }
 
     /// Takes a module off the wall, with its inputs; their points have none then.

@@ -7,6 +7,8 @@ import java.util.stream.Stream;
 
 /// An area nobody can make watch.
 final class AreaWithoutSetting implements JobRule {
+    static final String RULE = "area-without-setting";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -14,7 +16,7 @@ final class AreaWithoutSetting implements JobRule {
         return job.areas().stream()
                 .filter(area -> !canBeSet(job, area.number()))
                 .map(area -> new Finding(
-                        "area-without-setting:" + area.number(),
+                        RULE + ":" + area.number(),
                         Stop.SURVEY,
                         Grade.WRONG,
                         "",

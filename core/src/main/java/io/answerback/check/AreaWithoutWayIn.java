@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// An area with points that wait for nobody: who makes it stand down passes them first.
 final class AreaWithoutWayIn implements JobRule {
+    static final String RULE = "area-without-way-in";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -18,7 +20,7 @@ final class AreaWithoutWayIn implements JobRule {
                 .filter(area ->
                         in(job, area.number()).noneMatch(point -> point.duty().type() == ZoneType.ENTRY_EXIT))
                 .map(area -> new Finding(
-                        "area-without-way-in:" + area.number(),
+                        RULE + ":" + area.number(),
                         Stop.SURVEY,
                         Grade.NOTE,
                         "",

@@ -4,19 +4,19 @@ import java.util.stream.Stream;
 
 /// Something done otherwise than the firm does it, and nobody said why.
 final class DepartureWithoutReason implements JobRule {
-    static final String RULE = "departure:";
+    static final String RULE = "departure";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
         return facts.departures().stream()
                 .filter(departure -> departure.reason().isEmpty())
                 .map(departure -> new Finding(
-                        RULE + departure.id(),
+                        RULE + ":" + departure.id(),
                         Stop.SURVEY,
                         Grade.TIGHT,
                         departure.pointId(),
                         departure.id(),
-                        departure.title() + " departs from the rules",
+                        departure.title() + " otherwise than the rules",
                         "Here %s; the rules say %s.".formatted(departure.here(), departure.firm()),
                         "Give the reason, or do as the rules say."));
     }

@@ -8,13 +8,15 @@ import java.util.stream.Stream;
 
 /// A way in whose point does not start an entry time: whoever comes in sets off the alarm.
 final class EntranceNotDelayed implements PointRule {
+    static final String RULE = "entrance-not-delayed";
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
                 .map(PointResult.Wired::point)
                 .filter(its -> its.duty().wayIn() && its.duty().type() != ZoneType.ENTRY_EXIT)
                 .map(its -> Finding.of(
-                        "entrance-not-delayed",
+                        RULE,
                         Stop.SURVEY,
                         Grade.WRONG,
                         its.id(),

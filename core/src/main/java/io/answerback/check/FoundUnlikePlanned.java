@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 
 /// A loop that was measured and is not what the plan says.
 final class FoundUnlikePlanned implements JobRule {
+    static final String RULE = "found-unlike-planned";
+
     private static final double SAME_WITHIN = 0.1;
 
     @Override
@@ -42,6 +44,6 @@ final class FoundUnlikePlanned implements JobRule {
     }
 
     private static Finding finding(Point point, String says, String why, String remedy) {
-        return Finding.of("found-unlike-planned", Stop.SURVEY, Grade.TIGHT, point.id(), says, why, remedy);
+        return Finding.of(RULE, Stop.SURVEY, Grade.TIGHT, point.id(), says, why, remedy);
     }
 }

@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// A call for help that waits for an entry time, or is heard only while the area watches.
 final class HoldUpDelayed implements PointRule {
+    static final String RULE = "hold-up-delayed";
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
@@ -15,7 +17,7 @@ final class HoldUpDelayed implements PointRule {
                 .filter(its -> its.kind().family() == KindFamily.HOLD_UP
                         && !its.duty().type().watchesAlways())
                 .map(its -> Finding.of(
-                        "hold-up-delayed",
+                        RULE,
                         Stop.SURVEY,
                         Grade.WRONG,
                         its.id(),

@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// A point on an input that is kept for something else, or that cannot power it.
 final class InputOfAnotherUse implements JobRule {
+    static final String RULE = "input-of-another-use";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -21,7 +23,7 @@ final class InputOfAnotherUse implements JobRule {
     private static Finding finding(Slot slot, Point point) {
         boolean kept = slot.reserved().isPresent();
         return Finding.of(
-                "input-of-another-use",
+                RULE,
                 Stop.SURVEY,
                 Grade.WRONG,
                 point.id(),

@@ -9,6 +9,8 @@ import java.util.stream.Stream;
 
 /// More points than inputs.
 final class InputsShort implements JobRule {
+    static final String RULE = "inputs-short";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Inventory inventory = facts.inventory();
@@ -17,7 +19,7 @@ final class InputsShort implements JobRule {
         }
         List<Way> ways = facts.ways().ways();
         return Stream.of(new Finding(
-                "inputs-short",
+                RULE,
                 Stop.SURVEY,
                 Grade.WRONG,
                 "",

@@ -6,13 +6,15 @@ import java.util.stream.Stream;
 
 /// Fire and gas are work under a code and licence of their own.
 final class LifeSafetyPoint implements PointRule {
+    static final String RULE = "life-safety";
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
                 .map(PointResult.Wired::point)
                 .filter(its -> its.kind().family().lifeSafety())
                 .map(its -> Finding.of(
-                        "life-safety",
+                        RULE,
                         Stop.SURVEY,
                         Grade.NOTE,
                         its.id(),

@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// A loop school this application cannot compute yet.
 final class LoopSchoolNotComputed implements JobRule {
+    static final String RULE = "loop-school";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -15,7 +17,7 @@ final class LoopSchoolNotComputed implements JobRule {
         return school.scheme().isPresent()
                 ? Stream.empty()
                 : Stream.of(new Finding(
-                        "loop-school",
+                        RULE,
                         Stop.SURVEY,
                         Grade.NOTE,
                         "",

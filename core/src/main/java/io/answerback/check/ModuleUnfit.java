@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// A module the panel does not know, or on another radio band.
 final class ModuleUnfit implements JobRule {
+    static final String RULE = "module-unfit";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -37,7 +39,6 @@ final class ModuleUnfit implements JobRule {
     }
 
     private static Finding finding(PanelModule module, String says, String why, String remedy) {
-        return new Finding(
-                "module-unfit:" + module.name(), Stop.SURVEY, Grade.WRONG, "", module.name(), says, why, remedy);
+        return new Finding(RULE + ":" + module.name(), Stop.SURVEY, Grade.WRONG, "", module.name(), says, why, remedy);
     }
 }

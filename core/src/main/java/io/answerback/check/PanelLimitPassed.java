@@ -6,13 +6,15 @@ import java.util.stream.Stream;
 
 /// More zones, areas, users or addresses than the panel takes.
 final class PanelLimitPassed implements JobRule {
+    static final String RULE = "panel-limit";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
         return facts.inventory().counts().stream()
                 .filter(Count::over)
                 .map(count -> new Finding(
-                        "panel-limit:" + count.what().replace(' ', '-'),
+                        RULE + ":" + count.what().replace(' ', '-'),
                         Stop.SURVEY,
                         Grade.WRONG,
                         "",

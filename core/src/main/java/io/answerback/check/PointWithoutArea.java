@@ -6,13 +6,15 @@ import java.util.stream.Stream;
 
 /// A point nobody has given an area.
 final class PointWithoutArea implements PointRule {
+    static final String RULE = "no-area";
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
                 .map(PointResult.Wired::point)
                 .filter(its -> its.duty().area().flatMap(job::area).isEmpty())
                 .map(its -> Finding.of(
-                        "no-area",
+                        RULE,
                         Stop.SURVEY,
                         Grade.WRONG,
                         its.id(),

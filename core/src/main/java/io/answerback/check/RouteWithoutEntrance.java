@@ -6,6 +6,8 @@ import java.util.stream.Stream;
 
 /// A point on an entry route to which no entrance of its area leads.
 final class RouteWithoutEntrance implements JobRule {
+    static final String RULE = "route-without-entrance";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -16,7 +18,7 @@ final class RouteWithoutEntrance implements JobRule {
                         .noneMatch(
                                 other -> other.duty().area().equals(point.duty().area())))
                 .map(point -> Finding.of(
-                        "route-without-entrance",
+                        RULE,
                         Stop.SURVEY,
                         Grade.WRONG,
                         point.id(),

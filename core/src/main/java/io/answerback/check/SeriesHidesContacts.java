@@ -6,13 +6,15 @@ import java.util.stream.Stream;
 
 /// Several contacts on one zone: the operator learns only that one of them opened.
 final class SeriesHidesContacts implements PointRule {
+    static final String RULE = "series-hides";
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
                 .map(PointResult.Wired::point)
                 .filter(its -> !its.inSeries().isEmpty())
                 .map(its -> Finding.of(
-                        "series-hides",
+                        RULE,
                         Stop.SURVEY,
                         Grade.TIGHT,
                         its.id(),

@@ -8,6 +8,8 @@ import java.util.stream.Stream;
 
 /// A window contact in an area where nothing hears its glass break.
 final class WindowGlassUnwatched implements JobRule {
+    static final String RULE = "window-glass";
+
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
@@ -16,7 +18,7 @@ final class WindowGlassUnwatched implements JobRule {
                 .filter(area -> named(job, area.number(), KindFamily.GLASS).isEmpty()
                         && named(job, area.number(), KindFamily.VIBRATION).isEmpty())
                 .map(area -> new Finding(
-                        "window-glass:" + area.number(),
+                        RULE + ":" + area.number(),
                         Stop.SURVEY,
                         Grade.TIGHT,
                         "",

@@ -1,6 +1,7 @@
 package io.answerback.edit;
 
 import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
 import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
@@ -79,10 +80,11 @@ public final class PointEdits {
     /// Takes some points off the list, with their cables, proofs and readings; their inputs are free again and
     /// their zones no longer programmed.
     public static Edit remove(Collection<String> pointIds) {
-        String name = pointIds.size() == 1
-                ? "removal of point " + pointIds.iterator().next()
-                : "removal of " + pointIds.size() + " points";
-        return new Edit(name, job -> removed(job, pointIds));
+        return new Edit("removal of " + some(pointIds), job -> removed(job, pointIds));
+    }
+
+    private static String some(Collection<String> pointIds) {
+        return pointIds.size() == 1 ? "point " + pointIds.iterator().next() : pointIds.size() + " points";
     }
 
     private static Job removed(Job job, Collection<String> ids) {
@@ -126,20 +128,43 @@ public final class PointEdits {
             List<Cable> cables = new ArrayList<>(job.cables());
             Cable its = cable.get();
             cables.add(new Cable(
-                    "C-" + newId, newId, its.metres(), its.conductor(), its.coldestCelsius(), its.hottestCelsius()));
+                    CableLabels.free(next, newId),
+                    newId,
+                    its.metres(),
+                    its.conductor(),
+                    its.coldestCelsius(),
+                    its.hottestCelsius()));
             return next.withCables(cables);
         });
     }
 
-    /// Moves a point up or down the list.
+    /// The length of the cable to a point, in metres; a point that had none gets one, indoors.
+    ///
+    /// @param conductor what a new cable is made of
+    public static Edit cable(String pointId, double metres, Conductor conductor) {
+        return new Edit("cable to point " + pointId, job -> {
+            point(job, pointId);
+            List<Cable> cables = new ArrayList<>(job.cables());
+            Optional<Cable> run = job.cableTo(pointId);
+            run.ifPresentOrElse(
+                    its -> cables.set(cables.indexOf(its), its.withMetres(metres)),
+                    () -> cables.add(Cable.indoors(CableLabels.free(job, pointId), pointId, metres, conductor)));
+            return job.withCables(cables);
+        });
+    }
+
+    /// Moves some points up or down the list, together.
     ///
     /// @param steps how far down; negative is up
-    public static Edit move(String pointId, int steps) {
-        return new Edit("place of point " + pointId, job -> {
+    public static Edit move(Collection<String> pointIds, int steps) {
+        return new Edit("place of " + some(pointIds), job -> {
             List<Point> points = new ArrayList<>(job.points());
-            int from = points.indexOf(point(job, pointId));
-            int to = Math.clamp(from + (long) steps, 0, points.size() - 1);
-            points.add(to, points.remove(from));
+            List<Point> moved = points.stream()
+                    .filter(point -> pointIds.contains(point.id()))
+                    .toList();
+            int from = points.indexOf(moved.getFirst());
+            points.removeAll(moved);
+            points.addAll(Math.clamp(from + (long) steps, 0, points.size()), moved);
             return job.withPoints(points);
         });
     }

@@ -39,6 +39,13 @@ public final class PracticeEdits {
         return new Edit(name, job -> job.withPractice(change.apply(job.practice())));
     }
 
+    /// Another name for the site, and another line that finds it.
+    public static Edit site(String name, String place) {
+        return new Edit(
+                "name of the site",
+                job -> job.withSite(new Site(name, place, job.site().people())));
+    }
+
     /// How many people need a code.
     public static Edit people(int people) {
         return new Edit(

@@ -10,6 +10,9 @@ package io.answerback.job;
 /// @param hottestCelsius the hottest any of it gets, in °C
 public record Cable(
         String id, String pointId, double metres, Conductor conductor, double coldestCelsius, double hottestCelsius) {
+    private static final double INDOORS_COLDEST_CELSIUS = 5;
+    private static final double INDOORS_HOTTEST_CELSIUS = 35;
+
     /// @throws IllegalArgumentException when a label is blank, the length is outside 0 to 10 000 m, a
     ///     temperature
     ///     outside −60 to +120 °C, or the coldest is above the hottest
@@ -24,6 +27,11 @@ public record Cable(
             throw new IllegalArgumentException("cable %s is coldest at %s °C and hottest at %s °C; swap them"
                     .formatted(id, coldestCelsius, hottestCelsius));
         }
+    }
+
+    /// A cable that runs where people work, between 5 and 35 °C.
+    public static Cable indoors(String id, String pointId, double metres, Conductor conductor) {
+        return new Cable(id, pointId, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS);
     }
 
     /// The same cable to another point.

@@ -1,5 +1,6 @@
 package io.answerback.survey;
 
+import io.answerback.edit.CableLabels;
 import io.answerback.edit.Edit;
 import io.answerback.job.Area;
 import io.answerback.job.Cable;
@@ -18,8 +19,6 @@ import java.util.Optional;
 public final class NewPoint {
     private static final double TOLERANCE_PERCENT = 1;
     private static final double CONTACT_OHMS = 0.2;
-    private static final double COLDEST_CELSIUS = 5;
-    private static final double HOTTEST_CELSIUS = 35;
 
     private NewPoint() {}
 
@@ -53,8 +52,8 @@ public final class NewPoint {
         Point point = Point.of(line.id(), line.name(), line.kind().orElseThrow(), duty, wiring(job));
         next = next.withPoints(with(next.points(), point));
         if (line.metres().isPresent()) {
-            Cable cable = new Cable(
-                    "C-" + line.id(), line.id(), line.metres().get(), conductor, COLDEST_CELSIUS, HOTTEST_CELSIUS);
+            Cable cable = Cable.indoors(
+                    CableLabels.free(next, line.id()), line.id(), line.metres().get(), conductor);
             next = next.withCables(with(next.cables(), cable));
         }
         return next;

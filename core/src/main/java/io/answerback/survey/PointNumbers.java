@@ -3,10 +3,14 @@ package io.answerback.survey;
 import io.answerback.job.Area;
 import io.answerback.job.Job;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /// How points and areas are numbered.
 public final class PointNumbers {
+    private static final Pattern NUMBERED = Pattern.compile("(.*\\D)(\\d{1,4})");
+
     private PointNumbers() {}
 
     /// A number as a point's id: at least two digits, "07".
@@ -33,6 +37,12 @@ public final class PointNumbers {
             number++;
         }
         return number;
+    }
+
+    /// The name of the next of its sort: a number at its end counts on, else "2" is put there.
+    public static String nextName(String name) {
+        Matcher numbered = NUMBERED.matcher(name);
+        return numbered.matches() ? numbered.group(1) + (Integer.parseInt(numbered.group(2)) + 1) : name + " 2";
     }
 
     /// A text with a capital first letter.

@@ -4,6 +4,9 @@ import java.nio.file.Path;
 
 /// What the window opens with.
 public sealed interface Opening {
+    /// The start sheet, where a job is chosen.
+    record Start() implements Opening {}
+
     /// A demo job.
     ///
     /// @param number which, from 1

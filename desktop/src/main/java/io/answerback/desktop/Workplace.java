@@ -2,7 +2,9 @@ package io.answerback.desktop;
 
 import io.answerback.assess.Assessor;
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.prove.ProveBench;
@@ -11,16 +13,28 @@ import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
+import io.answerback.desktop.start.StartSheet;
+import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.desktop.survey.SurveyBench;
+import io.answerback.desktop.survey.SurveyCommands;
+import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
+import io.answerback.files.SettingsFile;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,6 +42,8 @@ import org.slf4j.LoggerFactory;
 /// One window with everything behind it, put together and taken apart again.
 public final class Workplace implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Workplace.class);
+    private static final String USUAL_CONDUCTOR = "0.22 mm²";
+    private static final List<String> TABLES = List.of(".csv", ".tsv", ".txt");
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
 
@@ -38,6 +54,12 @@ public final class Workplace implements AutoCloseable {
     private final JobKeeper keeper;
     private final Look look = new Look();
     private final MainWindow window;
+    private final Disk disk;
+    private final StartSheet start;
+    private final SurveyCommands survey;
+    private final Supplier<SurveyBench> surveyBench;
+    private SurveyBench madeSurveyBench;
+    private boolean atStart;
     private Remembered remembered;
 
     /// A window on a stage, not shown yet.
@@ -55,18 +77,117 @@ public final class Workplace implements AutoCloseable {
         JobDocument document = opened.document();
         this.desk = new Desk(
                 new Assessor(opened.events()), opened.assessment(), opened.file(), JobKeeper.readOnly(document));
+        this.disk = new Disk(desk::tell);
         this.practice = new Practice(desk, opened.events(), clock, port, linkLight, folder);
-        this.keeper = new JobKeeper(desk, new Recovery(folder), document, opened.key(), this::opened);
+        Recovery recovery = new Recovery(folder);
+        this.keeper = new JobKeeper(desk, disk, recovery, document, opened.key(), this::opened);
+        this.atStart = opened.atStart();
         look.dark().set(remembered.dark());
         look.textPercent().set(remembered.textPercent());
-        Commands commands = new Commands(stage, desk, keeper, practice, look);
+        RuleShelf shelf = new RuleShelf(folder, disk);
+        TableImport table = new TableImport(desk, disk, opened.kinds(), usual(opened.conductors()));
+        this.start = new StartSheet(
+                new Beginning(clock),
+                look,
+                disk,
+                recovery,
+                new Assessor(opened.events()),
+                shelf,
+                () -> remembered.recent(),
+                clock);
+        this.surveyBench =
+                () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
+        this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
+        Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
-                desk, practice, look, commands, benches(opened, clock), keeper, () -> remembered.recent());
+                desk, practice, look, commands, benches(opened, clock), start, this::open, () -> remembered.recent());
         dress();
+    }
+
+    private static Conductor usual(List<Conductor> conductors) {
+        return conductors.stream()
+                .filter(conductor -> conductor.name().equals(USUAL_CONDUCTOR))
+                .findFirst()
+                .orElse(conductors.getFirst());
+    }
+
+    /// The survey bench, made when it is first wanted.
+    public SurveyBench surveyBench() {
+        if (madeSurveyBench == null) {
+            madeSurveyBench = surveyBench.get();
+        }
+        return madeSurveyBench;
+    }
+
+    private void typePoint() {
+        desk.open(SurveySheet.ROOMS);
+        Platform.runLater(() -> surveyBench().focusEntry());
+    }
+
+    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules and
+    /// panel profiles go to the new job, everything else should be a job.
+    public void open(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {
+            start.show(!atStart);
+            start.take(file);
+        } else if (TABLES.stream().anyMatch(name::endsWith) && !start.isVisible()) {
+            survey.read(file);
+        } else {
+            keeper.open(file);
+        }
+    }
+
+    /// What a choice on the start sheet does.
+    private final class Beginning implements StartSheet.Actions {
+        private final InstantSource clock;
+
+        private Beginning(InstantSource clock) {
+            this.clock = clock;
+        }
+
+        @Override
+        public void open(Path file) {
+            keeper.open(file);
+        }
+
+        @Override
+        public void begin(Job job) {
+            put(job, Recovery.newKey(clock.instant()));
+            desk.open(SurveySheet.ROOMS);
+            typePoint();
+        }
+
+        @Override
+        public void resume(Job job, String key) {
+            put(job, key);
+            desk.open(SurveySheet.ROOMS);
+        }
+
+        @Override
+        public void demo(int number) {
+            disk.run(() -> DemoJobs.job(number), job -> {
+                put(job, new Opening.Demo(number).toString());
+                desk.open(SurveySheet.ROOMS);
+            });
+        }
+
+        private void put(Job job, String key) {
+            practice.reset();
+            keeper.begin(job, key);
+            leaveStart();
+        }
+    }
+
+    private void leaveStart() {
+        atStart = false;
+        start.hide();
+        window.focus();
     }
 
     private Map<Stop, Supplier<Bench>> benches(Opened opened, InstantSource clock) {
         return Map.of(
+                Stop.SURVEY, this::surveyBench,
                 Stop.LOOP, () -> new LoopBench(desk, look, opened.conductors()),
                 Stop.REPORT, () -> new ReportBench(desk, opened.events(), clock, practice),
                 Stop.PROVE, () -> new ProveBench(desk, practice, look));
@@ -89,6 +210,9 @@ public final class Workplace implements AutoCloseable {
         practice.reset();
         remembered = remembered.opened(file);
         remember();
+        if (start.isVisible()) {
+            leaveStart();
+        }
     }
 
     /// What the window works on.
@@ -111,6 +235,21 @@ public final class Workplace implements AutoCloseable {
         return keeper;
     }
 
+    /// What reads and writes tables of points.
+    public SurveyCommands survey() {
+        return survey;
+    }
+
+    /// What reads and writes its other files.
+    public Disk disk() {
+        return disk;
+    }
+
+    /// The sheet a day begins with.
+    public StartSheet start() {
+        return start;
+    }
+
     /// Shows the window.
     public void show() {
         if (desk.now().file().isPresent()) {
@@ -118,6 +257,9 @@ public final class Workplace implements AutoCloseable {
         }
         stage.show();
         window.focus();
+        if (atStart) {
+            start.show(false);
+        }
     }
 
     private void remember() {

@@ -3,18 +3,25 @@ package io.answerback.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.edit.Edits;
+import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -35,7 +42,9 @@ import org.testfx.util.WaitForAsyncUtils;
 @ExtendWith(ApplicationExtension.class)
 class LayoutTest {
     /// Words that give way on purpose where there is no room; all are readable elsewhere or on hover.
-    private static final Set<String> MAY_GIVE_WAY = Set.of("point-name", "rules", "roll-code");
+    private static final Set<String> MAY_GIVE_WAY =
+            Set.of("point-name", "rules", "roll-code", "tile-name", "import-name", "import-says", "series-name");
+    private static final double[][] SIZES = {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}};
 
     @TempDir
     static Path folder;
@@ -68,26 +77,75 @@ class LayoutTest {
     @Test
     void nothingIsCutOffAndNoWordsOverlap(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
-        for (double[] size : new double[][] {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}}) {
-            onScreen(() -> {
-                stage.setWidth(size[0]);
-                stage.setHeight(size[1]);
-                workplace.look().textPercent().set((int) size[2]);
-            });
+        for (double[] size : SIZES) {
+            resize(size);
             for (Stop stop : Stop.values()) {
                 for (String point : List.of("07", "12", "15", "mains")) {
                     onScreen(() -> {
                         workplace.desk().select(point);
                         workplace.desk().go(stop);
                     });
-                    String where =
-                            "%s of %s at %.0f x %.0f, %.0f %%: ".formatted(stop, point, size[0], size[1], size[2]);
-                    cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
-                    overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
+                    wrong.addAll(faults(robot, stop + " of " + point, size));
                 }
             }
         }
         assertThat(wrong).isEmpty();
+    }
+
+    private static List<String> faults(FxRobot robot, String what, double[] size) {
+        String where = "%s at %.0f x %.0f, %.0f %%: ".formatted(what, size[0], size[1], size[2]);
+        List<String> wrong = new ArrayList<>();
+        cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
+        overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
+        return wrong;
+    }
+
+    @Test
+    void theSheetsOfTheSurveyAndTheStartSheetShowEveryWord(FxRobot robot) throws Exception {
+        Path table = Files.writeString(folder.resolve("list.csv"), "name,kind\nSide gate,contact\nYard,laser\n");
+        List<String> wrong = new ArrayList<>();
+        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
+            var job = DemoJobs.job(demo);
+            onScreen(() -> workplace.desk().put(job, Optional.empty(), ""));
+            for (double[] size : SIZES) {
+                resize(size);
+                for (SurveySheet sheet : SurveySheet.values()) {
+                    onScreen(() -> workplace.desk().open(sheet));
+                    wrong.addAll(faults(robot, sheet + " of demo " + demo, size));
+                }
+            }
+        }
+        onScreen(() -> workplace.survey().read(table));
+        onDisk();
+        for (double[] size : SIZES) {
+            resize(size);
+            wrong.addAll(faults(robot, "import", size));
+        }
+        onScreen(() -> workplace.start().show(true));
+        onDisk();
+        for (double[] size : SIZES) {
+            resize(size);
+            wrong.addAll(faults(robot, "start", size));
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /// Waits until the disk has nothing left to do, twice, for one thing may follow from another.
+    private void onDisk() throws Exception {
+        for (int i = 0; i < 2; i++) {
+            CompletableFuture<Void> done = new CompletableFuture<>();
+            workplace.disk().run(() -> null, nothing -> done.complete(null));
+            done.get(10, TimeUnit.SECONDS);
+        }
+        onScreen(() -> {});
+    }
+
+    private void resize(double[] size) {
+        onScreen(() -> {
+            stage.setWidth(size[0]);
+            stage.setHeight(size[1]);
+            workplace.look().textPercent().set((int) size[2]);
+        });
     }
 
     private static List<String> cutOff(FxRobot robot) {
@@ -97,10 +155,16 @@ class LayoutTest {
                 .stream()
                 .filter(label -> label.getStyleClass().stream().noneMatch(MAY_GIVE_WAY::contains))
                 .filter(label -> label.getText() != null && !label.getText().isEmpty() && label.getWidth() > 0)
-                .filter(label -> label.lookup(".text") instanceof Text text
-                        && !text.getText().equals(label.getText()))
+                .filter(label -> drawnText(label).anyMatch(text -> !text.equals(label.getText())))
                 .map(Labeled::getText)
                 .toList();
+    }
+
+    /// The words a label draws itself, without those of a graphic in it.
+    private static Stream<String> drawnText(Labeled label) {
+        return label.getChildrenUnmodifiable().stream()
+                .filter(Text.class::isInstance)
+                .map(text -> ((Text) text).getText());
     }
 
     private static List<String> overlaps(FxRobot robot) {

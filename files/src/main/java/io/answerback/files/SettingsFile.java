@@ -50,14 +50,32 @@ public final class SettingsFile {
         SafeFile.replace(file, JobText.of(JobJson.PLAIN.valueToTree(rules)));
     }
 
+    /// Writes a panel profile, atomically.
+    ///
+    /// @throws IOException when the disk refuses; the file is then as it was
+    public static void save(Path file, PanelProfile profile) throws IOException {
+        SafeFile.replace(file, JobText.of(JobJson.PLAIN.valueToTree(profile)));
+    }
+
+    /// The file a panel profile of this id is kept in.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public static Path profileFile(Path folder, String id) {
+        return folder.resolve("profiles").resolve(plain(id, "profile") + PROFILE_ENDING);
+    }
+
     /// The file a firm's rules of this name are kept in.
     ///
     /// @param folder where the application keeps what it remembers
     public static Path rulesFile(Path folder, String name) {
+        return folder.resolve("rules").resolve(plain(name, "rules") + RULES_ENDING);
+    }
+
+    private static String plain(String name, String otherwise) {
         String plain = name.toLowerCase(Locale.ROOT)
                 .replaceAll("[^\\p{L}\\p{N}]+", "-")
                 .replaceAll("^-|-$", "");
-        return folder.resolve("rules").resolve((plain.isEmpty() ? "rules" : plain) + RULES_ENDING);
+        return plain.isEmpty() ? otherwise : plain;
     }
 
     /// The readable rules in the folder of a firm's own rules, by name. Broken files are passed over here;

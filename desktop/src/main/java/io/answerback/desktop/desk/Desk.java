@@ -4,6 +4,7 @@ import io.answerback.assess.Assessment;
 import io.answerback.assess.Assessor;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.edit.Edit;
 import io.answerback.edit.History;
 import io.answerback.job.Job;
@@ -12,6 +13,7 @@ import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -51,18 +53,8 @@ public final class Desk {
     private void put(Assessment assessment, Optional<Path> file, String readOnly) {
         Job job = assessment.job();
         Stop stop = state.get() == null ? Stop.LOOP : now().stop();
-        state.set(new DeskState(
-                History.of(job),
-                assessment,
-                assessment.points().getFirst().pointId(),
-                stop,
-                Set.of(),
-                DeviceState.AT_REST,
-                CableState.SOUND,
-                file,
-                job,
-                readOnly,
-                readOnly));
+        View view = View.of(assessment.points().getFirst().pointId(), stop);
+        state.set(new DeskState(History.of(job), assessment, view, file, job, readOnly, readOnly));
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.
@@ -76,6 +68,17 @@ public final class Desk {
             tell(refused.getMessage());
             return false;
         }
+    }
+
+    /// Makes an edit and then looks at a point of the job it made.
+    ///
+    /// @return whether it was made
+    public boolean apply(Edit edit, String thenSelect) {
+        boolean made = apply(edit);
+        if (made) {
+            select(thenSelect);
+        }
+        return made;
     }
 
     /// Takes up a fact that no undo takes back.
@@ -105,24 +108,63 @@ public final class Desk {
     public void select(String pointId) {
         if (!pointId.equals(now().selected())
                 && now().assessment().point(pointId).isPresent()) {
-            state.set(now().selecting(pointId));
+            look(now().view().selecting(pointId));
+        }
+    }
+
+    private void look(View view) {
+        state.set(now().looking(view));
+    }
+
+    /// Picks a zone point beside those that are picked, or lets go of it; the next change is about all of
+    /// them.
+    public void pick(String pointId) {
+        if (now().job().point(pointId).isPresent()) {
+            look(now().view().picking(pointId));
+        }
+    }
+
+    /// Looks at a zone point and picks every point of the list up to it.
+    public void pickUpTo(String pointId) {
+        if (now().job().point(pointId).isPresent()) {
+            look(now().view().pickingUpTo(pointId, now().job().points()));
+        }
+    }
+
+    /// Picks these zone points and looks at the first of them.
+    public void pickAll(List<String> pointIds) {
+        if (!pointIds.isEmpty()) {
+            look(now().view().withPicked(pointIds.getFirst(), new LinkedHashSet<>(pointIds)));
         }
     }
 
     /// Looks at the point `steps` further down the list, or up when negative.
     public void selectNext(int steps) {
+        select(next(steps));
+    }
+
+    /// Looks at the point `steps` further down the list and picks every point up to it.
+    public void pickNext(int steps) {
+        pickUpTo(next(steps));
+    }
+
+    private String next(int steps) {
         List<String> ids = new ArrayList<>();
         now().job().points().forEach(point -> ids.add(point.id()));
         for (SystemPoint point : SystemPoint.values()) {
             ids.add(point.id());
         }
-        int next = Math.clamp(ids.indexOf(now().selected()) + (long) steps, 0, ids.size() - 1);
-        select(ids.get(next));
+        return ids.get(Math.clamp(ids.indexOf(now().selected()) + (long) steps, 0, ids.size() - 1));
     }
 
     /// Opens another bench.
     public void go(Stop stop) {
-        state.set(now().at(stop));
+        look(now().view().at(stop, now().sheet()));
+    }
+
+    /// Opens a sheet of the survey.
+    public void open(SurveySheet sheet) {
+        look(now().view().at(Stop.SURVEY, sheet));
     }
 
     /// Goes to where a finding is mended.
@@ -130,17 +172,21 @@ public final class Desk {
         if (!finding.point().isEmpty()) {
             select(finding.point());
         }
-        go(finding.stop());
+        if (finding.stop() == Stop.SURVEY) {
+            open(SurveySheet.of(finding));
+        } else {
+            go(finding.stop());
+        }
     }
 
     /// Sets the bench's switches.
     public void switchTo(DeviceState device, CableState cable) {
-        state.set(now().switched(device, cable));
+        look(now().view().switched(device, cable));
     }
 
     /// Notes which points are active now; the bench's switch follows.
     public void setActive(Set<String> points) {
-        state.set(now().activating(points));
+        look(now().view().activating(points));
     }
 
     /// Notes that a job, as it was when saving began, is now in this file.

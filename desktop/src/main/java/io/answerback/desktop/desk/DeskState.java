@@ -4,8 +4,10 @@ import io.answerback.assess.Assessment;
 import io.answerback.chain.PointResult;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.edit.History;
 import io.answerback.job.Job;
+import io.answerback.job.Point;
 import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
 import java.nio.file.Path;
@@ -17,11 +19,7 @@ import java.util.Set;
 ///
 /// @param history the job with its way back and forward
 /// @param assessment everything computed from it
-/// @param selected the zone point or system point that is looked at
-/// @param stop the bench that is open
-/// @param active points that are active now, whose doors stand open
-/// @param device what the bench's switch says the device is doing
-/// @param cable what the bench's switch says has become of the cable
+/// @param view where somebody looks
 /// @param file where the job is kept; empty while it has no file
 /// @param saved the job as it was last saved or opened
 /// @param readOnly why it cannot be saved; empty when it can
@@ -29,11 +27,7 @@ import java.util.Set;
 public record DeskState(
         History history,
         Assessment assessment,
-        String selected,
-        Stop stop,
-        Set<String> active,
-        DeviceState device,
-        CableState cable,
+        View view,
         Optional<Path> file,
         Job saved,
         String readOnly,
@@ -43,14 +37,52 @@ public record DeskState(
         return history.present();
     }
 
+    /// The zone point or system point that is looked at.
+    public String selected() {
+        return view.selected();
+    }
+
+    /// The zone points the next change is about, in the order of the list.
+    public List<String> picked() {
+        return job().points().stream()
+                .map(Point::id)
+                .filter(view.picked()::contains)
+                .toList();
+    }
+
+    /// The bench that is open.
+    public Stop stop() {
+        return view.stop();
+    }
+
+    /// The sheet of the survey that lies on top.
+    public SurveySheet sheet() {
+        return view.sheet();
+    }
+
+    /// Points that are active now, whose doors stand open.
+    public Set<String> active() {
+        return view.active();
+    }
+
+    /// What the bench's switch says the device is doing.
+    public DeviceState device() {
+        return view.device();
+    }
+
+    /// What the bench's switch says has become of the cable.
+    public CableState cable() {
+        return view.cable();
+    }
+
     /// Everything computed about the selected point.
     public PointResult point() {
-        return assessment.point(selected).orElseThrow();
+        return assessment.point(selected()).orElseThrow();
     }
 
     /// What was found at the open stop, the selected point's own first.
     public List<Finding> findingsHere() {
-        return assessment.findingsAt(stop, selected);
+        return assessment.findingsAt(stop(), selected());
     }
 
     /// Whether there are edits or proofs that are not in the file.
@@ -59,56 +91,21 @@ public record DeskState(
     }
 
     DeskState with(History newHistory, Assessment newAssessment, String newNotice) {
-        String still = newAssessment.point(selected).isPresent()
-                ? selected
-                : newAssessment.points().getFirst().pointId();
-        return new DeskState(
-                newHistory, newAssessment, still, stop, active, device, cable, file, saved, readOnly, newNotice);
+        View still = view.still(
+                newHistory.present(), newAssessment.points().getFirst().pointId());
+        return new DeskState(newHistory, newAssessment, still, file, saved, readOnly, newNotice);
     }
 
-    DeskState selecting(String pointId) {
-        return switched(pointId, active, stateOf(pointId, active), CableState.SOUND);
-    }
-
-    DeskState at(Stop newStop) {
-        return new DeskState(
-                history, assessment, selected, newStop, active, device, cable, file, saved, readOnly, notice);
-    }
-
-    DeskState switched(DeviceState newDevice, CableState newCable) {
-        return switched(selected, active, newDevice, newCable);
-    }
-
-    DeskState activating(Set<String> nowActive) {
-        return switched(selected, Set.copyOf(nowActive), stateOf(selected, nowActive), CableState.SOUND);
-    }
-
-    private static DeviceState stateOf(String pointId, Set<String> active) {
-        return active.contains(pointId) ? DeviceState.ACTIVE : DeviceState.AT_REST;
-    }
-
-    private DeskState switched(String newSelected, Set<String> newActive, DeviceState newDevice, CableState newCable) {
-        return new DeskState(
-                history, assessment, newSelected, stop, newActive, newDevice, newCable, file, saved, readOnly, notice);
+    DeskState looking(View newView) {
+        return new DeskState(history, assessment, newView, file, saved, readOnly, notice);
     }
 
     DeskState savedTo(Path newFile, Job newSaved) {
         return new DeskState(
-                history,
-                assessment,
-                selected,
-                stop,
-                active,
-                device,
-                cable,
-                Optional.of(newFile),
-                newSaved,
-                "",
-                "Saved " + newFile.getFileName());
+                history, assessment, view, Optional.of(newFile), newSaved, "", "Saved " + newFile.getFileName());
     }
 
     DeskState noticing(String newNotice) {
-        return new DeskState(
-                history, assessment, selected, stop, active, device, cable, file, saved, readOnly, newNotice);
+        return new DeskState(history, assessment, view, file, saved, readOnly, newNotice);
     }
 }

@@ -20,7 +20,13 @@ public final class Choice {
     /// @param take takes what was chosen
     public static <T> MenuButton of(
             String name, List<T> options, T chosen, Function<T, String> words, Consumer<T> take) {
-        MenuButton button = new MenuButton(chosen == null ? "none" : words.apply(chosen));
+        return of(name, options, chosen, "none", words, take);
+    }
+
+    /// The same with other words for "none".
+    public static <T> MenuButton of(
+            String name, List<T> options, T chosen, String none, Function<T, String> words, Consumer<T> take) {
+        MenuButton button = new MenuButton(chosen == null ? none : words.apply(chosen));
         button.getStyleClass().add("choice");
         button.setAccessibleText(name + " " + button.getText());
         Hint.on(button, name + ": click to choose");

@@ -21,12 +21,18 @@ public final class Switch {
     /// @param words how a position reads
     /// @param turn takes the new position
     public static <T> HBox of(String name, List<T> positions, T on, Function<T, String> words, Consumer<T> turn) {
+        HBox row = bare(name, positions, on, words, turn);
+        Label caption = new Label(name);
+        caption.getStyleClass().add("switch-name");
+        row.getChildren().addFirst(caption);
+        return row;
+    }
+
+    /// A switch whose positions speak for themselves; its name is for screen readers.
+    public static <T> HBox bare(String name, List<T> positions, T on, Function<T, String> words, Consumer<T> turn) {
         HBox row = new HBox();
         row.getStyleClass().add("switch");
         row.setAlignment(Pos.CENTER_LEFT);
-        Label caption = new Label(name);
-        caption.getStyleClass().add("switch-name");
-        row.getChildren().add(caption);
         ToggleGroup group = new ToggleGroup();
         for (T position : positions) {
             ToggleButton button = new ToggleButton(words.apply(position));

@@ -47,6 +47,15 @@ public final class ValueField extends StackPane {
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
     }
 
+    /// The same field, its value broken into as many lines as it needs.
+    public ValueField wrapped() {
+        shown.setWrapText(true);
+        shown.setMinHeight(USE_PREF_SIZE);
+        setMaxWidth(Double.MAX_VALUE);
+        setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return this;
+    }
+
     private void open() {
         typed.setText(shown.getText());
         getChildren().setAll(typed);

@@ -8,12 +8,14 @@ import javafx.scene.input.KeyCombination;
 /// @param name what it does, as an order
 /// @param key its key; empty when it has none
 /// @param action does it
-record Command(String name, Optional<KeyCombination> key, Runnable action) {
-    static Command of(String name, String key, Runnable action) {
+public record Command(String name, Optional<KeyCombination> key, Runnable action) {
+    /// A command with a key.
+    public static Command of(String name, String key, Runnable action) {
         return new Command(name, Optional.of(KeyCombination.valueOf(key)), action);
     }
 
-    static Command of(String name, Runnable action) {
+    /// A command without a key.
+    public static Command of(String name, Runnable action) {
         return new Command(name, Optional.empty(), action);
     }
 }

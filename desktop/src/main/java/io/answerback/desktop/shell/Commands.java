@@ -24,9 +24,23 @@ public final class Commands {
     private final JobKeeper keeper;
     private final Practice practice;
     private final Look look;
+    private final List<Command> survey;
+    private final Runnable start;
 
     /// The commands of one window.
-    public Commands(Stage stage, Desk desk, JobKeeper keeper, Practice practice, Look look) {
+    ///
+    /// @param survey what can be done to the list of points
+    /// @param start opens the start sheet
+    public Commands(
+            Stage stage,
+            Desk desk,
+            JobKeeper keeper,
+            Practice practice,
+            Look look,
+            List<Command> survey,
+            Runnable start) {
+        this.survey = List.copyOf(survey);
+        this.start = start;
         this.stage = stage;
         this.desk = desk;
         this.keeper = keeper;
@@ -34,13 +48,28 @@ public final class Commands {
         this.look = look;
     }
 
-    /// Opening, saving and leaving.
-    List<Command> file() {
+    /// Coming to a job, and leaving.
+    List<Command> enter() {
         return List.of(
-                Command.of("Open a job", "Shortcut+O", this::open),
-                Command.of("Save", "Shortcut+S", this::save),
-                Command.of("Save as", "Shortcut+Shift+S", this::saveAs),
-                Command.of("Quit", "Shortcut+Q", Platform::exit));
+                Command.of("New job, or another", "Shortcut+N", start),
+                Command.of("Open a job", "Shortcut+O", this::open));
+    }
+
+    /// Keeping a job.
+    List<Command> save() {
+        return List.of(
+                Command.of("Save", "Shortcut+S", this::saveJob),
+                Command.of("Save as", "Shortcut+Shift+S", this::saveAs));
+    }
+
+    /// Leaving.
+    List<Command> leave() {
+        return List.of(Command.of("Quit", "Shortcut+Q", Platform::exit));
+    }
+
+    /// What can be done to the list of points.
+    List<Command> survey() {
+        return survey;
     }
 
     /// Taking edits back and making them again.
@@ -78,10 +107,25 @@ public final class Commands {
     }
 
     List<Command> all() {
+        List<Command> all = new ArrayList<>(onJob());
+        all.addAll(anywhere());
+        return all;
+    }
+
+    /// What needs a job on the desk.
+    List<Command> onJob() {
         List<Command> all = new ArrayList<>(work());
-        all.addAll(file());
+        all.addAll(survey);
+        all.addAll(save());
         all.addAll(edit());
+        return all;
+    }
+
+    /// What can be done without one, too.
+    List<Command> anywhere() {
+        List<Command> all = new ArrayList<>(enter());
         all.addAll(view());
+        all.addAll(leave());
         return all;
     }
 
@@ -96,7 +140,7 @@ public final class Commands {
         }
     }
 
-    private void save() {
+    private void saveJob() {
         if (!keeper.save()) {
             saveAs();
         }

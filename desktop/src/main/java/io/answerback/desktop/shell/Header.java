@@ -84,7 +84,17 @@ final class Header extends HBox {
 
     private void fillMenu(List<String> recent, Consumer<Path> open) {
         menu.getItems().clear();
-        commands.file().subList(0, 1).forEach(command -> menu.getItems().add(item(command)));
+        commands.enter().forEach(command -> menu.getItems().add(item(command)));
+        menu.getItems().add(recentMenu(recent, open));
+        commands.save().forEach(command -> menu.getItems().add(item(command)));
+        menu.getItems().add(new SeparatorMenuItem());
+        commands.edit().forEach(command -> menu.getItems().add(named(item(command))));
+        menu.getItems().addAll(submenu("Points", commands.survey()), submenu("View", commands.view()));
+        menu.getItems().add(new SeparatorMenuItem());
+        commands.leave().forEach(command -> menu.getItems().add(item(command)));
+    }
+
+    private static Menu recentMenu(List<String> recent, Consumer<Path> open) {
         Menu files = new Menu("Open recent");
         recent.forEach(file -> {
             MenuItem item = new MenuItem(file);
@@ -93,14 +103,13 @@ final class Header extends HBox {
             files.getItems().add(item);
         });
         files.setDisable(recent.isEmpty());
-        menu.getItems().add(files);
-        commands.file().subList(1, 3).forEach(command -> menu.getItems().add(item(command)));
-        menu.getItems().add(new SeparatorMenuItem());
-        commands.edit().forEach(command -> menu.getItems().add(named(item(command))));
-        menu.getItems().add(new SeparatorMenuItem());
-        commands.view().forEach(command -> menu.getItems().add(item(command)));
-        menu.getItems().add(new SeparatorMenuItem());
-        commands.file().subList(3, 4).forEach(command -> menu.getItems().add(item(command)));
+        return files;
+    }
+
+    private static Menu submenu(String name, List<Command> commands) {
+        Menu menu = new Menu(name);
+        commands.forEach(command -> menu.getItems().add(item(command)));
+        return menu;
     }
 
     /// Undo and redo say what they would take back or do again. They stay enabled: a menu item takes its key
@@ -141,7 +150,7 @@ final class Header extends HBox {
         if (state.unsaved()) {
             return "Not saved";
         }
-        return state.file().map(file -> "Saved").orElse("Demo, no file");
+        return state.file().map(file -> "Saved").orElse("No file yet");
     }
 
     private static void name(Button button, String what, String edit) {

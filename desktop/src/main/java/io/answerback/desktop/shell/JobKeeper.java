@@ -2,8 +2,8 @@ package io.answerback.desktop.shell;
 
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Disk;
 import io.answerback.edit.Edit;
-import io.answerback.files.BrokenFile;
 import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
@@ -12,13 +12,8 @@ import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
-import javafx.application.Platform;
 import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -32,8 +27,7 @@ public final class JobKeeper implements AutoCloseable {
     private final Desk desk;
     private final Recovery recovery;
     private final Consumer<Path> opened;
-    private final ExecutorService disk =
-            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("disk").factory());
+    private final Disk disk;
     private final PauseTransition quiet = new PauseTransition(AUTOSAVE_AFTER);
     private JobDocument document;
     private String key;
@@ -41,11 +35,13 @@ public final class JobKeeper implements AutoCloseable {
 
     /// A keeper of the job on a desk.
     ///
+    /// @param disk where files are read and written; closed with this keeper
     /// @param document the job as it was opened
     /// @param key what an unsaved job without a file goes by
     /// @param opened told of each file that is opened or saved to
-    public JobKeeper(Desk desk, Recovery recovery, JobDocument document, String key, Consumer<Path> opened) {
+    public JobKeeper(Desk desk, Disk disk, Recovery recovery, JobDocument document, String key, Consumer<Path> opened) {
         this.desk = desk;
+        this.disk = disk;
         this.recovery = recovery;
         this.document = document;
         this.opened = opened;
@@ -72,7 +68,7 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void edited(DeskState state) {
-        if (state.job() != kept && !disk.isShutdown()) {
+        if (state.job() != kept && !disk.closed()) {
             quiet.playFromStart();
         }
     }
@@ -82,7 +78,7 @@ public final class JobKeeper implements AutoCloseable {
         boolean unsaved = desk.now().unsaved();
         JobDocument now = document.with(kept);
         String under = key;
-        disk.execute(() -> {
+        disk.quietly(() -> {
             try {
                 if (unsaved) {
                     recovery.keep(under, now);
@@ -99,7 +95,7 @@ public final class JobKeeper implements AutoCloseable {
     /// edits of the job that leaves the desk stay in recovery and come back when it is opened again.
     public void open(Path file) {
         flush();
-        onDisk(() -> JobFile.open(file), document -> put(document, file));
+        disk.run(() -> JobFile.open(file), document -> put(document, file));
     }
 
     private void put(JobDocument read, Path file) {
@@ -108,6 +104,18 @@ public final class JobKeeper implements AutoCloseable {
         kept = read.job();
         desk.put(read.job(), Optional.of(file), readOnly(read));
         opened.accept(file);
+        recover();
+    }
+
+    /// Puts a job that has no file yet on the desk.
+    ///
+    /// @param key what it goes by while it has none
+    public void begin(Job job, String key) {
+        flush();
+        document = JobDocument.of(job);
+        this.key = key;
+        kept = job;
+        desk.put(job, Optional.empty(), "");
         recover();
     }
 
@@ -132,7 +140,7 @@ public final class JobKeeper implements AutoCloseable {
     public void saveAs(Path file) {
         JobDocument now = document.with(desk.now().job());
         String before = key;
-        onDisk(
+        disk.run(
                 () -> {
                     JobFile.save(file, now);
                     recovery.clear(before);
@@ -146,23 +154,6 @@ public final class JobKeeper implements AutoCloseable {
                 });
     }
 
-    private <T> void onDisk(Callable<T> work, Consumer<T> then) {
-        disk.execute(() -> {
-            try {
-                T result = work.call();
-                Platform.runLater(() -> then.accept(result));
-            } catch (BrokenFile refused) {
-                Platform.runLater(() -> desk.tell(refused.getMessage()));
-            } catch (IOException failed) {
-                Platform.runLater(() -> desk.tell("The disk refused: " + failed.getMessage()
-                        + ". Nothing was lost; choose another place with Save as."));
-            } catch (Exception unexpected) {
-                LOG.error("Reading or writing a job failed", unexpected);
-                Platform.runLater(() -> desk.tell("That failed: " + unexpected.getMessage()));
-            }
-        });
-    }
-
     private void flush() {
         if (desk.now().unsaved()) {
             keepUnsaved();
@@ -174,14 +165,6 @@ public final class JobKeeper implements AutoCloseable {
     public void close() {
         quiet.stop();
         flush();
-        Future<?> last = disk.submit(() -> {});
-        try {
-            last.get();
-        } catch (InterruptedException closing) {
-            Thread.currentThread().interrupt();
-        } catch (java.util.concurrent.ExecutionException impossible) {
-            LOG.error("Closing", impossible);
-        }
-        disk.shutdown();
+        disk.close();
     }
 }

@@ -5,10 +5,13 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.start.StartSheet;
 import io.answerback.desktop.theme.Look;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
@@ -48,6 +51,7 @@ public final class MainWindow {
     private final ScrollPane sideScroll = scroll(side, "side");
     private final ScrollPane middleScroll = scroll(middle, "middle");
     private final BorderPane body = new BorderPane();
+    private final StartSheet start;
     private final Scene scene;
     private boolean waiting;
     private boolean rearrange;
@@ -57,6 +61,8 @@ public final class MainWindow {
     /// The window's content.
     ///
     /// @param benches makes the bench of each stop when it is first opened
+    /// @param start lies over everything until a job is chosen
+    /// @param open takes a file that is opened or dropped
     /// @param recent the job files opened lately
     public MainWindow(
             Desk desk,
@@ -64,14 +70,16 @@ public final class MainWindow {
             Look look,
             Commands commands,
             Map<Stop, Supplier<Bench>> benches,
-            JobKeeper keeper,
+            StartSheet start,
+            Consumer<Path> open,
             Supplier<List<String>> recent) {
         this.desk = desk;
         this.look = look;
         this.benches = benches;
+        this.start = start;
         this.points = new PointList(desk, look);
         this.palette = new Palette(desk, commands.all(), points::focusList);
-        this.header = new Header(commands, palette::open, recent, keeper::open);
+        this.header = new Header(commands, palette::open, recent, open);
         this.route = new RouteLine(desk, look);
         this.findings = new Findings(desk, look);
         this.chain = new ChainStrip(desk, practice, look);
@@ -82,12 +90,12 @@ public final class MainWindow {
         body.setTop(new VBox(header, route, notice));
         body.setLeft(points);
         body.setBottom(chain);
-        StackPane root = new StackPane(body, palette);
+        StackPane root = new StackPane(body, start, palette);
         root.getStyleClass().add("window");
         scene = new Scene(root, 1280, 800);
         look.dress(scene);
         installKeys(commands);
-        installDrop(keeper);
+        installDrop(open);
         follow(practice);
     }
 
@@ -183,19 +191,21 @@ public final class MainWindow {
         header.show(state);
         route.show(state);
         points.show(state);
-        boolean edited = holdsFocus(bench.sheet()) || holdsFocus(findings);
+        boolean edited = holdsFocus(bench.sheet()) || holdsFocus(side);
+        Node focused = scene.getFocusOwner();
         bench.show(state);
         findings.show(state);
-        if (edited) {
+        if (edited && !start.isVisible() && (focused.getScene() != scene || scene.getFocusOwner() != focused)) {
             points.focusList();
         }
+        start.tell(start.isVisible() ? state.notice() : "");
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());
         notice.setManaged(!state.notice().isEmpty());
     }
 
-    /// Whether the keyboard is in a part that is about to be drawn anew; it then goes back to the points,
-    /// where Space tries what was just edited.
+    /// Whether the keyboard is in a part. Where it was on something that is drawn anew, it goes back to the
+    /// points, where Space tries what was just edited.
     private boolean holdsFocus(Node part) {
         for (Node at = scene.getFocusOwner(); at != null; at = at.getParent()) {
             if (at == part) {
@@ -206,14 +216,13 @@ public final class MainWindow {
     }
 
     private void installKeys(Commands commands) {
-        commands.all()
-                .forEach(command ->
-                        command.key().ifPresent(key -> scene.getAccelerators().put(key, command.action())));
-        scene.getAccelerators().put(javafx.scene.input.KeyCombination.valueOf("Shortcut+K"), palette::open);
-        scene.getAccelerators().put(javafx.scene.input.KeyCombination.valueOf("Shortcut+F"), points::focusFilter);
+        commands.anywhere().forEach(command -> key(command, command.action()));
+        commands.onJob().forEach(command -> key(command, onJob(command.action())));
+        key(Command.of("Find", "Shortcut+K", palette::open), onJob(palette::open));
+        key(Command.of("Filter", "Shortcut+F", points::focusFilter), onJob(points::focusFilter));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             boolean typing = scene.getFocusOwner() instanceof TextInputControl;
-            if (palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+            if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
                 return;
             }
             if (key.getCode() == KeyCode.SPACE && !onButton()) {
@@ -222,10 +231,31 @@ public final class MainWindow {
                         .forEach(command -> command.action().run());
                 key.consume();
             } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
-                desk.selectNext(key.getCode() == KeyCode.UP ? -1 : 1);
+                walk(key.getCode() == KeyCode.UP ? -1 : 1, key.isShiftDown());
                 key.consume();
             }
         });
+    }
+
+    private void walk(int steps, boolean picking) {
+        if (picking) {
+            desk.pickNext(steps);
+        } else {
+            desk.selectNext(steps);
+        }
+    }
+
+    private void key(Command command, Runnable action) {
+        command.key().ifPresent(key -> scene.getAccelerators().put(key, action));
+    }
+
+    /// While the start sheet lies on top, the job under it is out of reach.
+    private Runnable onJob(Runnable action) {
+        return () -> {
+            if (!start.isVisible()) {
+                action.run();
+            }
+        };
     }
 
     private boolean onButton() {
@@ -233,14 +263,14 @@ public final class MainWindow {
         return focused instanceof ButtonBase || focused instanceof RowButton;
     }
 
-    private void installDrop(JobKeeper keeper) {
+    private void installDrop(Consumer<Path> open) {
         scene.setOnDragOver(drag -> {
             if (drag.getDragboard().hasFiles()) {
                 drag.acceptTransferModes(TransferMode.COPY);
             }
         });
         scene.setOnDragDropped(drop -> {
-            drop.getDragboard().getFiles().stream().findFirst().ifPresent(file -> keeper.open(file.toPath()));
+            drop.getDragboard().getFiles().stream().findFirst().ifPresent(file -> open.accept(file.toPath()));
             drop.setDropCompleted(true);
         });
     }

@@ -1,6 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.chain.PointResult;
+import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.SystemPoint;
@@ -11,6 +12,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.OverrunStyle;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 
@@ -19,18 +21,37 @@ final class PointCell extends ListCell<PointResult> {
     private static final PseudoClass FIRST_SYSTEM = PseudoClass.getPseudoClass("first-system");
     private static final double MARK_RADIUS = 4.5;
 
-    private final Look look;
+    private static final PseudoClass PICKED = PseudoClass.getPseudoClass("picked");
 
-    PointCell(Look look) {
+    private final Look look;
+    private final Desk desk;
+
+    PointCell(Look look, Desk desk) {
         this.look = look;
+        this.desk = desk;
+        addEventFilter(MouseEvent.MOUSE_PRESSED, this::press);
         getStyleClass().add("point-cell");
         setPrefWidth(0);
+    }
+
+    /// With Ctrl a click picks the point beside the others, with Shift all up to it.
+    private void press(MouseEvent press) {
+        if (getItem() != null && (press.isShortcutDown() || press.isShiftDown())) {
+            if (press.isShortcutDown()) {
+                desk.pick(getItem().pointId());
+            } else {
+                desk.pickUpTo(getItem().pointId());
+            }
+            press.consume();
+        }
     }
 
     @Override
     protected void updateItem(PointResult point, boolean empty) {
         super.updateItem(point, empty);
         pseudoClassStateChanged(FIRST_SYSTEM, !empty && point != null && firstOfSystem(point));
+        boolean picked = !empty && point != null && desk.now().picked().contains(point.pointId());
+        pseudoClassStateChanged(PICKED, picked);
         if (empty || point == null) {
             setGraphic(null);
             setAccessibleText(null);

@@ -30,6 +30,7 @@ final class PointList extends VBox {
     private final Label count = new Label();
     private final Desk desk;
     private List<PointResult> all = List.of();
+    private List<String> picked = List.of();
 
     PointList(Desk desk, Look look) {
         this.desk = desk;
@@ -37,7 +38,7 @@ final class PointList extends VBox {
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
         look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
-        list.setCellFactory(view -> new PointCell(look));
+        list.setCellFactory(view -> new PointCell(look, desk));
         list.getSelectionModel().selectedItemProperty().subscribe(chosen -> {
             if (chosen != null) {
                 desk.select(chosen.pointId());
@@ -118,6 +119,10 @@ final class PointList extends VBox {
             fill();
         }
         select(state.selected());
+        if (!picked.equals(state.picked())) {
+            picked = state.picked();
+            list.refresh();
+        }
     }
 
     private void fill() {

@@ -1,9 +1,14 @@
 package io.answerback.desktop.shots;
 
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
 import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
 import java.awt.image.BufferedImage;
@@ -14,6 +19,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Application;
@@ -26,6 +32,20 @@ import javax.imageio.ImageIO;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
+    private static final String CLIENT_LIST = """
+            No,Location,Device type,Partition,Function,Length
+            11,Loading bay door,roller door,Yard,immediate,48
+            12,Loading bay,pir,Yard,immediate,44
+            13,Print store,glass break detector,Gallery,immediate,21
+            13,Back stairs,pir,Upper floor,immediate,33
+            14,Cellar hatch,hatch contact,Cellar,immediate,17
+            15,Cellar,flood sensor,Cellar,technical,19
+            16,Plan chest room,laser curtain,Gallery,immediate,26
+            17,Framing bench,call button,Gallery,hold-up,12
+            18,"=HYPERLINK(""x"")",door contact,Gallery,immediate,9
+            19,Skylight,window contact,Upper floor,immediate,about 30
+            20,Kiln room,heat detector,Yard,fire,40
+            """;
 
     private Workplace workplace;
     private Stage stage;
@@ -49,6 +69,7 @@ public final class Shots extends Application {
 
     private void takeAll() {
         try {
+            survey();
             take("loop", () -> {
                 workplace.desk().select("07");
                 workplace.desk().go(Stop.LOOP);
@@ -72,6 +93,61 @@ public final class Shots extends Application {
         }
     }
 
+    /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
+    private void survey() throws Exception {
+        onWindow(() -> {
+            workplace.desk().select("07");
+            workplace.desk().open(SurveySheet.ROOMS);
+        });
+        take("survey-rooms", () -> workplace.surveyBench().type("side gate, contact, yard, immediate, 34 m"));
+        onWindow(() -> workplace.surveyBench().type(""));
+        take("survey-rules", () -> {
+            put(DemoJobs.job(2));
+            workplace.desk().open(SurveySheet.HOUSE_RULES);
+        });
+        take("survey-inputs", () -> {
+            put(DemoJobs.job(3));
+            workplace.desk().open(SurveySheet.INPUTS);
+        });
+        take("survey-old-wiring", () -> {
+            workplace.desk().select("05");
+            workplace.desk().open(SurveySheet.OLD_WIRING);
+        });
+        Path table = folder.resolve("client list.csv");
+        Files.writeString(table, CLIENT_LIST);
+        take("survey-import", () -> workplace.survey().read(table));
+        Files.delete(table);
+        startSheet();
+        onWindow(() -> put(DemoJobs.job(1)));
+    }
+
+    private void startSheet() throws Exception {
+        for (int number = DemoJobs.COUNT; number >= 1; number--) {
+            Path file = folder.resolve(DemoJobs.NAMES.get(number - 1) + JobFile.ENDING);
+            JobFile.save(file, JobDocument.of(DemoJobs.job(number)));
+            onWindow(() -> workplace.keeper().open(file));
+        }
+        take("start", () -> workplace.start().show(true));
+        for (String name : DemoJobs.NAMES) {
+            Files.delete(folder.resolve(name + JobFile.ENDING));
+        }
+        onWindow(() -> workplace.start().hide());
+    }
+
+    private void put(Job job) {
+        workplace.desk().put(job, Optional.empty(), "");
+    }
+
+    /// Does something on the JavaFX thread, and waits until the disk has done what follows from it.
+    private void onWindow(Runnable action) throws Exception {
+        CompletableFuture<Void> done = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            action.run();
+            workplace.disk().run(() -> null, nothing -> settle(2, () -> done.complete(null)));
+        });
+        done.get(ANSWER_SECONDS, TimeUnit.SECONDS);
+    }
+
     private void send(String point) throws Exception {
         CompletableFuture<Void> answered = new CompletableFuture<>();
         Platform.runLater(() -> {
@@ -88,7 +164,8 @@ public final class Shots extends Application {
 
     private void take(String name, Runnable prepare) throws Exception {
         CompletableFuture<WritableImage> picture = new CompletableFuture<>();
-        Platform.runLater(prepare);
+        onWindow(prepare);
+        onWindow(() -> {});
         settle(3, () -> picture.complete(stage.getScene().snapshot(null)));
         write(
                 picture.get(ANSWER_SECONDS, TimeUnit.SECONDS),

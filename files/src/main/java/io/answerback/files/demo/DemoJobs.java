@@ -12,6 +12,12 @@ public final class DemoJobs {
     public static final List<String> NAMES =
             List.of("Brinewell Cold Store", "Pike Lane Pottery", "Ferrous Row Gallery");
 
+    /// What each is good for trying, in the order of their numbers.
+    public static final List<String> ABOUT = List.of(
+            "grade 3, 24 points on a keypad bus, half-way through, with faults left in",
+            "a small closed-loop panel, arm and disarm wording, four-hour rules",
+            "an old wired system taken over by a radio panel with three inputs");
+
     private DemoJobs() {}
 
     /// Returns `number`.

@@ -60,6 +60,8 @@ public final class FerrousRowGallery {
         for (String name : List.of("Left shop window", "Right shop window", "Fanlight")) {
             next = TakeOverEdits.addContact("04", name, window).on(next);
         }
+        next = TakeOverEdits.removeContact("03", 0).on(next);
+        next = TakeOverEdits.removeContact("04", 0).on(next);
         return PointEdits.change(
                         "old wiring",
                         Set.of("03", "04"),

@@ -1,0 +1,77 @@
+package io.answerback.desktop.desk;
+
+import io.answerback.files.BrokenFile;
+import java.io.IOException;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/// Reads and writes files off the JavaFX thread, one thing after another, and comes back to it with the result
+/// or with what went wrong in one line.
+public final class Disk implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Disk.class);
+
+    private final ExecutorService thread =
+            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("disk").factory());
+    private final Consumer<String> tell;
+
+    /// A disk.
+    ///
+    /// @param tell told what went wrong, on the JavaFX thread
+    public Disk(Consumer<String> tell) {
+        this.tell = tell;
+    }
+
+    /// Does work there, and then something with its result on the JavaFX thread.
+    public <T> void run(Callable<T> work, Consumer<T> then) {
+        run(work, then, tell);
+    }
+
+    /// The same, with another one to be told what went wrong.
+    public <T> void run(Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
+        thread.execute(() -> {
+            try {
+                T result = work.call();
+                Platform.runLater(() -> then.accept(result));
+            } catch (BrokenFile refused) {
+                Platform.runLater(() -> wrong.accept(refused.getMessage()));
+            } catch (IOException failed) {
+                Platform.runLater(() -> wrong.accept("The disk refused: " + failed.getMessage()
+                        + ". Nothing was lost; choose another place with Save as."));
+            } catch (Exception unexpected) {
+                LOG.error("Reading or writing a file failed", unexpected);
+                Platform.runLater(() -> wrong.accept("That failed: " + unexpected.getMessage()));
+            }
+        });
+    }
+
+    /// Does work there of which nobody needs to hear.
+    public void quietly(Runnable work) {
+        thread.execute(work);
+    }
+
+    /// Whether it takes no more work.
+    public boolean closed() {
+        return thread.isShutdown();
+    }
+
+    /// Waits until everything is done, and takes no more.
+    @Override
+    public void close() {
+        Future<?> last = thread.submit(() -> {});
+        try {
+            last.get();
+        } catch (InterruptedException closing) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException impossible) {
+            LOG.error("Closing", impossible);
+        }
+        thread.shutdown();
+    }
+}

@@ -1,0 +1,94 @@
+package io.answerback.desktop.desk;
+
+import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.job.SystemPoint;
+import io.answerback.loop.CableState;
+import io.answerback.loop.DeviceState;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/// Where somebody looks, and what they hold in their hands there.
+///
+/// @param selected the zone point or system point that is looked at
+/// @param picked the zone points the next change is about, in the order they were picked
+/// @param stop the bench that is open
+/// @param sheet the sheet of the survey that lies on top
+/// @param active points that are active now, whose doors stand open
+/// @param device what the bench's switch says the device is doing
+/// @param cable what the bench's switch says has become of the cable
+record View(
+        String selected,
+        Set<String> picked,
+        Stop stop,
+        SurveySheet sheet,
+        Set<String> active,
+        DeviceState device,
+        CableState cable) {
+    /// A first look at a point.
+    static View of(String selected, Stop stop) {
+        return new View(
+                selected, Set.of(selected), stop, SurveySheet.ROOMS, Set.of(), DeviceState.AT_REST, CableState.SOUND);
+    }
+
+    View selecting(String pointId) {
+        return new View(pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), CableState.SOUND);
+    }
+
+    /// Picks a point beside those that are picked, or lets go of it.
+    View picking(String pointId) {
+        Set<String> other = new LinkedHashSet<>(picked);
+        if (!other.remove(pointId)) {
+            other.add(pointId);
+        }
+        return other.isEmpty() ? this : withPicked(pointId, other);
+    }
+
+    /// Looks at a point further on and picks every point up to it.
+    View pickingUpTo(String pointId, List<Point> points) {
+        List<String> ids = points.stream().map(Point::id).toList();
+        int from = ids.indexOf(selected);
+        int to = ids.indexOf(pointId);
+        if (from < 0 || to < 0) {
+            return selecting(pointId);
+        }
+        Set<String> other = new LinkedHashSet<>(picked);
+        other.addAll(ids.subList(Math.min(from, to), Math.max(from, to) + 1));
+        return withPicked(pointId, other);
+    }
+
+    View withPicked(String nowSelected, Set<String> other) {
+        return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), CableState.SOUND);
+    }
+
+    /// The same look at a job that was edited: what is no longer there is let go of.
+    View still(Job job, String first) {
+        Set<String> left = new LinkedHashSet<>(picked);
+        left.removeIf(id -> job.point(id).isEmpty());
+        if (job.point(selected).isPresent() || SystemPoint.of(selected).isPresent()) {
+            left.add(selected);
+            return new View(selected, left, stop, sheet, active, device, cable);
+        }
+        return selecting(left.stream().findFirst().orElse(first));
+    }
+
+    View at(Stop newStop, SurveySheet newSheet) {
+        return new View(selected, picked, newStop, newSheet, active, device, cable);
+    }
+
+    View switched(DeviceState newDevice, CableState newCable) {
+        return new View(selected, picked, stop, sheet, active, newDevice, newCable);
+    }
+
+    View activating(Set<String> nowActive) {
+        return new View(
+                selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), CableState.SOUND);
+    }
+
+    private static DeviceState rest(String pointId, Set<String> active) {
+        return active.contains(pointId) ? DeviceState.ACTIVE : DeviceState.AT_REST;
+    }
+}

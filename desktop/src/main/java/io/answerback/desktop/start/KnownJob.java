@@ -1,0 +1,53 @@
+package io.answerback.desktop.start;
+
+import io.answerback.assess.Assessor;
+import io.answerback.assess.JobStanding;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.Recovery;
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// A job somebody can go on with.
+///
+/// @param where its file, or what it goes by while it has none
+/// @param file its file; empty for one that was never saved
+/// @param document the job; empty when its file cannot be read
+/// @param standing how it stands; empty when its file cannot be read
+/// @param trouble why its file cannot be read; empty when it can
+record KnownJob(
+        String where,
+        Optional<Path> file,
+        Optional<JobDocument> document,
+        Optional<JobStanding> standing,
+        String trouble) {
+    /// Reads and assesses the jobs that were never saved and those that were opened lately. Takes a while; not
+    /// for the JavaFX thread.
+    static List<KnownJob> read(List<String> recent, Recovery recovery, Assessor assessor) {
+        List<KnownJob> all = new ArrayList<>();
+        recovery.newJobs()
+                .forEach((key, document) -> all.add(
+                        new KnownJob(key, Optional.empty(), Optional.of(document), standing(document, assessor), "")));
+        recent.forEach(file -> all.add(read(Path.of(file), assessor)));
+        return all;
+    }
+
+    private static KnownJob read(Path file, Assessor assessor) {
+        try {
+            JobDocument document = JobFile.open(file);
+            return new KnownJob(
+                    file.toString(), Optional.of(file), Optional.of(document), standing(document, assessor), "");
+        } catch (BrokenFile broken) {
+            return new KnownJob(
+                    file.toString(), Optional.of(file), Optional.empty(), Optional.empty(), broken.getMessage());
+        }
+    }
+
+    private static Optional<JobStanding> standing(JobDocument document, Assessor assessor) {
+        return Optional.of(JobStanding.of(assessor.assess(document.job()), ZoneId.systemDefault()));
+    }
+}

@@ -1,0 +1,176 @@
+package io.answerback.desktop.start;
+
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.job.HouseRules;
+import io.answerback.job.Job;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Question;
+import io.answerback.job.School;
+import io.answerback.survey.NewJob;
+import io.answerback.wording.SchoolWords;
+import java.io.File;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/// What a new job asks: only what later sums need. Site, rules, panel and wording.
+final class NewJobForm extends VBox {
+    private final RuleShelf shelf;
+    private final Consumer<Job> begin;
+    private final TextField site = field("Site", "what the site is called");
+    private final TextField place = field("Where", "what finds the building; may stay empty");
+    private final Label trouble = Words.of("nothing", "");
+    private final GridPane grid = new GridPane();
+    private final Button beginning = Tool.primary("Begin this job", this::begin);
+    private HouseRules rules;
+    private PanelProfile profile;
+    private Optional<School> wording = Optional.empty();
+
+    NewJobForm(RuleShelf shelf, Consumer<Job> begin) {
+        this.shelf = shelf;
+        this.begin = begin;
+        this.rules = shelf.rules().getFirst();
+        this.profile = shelf.profiles().getFirst();
+        getStyleClass().add("new-job");
+        grid.getStyleClass().add("new-job-grid");
+        site.setOnAction(enter -> begin());
+        place.setOnAction(enter -> begin());
+        trouble.setWrapText(true);
+        getChildren().addAll(Words.of("start-title", "Begin a job"), grid, new HBox(beginning), trouble);
+        show();
+    }
+
+    private static TextField field(String name, String prompt) {
+        TextField field = new TextField();
+        field.setPromptText(prompt);
+        field.setAccessibleText(name);
+        field.getStyleClass().add("start-field");
+        return field;
+    }
+
+    /// Puts the cursor where the site's name is typed.
+    void focusSite() {
+        site.requestFocus();
+    }
+
+    /// Shows what is chosen and what there is to choose from now.
+    void show() {
+        boolean typing = site.isFocused();
+        grid.getChildren().clear();
+        row(0, "Site", site);
+        row(1, "Where", place);
+        row(
+                2,
+                "Rules",
+                flow(
+                        Choice.of("House rules", shelf.rules(), rules, HouseRules::name, this::choose),
+                        Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile)));
+        row(
+                3,
+                "Panel",
+                flow(
+                        Choice.of("Panel profile", shelf.profiles(), profile, PanelProfile::name, its -> {
+                            profile = its;
+                            show();
+                        }),
+                        Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile)));
+        row(4, "Words", flow(Choice.of("Wording", School.of(Question.WORDING), wording(), SchoolWords::of, its -> {
+            wording = Optional.of(its);
+            show();
+        })));
+        Label source = Words.wrapped(Words.quiet(rules.source()));
+        source.setMaxWidth(Double.MAX_VALUE);
+        grid.add(source, 1, 5);
+        if (typing) {
+            site.requestFocus();
+        }
+    }
+
+    private void row(int row, String name, Node value) {
+        Label label = Words.quiet(name);
+        label.setMinWidth(USE_PREF_SIZE);
+        grid.add(label, 0, row);
+        grid.add(value, 1, row);
+        GridPane.setHgrow(value, Priority.ALWAYS);
+    }
+
+    private static FlowPane flow(Node... parts) {
+        FlowPane flow = new FlowPane(parts);
+        flow.getStyleClass().add("choices");
+        return flow;
+    }
+
+    private School wording() {
+        return wording.orElse(rules.school(Question.WORDING));
+    }
+
+    private void choose(HouseRules its) {
+        rules = its;
+        show();
+    }
+
+    private void begin() {
+        if (site.getText().isBlank()) {
+            complain("Give the site a name first.");
+            site.requestFocus();
+            return;
+        }
+        begin.accept(NewJob.of(site.getText(), place.getText(), rules, wording(), profile));
+        site.clear();
+        place.clear();
+        complain("");
+    }
+
+    private void complain(String what) {
+        trouble.setText(what);
+    }
+
+    private void rulesFromFile() {
+        choose("House rules", io.answerback.files.SettingsFile.RULES_ENDING)
+                .ifPresent(file -> takeRules(file.toPath()));
+    }
+
+    private void profileFromFile() {
+        choose("Panel profile", io.answerback.files.SettingsFile.PROFILE_ENDING)
+                .ifPresent(file -> takeProfile(file.toPath()));
+    }
+
+    /// Takes a firm's rules from a file and chooses them, or says what is wrong with it.
+    void takeRules(java.nio.file.Path file) {
+        shelf.rulesFrom(file, this::choose, this::complain);
+    }
+
+    /// Takes a panel profile from a file and chooses it, or says what is wrong with it.
+    void takeProfile(java.nio.file.Path file) {
+        shelf.profileFrom(
+                file,
+                its -> {
+                    profile = its;
+                    complain("");
+                    show();
+                },
+                this::complain);
+    }
+
+    private Optional<File> choose(String title, String ending) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title + " from a file");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter(title, "*" + ending),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        return Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()));
+    }
+}

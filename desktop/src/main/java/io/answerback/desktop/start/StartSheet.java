@@ -1,0 +1,313 @@
+package io.answerback.desktop.start;
+
+import io.answerback.assess.Assessor;
+import io.answerback.assess.JobStanding;
+import io.answerback.assess.StopProgress;
+import io.answerback.check.Finding;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.desktop.theme.Look;
+import io.answerback.files.Recovery;
+import io.answerback.files.SettingsFile;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// Where a day begins: jobs to go on with and how each stands, a new job, and the demos. Lies over the whole
+/// window until one is chosen.
+public final class StartSheet extends StackPane {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final double MARK_RADIUS = 4.5;
+    private static final double LINE_WIDTH = 560;
+
+    private final Actions actions;
+    private final Look look;
+    private final Disk disk;
+    private final Recovery recovery;
+    private final Assessor assessor;
+    private final Supplier<List<String>> recent;
+    private final InstantSource clock;
+    private final RuleShelf shelf;
+    private NewJobForm form;
+    private final VBox known = new VBox();
+    private final Label notice = Words.of("notice", "");
+    private boolean mayLeave;
+
+    /// What a choice on the sheet does.
+    public interface Actions {
+        /// Opens a job file.
+        void open(Path file);
+
+        /// Begins a job that has no file yet.
+        void begin(Job job);
+
+        /// Goes on with a job that was begun and never saved.
+        void resume(Job job, String key);
+
+        /// Opens a demo, from 1.
+        void demo(int number);
+    }
+
+    /// The sheet.
+    ///
+    /// @param recent the job files opened lately, newest first
+    /// @param clock tells whether a visit is overdue
+    public StartSheet(
+            Actions actions,
+            Look look,
+            Disk disk,
+            Recovery recovery,
+            Assessor assessor,
+            RuleShelf shelf,
+            Supplier<List<String>> recent,
+            InstantSource clock) {
+        this.clock = clock;
+        this.actions = actions;
+        this.look = look;
+        this.disk = disk;
+        this.recovery = recovery;
+        this.assessor = assessor;
+        this.recent = recent;
+        this.shelf = shelf;
+        getStyleClass().add("start");
+        setVisible(false);
+        setManaged(false);
+        notice.setWrapText(true);
+        notice.setMaxWidth(Double.MAX_VALUE);
+        tell("");
+        known.getStyleClass().add("known-jobs");
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE && mayLeave) {
+                hide();
+                key.consume();
+            }
+        });
+    }
+
+    private Node content() {
+        VBox head = new VBox(
+                Words.of("start-name", "Answerback"),
+                Words.of(
+                        "start-about",
+                        "From a door in the building to the line the operator reads, and the answer back."));
+        head.getStyleClass().add("start-head");
+        VBox right = new VBox(form, demos());
+        right.getStyleClass().add("start-right");
+        VBox left = new VBox(Words.of("start-title", "Go on with a job"), known);
+        left.getStyleClass().add("start-left");
+        ScrollPane scroll = new ScrollPane(left);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("start-scroll");
+        ScrollPane rightScroll = new ScrollPane(right);
+        rightScroll.setFitToWidth(true);
+        rightScroll.getStyleClass().add("start-scroll");
+        GridPane columns = new GridPane();
+        columns.getStyleClass().add("start-columns");
+        columns.getColumnConstraints().addAll(share(55), share(45));
+        columns.addRow(0, scroll, rightScroll);
+        GridPane.setVgrow(scroll, Priority.ALWAYS);
+        VBox all = new VBox(head, notice, columns);
+        VBox.setVgrow(columns, Priority.ALWAYS);
+        return all;
+    }
+
+    private static ColumnConstraints share(double percent) {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setPercentWidth(percent);
+        return column;
+    }
+
+    private Node demos() {
+        VBox rows = new VBox();
+        rows.getStyleClass().add("demo-rows");
+        IntStream.range(0, DemoJobs.COUNT).forEach(i -> rows.getChildren().add(demo(i)));
+        VBox demos = new VBox(
+                Words.of("start-title", "Try a made-up site"),
+                rows,
+                Words.wrapped(Words.quiet("Or drop a job file anywhere on this window.")));
+        demos.getStyleClass().add("start-demos");
+        return demos;
+    }
+
+    private Node demo(int index) {
+        VBox words = new VBox(
+                Words.of("finding-says", DemoJobs.NAMES.get(index)),
+                Words.wrapped(Words.of("finding-why", DemoJobs.ABOUT.get(index))));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        return new RowButton(
+                DemoJobs.NAMES.get(index) + ": " + DemoJobs.ABOUT.get(index), () -> actions.demo(index + 1), words);
+    }
+
+    /// Shows the sheet and reads anew how the jobs stand.
+    ///
+    /// @param leave whether there is a job behind it to go back to with Escape
+    public void show(boolean leave) {
+        mayLeave = leave;
+        tell("");
+        if (form == null) {
+            form = new NewJobForm(shelf, actions::begin);
+            getChildren().add(content());
+        }
+        form.show();
+        setVisible(true);
+        setManaged(true);
+        form.focusSite();
+        List<String> files = recent.get();
+        known.getChildren().setAll(Words.quiet("Reading the jobs…"));
+        disk.run(() -> KnownJob.read(files, recovery, assessor), this::show);
+    }
+
+    /// Takes house rules or a panel profile from a file for the new job.
+    public void take(Path file) {
+        if (file.toString().endsWith(SettingsFile.RULES_ENDING)) {
+            form.takeRules(file);
+        } else {
+            form.takeProfile(file);
+        }
+    }
+
+    /// Lays it aside.
+    public void hide() {
+        setVisible(false);
+        setManaged(false);
+    }
+
+    /// Says something on it, in one line; a blank takes it away.
+    public void tell(String words) {
+        notice.setText(words);
+        notice.setVisible(!words.isEmpty());
+        notice.setManaged(!words.isEmpty());
+    }
+
+    private void show(List<KnownJob> jobs) {
+        form.show();
+        known.getChildren().clear();
+        if (jobs.isEmpty()) {
+            known.getChildren()
+                    .add(Words.wrapped(Words.of(
+                            "empty", "No job yet. Name a site on the right to begin one, or try a made-up site.")));
+        }
+        jobs.forEach(job -> known.getChildren().add(row(job)));
+    }
+
+    private Node row(KnownJob job) {
+        if (job.standing().isEmpty()) {
+            VBox words = new VBox(
+                    Words.wrapped(Words.of("finding-says", job.where())),
+                    Words.wrapped(Words.of("finding-why", job.trouble())));
+            words.getStyleClass().add("known-trouble");
+            return words;
+        }
+        JobStanding standing = job.standing().get();
+        VBox words = new VBox(site(standing), progress(standing), worst(standing), last(job, standing));
+        words.getStyleClass().add("known-words");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        return new RowButton(says(job, standing), () -> go(job), words);
+    }
+
+    private static Node site(JobStanding standing) {
+        FlowPane line = new FlowPane(Words.of("known-site", standing.site()), Words.quiet(standing.place()));
+        line.getStyleClass().add("section");
+        return line;
+    }
+
+    private Node progress(JobStanding standing) {
+        FlowPane line = new FlowPane();
+        line.getStyleClass().add("known-stops");
+        for (StopProgress stop : standing.stops()) {
+            String says = "%s %d of %d".formatted(stop.stop().title(), stop.done(), stop.of());
+            HBox one = new HBox(
+                    Marks.of(stop.mark(), says + ", " + stop.mark().word(), look.px(MARK_RADIUS)),
+                    Words.of("known-stop", says));
+            one.getStyleClass().add("known-stop-row");
+            line.getChildren().add(one);
+        }
+        return line;
+    }
+
+    private Node worst(JobStanding standing) {
+        if (standing.worst().isEmpty()) {
+            return Words.quiet("Nothing wrong.");
+        }
+        Finding worst = standing.worst().get();
+        HBox line = new HBox(
+                Marks.of(Marks.of(worst.grade()), worst.grade().word(), look.px(MARK_RADIUS)),
+                Words.wrapped(Words.of("known-worst", (worst.point() + " " + worst.says()).strip())));
+        line.getStyleClass().add("known-stop-row");
+        return line;
+    }
+
+    private Node last(KnownJob job, JobStanding standing) {
+        Label where = Words.quiet(where(job));
+        Hint.on(where, job.where());
+        FlowPane line =
+                new FlowPane(Words.quiet(reached(standing)), Words.of(dueStyle(standing), due(standing)), where);
+        line.getStyleClass().add("section");
+        line.setPrefWrapLength(look.px(LINE_WIDTH));
+        return line;
+    }
+
+    private static String reached(JobStanding standing) {
+        return standing.reached().map(stop -> "Now at " + stop.stop().title()).orElse("Every stop is done");
+    }
+
+    private boolean overdue(JobStanding standing) {
+        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
+        return standing.due().filter(day -> day.isBefore(today)).isPresent();
+    }
+
+    private String dueStyle(JobStanding standing) {
+        return overdue(standing) ? "known-due" : "quiet";
+    }
+
+    private String due(JobStanding standing) {
+        return standing.due()
+                .map(day -> (overdue(standing) ? "visit was due " : "next visit ") + DAY.format(day))
+                .orElse("never proven");
+    }
+
+    private static String where(KnownJob job) {
+        return job.file().map(Path::getFileName).map(Path::toString).orElse("not saved yet");
+    }
+
+    private String says(KnownJob job, JobStanding standing) {
+        return "%s. %s. %s. %s. %s"
+                .formatted(
+                        standing.site(),
+                        reached(standing),
+                        due(standing),
+                        standing.worst().map(Finding::says).orElse("Nothing wrong"),
+                        where(job));
+    }
+
+    private void go(KnownJob job) {
+        job.file()
+                .ifPresentOrElse(
+                        actions::open,
+                        () -> actions.resume(job.document().orElseThrow().job(), job.where()));
+    }
+}

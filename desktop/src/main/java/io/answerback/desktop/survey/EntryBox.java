@@ -1,0 +1,142 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.job.Conductor;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.ZoneType;
+import io.answerback.survey.EntryLine;
+import io.answerback.survey.KindCatalogue;
+import io.answerback.survey.NewPoint;
+import io.answerback.survey.Understood;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// The line into which points are typed. It shows what it understood before Enter; Tab takes the first word it
+/// offers.
+final class EntryBox extends VBox {
+    private static final String EXAMPLE = "roller door dock 2, contact, dock, immediate, 62 m";
+
+    private final TextField line = new TextField();
+    private final FlowPane understood = new FlowPane();
+    private final Desk desk;
+    private final KindCatalogue kinds;
+    private final Conductor conductor;
+
+    EntryBox(Desk desk, KindCatalogue kinds, Conductor conductor) {
+        this.desk = desk;
+        this.kinds = kinds;
+        this.conductor = conductor;
+        getStyleClass().add("entry-box");
+        line.getStyleClass().add("entry-line");
+        line.setPromptText("Type a point: " + EXAMPLE);
+        line.setAccessibleText("Type a point");
+        line.textProperty().subscribe(this::explain);
+        line.setOnAction(enter -> take());
+        line.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        understood.getStyleClass().add("understood");
+        getChildren().addAll(line, understood);
+    }
+
+    /// Puts the cursor into the line.
+    void focusLine() {
+        line.requestFocus();
+    }
+
+    /// Types a line in place of what stands there.
+    void type(String text) {
+        line.setText(text);
+        line.end();
+    }
+
+    private void key(KeyEvent key) {
+        if (key.getCode() == KeyCode.TAB && !key.isShiftDown() && !completions().isEmpty()) {
+            line.setText(completions().getFirst());
+            line.end();
+            key.consume();
+        } else if (key.getCode() == KeyCode.ESCAPE) {
+            line.clear();
+            key.consume();
+        }
+    }
+
+    private EntryLine reader() {
+        Optional<Integer> area =
+                desk.now().job().point(desk.now().selected()).map(Point::duty).flatMap(duty -> duty.area());
+        return new EntryLine(kinds, desk.now().job(), area);
+    }
+
+    private List<String> completions() {
+        return reader().completions(line.getText());
+    }
+
+    private void take() {
+        if (line.getText().isBlank()) {
+            return;
+        }
+        Understood point = reader().read(line.getText());
+        if (point.complete() && desk.apply(NewPoint.add(point, conductor), point.id())) {
+            line.clear();
+        }
+    }
+
+    /// Says again what the line means; the job may have changed under it.
+    void explain() {
+        understood.getChildren().clear();
+        if (line.getText().isBlank()) {
+            understood
+                    .getChildren()
+                    .add(Words.quiet("Name first, then what it is, where, what it does and its cable, in any order."));
+            return;
+        }
+        Understood point = reader().read(line.getText());
+        chip(point.id(), "number", point.assumed().contains(Understood.Part.NUMBER));
+        chip(point.name(), "name", false);
+        point.kind()
+                .map(PointKind::name)
+                .ifPresent(kind -> chip(kind, "kind", point.assumed().contains(Understood.Part.KIND)));
+        point.area()
+                .ifPresent(place -> chip(area(place), "area", point.assumed().contains(Understood.Part.AREA)));
+        point.type()
+                .map(ZoneType::words)
+                .ifPresent(type -> chip(type, "type", point.assumed().contains(Understood.Part.TYPE)));
+        if (point.wayIn()) {
+            chip("way in", "use", false);
+        }
+        point.metres().ifPresent(metres -> chip(Figures.plain(metres) + " m", "cable", false));
+        point.problems().forEach(problem -> understood.getChildren().add(Words.of("entry-problem", problem)));
+        completions().stream()
+                .limit(1)
+                .forEach(next -> understood
+                        .getChildren()
+                        .add(Words.quiet("Tab: "
+                                + next.substring(next.lastIndexOf(',') + 1).strip())));
+        if (point.complete()) {
+            understood.getChildren().add(Words.of("entry-ready", "Enter adds it"));
+        }
+    }
+
+    private static String area(Understood.Place place) {
+        return "%02d %s%s".formatted(place.number(), place.name(), place.fresh() ? " (new)" : "");
+    }
+
+    private void chip(String text, String what, boolean assumed) {
+        if (text.isEmpty()) {
+            return;
+        }
+        Label chip = Words.of("chip", text);
+        if (assumed) {
+            chip.getStyleClass().add("chip-assumed");
+        }
+        chip.setAccessibleText(what + " " + text + (assumed ? ", assumed" : ""));
+        understood.getChildren().add(chip);
+    }
+}

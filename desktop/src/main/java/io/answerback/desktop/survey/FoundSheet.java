@@ -1,0 +1,192 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.job.ContactForm;
+import io.answerback.job.Job;
+import io.answerback.job.Measurement;
+import io.answerback.job.Measurement.Measured;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.SchemeKind;
+import io.answerback.survey.EntryLine;
+import io.answerback.survey.KindCatalogue;
+import io.answerback.survey.Understood;
+import io.answerback.takeover.FoundLoop;
+import io.answerback.takeover.TakeOverEdits;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// What was found at the selected point's old loop: its readings, what they say about contact and resistor, and
+/// the contacts that share it.
+final class FoundSheet {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
+
+    private final Desk desk;
+    private final KindCatalogue kinds;
+    private final InstantSource clock;
+
+    FoundSheet(Desk desk, KindCatalogue kinds, InstantSource clock) {
+        this.desk = desk;
+        this.kinds = kinds;
+        this.clock = clock;
+    }
+
+    /// The part that stands in the middle.
+    Node of(DeskState state) {
+        VBox part = new VBox();
+        part.getStyleClass().add("found");
+        Optional<Point> selected = state.job().point(state.selected());
+        if (selected.isEmpty()) {
+            part.getChildren().add(Words.quiet("Select a zone point to note what was found at its loop."));
+            return part;
+        }
+        Point point = selected.get();
+        part.getChildren()
+                .addAll(
+                        Words.section(
+                                "Found at " + point.id() + " " + point.name(),
+                                "cores lifted, meter on ohms; type 4k7, 12 or open"),
+                        fields(state.job(), point),
+                        Words.wrapped(Words.of("found-says", says(state.job(), point))),
+                        contacts(point));
+        return part;
+    }
+
+    private FlowPane fields(Job job, Point point) {
+        FlowPane row = new FlowPane();
+        row.getStyleClass().add("found-fields");
+        for (Measured what : Measured.values()) {
+            String shown = latest(job, point, what).map(FoundSheet::figure).orElse("measure");
+            row.getChildren()
+                    .addAll(
+                            Words.quiet(what.words()),
+                            new ValueField("Reading, " + what.words(), shown, typed -> take(point, what, typed)));
+        }
+        return row;
+    }
+
+    private static Optional<Measurement> latest(Job job, Point point, Measured what) {
+        return job.measurements().stream()
+                .filter(reading -> reading.pointId().equals(point.id()) && reading.what() == what)
+                .max(Comparator.comparing(Measurement::at));
+    }
+
+    private static String figure(Measurement reading) {
+        return reading.ohms().map(Figures::ohms).orElse("open");
+    }
+
+    private boolean take(Point point, Measured what, String typed) {
+        try {
+            Optional<Double> ohms = typed.strip().equalsIgnoreCase("open")
+                    ? Optional.empty()
+                    : Optional.of(FigureReader.read(typed, "reading in ohms"));
+            return desk.apply(TakeOverEdits.measured(new Measurement(point.id(), clock.instant(), what, ohms, "")));
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage() + ", or open");
+            return false;
+        }
+    }
+
+    private static String says(Job job, Point point) {
+        FoundLoop found = FoundLoop.of(job, point.id());
+        if (found.nothing()) {
+            return "Nothing is known of this loop yet. At rest and active together tell the contact's form.";
+        }
+        String form = found.form().map(FoundSheet::says).orElse("Its form shows when it is measured both ways.");
+        String resistor = found.resistorOhms()
+                .map(ohms -> " A %s resistor is in it.".formatted(Figures.resistor(ohms)))
+                .orElse(found.noResistor() ? " No resistor is in it." : "");
+        return form + resistor + plan(point);
+    }
+
+    private static String says(ContactForm form) {
+        return switch (form) {
+            case NORMALLY_CLOSED -> "Its contact is closed at rest.";
+            case NORMALLY_OPEN -> "Its contact is open at rest.";
+            case EITHER -> "Its contact works either way.";
+        };
+    }
+
+    private static String plan(Point point) {
+        return point.loop().scheme() == SchemeKind.CLOSED_LOOP
+                ? " The plan is a closed loop without one."
+                : " The plan is %s with %s."
+                        .formatted(
+                                point.loop().scheme().words(),
+                                Figures.resistor(point.loop().endOfLineOhms()));
+    }
+
+    private Node contacts(Point point) {
+        FlowPane row = new FlowPane(
+                Words.quiet(point.inSeries().isEmpty() ? "Other contacts on the same loop" : "Contacts on this loop"));
+        row.getStyleClass().add("found-fields");
+        for (int i = 0; i < point.inSeries().size(); i++) {
+            int index = i;
+            String name = point.inSeries().get(i).name();
+            row.getChildren()
+                    .add(Tool.of(
+                            name + "  ×",
+                            "take it off this loop",
+                            () -> desk.apply(TakeOverEdits.removeContact(point.id(), index))));
+        }
+        row.getChildren()
+                .add(new ValueField("Another contact on this loop", "name another", typed -> add(point, typed)));
+        return row;
+    }
+
+    private boolean add(Point point, String typed) {
+        Understood contact = new EntryLine(kinds, desk.now().job(), point.duty().area()).read(typed);
+        PointKind kind = contact.kind().orElse(point.kind());
+        if (contact.name().isEmpty()) {
+            desk.tell("A contact needs a name, such as landing window.");
+            return false;
+        }
+        return desk.apply(TakeOverEdits.addContact(point.id(), contact.name(), kind));
+    }
+
+    /// The readings kept of the selected point, newest first, for the side sheet.
+    List<Node> readings(DeskState state) {
+        List<Node> rows = new java.util.ArrayList<>();
+        rows.add(Words.title("Readings kept"));
+        List<Measurement> kept = state.job().measurements().stream()
+                .filter(reading -> reading.pointId().equals(state.selected()))
+                .sorted(Comparator.comparing(Measurement::at).reversed())
+                .toList();
+        if (kept.isEmpty()) {
+            rows.add(Words.wrapped(Words.quiet("None of this point.")));
+        }
+        kept.forEach(reading -> rows.add(row(reading)));
+        rows.add(Words.wrapped(Words.of(
+                "caution",
+                "Lift the cores first: a meter on ohms across a live input reads the panel, not the loop.")));
+        return rows;
+    }
+
+    private static Node row(Measurement reading) {
+        FlowPane row = new FlowPane(
+                Words.of("question", reading.what().words()),
+                Words.figure(figure(reading)),
+                Words.quiet(time(reading.at())));
+        row.getStyleClass().add("section");
+        return row;
+    }
+
+    private static String time(Instant at) {
+        return TIME.format(at.atZone(ZoneId.systemDefault()));
+    }
+}

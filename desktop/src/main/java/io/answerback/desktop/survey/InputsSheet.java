@@ -1,0 +1,234 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.capacity.Count;
+import io.answerback.capacity.Inventory;
+import io.answerback.capacity.Way;
+import io.answerback.capacity.Ways;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Gauge;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+
+/// What is needed of the panel against what there is: inputs as they lie in their boxes, everything else by
+/// count, and the cheapest ways to close a shortfall.
+final class InputsSheet implements Sheet {
+    private final Desk desk;
+    private final Look look;
+    private final RuleShelf shelf;
+    private final VBox sheet = new VBox();
+    private final VBox instrument = new VBox();
+
+    InputsSheet(Desk desk, Look look, RuleShelf shelf) {
+        this.desk = desk;
+        this.look = look;
+        this.shelf = shelf;
+        sheet.getStyleClass().add("sheet");
+        instrument.getStyleClass().add("instrument");
+    }
+
+    @Override
+    public String title() {
+        return "Is there room for everything";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return says(state.job(), state.assessment().facts().inventory());
+    }
+
+    @Override
+    public Node node() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return instrument;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Job job = state.job();
+        Inventory inventory = state.assessment().facts().inventory();
+        List<Node> parts = new ArrayList<>();
+        parts.add(panel(job));
+        parts.add(counts(job, inventory));
+        parts.add(shortfall(inventory, state.assessment().facts().ways()));
+        parts.add(Words.section("Boxes and their inputs", "click a free one to wire the selected point to it"));
+        job.modules().forEach(module -> parts.add(new ModuleStrip(desk, state, module).node()));
+        parts.add(fit(job.panel().profile()));
+        sheet.getChildren().setAll(parts);
+        showInstrument(state, inventory);
+    }
+
+    private static String says(Job job, Inventory inventory) {
+        long free = inventory.slots().stream().filter(slot -> slot.free()).count();
+        return "%d points · %d inputs, %d of them free"
+                .formatted(job.points().size(), inventory.slots().size(), free);
+    }
+
+    private Node panel(Job job) {
+        FlowPane row = new FlowPane(
+                Words.quiet("Panel"),
+                Choice.of(
+                        "Panel profile",
+                        shelf.profiles(),
+                        job.panel().profile(),
+                        PanelProfile::name,
+                        profile -> desk.apply(CapacityEdits.panel(profile))),
+                Words.quiet("People who need a code"),
+                new ValueField(
+                        "People who need a code", Integer.toString(job.site().people()), this::people));
+        row.getStyleClass().add("choices");
+        return row;
+    }
+
+    private boolean people(String typed) {
+        if (!typed.strip().matches("\\d{1,4}")) {
+            desk.tell("People who need a code is \"%s\"; write a whole number up to 9999".formatted(typed.strip()));
+            return false;
+        }
+        return desk.apply(PracticeEdits.people(Integer.parseInt(typed.strip())));
+    }
+
+    private Node counts(Job job, Inventory inventory) {
+        TilePane gauges = new TilePane();
+        gauges.getStyleClass().add("gauges");
+        gauges.setPrefTileWidth(look.px(210));
+        gauges.setPrefColumns(3);
+        gauges.getChildren()
+                .add(gauge(new Count(
+                        "inputs", job.points().size(), inventory.slots().size())));
+        inventory.counts().forEach(count -> gauges.getChildren().add(gauge(count)));
+        return gauges;
+    }
+
+    private static Node gauge(Count count) {
+        String figure = count.of() == 0 ? "none" : count.used() + " of " + count.of();
+        Label words = Words.of("gauge-name", count.what());
+        Label said = Words.of(
+                count.over() ? "gauge-figure-over" : "gauge-figure",
+                count.over() ? count.used() + ", panel has " + count.of() : figure);
+        HBox line = new HBox(words, said);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        return new VBox(line, new Gauge(count.used(), count.of(), count.what() + ": " + said.getText()));
+    }
+
+    private Node shortfall(Inventory inventory, Ways ways) {
+        VBox rows = new VBox();
+        rows.getStyleClass().add("ways");
+        if (!inventory.placed().isEmpty()) {
+            int placed = inventory.placed().size();
+            rows.getChildren()
+                    .add(Tool.primary(
+                            placed == 1 ? "Give 1 point its input" : "Give %d points their inputs".formatted(placed),
+                            () -> desk.apply(CapacityEdits.giveInputs())));
+        }
+        if (inventory.shortOf() > 0) {
+            rows.getChildren()
+                    .add(Words.section(
+                            "%d inputs are wanting".formatted(inventory.shortOf()),
+                            ways.ways().isEmpty()
+                                    ? "no mix of modules this panel takes is enough"
+                                    : "cheapest first: fewest boxes, then modules, then current"));
+            ways.ways().forEach(way -> rows.getChildren().add(row(way)));
+        }
+        ways.ruledOut()
+                .forEach(out -> rows.getChildren()
+                        .add(Words.wrapped(Words.quiet("Not " + out.kind().name() + ": " + out.why() + "."))));
+        return rows;
+    }
+
+    private Node row(Way way) {
+        FlowPane row = new FlowPane(
+                Words.of("way-says", way.says()),
+                Words.figure("%d inputs, %d to spare".formatted(way.inputs(), way.spare())),
+                Words.quiet(costs(way)),
+                Tool.of(
+                        "Fit",
+                        "adds them to the job, each with its inputs",
+                        () -> desk.apply(CapacityEdits.fit(way.says(), way.modules()))));
+        row.getStyleClass().add("way");
+        return row;
+    }
+
+    private static String costs(Way way) {
+        List<String> costs = new ArrayList<>();
+        costs.add("%d zones".formatted(way.zones()));
+        costs.add(some(way.addresses(), "address", "addresses"));
+        costs.add(
+                way.modules().stream().allMatch(ModuleKind::ownSupply)
+                        ? "own supply"
+                        : "%.0f mA".formatted(way.milliamps()));
+        costs.add(some(way.boxes(), "box", "boxes"));
+        if (way.radioZones() > 0) {
+            costs.add("%d wireless zones".formatted(way.radioZones()));
+        }
+        return String.join(" · ", costs);
+    }
+
+    private static String some(int count, String one, String many) {
+        return count == 1 ? "1 " + one : count + " " + many;
+    }
+
+    private Node fit(PanelProfile profile) {
+        List<ModuleKind> kinds = profile.modules().stream().skip(1).toList();
+        FlowPane row = new FlowPane(Choice.of(
+                "Fit a module",
+                kinds,
+                null,
+                "Fit another module",
+                kind -> "%s, %s".formatted(kind.name(), kind.sort().words()),
+                kind -> desk.apply(CapacityEdits.fit(kind.name(), List.of(kind)))));
+        row.getStyleClass().add("choices");
+        return row;
+    }
+
+    private void showInstrument(DeskState state, Inventory inventory) {
+        instrument.getChildren().setAll(Words.title("Where the selected point goes"));
+        Optional<Point> point = state.job().point(state.selected());
+        if (point.isEmpty()) {
+            instrument.getChildren().add(Words.wrapped(Words.quiet("Select a zone point in the list.")));
+            return;
+        }
+        Point its = point.get();
+        instrument.getChildren().add(Words.wrapped(Words.of("finding-says", its.id() + " " + its.name())));
+        Optional<Input> input = state.job().inputOf(its.id());
+        instrument.getChildren().add(Words.wrapped(Words.of("question", where(its, input, inventory))));
+        input.ifPresent(wired -> instrument
+                .getChildren()
+                .add(Tool.of(
+                        "Lift it off",
+                        "the point then has no input, and its zone is not programmed",
+                        () -> desk.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
+    }
+
+    private static String where(Point point, Optional<Input> input, Inventory inventory) {
+        return input.map(wired -> "%s, zone %02d".formatted(wired.name(), wired.zone()))
+                .or(() -> Optional.ofNullable(inventory.placed().get(point.id()))
+                        .map(free -> "No input yet; %s fits, zone %02d".formatted(free.name(), free.zone())))
+                .orElse("No input, and no free one fits it.");
+    }
+}

@@ -1,0 +1,148 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.capacity.Slot;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Area;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.PanelModule;
+import io.answerback.job.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// A module as its row of inputs: which point is on each, which are free, which are kept for one use; and for
+/// a module with keys, the areas it works.
+final class ModuleStrip {
+    private final Desk desk;
+    private final DeskState state;
+    private final PanelModule module;
+    private final VBox strip = new VBox();
+
+    ModuleStrip(Desk desk, DeskState state, PanelModule module) {
+        this.desk = desk;
+        this.state = state;
+        this.module = module;
+        Optional<ModuleKind> kind = state.job().panel().profile().module(module.kindId());
+        strip.getStyleClass().add("module");
+        strip.getChildren().add(head(kind));
+        FlowPane slots = new FlowPane();
+        slots.getStyleClass().add("slots");
+        state.assessment().facts().inventory().slots().stream()
+                .filter(slot -> slot.input().module().equals(module.name()))
+                .forEach(slot -> slots.getChildren().add(slot(slot)));
+        if (kind.filter(its -> its.sort() == ModuleSort.KEYPAD).isPresent()) {
+            slots.getChildren().add(areas());
+        }
+        if (!slots.getChildren().isEmpty()) {
+            strip.getChildren().add(slots);
+        }
+    }
+
+    Node node() {
+        return strip;
+    }
+
+    private Node head(Optional<ModuleKind> kind) {
+        FlowPane head = new FlowPane(
+                Words.of("module-name", module.name()),
+                Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
+        head.getStyleClass().add("section");
+        if (kind.filter(its -> its.sort() == ModuleSort.BOARD).isEmpty()) {
+            head.getChildren()
+                    .add(Tool.of(
+                            "Take off",
+                            "takes " + module.name() + " and its inputs out of the job",
+                            () -> desk.apply(CapacityEdits.remove(module.name()))));
+        }
+        return head;
+    }
+
+    private static String about(ModuleKind kind) {
+        List<String> words = new ArrayList<>(List.of(kind.name()));
+        if (!kind.radioBand().isEmpty()) {
+            words.add(kind.radioBand());
+        }
+        words.add(kind.ownSupply() ? "own supply and battery" : "%.0f mA".formatted(kind.milliamps()));
+        return String.join(" · ", words);
+    }
+
+    private Button slot(Slot slot) {
+        String text = slot.input().pointId().orElse("free");
+        String kept = slot.reserved()
+                .map(its -> ", kept for %s%s"
+                        .formatted(
+                                its.use().name().toLowerCase(java.util.Locale.ROOT),
+                                its.twoWire() ? " on two wires" : ""))
+                .orElse("");
+        Button button = new Button(text);
+        button.getStyleClass().addAll("slot", slot.free() ? "slot-free" : "slot-used");
+        if (slot.reserved().isPresent()) {
+            button.getStyleClass().add("slot-kept");
+        }
+        if (slot.input().pointId().filter(state.selected()::equals).isPresent()) {
+            button.getStyleClass().add("slot-selected");
+        }
+        String says = "%s, zone %02d%s: %s"
+                .formatted(slot.input().name(), slot.input().zone(), kept, pointName(slot));
+        button.setAccessibleText(says);
+        Hint.on(button, says);
+        button.setOnAction(click -> act(slot));
+        button.setGraphic(Words.of("slot-number", Integer.toString(slot.input().number())));
+        return button;
+    }
+
+    private String pointName(Slot slot) {
+        return slot.input()
+                .pointId()
+                .flatMap(state.job()::point)
+                .map(Point::name)
+                .orElse("free");
+    }
+
+    private void act(Slot slot) {
+        slot.input().pointId().ifPresentOrElse(desk::select, () -> wire(slot));
+    }
+
+    private void wire(Slot slot) {
+        if (state.job().point(state.selected()).isEmpty()) {
+            desk.tell("Select a zone point first; then click the input it goes to.");
+        } else {
+            desk.apply(CapacityEdits.wire(
+                    state.selected(), Optional.of(slot.input().id())));
+        }
+    }
+
+    private Node areas() {
+        FlowPane row = new FlowPane(Words.of("switch-name", "works areas"));
+        row.getStyleClass().add("slots");
+        for (Area area : state.job().areas()) {
+            ToggleButton works = new ToggleButton("%02d".formatted(area.number()));
+            works.setSelected(module.areas().contains(area.number()));
+            works.setAccessibleText("%s works area %02d %s".formatted(module.name(), area.number(), area.name()));
+            Hint.on(works, area.name());
+            works.setOnAction(click -> desk.apply(PracticeEdits.keypadAreas(module.name(), toggled(area.number()))));
+            row.getChildren().add(works);
+        }
+        return row;
+    }
+
+    private List<Integer> toggled(int area) {
+        List<Integer> areas = new ArrayList<>(module.areas());
+        if (!areas.remove(Integer.valueOf(area))) {
+            areas.add(area);
+        }
+        return areas.stream().sorted().toList();
+    }
+}

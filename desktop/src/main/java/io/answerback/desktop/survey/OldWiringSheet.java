@@ -1,0 +1,140 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.check.SurveySheet;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Input;
+import io.answerback.job.Point;
+import io.answerback.survey.KindCatalogue;
+import io.answerback.takeover.HiddenPoints;
+import io.answerback.takeover.TakeOverEdits;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+
+/// What several contacts on one old zone hide, what splitting them gains and takes, and what was measured at
+/// the selected point's loop.
+final class OldWiringSheet implements Sheet {
+    private final Desk desk;
+    private final Look look;
+    private final VBox sheet = new VBox();
+    private final VBox instrument = new VBox();
+    private final FoundSheet found;
+
+    OldWiringSheet(Desk desk, Look look, KindCatalogue kinds, InstantSource clock) {
+        this.desk = desk;
+        this.look = look;
+        this.found = new FoundSheet(desk, kinds, clock);
+        sheet.getStyleClass().add("sheet");
+        instrument.getStyleClass().add("instrument");
+    }
+
+    @Override
+    public String title() {
+        return "What old wiring hides";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return says(hidden(state));
+    }
+
+    @Override
+    public Node node() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return instrument;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        List<HiddenPoints> hidden = hidden(state);
+        List<Node> parts = new ArrayList<>();
+        if (hidden.isEmpty()) {
+            parts.add(
+                    Words.wrapped(
+                            Words.of(
+                                    "empty",
+                                    "No point stands for several contacts. Where an old zone has a run of contacts on it, name them below.")));
+        }
+        hidden.forEach(its -> parts.add(zone(its)));
+        parts.add(found.of(state));
+        sheet.getChildren().setAll(parts);
+        instrument.getChildren().setAll(found.readings(state));
+    }
+
+    private static List<HiddenPoints> hidden(DeskState state) {
+        return HiddenPoints.of(state.job(), state.assessment().facts().inventory());
+    }
+
+    private static String says(List<HiddenPoints> hidden) {
+        if (hidden.isEmpty()) {
+            return "every point answers for itself";
+        }
+        int contacts =
+                hidden.stream().mapToInt(its -> its.operatorCouldRead().size()).sum();
+        int inputs = hidden.stream().mapToInt(HiddenPoints::moreInputs).sum();
+        return "%d zones hold %d contacts · splitting them all takes %d more inputs, %d are free"
+                .formatted(hidden.size(), contacts, inputs, hidden.getFirst().freeInputs());
+    }
+
+    private Node zone(HiddenPoints hidden) {
+        Point point = hidden.point();
+        VBox box = new VBox(
+                Words.section(
+                        point.id() + " " + point.name(),
+                        "%d contacts in series on one input"
+                                .formatted(point.inSeries().size())),
+                new SeriesDrawing(look, point, input(point)),
+                reads(hidden),
+                ways(hidden));
+        box.getStyleClass().add("hidden-zone");
+        return box;
+    }
+
+    private String input(Point point) {
+        return desk.now().job().inputOf(point.id()).map(Input::name).orElse("no input");
+    }
+
+    private static Node reads(HiddenPoints hidden) {
+        FlowPane row = new FlowPane(
+                Words.quiet("Now the operator reads"),
+                Words.of("reads-now", hidden.operatorReadsNow()),
+                Words.quiet("Split, it would be one of"),
+                Words.wrapped(Words.of("reads-then", String.join(" · ", hidden.operatorCouldRead()))));
+        row.getStyleClass().add("section");
+        return row;
+    }
+
+    private Node ways(HiddenPoints hidden) {
+        String takes = "It takes %d more inputs; %s."
+                .formatted(
+                        hidden.moreInputs(),
+                        hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : hidden.shortOf() + " are wanting");
+        FlowPane row = new FlowPane(
+                Tool.of(
+                        "Split into %d points"
+                                .formatted(hidden.operatorCouldRead().size()),
+                        "each contact becomes a point of its own; the first keeps number, input and cable",
+                        () -> desk.apply(TakeOverEdits.split(hidden.point().id()))),
+                Words.quiet(takes));
+        if (hidden.shortOf() > 0) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "Find inputs",
+                            "what would bring them, and what it costs",
+                            () -> desk.open(SurveySheet.INPUTS)));
+        }
+        row.getStyleClass().add("choices");
+        return row;
+    }
+}

@@ -1,0 +1,200 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.Edit;
+import io.answerback.edit.PointEdits;
+import io.answerback.job.Area;
+import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.job.PointKind;
+import io.answerback.job.ZoneType;
+import io.answerback.survey.KindCatalogue;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+
+/// What can be changed about the picked points, each value where it stands. One change is one step back.
+final class PickedStrip {
+    private static final int MOST_NAMED = 6;
+
+    private final Desk desk;
+    private final KindCatalogue kinds;
+    private final Conductor conductor;
+    private final PointCommands commands;
+    private final Job job;
+    private final List<Point> picked;
+    private final FlowPane strip = new FlowPane();
+
+    PickedStrip(Desk desk, DeskState state, KindCatalogue kinds, Conductor conductor) {
+        this.desk = desk;
+        this.kinds = kinds;
+        this.conductor = conductor;
+        this.commands = new PointCommands(desk);
+        this.job = state.job();
+        this.picked = job.points().stream()
+                .filter(point -> state.picked().contains(point.id()))
+                .toList();
+        strip.getStyleClass().add("picked-strip");
+        fill();
+    }
+
+    Node node() {
+        return strip;
+    }
+
+    private void fill() {
+        if (picked.isEmpty()) {
+            strip.getChildren()
+                    .add(Words.quiet(
+                            job.points().isEmpty()
+                                    ? "Points that are picked can be changed here, one or many at a time."
+                                    : "Pick a point to change it; with Ctrl or Shift, pick several."));
+            return;
+        }
+        if (picked.size() == 1) {
+            one(picked.getFirst());
+        } else {
+            strip.getChildren().add(several());
+        }
+        strip.getChildren().addAll(kind(), type(), area(), wayIn());
+        if (picked.size() == 1) {
+            strip.getChildren().add(cable(picked.getFirst()));
+        }
+        strip.getChildren().add(tools());
+    }
+
+    private void one(Point point) {
+        ValueField number = new ValueField(
+                "Number of point " + point.id(), point.id(), typed -> commands.renumber(point.id(), typed));
+        ValueField name = new ValueField(
+                "Name of point " + point.id(), point.name(), typed -> desk.apply(PointEdits.name(point.id(), typed)));
+        name.getStyleClass().add("picked-name");
+        strip.getChildren().addAll(number, name);
+    }
+
+    private Label several() {
+        List<String> ids = picked.stream().map(Point::id).toList();
+        String named = String.join(", ", ids.subList(0, Math.min(MOST_NAMED, ids.size())));
+        Label label = Words.of(
+                "picked-several", picked.size() + " points: " + named + (ids.size() > MOST_NAMED ? ", …" : ""));
+        label.setMinWidth(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    /// What all picked points have in common; empty when they differ.
+    private <T> Optional<T> common(Function<Point, T> what) {
+        List<T> all = picked.stream().map(what).distinct().toList();
+        return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
+    }
+
+    private <T> Node choice(
+            String name, List<T> options, Function<Point, T> what, Function<T, String> words, Consumer<T> take) {
+        return Choice.of(
+                name,
+                options,
+                common(what).orElse(null),
+                name.toLowerCase(java.util.Locale.ROOT) + "s differ",
+                words,
+                take);
+    }
+
+    private Node kind() {
+        List<PointKind> options =
+                kinds.entries().stream().map(KindCatalogue.Entry::kind).toList();
+        return choice(
+                "Kind",
+                options,
+                Point::kind,
+                PointKind::name,
+                kind -> desk.apply(PointEdits.change(name("kind of "), ids(), point -> point.withKind(kind))));
+    }
+
+    private Node type() {
+        return choice(
+                "Type",
+                Arrays.asList(ZoneType.values()),
+                point -> point.duty().type(),
+                ZoneType::words,
+                type -> desk.apply(PointEdits.duty(name("type of "), ids(), duty -> duty.withType(type))));
+    }
+
+    private Node area() {
+        List<Optional<Integer>> options = new java.util.ArrayList<>();
+        job.areas().forEach(area -> options.add(Optional.of(area.number())));
+        options.add(Optional.empty());
+        return choice(
+                "Area",
+                options,
+                point -> point.duty().area(),
+                this::areaWords,
+                area -> desk.apply(PointEdits.duty(name("area of "), ids(), duty -> duty.withArea(area))));
+    }
+
+    private String areaWords(Optional<Integer> number) {
+        return number.flatMap(job::area).map(PickedStrip::areaWords).orElse("no area");
+    }
+
+    private static String areaWords(Area area) {
+        return "%02d %s".formatted(area.number(), area.name());
+    }
+
+    private Node wayIn() {
+        return choice(
+                "Use",
+                List.of(true, false),
+                point -> point.duty().wayIn(),
+                yes -> yes ? "way in" : "not a way in",
+                yes -> desk.apply(PointEdits.duty(name("use of "), ids(), duty -> duty.withWayIn(yes))));
+    }
+
+    private Node cable(Point point) {
+        Optional<Cable> cable = job.cableTo(point.id());
+        return new ValueField(
+                "Cable to point " + point.id(),
+                cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
+                typed -> take(() ->
+                        PointEdits.cable(point.id(), FigureReader.read(typed, "cable length in metres"), conductor)));
+    }
+
+    private boolean take(java.util.function.Supplier<Edit> edit) {
+        try {
+            return desk.apply(edit.get());
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage());
+            return false;
+        }
+    }
+
+    private Node tools() {
+        HBox tools = new HBox(
+                Tool.of("Copy", "the same once more, under the next number (Ctrl+Shift+D)", commands::duplicate),
+                Tool.arrow("↑", "Up", "further up the list (Alt+Up)", () -> commands.move(-1)),
+                Tool.arrow("↓", "Down", "further down the list (Alt+Down)", () -> commands.move(1)),
+                Tool.of("Remove", "off the list, with cable, proof and readings (Ctrl+Delete)", commands::remove));
+        tools.getStyleClass().add("tools");
+        return tools;
+    }
+
+    private List<String> ids() {
+        return picked.stream().map(Point::id).toList();
+    }
+
+    private String name(String what) {
+        return what + (picked.size() == 1 ? "point " + picked.getFirst().id() : picked.size() + " points");
+    }
+}

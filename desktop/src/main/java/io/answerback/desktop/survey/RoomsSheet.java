@@ -1,0 +1,204 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.chain.Mark;
+import io.answerback.check.CoverageQuestion;
+import io.answerback.check.Finding;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Area;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.survey.KindCatalogue;
+import io.answerback.wording.Terms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// What is watched: a line to type points into, and the areas as rooms.
+final class RoomsSheet implements Sheet {
+    private static final double NARROW = 560;
+
+    private final Desk desk;
+    private final Look look;
+    private final KindCatalogue kinds;
+    private final Conductor conductor;
+    private final EntryBox entry;
+    private final StackPane strip = new StackPane();
+    private final HBox rooms = new HBox();
+    private final VBox sheet = new VBox();
+    private final VBox questions = new VBox();
+    private List<Room> shown = List.of();
+    private int columns;
+
+    RoomsSheet(Desk desk, Look look, KindCatalogue kinds, Conductor conductor) {
+        this.desk = desk;
+        this.look = look;
+        this.kinds = kinds;
+        this.conductor = conductor;
+        this.entry = new EntryBox(desk, kinds, conductor);
+        sheet.getStyleClass().add("sheet");
+        rooms.getStyleClass().add("rooms");
+        questions.getStyleClass().addAll("instrument", "questions");
+        sheet.getChildren().addAll(entry, strip, rooms);
+        rooms.widthProperty().subscribe(this::arrangeWhenWidthAsks);
+    }
+
+    /// Types into the line for points.
+    void type(String line) {
+        entry.type(line);
+    }
+
+    @Override
+    public String title() {
+        return "What is watched";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return counts(state.job());
+    }
+
+    @Override
+    public Node node() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return questions;
+    }
+
+    /// Puts the cursor into the line for points.
+    void focusEntry() {
+        entry.focusLine();
+    }
+
+    @Override
+    public void show(DeskState state) {
+        entry.explain();
+        strip.getChildren().setAll(new PickedStrip(desk, state, kinds, conductor).node());
+        shown = rooms(state);
+        arrange();
+        showQuestions(state);
+    }
+
+    private static String counts(Job job) {
+        long waysIn =
+                job.points().stream().filter(point -> point.duty().wayIn()).count();
+        return "%s in %s · %s in"
+                .formatted(
+                        some(job.points().size(), "point"),
+                        some(job.areas().size(), "area"),
+                        some((int) waysIn, "way"));
+    }
+
+    private static String some(int count, String thing) {
+        return count + " " + thing + (count == 1 ? "" : "s");
+    }
+
+    private List<Room> rooms(DeskState state) {
+        List<Room> all = new ArrayList<>();
+        for (Area area : state.job().areas()) {
+            all.add(new Room(
+                    desk,
+                    state,
+                    look,
+                    Optional.of(area),
+                    points(
+                            state.job(),
+                            number -> number.filter(its -> its == area.number()).isPresent())));
+        }
+        List<Point> nowhere = points(state.job(), Optional::isEmpty);
+        if (!nowhere.isEmpty()) {
+            all.add(new Room(desk, state, look, Optional.empty(), nowhere));
+        }
+        return all;
+    }
+
+    private static List<Point> points(Job job, Predicate<Optional<Integer>> area) {
+        return job.points().stream()
+                .filter(point -> area.test(point.duty().area()))
+                .toList();
+    }
+
+    private void arrangeWhenWidthAsks() {
+        if (columnsThereAre() != columns) {
+            arrange();
+        }
+    }
+
+    private int columnsThereAre() {
+        return rooms.getWidth() / look.px(1) < NARROW ? 1 : 2;
+    }
+
+    /// Each room goes to the column that is shorter so far.
+    private void arrange() {
+        columns = columnsThereAre();
+        List<VBox> stacks = new ArrayList<>();
+        int[] heights = new int[columns];
+        for (int i = 0; i < columns; i++) {
+            VBox stack = new VBox();
+            stack.getStyleClass().add("room-column");
+            stack.setMinWidth(0);
+            stack.setPrefWidth(0);
+            HBox.setHgrow(stack, Priority.ALWAYS);
+            stacks.add(stack);
+        }
+        for (Room room : shown) {
+            int shortest = columns == 2 && heights[1] < heights[0] ? 1 : 0;
+            heights[shortest] += room.size();
+            stacks.get(shortest).getChildren().add(room);
+        }
+        rooms.getChildren().setAll(stacks);
+        if (shown.isEmpty()) {
+            VBox nothing = new VBox(
+                    Words.wrapped(
+                            Words.of("empty", "Nothing is watched yet. Type the first point above and press Enter.")),
+                    Words.wrapped(
+                            Words.quiet(
+                                    "An area that is new is made with its first point. A table from a spreadsheet can be dropped on the window.")));
+            rooms.getChildren().setAll(nothing);
+        }
+    }
+
+    private void showQuestions(DeskState state) {
+        questions.getChildren().setAll(Words.title("Asked before you leave"));
+        Terms terms = Terms.of(state.job().practice());
+        for (CoverageQuestion question : CoverageQuestion.of(state.assessment().findings(), terms)) {
+            questions.getChildren().add(row(question));
+        }
+    }
+
+    private Node row(CoverageQuestion question) {
+        boolean clear = question.findings().isEmpty();
+        Mark mark = clear ? Mark.SOUND : Marks.of(question.findings().getFirst().grade());
+        String answer = clear ? "yes" : question.findings().getFirst().says();
+        VBox words = new VBox(Words.wrapped(Words.of("question", question.asks())));
+        if (!clear) {
+            words.getChildren().add(Words.wrapped(Words.of("finding-why", more(question.findings()))));
+        }
+        HBox.setHgrow(words, Priority.ALWAYS);
+        return new RowButton(
+                question.asks() + " " + answer,
+                () -> question.findings().stream().findFirst().ifPresent(desk::follow),
+                Marks.of(mark, mark.word(), look.px(5)),
+                words);
+    }
+
+    private static String more(List<Finding> findings) {
+        Finding first = findings.getFirst();
+        String says = (first.point() + " " + first.says()).strip();
+        return findings.size() == 1 ? says : "%s, and %d more".formatted(says, findings.size() - 1);
+    }
+}

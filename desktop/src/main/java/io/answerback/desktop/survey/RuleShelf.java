@@ -1,0 +1,136 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.desktop.desk.Disk;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.files.SettingsFile;
+import io.answerback.job.HouseRules;
+import io.answerback.job.PanelProfile;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+
+/// The house rules and panel profiles there are to choose from: those that ship with the application and those
+/// the firm keeps in its own folder. Used on the JavaFX thread; files are read and written off it.
+public final class RuleShelf {
+    private final Path folder;
+    private final Disk disk;
+    private final List<HouseRules> rules = new ArrayList<>();
+    private final List<PanelProfile> profiles = new ArrayList<>();
+    private boolean read;
+
+    /// A shelf with everything that is in a folder.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public RuleShelf(Path folder, Disk disk) {
+        this.folder = folder;
+        this.disk = disk;
+        disk.run(() -> SettingsFile.ownRules(folder), own -> own.forEach(this::put));
+        disk.run(() -> SettingsFile.ownProfiles(folder), own -> own.forEach(this::put));
+    }
+
+    /// The house rules, those that ship first.
+    public List<HouseRules> rules() {
+        shipped();
+        return List.copyOf(rules);
+    }
+
+    /// The panel profiles, those that ship first.
+    public List<PanelProfile> profiles() {
+        shipped();
+        return List.copyOf(profiles);
+    }
+
+    /// Reads what ships with the application when it is first wanted, which spares the start of the window.
+    private void shipped() {
+        if (!read) {
+            read = true;
+            rules.addAll(DataFiles.rules());
+            profiles.addAll(DataFiles.profiles());
+        }
+    }
+
+    private void put(HouseRules its) {
+        shipped();
+        put(rules, its, HouseRules::name);
+    }
+
+    private void put(PanelProfile its) {
+        shipped();
+        put(profiles, its, PanelProfile::id);
+    }
+
+    private static <T> void put(List<T> all, T its, Function<T, String> name) {
+        for (int i = 0; i < all.size(); i++) {
+            if (name.apply(all.get(i)).equals(name.apply(its))) {
+                all.set(i, its);
+                return;
+            }
+        }
+        all.add(its);
+    }
+
+    /// Keeps rules in the firm's own folder; rules of the same name there are replaced.
+    ///
+    /// @param then told of the file they are in
+    public void keep(HouseRules its, Consumer<Path> then) {
+        Path file = SettingsFile.rulesFile(folder, its.name());
+        disk.run(
+                () -> {
+                    SettingsFile.save(file, its);
+                    return file;
+                },
+                kept -> {
+                    put(its);
+                    then.accept(kept);
+                });
+    }
+
+    /// Writes rules to a file of somebody's choice, to be carried elsewhere.
+    public void write(HouseRules its, Path file, Consumer<Path> then) {
+        disk.run(
+                () -> {
+                    SettingsFile.save(file, its);
+                    return file;
+                },
+                then);
+    }
+
+    /// Reads rules from a file and keeps them in the firm's own folder.
+    ///
+    /// @param wrong told what is wrong with the file
+    public void rulesFrom(Path file, Consumer<HouseRules> then, Consumer<String> wrong) {
+        disk.run(
+                () -> readAndKeep(file),
+                its -> {
+                    put(its);
+                    then.accept(its);
+                },
+                wrong);
+    }
+
+    private HouseRules readAndKeep(Path file) throws BrokenFile, java.io.IOException {
+        HouseRules its = SettingsFile.rules(file);
+        SettingsFile.save(SettingsFile.rulesFile(folder, its.name()), its);
+        return its;
+    }
+
+    /// Reads a panel profile from a file and keeps it in the firm's own folder.
+    ///
+    /// @param wrong told what is wrong with the file
+    public void profileFrom(Path file, Consumer<PanelProfile> then, Consumer<String> wrong) {
+        disk.run(
+                () -> {
+                    PanelProfile its = SettingsFile.profile(file);
+                    SettingsFile.save(SettingsFile.profileFile(folder, its.id()), its);
+                    return its;
+                },
+                its -> {
+                    put(its);
+                    then.accept(its);
+                },
+                wrong);
+    }
+}

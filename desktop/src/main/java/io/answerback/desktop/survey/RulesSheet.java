@@ -1,0 +1,249 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Mark;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.job.HouseRules;
+import io.answerback.job.Practice;
+import io.answerback.job.Question;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.School;
+import io.answerback.practice.Departure;
+import io.answerback.practice.Departures;
+import io.answerback.wording.SchoolWords;
+import java.io.File;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/// How the firm does things, question by question and figure by figure, and where this job does otherwise.
+final class RulesSheet implements Sheet {
+    private static final double TITLE_WIDTH = 150;
+    private static final double ANSWER_WIDTH = 190;
+
+    private final Desk desk;
+    private final Look look;
+    private final RuleShelf shelf;
+    private final VBox sheet = new VBox();
+    private final VBox instrument = new VBox();
+
+    RulesSheet(Desk desk, Look look, RuleShelf shelf) {
+        this.desk = desk;
+        this.look = look;
+        this.shelf = shelf;
+        sheet.getStyleClass().add("sheet");
+        instrument.getStyleClass().add("instrument");
+    }
+
+    @Override
+    public String title() {
+        return "How this job is done";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        var practice = state.job().practice();
+        return "grade %d · %s".formatted(practice.grade(), practice.firm().name());
+    }
+
+    @Override
+    public Node node() {
+        return sheet;
+    }
+
+    @Override
+    public Node instrument() {
+        return instrument;
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Practice practice = state.job().practice();
+        List<Node> parts = new ArrayList<>();
+        parts.add(firm(practice));
+        parts.add(Words.wrapped(Words.quiet(practice.firm().source())));
+        parts.add(Words.section("Schools", "where firms differ, and why the usual answer is the usual one"));
+        for (Question question : Question.values()) {
+            parts.add(question(practice, question));
+        }
+        parts.add(Words.section(
+                "Figures", "the firm's own, its country's, or a standard's: check your edition and local code"));
+        for (RuleFigure figure : RuleFigure.values()) {
+            parts.add(figure(practice, figure));
+        }
+        sheet.getChildren().setAll(parts);
+        showInstrument(state.assessment().facts().departures());
+    }
+
+    private Node firm(Practice practice) {
+        List<HouseRules> choices = new ArrayList<>(shelf.rules());
+        if (choices.stream().noneMatch(its -> its.name().equals(practice.firm().name()))) {
+            choices.add(practice.firm());
+        }
+        FlowPane row = new FlowPane(
+                Words.quiet("Rules"),
+                Choice.of(
+                        "House rules",
+                        choices,
+                        practice.firm(),
+                        HouseRules::name,
+                        rules -> desk.apply(PracticeEdits.rules(rules))),
+                Tool.of("From a file", "takes a firm's rules from a file and keeps them", this::fromFile),
+                Words.quiet("Keep this job's way as"),
+                new ValueField("Name for the firm's own rules", "our rules", this::keep),
+                Tool.of("To a file", "writes this job's way as rules, for other desks", this::toFile));
+        row.getStyleClass().add("choices");
+        return row;
+    }
+
+    private boolean keep(String name) {
+        if (name.isBlank()) {
+            desk.tell("Rules need a name, such as the firm's.");
+            return false;
+        }
+        Practice practice = desk.now().job().practice();
+        HouseRules own = practice.firm().with(name.strip(), practice.schools(), practice.figures());
+        shelf.keep(own, file -> {
+            desk.apply(PracticeEdits.rules(own));
+            desk.tell("Kept as \"%s\" in %s; every new job can be done by them.".formatted(own.name(), file));
+        });
+        return true;
+    }
+
+    private void fromFile() {
+        File file = chooser("House rules from a file")
+                .showOpenDialog(sheet.getScene().getWindow());
+        if (file != null) {
+            shelf.rulesFrom(file.toPath(), rules -> desk.apply(PracticeEdits.rules(rules)), desk::tell);
+        }
+    }
+
+    private void toFile() {
+        FileChooser chooser = chooser("Write these rules to a file");
+        chooser.setInitialFileName("our rules" + io.answerback.files.SettingsFile.RULES_ENDING);
+        File file = chooser.showSaveDialog(sheet.getScene().getWindow());
+        if (file != null) {
+            Practice practice = desk.now().job().practice();
+            HouseRules own = practice.firm().with(practice.firm().name(), practice.schools(), practice.figures());
+            shelf.write(own, file.toPath(), written -> desk.tell("The rules are in " + written + "."));
+        }
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(
+                        "House rules", "*" + io.answerback.files.SettingsFile.RULES_ENDING));
+        return chooser;
+    }
+
+    private Node question(Practice practice, Question question) {
+        Node answer = Choice.of(
+                SchoolWords.title(question),
+                School.of(question),
+                practice.school(question),
+                SchoolWords::of,
+                school -> desk.apply(
+                        PracticeEdits.school(SchoolWords.title(question).toLowerCase(java.util.Locale.ROOT), school)));
+        return row(
+                SchoolWords.title(question), answer, SchoolWords.why(question), Departures.school(practice, question));
+    }
+
+    private Node figure(Practice practice, RuleFigure figure) {
+        String title = SchoolWords.title(figure);
+        Node value = new ValueField(
+                title, Departures.value(practice.figure(figure), figure), typed -> take(figure, title, typed));
+        return row(title, value, SchoolWords.why(figure), Departures.figure(practice, figure));
+    }
+
+    private boolean take(RuleFigure figure, String title, String typed) {
+        try {
+            String number = typed.replace(figure.unit(), "").strip();
+            double value = FigureReader.read(number, title.toLowerCase(java.util.Locale.ROOT) + " in " + figure.unit());
+            return desk.apply(PracticeEdits.figure(title.toLowerCase(java.util.Locale.ROOT), figure, value));
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage());
+            return false;
+        }
+    }
+
+    private Node row(String title, Node answer, String why, Optional<Departure> departure) {
+        HBox row = new HBox(cell(Words.of("rule-title", title), TITLE_WIDTH), cell(answer, ANSWER_WIDTH));
+        row.getStyleClass().add("rule");
+        VBox words = new VBox(Words.wrapped(Words.of("finding-why", why)));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        departure.ifPresent(its -> words.getChildren().add(departs(its)));
+        row.getChildren().add(words);
+        return row;
+    }
+
+    private Node cell(Node node, double width) {
+        HBox cell = new HBox(node);
+        cell.setMinWidth(look.px(width));
+        cell.setPrefWidth(look.px(width));
+        return cell;
+    }
+
+    private Node departs(Departure departure) {
+        boolean told = !departure.reason().isEmpty();
+        Mark mark = told ? Mark.SOUND : Mark.TIGHT;
+        FlowPane line = new FlowPane(
+                Marks.of(mark, told ? "departs for a reason" : "departs without a reason", look.px(4.5)),
+                Words.of("rule-departs", "the rules say %s".formatted(departure.firm())),
+                new ValueField(
+                        "Reason for " + departure.title(),
+                        told ? departure.reason() : "give the reason",
+                        typed -> desk.apply(PracticeEdits.reason(departure.id(), typed))));
+        line.getStyleClass().add("rule-departure");
+        return line;
+    }
+
+    private void showInstrument(List<Departure> departures) {
+        instrument.getChildren().setAll(Words.title("Where this job departs"));
+        if (departures.isEmpty()) {
+            instrument.getChildren().add(Words.wrapped(Words.quiet("Nowhere: it is done wholly by the rules.")));
+        }
+        departures.forEach(departure -> instrument.getChildren().add(listed(departure)));
+        instrument
+                .getChildren()
+                .add(
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "Rules are the firm's memory, not the law. Local codes and the makers' instructions come first.")));
+    }
+
+    private Node listed(Departure departure) {
+        boolean told = !departure.reason().isEmpty();
+        VBox words = new VBox(
+                Words.wrapped(Words.of("finding-says", (departure.pointId() + " " + departure.title()).strip())));
+        words.getChildren()
+                .add(Words.wrapped(Words.of("finding-why", departure.here() + "; the rules say " + departure.firm())));
+        ValueField reason = new ValueField(
+                "Reason for " + (departure.pointId() + " " + departure.title()).strip(),
+                told ? departure.reason() : "give the reason",
+                typed -> desk.apply(PracticeEdits.reason(departure.id(), typed)));
+        words.getChildren().add(reason.wrapped());
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(
+                Marks.of(told ? Mark.SOUND : Mark.TIGHT, told ? "with its reason" : "without a reason", look.px(5)),
+                words);
+        row.getStyleClass().add("listed-departure");
+        return row;
+    }
+}

@@ -1,0 +1,124 @@
+package io.answerback.desktop.survey;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.files.PointCsv;
+import io.answerback.files.TextEncoding;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
+import io.answerback.survey.ColumnMatch;
+import io.answerback.survey.ImportPlan;
+import io.answerback.survey.KindCatalogue;
+import io.answerback.survey.PointTable;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/// The table of points that is about to be imported, if one is. Read and worked out off the JavaFX thread;
+/// nothing of it is in the job before it is taken in whole, as one edit.
+public final class TableImport {
+    private final Desk desk;
+    private final Disk disk;
+    private final KindCatalogue kinds;
+    private final Conductor conductor;
+    private final ReadOnlyObjectWrapper<Optional<OpenTable>> open = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private Job workedFor;
+
+    /// No table yet.
+    public TableImport(Desk desk, Disk disk, KindCatalogue kinds, Conductor conductor) {
+        this.desk = desk;
+        this.disk = disk;
+        this.kinds = kinds;
+        this.conductor = conductor;
+        desk.state()
+                .subscribe(() -> open.get()
+                        .filter(table -> desk.now().job() != workedFor)
+                        .ifPresent(this::workOut));
+    }
+
+    /// The table that is open; empty for none.
+    ReadOnlyObjectProperty<Optional<OpenTable>> open() {
+        return open.getReadOnlyProperty();
+    }
+
+    /// Opens a table, in UTF-8 until somebody says otherwise.
+    public void read(Path file) {
+        read(file, TextEncoding.UTF_8);
+    }
+
+    /// Opens a table in an encoding. One that cannot be read is open too, with the reason.
+    void read(Path file, TextEncoding encoding) {
+        disk.run(
+                () -> PointCsv.read(file, encoding),
+                table -> {
+                    ColumnMatch match = ColumnMatch.of(table.headings());
+                    workOut(new OpenTable(file, encoding, "", Optional.of(table), match, Optional.empty()));
+                },
+                trouble -> open.set(Optional.of(new OpenTable(
+                        file, encoding, trouble, Optional.empty(), new ColumnMatch(Map.of()), Optional.empty()))));
+    }
+
+    /// Matches the columns otherwise.
+    void match(ColumnMatch match) {
+        open.get().ifPresent(table -> workOut(table.with(match)));
+    }
+
+    private void workOut(OpenTable table) {
+        open.set(Optional.of(table));
+        Job job = desk.now().job();
+        workedFor = job;
+        if (table.table().isEmpty() || table.match().missing().isPresent()) {
+            return;
+        }
+        PointTable rows = table.table().get();
+        disk.run(() -> ImportPlan.of(job, kinds, rows, table.match()), plan -> {
+            if (open.get().filter(now -> now.match() == table.match()).isPresent() && workedFor == job) {
+                open.set(Optional.of(table.with(plan)));
+            }
+        });
+    }
+
+    /// Takes in every good row as one edit and lays the table aside.
+    void takeIn() {
+        open.get()
+                .flatMap(OpenTable::plan)
+                .filter(plan -> !plan.good().isEmpty())
+                .ifPresent(plan -> {
+                    OpenTable table = open.get().orElseThrow();
+                    close();
+                    if (desk.apply(
+                            plan.edit(conductor), plan.good().getFirst().point().id())) {
+                        desk.tell(taken(table, plan));
+                    } else {
+                        open.set(Optional.of(table));
+                    }
+                });
+    }
+
+    private static String taken(OpenTable table, ImportPlan plan) {
+        String left = plan.bad().isEmpty()
+                ? ""
+                : " %d were left out.".formatted(plan.bad().size());
+        return "%d points came in from %s.%s Undo takes them away again."
+                .formatted(plan.good().size(), table.file().getFileName(), left);
+    }
+
+    /// Writes the rows that cannot be taken in to a file, each with its problem.
+    void writeBad(Path file) {
+        open.get()
+                .ifPresent(table -> table.plan()
+                        .ifPresent(plan -> disk.run(
+                                () -> {
+                                    PointCsv.writeBad(file, table.table().orElseThrow(), plan);
+                                    return file;
+                                },
+                                written -> desk.tell("The rows to mend are in " + written + "."))));
+    }
+
+    /// Lays the table aside; the job stays as it is.
+    void close() {
+        open.set(Optional.empty());
+    }
+}
