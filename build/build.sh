@@ -62,7 +62,7 @@ java_with() {
 start() {
     # A window is up sooner with the quick compiler alone; long sums still take milliseconds.
     case ${1:-} in
-        demo | open | shots) quick=-XX:TieredStopAtLevel=1 ;;
+        start | demo | open | shots) quick=-XX:TieredStopAtLevel=1 ;;
         *) quick= ;;
     esac
     cached=-Xshare:auto

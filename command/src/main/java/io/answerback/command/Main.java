@@ -13,6 +13,7 @@ import picocli.CommandLine.Command;
         mixinStandardHelpOptions = true,
         version = "Answerback 0.1",
         subcommands = {
+            StartVerb.class,
             DemoVerb.class,
             OpenVerb.class,
             NewVerb.class,

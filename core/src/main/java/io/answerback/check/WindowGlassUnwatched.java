@@ -24,7 +24,7 @@ final class WindowGlassUnwatched implements JobRule {
                         "",
                         "area " + area.number(),
                         "Nothing hears the glass in area %02d %s".formatted(area.number(), area.name()),
-                        "%s has a contact, which only sees the frame open. Broken glass leaves it shut."
+                        "A contact only sees the frame open; broken glass leaves it shut: %s."
                                 .formatted(String.join(", ", named(job, area.number(), KindFamily.WINDOW))),
                         "Add a glass-break or vibration point, or rely on movement inside and say so to the client."));
     }

@@ -1,0 +1,40 @@
+package io.answerback.wording;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Question;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.School;
+import io.answerback.testing.SmallJob;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+    @Test
+    void everyQuestionSchoolAndFigureHasItsWords() {
+        Stream<String> all = Stream.of(
+                        Stream.of(Question.values())
+                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))),
+                        Stream.of(School.values()).map(SchoolWords::of),
+                        Stream.of(RuleFigure.values())
+                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))))
+                .flatMap(words -> words);
+        assertThat(all).allMatch(words -> !words.isBlank());
+    }
+
+    @Test
+    void theWordsFollowTheSchool() {
+        Terms set = Terms.of(SmallJob.job().practice());
+        Terms arm = Terms.of(PracticeEdits.school("wording", School.ARM_DISARM)
+                .on(SmallJob.job())
+                .practice());
+        assertThat(List.of(set.set(), set.unset(), set.toSet(), set.toUnset(), set.setting(), set.both()))
+                .containsExactly("set", "unset", "set", "unset", "setting", "set / unset");
+        assertThat(List.of(arm.set(), arm.unset(), arm.toSet(), arm.toUnset(), arm.setting(), arm.both()))
+                .containsExactly("armed", "disarmed", "arm", "disarm", "arming", "arm / disarm");
+        assertThat(set.in("{partSet} by user")).isEqualTo("part set by user");
+        assertThat(arm.in("{partSet} by user, then {unset}")).isEqualTo("stay by user, then disarmed");
+    }
+}

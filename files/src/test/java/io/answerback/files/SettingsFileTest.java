@@ -1,0 +1,118 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.job.HouseRules;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.School;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SettingsFileTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void everyPresetAndProfileThatShipsObeysItsSchema() throws Exception {
+        assertThat(DataFiles.rules()).hasSize(4);
+        for (HouseRules rules : DataFiles.rules()) {
+            Path file = folder.resolve("a" + SettingsFile.RULES_ENDING);
+            SettingsFile.save(file, rules);
+            assertThat(SettingsFile.rules(file)).isEqualTo(rules);
+            assertThat(rules.source()).contains("check your edition");
+        }
+        assertThat(DataFiles.profiles()).hasSize(4);
+        for (PanelProfile profile : DataFiles.profiles()) {
+            Path file = folder.resolve("a" + SettingsFile.PROFILE_ENDING);
+            SettingsFile.save(file, profile);
+            assertThat(SettingsFile.profile(file)).isEqualTo(profile);
+        }
+    }
+
+    @Test
+    void theFirmsOwnAreFoundAgainAndBrokenOnesPassedOver() throws Exception {
+        HouseRules own =
+                DataFiles.rules("graded-3").with("Our way / 2", Map.of(), Map.of(RuleFigure.SIREN_MINUTES, 4.0));
+        Path file = SettingsFile.rulesFile(folder, own.name());
+        SettingsFile.save(file, own);
+        Files.writeString(file.resolveSibling("broken" + SettingsFile.RULES_ENDING), "{");
+        assertThat(file.getFileName()).hasToString("our-way-2.rules.json");
+        assertThat(SettingsFile.ownRules(folder)).containsExactly(own);
+        assertThat(SettingsFile.ownProfiles(folder)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+            "grade": 3;              "grade": 9;             /grade
+            "LOOP": "DOUBLE;         "LOOP": "TREBLE;        /schools/LOOP
+            "STANDBY_HOURS": 60.0;   "STANDBY_HOURS": "x";   /figures/STANDBY_HOURS
+            "STANDBY_HOURS": 60.0,;  ;                       STANDBY_HOURS
+            "name": "Graded;         "nome": "Graded;        name
+            """)
+    void rulesThatBreakTheirSchemaNameTheField(String right, String wrong, String field) throws Exception {
+        Path file = folder.resolve("a" + SettingsFile.RULES_ENDING);
+        SettingsFile.save(file, DataFiles.rules("graded-3"));
+        String text = Files.readString(file);
+        assertThat(text).contains(right);
+        Files.writeString(file, text.replace(right, wrong == null ? "" : wrong));
+        assertThatThrownBy(() -> SettingsFile.rules(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining(file.toString())
+                .hasMessageContaining(field)
+                .hasMessageContaining("docs/rules.schema.json");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+            "pullUpVolts": 5.0;   "pullUpVolts": "five";  /pullUpVolts
+            "sort": "BOARD";      "sort": "PLANK";        /modules/0/sort
+            "zones": ;            "zunes": ;              /capacity
+            """)
+    void aProfileThatBreaksItsSchemaNamesTheField(String right, String wrong, String field) throws Exception {
+        Path file = folder.resolve("a" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(file, DataFiles.profile("sample-b"));
+        String text = Files.readString(file);
+        assertThat(text).contains(right);
+        Files.writeString(file, text.replace(right, wrong));
+        assertThatThrownBy(() -> SettingsFile.profile(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining(field)
+                .hasMessageContaining("docs/profile.schema.json");
+    }
+
+    @Test
+    void whatTheSchemaCannotSayIsCheckedToo() throws Exception {
+        Path file = folder.resolve("a" + SettingsFile.RULES_ENDING);
+        SettingsFile.save(file, DataFiles.rules("graded-3"));
+        String text = Files.readString(file)
+                .replace("\"JOINTS\": \"CRIMP\"", "")
+                .replace("\"JOINTS\": \"CONNECTOR_BLOCK\"", "\"JOINTS\": \"LINK\"");
+        Files.writeString(file, text);
+        assertThatThrownBy(() -> SettingsFile.rules(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining("JOINTS");
+    }
+
+    @Test
+    void filesThatAreNoneSaySo() throws Exception {
+        assertThatThrownBy(() -> SettingsFile.rules(folder.resolve("none"))).hasMessageContaining("There is no file");
+        Path cut = Files.writeString(folder.resolve("cut.rules.json"), "{\n  \"name\": \"x\",\n");
+        assertThatThrownBy(() -> SettingsFile.rules(cut)).hasMessageContaining("line 3");
+        Path garbled = Files.write(folder.resolve("g.rules.json"), new byte[] {'{', (byte) 0xE9, '}'});
+        assertThatThrownBy(() -> SettingsFile.rules(garbled)).hasMessageContaining("not text in UTF-8");
+    }
+
+    @Test
+    void aSchoolIsNeverOneOfAnotherQuestion() {
+        for (School school : School.values()) {
+            assertThat(School.of(school.question())).contains(school);
+        }
+    }
+}
