@@ -173,8 +173,8 @@ public final class Workplace implements AutoCloseable {
         }
 
         private void put(Job job, String key) {
-            practice.reset();
             keeper.begin(job, key);
+            practice.reset();
             leaveStart();
         }
     }

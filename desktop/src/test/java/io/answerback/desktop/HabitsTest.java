@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.edit.Edits;
@@ -11,9 +12,6 @@ import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.input.Clipboard;
@@ -55,15 +53,6 @@ class HabitsTest {
     void stop() {
         if (workplace != null) {
             WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
-        }
-    }
-
-    private static void until(BooleanSupplier condition) {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));
-        } catch (TimeoutException late) {
-            throw new AssertionError("it did not come about in 20 s", late);
         }
     }
 

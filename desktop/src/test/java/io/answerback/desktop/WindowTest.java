@@ -1,5 +1,9 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.files.JobDocument;
@@ -13,13 +17,8 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import java.util.function.BooleanSupplier;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -54,55 +53,12 @@ class WindowTest {
         WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
     }
 
-    private static void until(BooleanSupplier condition) {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));
-        } catch (TimeoutException late) {
-            throw new AssertionError("it did not come about in 20 s", late);
-        }
-    }
-
     private Job job() {
         return workplace.desk().now().job();
     }
 
     private Optional<Proof> proof(String point) {
         return job().proofOf(point);
-    }
-
-    /// Whether these words can be read anywhere in the window.
-    private static boolean reads(FxRobot robot, String words) {
-        return texts(robot).anyMatch(text -> text.contains(words));
-    }
-
-    private static Stream<String> texts(FxRobot robot) {
-        return robot.lookup((Node node) -> node instanceof Labeled && shown(node)).queryAllAs(Labeled.class).stream()
-                .map(Labeled::getText)
-                .filter(text -> text != null);
-    }
-
-    private static boolean shown(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (!at.isVisible()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private static Node named(FxRobot robot, String name) {
-        return robot.lookup((Node node) -> node.getAccessibleText() != null
-                        && node.getAccessibleText().startsWith(name))
-                .query();
-    }
-
-    /// Clicks a value on the drawing, types another and presses Enter.
-    private static void edit(FxRobot robot, String value, String typed) {
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn(named(robot, value));
-        robot.press(KeyCode.CONTROL).type(KeyCode.A).release(KeyCode.CONTROL);
-        robot.write(typed).type(KeyCode.ENTER);
     }
 
     private void select(String point) {

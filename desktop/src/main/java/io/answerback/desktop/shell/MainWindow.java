@@ -3,6 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.check.Stop;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.IntoView;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.start.StartSheet;
@@ -90,6 +91,7 @@ public final class MainWindow {
         body.setTop(new VBox(header, route, notice));
         body.setLeft(points);
         body.setBottom(chain);
+        body.visibleProperty().bind(start.visibleProperty().not());
         StackPane root = new StackPane(body, start, palette);
         root.getStyleClass().add("window");
         scene = new Scene(root, 1280, 800);
@@ -128,6 +130,11 @@ public final class MainWindow {
         scene.widthProperty().subscribe(width -> {
             if (narrow() != arrangedNarrow) {
                 rearrangeSoon();
+            }
+        });
+        scene.focusOwnerProperty().subscribe(focused -> {
+            if (focused != null) {
+                IntoView.scroll(focused);
             }
         });
         look.textPercent().subscribe(this::rearrangeSoon);
@@ -174,6 +181,7 @@ public final class MainWindow {
 
     private void show(DeskState state) {
         waiting = false;
+        Node focused = scene.getFocusOwner();
         Bench bench = bench(state.stop());
         if (rearrange || !middle.getChildren().contains(bench.sheet())) {
             arrange(bench);
@@ -185,34 +193,28 @@ public final class MainWindow {
         shown = state;
         bench.showPassing();
         chain.show(state);
+        keepFocus(focused);
+    }
+
+    /// Where the keyboard was on something that is gone or was drawn anew, it goes back to the points, where
+    /// Space tries what was just edited.
+    private void keepFocus(Node focused) {
+        boolean lost = scene.getFocusOwner() == null || focused != null && focused.getScene() != scene;
+        if (lost && !start.isVisible() && !palette.isVisible()) {
+            points.focusList();
+        }
     }
 
     private void showState(DeskState state, Bench bench) {
         header.show(state);
         route.show(state);
         points.show(state);
-        boolean edited = holdsFocus(bench.sheet()) || holdsFocus(side);
-        Node focused = scene.getFocusOwner();
         bench.show(state);
         findings.show(state);
-        if (edited && !start.isVisible() && (focused.getScene() != scene || scene.getFocusOwner() != focused)) {
-            points.focusList();
-        }
         start.tell(start.isVisible() ? state.notice() : "");
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());
         notice.setManaged(!state.notice().isEmpty());
-    }
-
-    /// Whether the keyboard is in a part. Where it was on something that is drawn anew, it goes back to the
-    /// points, where Space tries what was just edited.
-    private boolean holdsFocus(Node part) {
-        for (Node at = scene.getFocusOwner(); at != null; at = at.getParent()) {
-            if (at == part) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private void installKeys(Commands commands) {

@@ -4,6 +4,7 @@ import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.files.SettingsFile;
 import io.answerback.job.HouseRules;
 import io.answerback.job.Job;
 import io.answerback.job.PanelProfile;
@@ -12,6 +13,8 @@ import io.answerback.job.School;
 import io.answerback.survey.NewJob;
 import io.answerback.wording.SchoolWords;
 import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -33,6 +36,10 @@ final class NewJobForm extends VBox {
     private final TextField place = field("Where", "what finds the building; may stay empty");
     private final Label trouble = Words.of("nothing", "");
     private final GridPane grid = new GridPane();
+    private final FlowPane rulesRow = new FlowPane();
+    private final FlowPane panelRow = new FlowPane();
+    private final FlowPane wordsRow = new FlowPane();
+    private final Label source = Words.wrapped(Words.quiet(""));
     private final Button beginning = Tool.primary("Begin this job", this::begin);
     private HouseRules rules;
     private PanelProfile profile;
@@ -48,6 +55,7 @@ final class NewJobForm extends VBox {
         site.setOnAction(enter -> begin());
         place.setOnAction(enter -> begin());
         trouble.setWrapText(true);
+        layOut();
         getChildren().addAll(Words.of("start-title", "Begin a job"), grid, new HBox(beginning), trouble);
         show();
     }
@@ -65,37 +73,15 @@ final class NewJobForm extends VBox {
         site.requestFocus();
     }
 
-    /// Shows what is chosen and what there is to choose from now.
-    void show() {
-        boolean typing = site.isFocused();
-        grid.getChildren().clear();
+    private void layOut() {
         row(0, "Site", site);
         row(1, "Where", place);
-        row(
-                2,
-                "Rules",
-                flow(
-                        Choice.of("House rules", shelf.rules(), rules, HouseRules::name, this::choose),
-                        Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile)));
-        row(
-                3,
-                "Panel",
-                flow(
-                        Choice.of("Panel profile", shelf.profiles(), profile, PanelProfile::name, its -> {
-                            profile = its;
-                            show();
-                        }),
-                        Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile)));
-        row(4, "Words", flow(Choice.of("Wording", School.of(Question.WORDING), wording(), SchoolWords::of, its -> {
-            wording = Optional.of(its);
-            show();
-        })));
-        Label source = Words.wrapped(Words.quiet(rules.source()));
+        row(2, "Rules", rulesRow);
+        row(3, "Panel", panelRow);
+        row(4, "Words", wordsRow);
         source.setMaxWidth(Double.MAX_VALUE);
         grid.add(source, 1, 5);
-        if (typing) {
-            site.requestFocus();
-        }
+        List.of(rulesRow, panelRow, wordsRow).forEach(row -> row.getStyleClass().add("choices"));
     }
 
     private void row(int row, String name, Node value) {
@@ -106,10 +92,19 @@ final class NewJobForm extends VBox {
         GridPane.setHgrow(value, Priority.ALWAYS);
     }
 
-    private static FlowPane flow(Node... parts) {
-        FlowPane flow = new FlowPane(parts);
-        flow.getStyleClass().add("choices");
-        return flow;
+    /// Shows what is chosen and what there is to choose from now.
+    void show() {
+        rulesRow.getChildren()
+                .setAll(
+                        Choice.of("House rules", shelf.rules(), rules, HouseRules::name, this::choose),
+                        Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile));
+        panelRow.getChildren()
+                .setAll(
+                        Choice.of("Panel profile", shelf.profiles(), profile, PanelProfile::name, this::choose),
+                        Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile));
+        wordsRow.getChildren()
+                .setAll(Choice.of("Wording", School.of(Question.WORDING), wording(), SchoolWords::of, this::choose));
+        source.setText(rules.source());
     }
 
     private School wording() {
@@ -118,6 +113,18 @@ final class NewJobForm extends VBox {
 
     private void choose(HouseRules its) {
         rules = its;
+        complain("");
+        show();
+    }
+
+    private void choose(PanelProfile its) {
+        profile = its;
+        complain("");
+        show();
+    }
+
+    private void choose(School its) {
+        wording = Optional.of(its);
         show();
     }
 
@@ -138,30 +145,21 @@ final class NewJobForm extends VBox {
     }
 
     private void rulesFromFile() {
-        choose("House rules", io.answerback.files.SettingsFile.RULES_ENDING)
-                .ifPresent(file -> takeRules(file.toPath()));
+        choose("House rules", SettingsFile.RULES_ENDING).ifPresent(file -> takeRules(file.toPath()));
     }
 
     private void profileFromFile() {
-        choose("Panel profile", io.answerback.files.SettingsFile.PROFILE_ENDING)
-                .ifPresent(file -> takeProfile(file.toPath()));
+        choose("Panel profile", SettingsFile.PROFILE_ENDING).ifPresent(file -> takeProfile(file.toPath()));
     }
 
     /// Takes a firm's rules from a file and chooses them, or says what is wrong with it.
-    void takeRules(java.nio.file.Path file) {
+    void takeRules(Path file) {
         shelf.rulesFrom(file, this::choose, this::complain);
     }
 
     /// Takes a panel profile from a file and chooses it, or says what is wrong with it.
-    void takeProfile(java.nio.file.Path file) {
-        shelf.profileFrom(
-                file,
-                its -> {
-                    profile = its;
-                    complain("");
-                    show();
-                },
-                this::complain);
+    void takeProfile(Path file) {
+        shelf.profileFrom(file, this::choose, this::complain);
     }
 
     private Optional<File> choose(String title, String ending) {

@@ -175,6 +175,8 @@ public final class StartSheet extends StackPane {
         form.show();
         setVisible(true);
         setManaged(true);
+        applyCss();
+        layout();
         form.focusSite();
         List<String> files = recent.get();
         known.getChildren().setAll(Words.quiet("Reading the jobs…"));

@@ -58,12 +58,27 @@ final class EntryBox extends VBox {
     }
 
     private void key(KeyEvent key) {
-        if (key.getCode() == KeyCode.TAB && !key.isShiftDown() && !completions().isEmpty()) {
+        if (line.getText().isEmpty() && key.isShortcutDown()) {
+            jobKey(key);
+        } else if (key.getCode() == KeyCode.TAB
+                && !key.isShiftDown()
+                && !completions().isEmpty()) {
             line.setText(completions().getFirst());
             line.end();
             key.consume();
         } else if (key.getCode() == KeyCode.ESCAPE) {
             line.clear();
+            key.consume();
+        }
+    }
+
+    /// In an empty line there is nothing of its own to undo: the keys mean the job.
+    private void jobKey(KeyEvent key) {
+        if (key.getCode() == KeyCode.Z) {
+            desk.undo();
+            key.consume();
+        } else if (key.getCode() == KeyCode.Y) {
+            desk.redo();
             key.consume();
         }
     }

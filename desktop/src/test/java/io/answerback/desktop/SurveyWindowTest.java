@@ -1,0 +1,374 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.SurveySheet;
+import io.answerback.files.DataFiles;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.Recovery;
+import io.answerback.files.Remembered;
+import io.answerback.files.SettingsFile;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.ContactForm;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.job.Question;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.School;
+import io.answerback.job.ZoneType;
+import io.answerback.takeover.FoundLoop;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.application.Platform;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Drives the survey in the real window, from the start sheet on.
+@ExtendWith(ApplicationExtension.class)
+class SurveyWindowTest {
+    private static final InstantSource CLOCK = InstantSource.fixed(Instant.parse("2027-02-01T09:00:00Z"));
+
+    /// Twenty-four points as a surveyor would type them, walking through the building.
+    private static final List<String> WALK = List.of(
+            "main entrance, contact, offices, entry/exit, 14 m",
+            "pir reception entry route",
+            "corridor movement, entry route",
+            "accounts office, contact",
+            "cash desk button",
+            "office window, reed",
+            "office glass break",
+            "office fire exit",
+            "roller door dock 1, contact, dock, immediate, 58 m",
+            "roller door dock 2, contact, immediate, 62 m",
+            "pir dock",
+            "dock side door",
+            "dock fire exit, contact, 24-hour",
+            "dock office movement",
+            "roof hatch",
+            "dock key switch",
+            "cold room A door, contact, cold rooms, 48 m",
+            "cold room B door",
+            "cold room A movement",
+            "freezer failure, freezer contact, technical",
+            "ammonia gas alarm, 71 m",
+            "plant room door",
+            "plant room flood",
+            "plant room technical");
+
+    @TempDir
+    static Path folder;
+
+    private Path fresh;
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        fresh = Files.createTempDirectory(folder, "app");
+        JobFile.save(fresh.resolve("quay.answerback.json"), JobDocument.of(DemoJobs.job(1)));
+        Files.writeString(fresh.resolve("bent.answerback.json"), "{");
+        Remembered.nothing()
+                .opened(fresh.resolve("bent.answerback.json"))
+                .opened(fresh.resolve("quay.answerback.json"))
+                .save(fresh);
+        new Recovery(fresh).keep("new-7", JobDocument.of(DemoJobs.job(2)));
+        workplace = new Workplace(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
+        stage.setWidth(1280);
+        stage.setHeight(800);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    private Job job() {
+        return workplace.desk().now().job();
+    }
+
+    private void open(FxRobot robot, int demo, SurveySheet sheet) {
+        String name = DemoJobs.NAMES.get(demo - 1);
+        click(robot, name + ": ");
+        until(() -> job().site().name().equals(name));
+        Platform.runLater(() -> workplace.desk().open(sheet));
+        until(() -> workplace.desk().now().sheet() == sheet);
+    }
+
+    private boolean finds(String id) {
+        return workplace.desk().now().assessment().findings().stream()
+                .anyMatch(finding -> finding.id().equals(id));
+    }
+
+    @Test
+    void theStartSheetSaysHowEachJobStands(FxRobot robot) {
+        until(() -> reads(robot, "Survey 24 of 24") && reads(robot, "15 Zone 06 is off"));
+        assertThat(reads(robot, "visit was due 12 Nov 2026")).isTrue();
+        assertThat(reads(robot, "Pike Lane Pottery") && reads(robot, "not saved yet"))
+                .isTrue();
+        assertThat(reads(robot, "bent.answerback.json, line 1")).isTrue();
+        robot.clickOn(named(robot, "Pike Lane Pottery. "));
+        until(() -> job().site().name().equals("Pike Lane Pottery"));
+        assertThat(workplace.start().isVisible()).isFalse();
+    }
+
+    @Test
+    void aJobOf24PointsIsTypedByKeyboardAloneAndUndoneStepByStep(FxRobot robot) {
+        until(() -> reads(robot, "Begin this job"));
+        robot.write("Harbour Hall", 0).type(KeyCode.ENTER);
+        until(() -> reads(robot, "Nothing is watched yet"));
+        WaitForAsyncUtils.waitForFxEvents();
+        for (String line : WALK) {
+            robot.write(line, 0);
+            until(() -> reads(robot, "Enter adds it"));
+            robot.type(KeyCode.ENTER);
+        }
+        until(() -> job().points().size() == 24);
+        assertThat(job().areas()).extracting(area -> area.name()).containsExactly("Offices", "Dock", "Cold rooms");
+        assertThat(job().point("02").map(Point::name)).contains("Reception movement");
+        assertThat(job().point("13").orElseThrow().duty().type()).isEqualTo(ZoneType.ALWAYS);
+        assertThat(job().point("22").orElseThrow().duty().area()).contains(3);
+        assertThat(job().cableTo("21").orElseThrow().metres()).isEqualTo(71);
+        assertThat(reads(robot, "24 points in 3 areas")).isTrue();
+
+        for (int left = 23; left >= 0; left--) {
+            int points = left;
+            control(robot, KeyCode.Z);
+            until(() -> job().points().size() == points);
+        }
+        assertThat(job().areas()).isEmpty();
+        for (int i = 0; i < WALK.size(); i++) {
+            control(robot, KeyCode.Y);
+        }
+        until(() -> job().points().size() == 24);
+    }
+
+    @Test
+    void aNewJobIsKeptAgainstACrashThoughItHasNoFile(FxRobot robot) {
+        robot.write("Harbour Hall", 0).type(KeyCode.ENTER);
+        until(() -> reads(robot, "Nothing is watched yet"));
+        robot.write("main entrance, contact, hall", 0).type(KeyCode.ENTER);
+        until(() -> job().points().size() == 1);
+        control(robot, KeyCode.N);
+        until(() -> workplace.start().isVisible());
+        until(() -> new Recovery(fresh)
+                .newJobs().values().stream()
+                        .anyMatch(kept -> kept.job().site().name().equals("Harbour Hall")
+                                && kept.job().points().size() == 1));
+        robot.type(KeyCode.ESCAPE);
+        until(() -> !workplace.start().isVisible());
+    }
+
+    @Test
+    void aLineSaysWhatItLacksAndTabTakesTheWordOffered(FxRobot robot) {
+        open(robot, 1, SurveySheet.ROOMS);
+        control(robot, KeyCode.T);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.write("07 side gate, contact, do", 0);
+        until(() -> reads(robot, "point 07 is there already") && reads(robot, "Tab: Dock"));
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(job().points()).hasSize(24);
+        robot.type(KeyCode.TAB);
+        until(() -> reads(robot, "02 Dock"));
+        robot.type(KeyCode.ESCAPE);
+        until(() -> reads(robot, "Name first, then what it is"));
+    }
+
+    @Test
+    void severalPointsAreChangedInOneStep(FxRobot robot) {
+        open(robot, 1, SurveySheet.ROOMS);
+        Platform.runLater(() -> workplace.desk().select("06"));
+        until(() -> workplace.desk().now().selected().equals("06"));
+        robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
+        until(() -> reads(robot, "3 points: 06, 07, 08"));
+        robot.clickOn(named(robot, "Type immediate")).clickOn("24-hour");
+        until(() -> job().point("08").orElseThrow().duty().type() == ZoneType.ALWAYS);
+        assertThat(workplace.desk().now().history().undoName()).contains("type of 3 points");
+        control(robot, KeyCode.Z);
+        until(() -> job().equals(DemoJobs.job(1)));
+        robot.press(KeyCode.ALT).type(KeyCode.UP).release(KeyCode.ALT);
+        until(() -> job().points().get(4).id().equals("06"));
+        control(robot, KeyCode.Z);
+        until(() -> job().equals(DemoJobs.job(1)));
+        Platform.runLater(() -> workplace.desk().select("06"));
+        until(() -> workplace.desk().now().picked().equals(List.of("06")));
+        edit(robot, "Number of point 06", "60");
+        until(() -> workplace.desk().now().selected().equals("60"));
+        edit(robot, "Name of point 60", "Quay door");
+        until(() -> job().point("60").orElseThrow().name().equals("Quay door"));
+        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        until(() -> job().point("61").map(Point::name).equals(java.util.Optional.of("Quay door 2")));
+        robot.press(KeyCode.CONTROL).type(KeyCode.DELETE).release(KeyCode.CONTROL);
+        until(() -> job().point("61").isEmpty());
+    }
+
+    @Test
+    void aTableOf500PointsComesInWithoutItsThreeBadRows(FxRobot robot) throws Exception {
+        String rows = IntStream.rangeClosed(101, 600)
+                .mapToObj(i -> switch (i) {
+                    case 150 -> "101,Twice,contact,Hall,immediate,10";
+                    case 250 -> "250,Moat,laser,Hall,immediate,10";
+                    case 350 -> "350,Gate,contact,Hall,immediate,far";
+                    default -> i + ",Door " + i + ",contact,Hall " + i % 3 + ",immediate,10";
+                })
+                .collect(Collectors.joining("\n", "No,Location,Device type,Partition,Function,Length\n", "\n"));
+        Path table = Files.writeString(fresh.resolve("client.csv"), rows);
+        open(robot, 2, SurveySheet.ROOMS);
+        Platform.runLater(() -> workplace.open(table));
+        until(() -> reads(robot, "Take in 497 points, leave out 3"));
+        assertThat(job()).isEqualTo(DemoJobs.job(2));
+        robot.clickOn("the 3 to mend");
+        until(() -> reads(robot, "number 101 is on line 2 as well")
+                && reads(robot, "kind \"laser\" is not known")
+                && reads(robot, "cable length \"far\" is not a number of metres"));
+        robot.clickOn("Take in 497 points, leave out 3");
+        until(() -> job().points().size() == 503);
+        assertThat(reads(robot, "497 points came in from client.csv. 3 were left out."))
+                .isTrue();
+        assertThat(finds("panel-limit:zones")).isTrue();
+        control(robot, KeyCode.Z);
+        until(() -> job().equals(DemoJobs.job(2)));
+    }
+
+    @Test
+    void aTableInAnotherEncodingSaysSoAndIsReadAnew(FxRobot robot) throws Exception {
+        Path table = Files.write(
+                fresh.resolve("old.csv"),
+                "number,name\n40,Caf\u00e9 door\n".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1));
+        open(robot, 1, SurveySheet.ROOMS);
+        Platform.runLater(() -> workplace.open(table));
+        until(() -> reads(robot, "line 2: the byte E9 is not UTF-8 text"));
+        robot.clickOn("Windows-1252");
+        until(() -> reads(robot, "Take in all 1 points"));
+        robot.clickOn("Give it up");
+        until(() -> reads(robot, "What is watched"));
+        assertThat(job()).isEqualTo(DemoJobs.job(1));
+    }
+
+    @Test
+    void otherRulesGradeFindingsAnewAtOnceAndWordsFollow(FxRobot robot) {
+        open(robot, 1, SurveySheet.HOUSE_RULES);
+        assertThat(finds("loop-tight:07")).isTrue();
+        edit(robot, "Least loop margin", "5 %");
+        until(() -> !finds("loop-tight:07") && finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
+        edit(robot, "Reason for Least loop margin", "measured every year");
+        until(() -> !finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
+        click(robot, "Wording set");
+        robot.clickOn("arm / disarm / stay");
+        until(() -> reads(robot, "arm / disarm wording") && reads(robot, "Area 01: armed"));
+        for (int i = 2; i >= 0; i--) {
+            int steps = i;
+            control(robot, KeyCode.Z);
+            until(() -> workplace.desk().now().history().past().size() == steps);
+        }
+        until(() -> job().equals(DemoJobs.job(1)) && finds("loop-tight:07"));
+    }
+
+    @Test
+    void aFirmKeepsItsRulesAndBeginsTheNextJobByThem(FxRobot robot) throws Exception {
+        open(robot, 1, SurveySheet.HOUSE_RULES);
+        edit(robot, "Answer within", "45 s");
+        until(() -> job().practice().figure(RuleFigure.ANSWER_SECONDS) == 45);
+        edit(robot, "Name for the firm's own rules", "Quayside way");
+        until(() -> job().practice().firm().name().equals("Quayside way"));
+        assertThat(job().practice().figures()).isEmpty();
+        assertThat(SettingsFile.ownRules(fresh))
+                .extracting(rules -> rules.name())
+                .containsExactly("Quayside way");
+        control(robot, KeyCode.N);
+        until(() -> reads(robot, "Begin this job"));
+        robot.clickOn(named(robot, "House rules Graded, grade 2")).clickOn("Quayside way");
+        until(() -> reads(robot, "Quayside way"));
+        robot.clickOn(named(robot, "Site")).write("Next Yard", 0).type(KeyCode.ENTER);
+        until(() -> job().site().name().equals("Next Yard"));
+        assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);
+        assertThat(job().practice().school(Question.WORDING)).isEqualTo(School.SET_UNSET);
+    }
+
+    @Test
+    void aProfileThatBreaksItsSchemaIsRefusedWithItsFieldAndASoundOneIsKept(FxRobot robot) throws Exception {
+        Path bad = fresh.resolve("bad" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(bad, DataFiles.profile("sample-b"));
+        Files.writeString(bad, Files.readString(bad).replace("\"BOARD\"", "\"PLANK\""));
+        Platform.runLater(() -> workplace.open(bad));
+        until(() -> reads(robot, "/modules/0/sort"));
+        Path good = fresh.resolve("good" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(good, DataFiles.profile("sample-b"));
+        Files.writeString(
+                good,
+                Files.readString(good).replace("\"sample-b\"", "\"yard\"").replace("Sample panel B", "Yard panel"));
+        Platform.runLater(() -> workplace.open(good));
+        until(() -> reads(robot, "Yard panel"));
+        assertThat(SettingsFile.ownProfiles(fresh))
+                .extracting(its -> its.name())
+                .containsExactly("Yard panel");
+    }
+
+    @Test
+    void theConverterIsFittedAndEveryPointGetsItsInput(FxRobot robot) {
+        open(robot, 3, SurveySheet.INPUTS);
+        until(() -> reads(robot, "7 inputs are wanting") && reads(robot, "it speaks band Q; this panel hears band P"));
+        robot.clickOn("Fit");
+        until(() -> reads(robot, "Give 7 points their inputs"));
+        robot.clickOn("Give 7 points their inputs");
+        until(() -> job().inputs().stream()
+                        .filter(input -> input.pointId().isPresent())
+                        .count()
+                == 10);
+        assertThat(finds("inputs-short")).isFalse();
+        click(robot, "Keypad 1 works area 02");
+        until(() -> finds("area-without-setting:2"));
+        edit(robot, "People who need a code", "40");
+        until(() -> reads(robot, "40, panel has 32"));
+    }
+
+    @Test
+    void oldWiringIsMeasuredAndSplit(FxRobot robot) {
+        open(robot, 3, SurveySheet.OLD_WIRING);
+        until(() -> reads(robot, "2 zones hold 7 contacts"));
+        Platform.runLater(() -> workplace.desk().select("06"));
+        until(() -> reads(robot, "Found at 06 Desk hold-up"));
+        edit(robot, "Reading, loop at rest", "3k28");
+        edit(robot, "Reading, loop active", "open");
+        until(() -> reads(robot, "Its contact is closed at rest. A 3k3 resistor is in it."));
+        assertThat(FoundLoop.of(job(), "06").form()).contains(ContactForm.NORMALLY_CLOSED);
+        assertThat(job().measurements().getLast().at()).isEqualTo(CLOCK.instant());
+        edit(robot, "Reading, resistor", "lots");
+        until(() -> reads(robot, "reading in ohms is \"lots\""));
+        robot.type(KeyCode.ESCAPE);
+        robot.clickOn("Split into 4 points");
+        until(() -> job().points().size() == 13);
+        assertThat(reads(robot, "1 zones hold 3 contacts") || reads(robot, "1 zone holds 3 contacts"))
+                .isTrue();
+    }
+
+    @Test
+    void pointsAreWrittenAsATable(FxRobot robot) throws Exception {
+        open(robot, 1, SurveySheet.ROOMS);
+        Path table = fresh.resolve("points.csv");
+        Platform.runLater(() -> workplace.survey().write(table));
+        until(() -> reads(robot, "24 points are in "));
+        assertThat(Files.readAllLines(table)).hasSize(25);
+    }
+}
