@@ -16,8 +16,9 @@ final class DepartureWithoutReason implements JobRule {
                         Grade.TIGHT,
                         departure.pointId(),
                         departure.id(),
-                        departure.title() + " otherwise than the rules",
-                        "Here %s; the rules say %s.".formatted(departure.here(), departure.firm()),
+                        departure.title() + " otherwise than "
+                                + (departure.pointId().isEmpty() ? "the rules" : "on this job"),
+                        "Here %s; %s %s.".formatted(departure.here(), departure.whose(), departure.firm()),
                         "Give the reason, or do as the rules say."));
     }
 }

@@ -11,6 +11,11 @@ package io.answerback.practice;
 public record Departure(String id, String pointId, String title, String firm, String here, String reason) {
     /// The departure as one sentence without its reason.
     public String says() {
-        return "%s: %s, the rules say %s".formatted(title, here, firm);
+        return "%s: %s, %s %s".formatted(title, here, whose(), firm);
+    }
+
+    /// Who says otherwise: the firm's rules, or this job for one of its points.
+    public String whose() {
+        return pointId.isEmpty() ? "the rules say" : "this job says";
     }
 }

@@ -172,6 +172,11 @@ public final class Workplace implements AutoCloseable {
             });
         }
 
+        @Override
+        public void leave() {
+            leaveStart();
+        }
+
         private void put(Job job, String key) {
             keeper.begin(job, key);
             practice.reset();
@@ -179,7 +184,8 @@ public final class Workplace implements AutoCloseable {
         }
     }
 
-    private void leaveStart() {
+    /// Lays the start sheet aside and goes to the job under it.
+    public void leaveStart() {
         atStart = false;
         start.hide();
         window.focus();

@@ -26,6 +26,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -97,7 +98,21 @@ class LayoutTest {
         List<String> wrong = new ArrayList<>();
         cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
         overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
+        tooWide(robot).forEach(style -> wrong.add(where + "wider than its sheet: " + style));
         return wrong;
+    }
+
+    /// Sheets that are only scrolled down must never be wider than what is seen of them.
+    private static List<String> tooWide(FxRobot robot) {
+        return robot
+                .lookup((Node node) ->
+                        node instanceof ScrollPane pane && pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.AS_NEEDED)
+                .queryAllAs(ScrollPane.class)
+                .stream()
+                .filter(pane -> pane.getContent().getLayoutBounds().getWidth()
+                        > pane.getViewportBounds().getWidth() + 1)
+                .map(pane -> pane.getStyleClass().toString())
+                .toList();
     }
 
     @Test

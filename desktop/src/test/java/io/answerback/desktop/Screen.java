@@ -68,6 +68,18 @@ final class Screen {
         robot.clickOn(named(robot, name));
     }
 
+    /// Opens a choice and takes one of what it offers.
+    static void choose(FxRobot robot, String choice, String option) {
+        click(robot, choice);
+        WaitForAsyncUtils.waitForFxEvents();
+        Node offered = robot.lookup(".menu-item .label").<Node>queryAll().stream()
+                .filter(node -> node instanceof Labeled label && option.equals(label.getText()))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(choice + " does not offer " + option));
+        robot.clickOn(offered);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     /// Presses a key together with Ctrl.
     static void control(FxRobot robot, KeyCode key) {
         robot.press(KeyCode.CONTROL).type(key).release(KeyCode.CONTROL);

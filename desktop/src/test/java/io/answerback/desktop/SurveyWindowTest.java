@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.choose;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
@@ -202,7 +203,7 @@ class SurveyWindowTest {
         until(() -> workplace.desk().now().selected().equals("06"));
         robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
         until(() -> reads(robot, "3 points: 06, 07, 08"));
-        robot.clickOn(named(robot, "Type immediate")).clickOn("24-hour");
+        choose(robot, "Type immediate", "24-hour");
         until(() -> job().point("08").orElseThrow().duty().type() == ZoneType.ALWAYS);
         assertThat(workplace.desk().now().history().undoName()).contains("type of 3 points");
         control(robot, KeyCode.Z);
@@ -274,8 +275,7 @@ class SurveyWindowTest {
         until(() -> !finds("loop-tight:07") && finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
         edit(robot, "Reason for Least loop margin", "measured every year");
         until(() -> !finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
-        click(robot, "Wording set");
-        robot.clickOn("arm / disarm / stay");
+        choose(robot, "Wording set", "arm / disarm / stay");
         until(() -> reads(robot, "arm / disarm wording") && reads(robot, "Area 01: armed"));
         for (int i = 2; i >= 0; i--) {
             int steps = i;
@@ -298,8 +298,7 @@ class SurveyWindowTest {
                 .containsExactly("Quayside way");
         control(robot, KeyCode.N);
         until(() -> reads(robot, "Begin this job"));
-        robot.clickOn(named(robot, "House rules Graded, grade 2")).clickOn("Quayside way");
-        until(() -> reads(robot, "Quayside way"));
+        choose(robot, "House rules Graded, grade 2", "Quayside way");
         robot.clickOn(named(robot, "Site")).write("Next Yard", 0).type(KeyCode.ENTER);
         until(() -> job().site().name().equals("Next Yard"));
         assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);

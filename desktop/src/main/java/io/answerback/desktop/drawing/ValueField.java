@@ -26,7 +26,7 @@ public final class ValueField extends StackPane {
         shown.setText(text);
         shown.setAccessibleText(name + " " + text);
         shown.setAccessibleRole(AccessibleRole.BUTTON);
-        Hint.on(shown, name + ": click to change");
+        Hint.on(shown, "%s: %s. Click to change.".formatted(name, text));
         shown.setOnAction(click -> open());
         typed.getStyleClass().add("value-typed");
         typed.setAccessibleText(name);

@@ -2,7 +2,6 @@ package io.answerback.desktop.drawing;
 
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 
 /// Labels of the few sorts there are.
@@ -32,8 +31,8 @@ public final class Words {
     }
 
     /// The title of a section with words beside it.
-    public static FlowPane section(String text, String about) {
-        FlowPane row = new FlowPane(title(text), quiet(about));
+    public static Flow section(String text, String about) {
+        Flow row = new Flow(wrapped(title(text)), wrapped(quiet(about)));
         row.getStyleClass().add("section");
         return row;
     }

@@ -4,6 +4,7 @@ import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
@@ -24,7 +25,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -125,14 +125,14 @@ public final class LoopBench implements Bench {
         return row;
     }
 
-    private FlowPane switches(LoopView view) {
+    private Flow switches(LoopView view) {
         LoopScheme scheme = LoopScheme.of(view.point().loop().scheme());
         List<CableState> cables = new ArrayList<>(Arrays.asList(CableState.values()));
         if (!scheme.hasEndOfLine()) {
             cables.remove(CableState.NO_RESISTOR);
         }
         String thing = view.point().kind().words().thing();
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Switch.of(
                         Character.toUpperCase(thing.charAt(0)) + thing.substring(1),
                         scheme.deviceStates(),

@@ -4,6 +4,7 @@ import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
@@ -28,7 +29,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -52,7 +52,7 @@ public final class ProveBench implements Bench {
     private final Label count = new Label();
     private final Label how = new Label();
     private final Button stop = new Button("Stop");
-    private final FlowPane sending;
+    private final Flow sending;
 
     /// The bench.
     public ProveBench(Desk desk, Practice practice, Look look) {
@@ -118,12 +118,12 @@ public final class ProveBench implements Bench {
         count.setText("%d of %d".formatted(progress.done(), progress.of()));
     }
 
-    private FlowPane sending() {
+    private Flow sending() {
         stop.setOnAction(click -> practice.stop());
         send.setOnAction(click -> practice.sendAllUnproven());
         send.getStyleClass().add("primary");
         how.getStyleClass().add("quiet");
-        FlowPane row = new FlowPane(send, bar, count, stop, how);
+        Flow row = new Flow(send, bar, count, stop, how);
         row.getStyleClass().add("sending");
         return row;
     }

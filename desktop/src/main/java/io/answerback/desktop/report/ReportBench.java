@@ -4,6 +4,7 @@ import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
@@ -37,7 +38,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
@@ -131,7 +131,7 @@ public final class ReportBench implements Bench {
     private Node programming(Job job, Input input) {
         Zone zone = job.zone(input.zone())
                 .orElse(new Zone(input.zone(), ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
-        FlowPane row = new FlowPane();
+        Flow row = new Flow();
         row.getStyleClass().add("programming");
         row.getChildren()
                 .addAll(
@@ -175,7 +175,7 @@ public final class ReportBench implements Bench {
                 receiver.map(Receiver::receiverNumber).orElse(""),
                 receiver.map(Receiver::linePrefix).orElse("0"),
                 clock.instant());
-        FlowPane row = new FlowPane();
+        Flow row = new Flow();
         row.getStyleClass().add("frame");
         try {
             IpFrameParts.of(frame, events.in(Terms.of(job.practice())))
@@ -219,12 +219,12 @@ public final class ReportBench implements Bench {
                             digits.substring(10, 12),
                             digits.substring(12, 15),
                             digits.substring(15));
-            return new FlowPane(
-                    12,
-                    2,
+            Flow row = new Flow(
                     Words.figure(spaced),
-                    Words.quiet("the last digit, " + digits.charAt(15)
-                            + ", brings the sum of all sixteen to a multiple of 15"));
+                    Words.wrapped(Words.quiet("the last digit, " + digits.charAt(15)
+                            + ", brings the sum of all sixteen to a multiple of 15")));
+            row.getStyleClass().add("section");
+            return row;
         } catch (IllegalArgumentException refused) {
             return Words.wrapped(Words.quiet(refused.getMessage()));
         }
@@ -265,7 +265,7 @@ public final class ReportBench implements Bench {
     }
 
     private static Node section(String title, String about) {
-        FlowPane row = Words.section(title, about);
+        Flow row = Words.section(title, about);
         row.getStyleClass().add("section-ruled");
         return row;
     }

@@ -131,7 +131,7 @@ public final class Shots extends Application {
         for (String name : DemoJobs.NAMES) {
             Files.delete(folder.resolve(name + JobFile.ENDING));
         }
-        onWindow(() -> workplace.start().hide());
+        onWindow(workplace::leaveStart);
     }
 
     private void put(Job job) {

@@ -1,6 +1,7 @@
 package io.answerback.desktop.start;
 
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.survey.RuleShelf;
@@ -21,7 +22,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -36,11 +36,12 @@ final class NewJobForm extends VBox {
     private final TextField place = field("Where", "what finds the building; may stay empty");
     private final Label trouble = Words.of("nothing", "");
     private final GridPane grid = new GridPane();
-    private final FlowPane rulesRow = new FlowPane();
-    private final FlowPane panelRow = new FlowPane();
-    private final FlowPane wordsRow = new FlowPane();
+    private final Flow rulesRow = new Flow();
+    private final Flow panelRow = new Flow();
+    private final Flow wordsRow = new Flow();
     private final Label source = Words.wrapped(Words.quiet(""));
     private final Button beginning = Tool.primary("Begin this job", this::begin);
+    private List<List<?>> offered = List.of();
     private HouseRules rules;
     private PanelProfile profile;
     private Optional<School> wording = Optional.empty();
@@ -92,8 +93,16 @@ final class NewJobForm extends VBox {
         GridPane.setHgrow(value, Priority.ALWAYS);
     }
 
+    /// Shows what there is to choose from, if that is more than was shown; a list that hangs open stays open.
+    void refresh() {
+        if (!offered.equals(List.of(shelf.rules(), shelf.profiles()))) {
+            show();
+        }
+    }
+
     /// Shows what is chosen and what there is to choose from now.
     void show() {
+        offered = List.of(shelf.rules(), shelf.profiles());
         rulesRow.getChildren()
                 .setAll(
                         Choice.of("House rules", shelf.rules(), rules, HouseRules::name, this::choose),

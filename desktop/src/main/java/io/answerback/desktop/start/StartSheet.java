@@ -1,12 +1,7 @@
 package io.answerback.desktop.start;
 
 import io.answerback.assess.Assessor;
-import io.answerback.assess.JobStanding;
-import io.answerback.assess.StopProgress;
-import io.answerback.check.Finding;
 import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.survey.RuleShelf;
@@ -17,11 +12,7 @@ import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import java.nio.file.Path;
 import java.time.InstantSource;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
@@ -30,7 +21,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -40,9 +30,6 @@ import javafx.scene.layout.VBox;
 /// Where a day begins: jobs to go on with and how each stands, a new job, and the demos. Lies over the whole
 /// window until one is chosen.
 public final class StartSheet extends StackPane {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final double MARK_RADIUS = 4.5;
-    private static final double LINE_WIDTH = 560;
 
     private final Actions actions;
     private final Look look;
@@ -70,6 +57,9 @@ public final class StartSheet extends StackPane {
 
         /// Opens a demo, from 1.
         void demo(int number);
+
+        /// Goes back to the job under the sheet.
+        void leave();
     }
 
     /// The sheet.
@@ -102,7 +92,7 @@ public final class StartSheet extends StackPane {
         known.getStyleClass().add("known-jobs");
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE && mayLeave) {
-                hide();
+                actions.leave();
                 key.consume();
             }
         });
@@ -119,12 +109,8 @@ public final class StartSheet extends StackPane {
         right.getStyleClass().add("start-right");
         VBox left = new VBox(Words.of("start-title", "Go on with a job"), known);
         left.getStyleClass().add("start-left");
-        ScrollPane scroll = new ScrollPane(left);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("start-scroll");
-        ScrollPane rightScroll = new ScrollPane(right);
-        rightScroll.setFitToWidth(true);
-        rightScroll.getStyleClass().add("start-scroll");
+        ScrollPane scroll = scroll(left);
+        ScrollPane rightScroll = scroll(right);
         GridPane columns = new GridPane();
         columns.getStyleClass().add("start-columns");
         columns.getColumnConstraints().addAll(share(55), share(45));
@@ -133,6 +119,14 @@ public final class StartSheet extends StackPane {
         VBox all = new VBox(head, notice, columns);
         VBox.setVgrow(columns, Priority.ALWAYS);
         return all;
+    }
+
+    private static ScrollPane scroll(Node content) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.getStyleClass().add("start-scroll");
+        return pane;
     }
 
     private static ColumnConstraints share(double percent) {
@@ -206,104 +200,14 @@ public final class StartSheet extends StackPane {
     }
 
     private void show(List<KnownJob> jobs) {
-        form.show();
+        form.refresh();
         known.getChildren().clear();
         if (jobs.isEmpty()) {
             known.getChildren()
                     .add(Words.wrapped(Words.of(
                             "empty", "No job yet. Name a site on the right to begin one, or try a made-up site.")));
         }
-        jobs.forEach(job -> known.getChildren().add(row(job)));
-    }
-
-    private Node row(KnownJob job) {
-        if (job.standing().isEmpty()) {
-            VBox words = new VBox(
-                    Words.wrapped(Words.of("finding-says", job.where())),
-                    Words.wrapped(Words.of("finding-why", job.trouble())));
-            words.getStyleClass().add("known-trouble");
-            return words;
-        }
-        JobStanding standing = job.standing().get();
-        VBox words = new VBox(site(standing), progress(standing), worst(standing), last(job, standing));
-        words.getStyleClass().add("known-words");
-        HBox.setHgrow(words, Priority.ALWAYS);
-        return new RowButton(says(job, standing), () -> go(job), words);
-    }
-
-    private static Node site(JobStanding standing) {
-        FlowPane line = new FlowPane(Words.of("known-site", standing.site()), Words.quiet(standing.place()));
-        line.getStyleClass().add("section");
-        return line;
-    }
-
-    private Node progress(JobStanding standing) {
-        FlowPane line = new FlowPane();
-        line.getStyleClass().add("known-stops");
-        for (StopProgress stop : standing.stops()) {
-            String says = "%s %d of %d".formatted(stop.stop().title(), stop.done(), stop.of());
-            HBox one = new HBox(
-                    Marks.of(stop.mark(), says + ", " + stop.mark().word(), look.px(MARK_RADIUS)),
-                    Words.of("known-stop", says));
-            one.getStyleClass().add("known-stop-row");
-            line.getChildren().add(one);
-        }
-        return line;
-    }
-
-    private Node worst(JobStanding standing) {
-        if (standing.worst().isEmpty()) {
-            return Words.quiet("Nothing wrong.");
-        }
-        Finding worst = standing.worst().get();
-        HBox line = new HBox(
-                Marks.of(Marks.of(worst.grade()), worst.grade().word(), look.px(MARK_RADIUS)),
-                Words.wrapped(Words.of("known-worst", (worst.point() + " " + worst.says()).strip())));
-        line.getStyleClass().add("known-stop-row");
-        return line;
-    }
-
-    private Node last(KnownJob job, JobStanding standing) {
-        Label where = Words.quiet(where(job));
-        Hint.on(where, job.where());
-        FlowPane line =
-                new FlowPane(Words.quiet(reached(standing)), Words.of(dueStyle(standing), due(standing)), where);
-        line.getStyleClass().add("section");
-        line.setPrefWrapLength(look.px(LINE_WIDTH));
-        return line;
-    }
-
-    private static String reached(JobStanding standing) {
-        return standing.reached().map(stop -> "Now at " + stop.stop().title()).orElse("Every stop is done");
-    }
-
-    private boolean overdue(JobStanding standing) {
-        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
-        return standing.due().filter(day -> day.isBefore(today)).isPresent();
-    }
-
-    private String dueStyle(JobStanding standing) {
-        return overdue(standing) ? "known-due" : "quiet";
-    }
-
-    private String due(JobStanding standing) {
-        return standing.due()
-                .map(day -> (overdue(standing) ? "visit was due " : "next visit ") + DAY.format(day))
-                .orElse("never proven");
-    }
-
-    private static String where(KnownJob job) {
-        return job.file().map(Path::getFileName).map(Path::toString).orElse("not saved yet");
-    }
-
-    private String says(KnownJob job, JobStanding standing) {
-        return "%s. %s. %s. %s. %s"
-                .formatted(
-                        standing.site(),
-                        reached(standing),
-                        due(standing),
-                        standing.worst().map(Finding::says).orElse("Nothing wrong"),
-                        where(job));
+        jobs.forEach(job -> known.getChildren().add(new KnownJobRow(look, clock, job).node(() -> go(job))));
     }
 
     private void go(KnownJob job) {

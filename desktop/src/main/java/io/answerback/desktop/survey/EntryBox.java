@@ -2,6 +2,7 @@ package io.answerback.desktop.survey;
 
 import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.job.Conductor;
 import io.answerback.job.Point;
@@ -17,7 +18,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /// The line into which points are typed. It shows what it understood before Enter; Tab takes the first word it
@@ -26,7 +26,7 @@ final class EntryBox extends VBox {
     private static final String EXAMPLE = "roller door dock 2, contact, dock, immediate, 62 m";
 
     private final TextField line = new TextField();
-    private final FlowPane understood = new FlowPane();
+    private final Flow understood = new Flow();
     private final Desk desk;
     private final KindCatalogue kinds;
     private final Conductor conductor;

@@ -4,6 +4,7 @@ import io.answerback.chain.FigureReader;
 import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
@@ -28,7 +29,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /// What was found at the selected point's old loop: its readings, what they say about contact and resistor, and
@@ -67,8 +67,8 @@ final class FoundSheet {
         return part;
     }
 
-    private FlowPane fields(Job job, Point point) {
-        FlowPane row = new FlowPane();
+    private Flow fields(Job job, Point point) {
+        Flow row = new Flow();
         row.getStyleClass().add("found-fields");
         for (Measured what : Measured.values()) {
             String shown = latest(job, point, what).map(FoundSheet::figure).orElse("measure");
@@ -132,7 +132,7 @@ final class FoundSheet {
     }
 
     private Node contacts(Point point) {
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.quiet(point.inSeries().isEmpty() ? "Other contacts on the same loop" : "Contacts on this loop"));
         row.getStyleClass().add("found-fields");
         for (int i = 0; i < point.inSeries().size(); i++) {
@@ -178,7 +178,7 @@ final class FoundSheet {
     }
 
     private static Node row(Measurement reading) {
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.of("question", reading.what().words()),
                 Words.figure(figure(reading)),
                 Words.quiet(time(reading.at())));

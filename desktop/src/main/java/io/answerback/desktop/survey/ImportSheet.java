@@ -2,6 +2,7 @@ package io.answerback.desktop.survey;
 
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
@@ -19,7 +20,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
@@ -108,7 +108,7 @@ final class ImportSheet implements Sheet {
     }
 
     private Node columns(OpenTable open, PointTable its) {
-        FlowPane all = new FlowPane();
+        Flow all = new Flow();
         all.getStyleClass().add("import-columns");
         List<Optional<Integer>> places = new ArrayList<>();
         IntStream.range(0, its.headings().size()).forEach(i -> places.add(Optional.of(i)));
@@ -161,7 +161,7 @@ final class ImportSheet implements Sheet {
     }
 
     private Node actions(OpenTable open) {
-        FlowPane row = new FlowPane();
+        Flow row = new Flow();
         row.getStyleClass().add("import-actions");
         open.plan().ifPresent(plan -> {
             int good = plan.good().size();
@@ -221,7 +221,7 @@ final class ImportSheet implements Sheet {
     }
 
     private static Node line(int figure, String words) {
-        FlowPane line = new FlowPane(Words.of("import-figure", Integer.toString(figure)), Words.of("question", words));
+        Flow line = new Flow(Words.of("import-figure", Integer.toString(figure)), Words.of("question", words));
         line.getStyleClass().add("section");
         return line;
     }

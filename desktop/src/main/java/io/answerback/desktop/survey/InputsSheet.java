@@ -8,6 +8,7 @@ import io.answerback.capacity.Ways;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
@@ -24,7 +25,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.TilePane;
@@ -89,7 +89,7 @@ final class InputsSheet implements Sheet {
     }
 
     private Node panel(Job job) {
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.quiet("Panel"),
                 Choice.of(
                         "Panel profile",
@@ -162,7 +162,7 @@ final class InputsSheet implements Sheet {
     }
 
     private Node row(Way way) {
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.of("way-says", way.says()),
                 Words.figure("%d inputs, %d to spare".formatted(way.inputs(), way.spare())),
                 Words.quiet(costs(way)),
@@ -195,7 +195,7 @@ final class InputsSheet implements Sheet {
 
     private Node fit(PanelProfile profile) {
         List<ModuleKind> kinds = profile.modules().stream().skip(1).toList();
-        FlowPane row = new FlowPane(Choice.of(
+        Flow row = new Flow(Choice.of(
                 "Fit a module",
                 kinds,
                 null,

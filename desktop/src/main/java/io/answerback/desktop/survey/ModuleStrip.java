@@ -4,6 +4,7 @@ import io.answerback.capacity.CapacityEdits;
 import io.answerback.capacity.Slot;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
@@ -19,7 +20,6 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /// A module as its row of inputs: which point is on each, which are free, which are kept for one use; and for
@@ -37,7 +37,7 @@ final class ModuleStrip {
         Optional<ModuleKind> kind = state.job().panel().profile().module(module.kindId());
         strip.getStyleClass().add("module");
         strip.getChildren().add(head(kind));
-        FlowPane slots = new FlowPane();
+        Flow slots = new Flow();
         slots.getStyleClass().add("slots");
         state.assessment().facts().inventory().slots().stream()
                 .filter(slot -> slot.input().module().equals(module.name()))
@@ -55,7 +55,7 @@ final class ModuleStrip {
     }
 
     private Node head(Optional<ModuleKind> kind) {
-        FlowPane head = new FlowPane(
+        Flow head = new Flow(
                 Words.of("module-name", module.name()),
                 Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
         head.getStyleClass().add("section");
@@ -125,7 +125,7 @@ final class ModuleStrip {
     }
 
     private Node areas() {
-        FlowPane row = new FlowPane(Words.of("switch-name", "works areas"));
+        Flow row = new Flow(Words.of("switch-name", "works areas"));
         row.getStyleClass().add("slots");
         for (Area area : state.job().areas()) {
             ToggleButton works = new ToggleButton("%02d".formatted(area.number()));

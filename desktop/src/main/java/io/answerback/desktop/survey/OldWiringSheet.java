@@ -3,6 +3,7 @@ package io.answerback.desktop.survey;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
@@ -15,7 +16,6 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /// What several contacts on one old zone hide, what splitting them gains and takes, and what was measured at
@@ -106,7 +106,7 @@ final class OldWiringSheet implements Sheet {
     }
 
     private static Node reads(HiddenPoints hidden) {
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.quiet("Now the operator reads"),
                 Words.of("reads-now", hidden.operatorReadsNow()),
                 Words.quiet("Split, it would be one of"),
@@ -120,7 +120,7 @@ final class OldWiringSheet implements Sheet {
                 .formatted(
                         hidden.moreInputs(),
                         hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : hidden.shortOf() + " are wanting");
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Tool.of(
                         "Split into %d points"
                                 .formatted(hidden.operatorCouldRead().size()),

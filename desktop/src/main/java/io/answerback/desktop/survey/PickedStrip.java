@@ -5,6 +5,7 @@ import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
@@ -18,6 +19,7 @@ import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.job.ZoneType;
 import io.answerback.survey.KindCatalogue;
+import io.answerback.survey.KindFacts;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -25,8 +27,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
 
 /// What can be changed about the picked points, each value where it stands. One change is one step back.
 final class PickedStrip {
@@ -38,7 +40,7 @@ final class PickedStrip {
     private final PointCommands commands;
     private final Job job;
     private final List<Point> picked;
-    private final FlowPane strip = new FlowPane();
+    private final Flow strip = new Flow();
 
     PickedStrip(Desk desk, DeskState state, KindCatalogue kinds, Conductor conductor) {
         this.desk = desk;
@@ -54,7 +56,13 @@ final class PickedStrip {
     }
 
     Node node() {
-        return strip;
+        VBox part = new VBox(strip);
+        part.getStyleClass().add("picked-part");
+        if (picked.size() == 1) {
+            PointKind kind = picked.getFirst().kind();
+            part.getChildren().add(Words.wrapped(Words.quiet(kind.name() + ": " + KindFacts.of(kind))));
+        }
+        return part;
     }
 
     private void fill() {

@@ -2,6 +2,7 @@ package io.answerback.desktop.survey;
 
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
@@ -17,7 +18,6 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /// An area drawn as a room: its wall with what is watched in it, and what watches the space inside.
@@ -39,7 +39,7 @@ final class Room extends VBox {
         if (area.isEmpty()) {
             getStyleClass().add("room-none");
         }
-        getChildren().add(area.map(this::head).orElseGet(() -> new FlowPane(Words.title("In no area yet"))));
+        getChildren().add(area.map(this::head).orElseGet(() -> new Flow(Words.title("In no area yet"))));
         List<Point> openings =
                 points.stream().filter(point -> point.kind().family().opening()).toList();
         VBox walled = new VBox();
@@ -65,7 +65,7 @@ final class Room extends VBox {
         return tile;
     }
 
-    private FlowPane head(Area area) {
+    private Flow head(Area area) {
         Label number = Words.of("room-number", "%02d".formatted(area.number()));
         ValueField name = new ValueField(
                 "Name of area " + area.number(),
@@ -78,7 +78,7 @@ final class Room extends VBox {
                 typed -> desk.apply(Edits.account(area.number(), typed)));
         Label keys = Words.quiet(setFrom(area));
         Hint.on(keys, "Where this area is made to watch. Changed on the sheet Inputs.");
-        FlowPane head = new FlowPane(number, name, account, keys);
+        Flow head = new Flow(number, name, account, keys);
         head.getStyleClass().add("room-head");
         return head;
     }

@@ -28,6 +28,7 @@ import javafx.scene.layout.VBox;
 /// What is watched: a line to type points into, and the areas as rooms.
 final class RoomsSheet implements Sheet {
     private static final double NARROW = 560;
+    private static final double WIDE = 1000;
 
     private final Desk desk;
     private final Look look;
@@ -139,7 +140,8 @@ final class RoomsSheet implements Sheet {
     }
 
     private int columnsThereAre() {
-        return rooms.getWidth() / look.px(1) < NARROW ? 1 : 2;
+        double width = rooms.getWidth() / look.px(1);
+        return width < NARROW ? 1 : width < WIDE ? 2 : 3;
     }
 
     /// Each room goes to the column that is shorter so far.
@@ -156,7 +158,7 @@ final class RoomsSheet implements Sheet {
             stacks.add(stack);
         }
         for (Room room : shown) {
-            int shortest = columns == 2 && heights[1] < heights[0] ? 1 : 0;
+            int shortest = shortest(heights);
             heights[shortest] += room.size();
             stacks.get(shortest).getChildren().add(room);
         }
@@ -170,6 +172,14 @@ final class RoomsSheet implements Sheet {
                                     "An area that is new is made with its first point. A table from a spreadsheet can be dropped on the window.")));
             rooms.getChildren().setAll(nothing);
         }
+    }
+
+    private static int shortest(int[] heights) {
+        int best = 0;
+        for (int i = 1; i < heights.length; i++) {
+            best = heights[i] < heights[best] ? i : best;
+        }
+        return best;
     }
 
     private void showQuestions(DeskState state) {

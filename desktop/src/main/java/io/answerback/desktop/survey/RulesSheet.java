@@ -5,6 +5,7 @@ import io.answerback.chain.Mark;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
@@ -24,7 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -94,7 +94,7 @@ final class RulesSheet implements Sheet {
         if (choices.stream().noneMatch(its -> its.name().equals(practice.firm().name()))) {
             choices.add(practice.firm());
         }
-        FlowPane row = new FlowPane(
+        Flow row = new Flow(
                 Words.quiet("Rules"),
                 Choice.of(
                         "House rules",
@@ -200,17 +200,32 @@ final class RulesSheet implements Sheet {
     }
 
     private Node departs(Departure departure) {
-        boolean told = !departure.reason().isEmpty();
-        Mark mark = told ? Mark.SOUND : Mark.TIGHT;
-        FlowPane line = new FlowPane(
-                Marks.of(mark, told ? "departs for a reason" : "departs without a reason", look.px(4.5)),
-                Words.of("rule-departs", "the rules say %s".formatted(departure.firm())),
-                new ValueField(
-                        "Reason for " + departure.title(),
-                        told ? departure.reason() : "give the reason",
-                        typed -> desk.apply(PracticeEdits.reason(departure.id(), typed))));
+        Flow line = new Flow(
+                mark(departure), Words.wrapped(Words.of("rule-departs", departure.whose() + " " + departure.firm())));
         line.getStyleClass().add("rule-departure");
-        return line;
+        VBox part = new VBox(line, reason(departure));
+        part.getStyleClass().add("listed-reason");
+        return part;
+    }
+
+    private Node mark(Departure departure) {
+        boolean told = !departure.reason().isEmpty();
+        return Marks.of(
+                told ? Mark.SOUND : Mark.TIGHT,
+                told ? "departs for a reason" : "departs without a reason",
+                look.px(4.5));
+    }
+
+    private Node reason(Departure departure) {
+        return new ValueField(
+                        "Reason for " + title(departure),
+                        departure.reason().isEmpty() ? "give the reason" : departure.reason(),
+                        typed -> desk.apply(PracticeEdits.reason(departure.id(), typed)))
+                .wrapped();
+    }
+
+    private static String title(Departure departure) {
+        return (departure.pointId() + " " + departure.title()).strip();
     }
 
     private void showInstrument(List<Departure> departures) {
@@ -229,20 +244,14 @@ final class RulesSheet implements Sheet {
     }
 
     private Node listed(Departure departure) {
-        boolean told = !departure.reason().isEmpty();
         VBox words = new VBox(
-                Words.wrapped(Words.of("finding-says", (departure.pointId() + " " + departure.title()).strip())));
-        words.getChildren()
-                .add(Words.wrapped(Words.of("finding-why", departure.here() + "; the rules say " + departure.firm())));
-        ValueField reason = new ValueField(
-                "Reason for " + (departure.pointId() + " " + departure.title()).strip(),
-                told ? departure.reason() : "give the reason",
-                typed -> desk.apply(PracticeEdits.reason(departure.id(), typed)));
-        words.getChildren().add(reason.wrapped());
+                Words.wrapped(Words.of("finding-says", title(departure))),
+                Words.wrapped(Words.of(
+                        "finding-why", "%s; %s %s".formatted(departure.here(), departure.whose(), departure.firm()))),
+                reason(departure));
+        words.getStyleClass().add("listed-reason");
         HBox.setHgrow(words, Priority.ALWAYS);
-        HBox row = new HBox(
-                Marks.of(told ? Mark.SOUND : Mark.TIGHT, told ? "with its reason" : "without a reason", look.px(5)),
-                words);
+        HBox row = new HBox(mark(departure), words);
         row.getStyleClass().add("listed-departure");
         return row;
     }

@@ -1,0 +1,133 @@
+package io.answerback.desktop.start;
+
+import io.answerback.assess.JobStanding;
+import io.answerback.assess.StopProgress;
+import io.answerback.check.Finding;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// A job on the start sheet: its site, how far each stop has come, the worst that was found, and when somebody
+/// has to come back.
+final class KnownJobRow {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    private static final double MARK_RADIUS = 4.5;
+    private static final double LINE_WIDTH = 560;
+
+    private final Look look;
+    private final InstantSource clock;
+    private final KnownJob job;
+
+    /// @param clock tells whether a visit is overdue
+    KnownJobRow(Look look, InstantSource clock, KnownJob job) {
+        this.look = look;
+        this.clock = clock;
+        this.job = job;
+    }
+
+    /// The row; one whose file cannot be read says why, and leads nowhere.
+    ///
+    /// @param go opens the job
+    Node node(Runnable go) {
+        if (job.standing().isEmpty()) {
+            VBox words = new VBox(
+                    Words.wrapped(Words.of("finding-says", job.where())),
+                    Words.wrapped(Words.of("finding-why", job.trouble())));
+            words.getStyleClass().add("known-trouble");
+            return words;
+        }
+        JobStanding standing = job.standing().get();
+        VBox words = new VBox(site(standing), progress(standing), worst(standing), last(job, standing));
+        words.getStyleClass().add("known-words");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        return new RowButton(says(job, standing), go, words);
+    }
+
+    private static Node site(JobStanding standing) {
+        Flow line = new Flow(Words.of("known-site", standing.site()), Words.quiet(standing.place()));
+        line.getStyleClass().add("section");
+        return line;
+    }
+
+    private Node progress(JobStanding standing) {
+        Flow line = new Flow();
+        line.getStyleClass().add("known-stops");
+        for (StopProgress stop : standing.stops()) {
+            String says = "%s %d of %d".formatted(stop.stop().title(), stop.done(), stop.of());
+            HBox one = new HBox(
+                    Marks.of(stop.mark(), says + ", " + stop.mark().word(), look.px(MARK_RADIUS)),
+                    Words.of("known-stop", says));
+            one.getStyleClass().add("known-stop-row");
+            line.getChildren().add(one);
+        }
+        return line;
+    }
+
+    private Node worst(JobStanding standing) {
+        if (standing.worst().isEmpty()) {
+            return Words.quiet("Nothing wrong.");
+        }
+        Finding worst = standing.worst().get();
+        HBox line = new HBox(
+                Marks.of(Marks.of(worst.grade()), worst.grade().word(), look.px(MARK_RADIUS)),
+                Words.wrapped(Words.of("known-worst", (worst.point() + " " + worst.says()).strip())));
+        line.getStyleClass().add("known-stop-row");
+        return line;
+    }
+
+    private Node last(KnownJob job, JobStanding standing) {
+        Label where = Words.quiet(where(job));
+        Hint.on(where, job.where());
+        Flow line = new Flow(Words.quiet(reached(standing)), Words.of(dueStyle(standing), due(standing)), where);
+        line.getStyleClass().add("section");
+        line.setPrefWrapLength(look.px(LINE_WIDTH));
+        return line;
+    }
+
+    private static String reached(JobStanding standing) {
+        return standing.reached().map(stop -> "Now at " + stop.stop().title()).orElse("Every stop is done");
+    }
+
+    private boolean overdue(JobStanding standing) {
+        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
+        return standing.due().filter(day -> day.isBefore(today)).isPresent();
+    }
+
+    private String dueStyle(JobStanding standing) {
+        return overdue(standing) ? "known-due" : "quiet";
+    }
+
+    private String due(JobStanding standing) {
+        return standing.due()
+                .map(day -> (overdue(standing) ? "visit was due " : "next visit ") + DAY.format(day))
+                .orElse("never proven");
+    }
+
+    private static String where(KnownJob job) {
+        return job.file().map(Path::getFileName).map(Path::toString).orElse("not saved yet");
+    }
+
+    private String says(KnownJob job, JobStanding standing) {
+        return "%s. %s. %s. %s. %s"
+                .formatted(
+                        standing.site(),
+                        reached(standing),
+                        due(standing),
+                        standing.worst().map(Finding::says).orElse("Nothing wrong"),
+                        where(job));
+    }
+}
