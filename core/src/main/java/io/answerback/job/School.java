@@ -109,7 +109,27 @@ public enum School {
         return question;
     }
 
-    /// The answers there are to a question, the commonest first.
+    /// The answer that is usual where nothing speaks for another. A firm's rules may say otherwise.
+    public static School usual(Question question) {
+        return switch (question) {
+            case WORDING -> SET_UNSET;
+            case LOOP -> DOUBLE_END_OF_LINE;
+            case UNUSED_INPUTS -> RESISTOR;
+            case TAMPER -> PER_ZONE;
+            case RESISTOR_PLACE -> LAST_DEVICE;
+            case JOINTS -> CONNECTOR_BLOCK;
+            case POWER_UP -> BY_PROFILE;
+            case SERVICE_KEYPAD -> TEMPORARY_MODE;
+            case REMOTE_SETTING -> BUS_LISTENING;
+            case COMMUNICATOR -> BUS;
+            case ADDRESSES -> DHCP;
+            case RECEIVERS -> BACKUP_ON_FAILURE;
+            case DELAYS -> ONE_ENTRY_TIME;
+            case CONFIRMATION -> TWO_DETECTORS;
+        };
+    }
+
+    /// The answers there are to a question.
     public static List<School> of(Question question) {
         return Arrays.stream(values())
                 .filter(school -> school.question == question)

@@ -14,6 +14,7 @@ import io.answerback.job.SchemeKind;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.ZoneType;
 import io.answerback.proof.Upstream;
+import io.answerback.testing.Found;
 import io.answerback.testing.SmallJob;
 import java.time.Instant;
 import java.util.List;
@@ -23,20 +24,8 @@ import org.junit.jupiter.api.Test;
 class RulesTest {
     private final Job job = SmallJob.job();
 
-    private static Optional<Finding> find(Job job, String id) {
-        return new Assessor(SmallJob.EVENTS)
-                .assess(job).findings().stream()
-                        .filter(finding -> finding.id().equals(id))
-                        .findFirst();
-    }
-
     private void assertFinds(Edit edit, String id, Grade grade, String says) {
-        assertThat(find(job, id)).as("before").isEmpty();
-        Finding finding = find(edit.on(job), id).orElseThrow();
-        assertThat(finding.grade()).isEqualTo(grade);
-        assertThat(finding.says()).contains(says);
-        assertThat(finding.why()).isNotBlank();
-        assertThat(finding.remedy()).isNotBlank();
+        Found.after(edit, job, id, grade, says);
     }
 
     @Test
@@ -67,12 +56,12 @@ class RulesTest {
     @Test
     void aSchemeThePanelCannotReadIsWrong() {
         Edit edit = new Edit("", its -> its.withPoints(its.points()));
-        assertThat(find(edit.on(job), "scheme-unreadable:02")).isEmpty();
+        assertThat(Found.in(edit.on(job), "scheme-unreadable:02")).isEmpty();
         var profile = job.panel().profile();
         var narrow = SmallJob.profile(List.of(SmallJob.CLOSED));
         Job other = job.withPanel(new io.answerback.job.Panel("P", narrow));
         assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
-        assertThat(find(other, "scheme-unreadable:02")).isPresent();
+        assertThat(Found.in(other, "scheme-unreadable:02")).isPresent();
     }
 
     @Test
@@ -103,10 +92,10 @@ class RulesTest {
     void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
         Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
-        Finding finding = find(open.on(job), "unused-input:P.4").orElseThrow();
+        Finding finding = Found.in(open.on(job), "unused-input:P.4").orElseThrow();
         assertThat(Mends.of(finding).orElseThrow().on(open.on(job))).isEqualTo(job);
         Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
-        assertThat(find(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
+        assertThat(Found.in(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
     }
 
     @Test
@@ -126,13 +115,13 @@ class RulesTest {
 
     @Test
     void proofsAreFoundNeverStaleOrHalf() {
-        assertThat(find(job, "never-proven:02")).isPresent();
+        assertThat(Found.in(job, "never-proven:02")).isPresent();
         Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
         Job tried = Edits.keepProof(half).on(job);
-        assertThat(find(tried, "never-proven:02")).isEmpty();
-        assertThat(find(tried, "restore-not-seen:02")).isPresent();
+        assertThat(Found.in(tried, "never-proven:02")).isEmpty();
+        assertThat(Found.in(tried, "restore-not-seen:02")).isPresent();
         Job moved = Edits.cableMetres("C-02", 120).on(tried);
-        assertThat(find(moved, "proof-stale:02").orElseThrow().why()).contains("cable length was 100 m, now 120 m");
+        assertThat(Found.in(moved, "proof-stale:02").orElseThrow().why()).contains("cable length was 100 m, now 120 m");
     }
 
     @Test

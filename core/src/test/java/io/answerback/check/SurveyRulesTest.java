@@ -19,6 +19,7 @@ import io.answerback.job.RuleFigure;
 import io.answerback.job.School;
 import io.answerback.job.ZoneType;
 import io.answerback.takeover.TakeOverEdits;
+import io.answerback.testing.Found;
 import io.answerback.testing.SmallCapacity;
 import io.answerback.testing.SmallJob;
 import io.answerback.testing.SmallKinds;
@@ -39,20 +40,9 @@ class SurveyRulesTest {
         return new Assessor(SmallJob.EVENTS).assess(job);
     }
 
-    private static Optional<Finding> find(Job job, String id) {
-        return assess(job).findings().stream()
-                .filter(finding -> finding.id().equals(id))
-                .findFirst();
-    }
-
     private void assertFinds(Edit edit, String id, Grade grade, String says) {
-        assertThat(find(job, id)).as("before").isEmpty();
-        Finding finding = find(edit.on(job), id).orElseThrow();
-        assertThat(finding.grade()).isEqualTo(grade);
+        Finding finding = Found.after(edit, job, id, grade, says);
         assertThat(finding.stop()).isEqualTo(Stop.SURVEY);
-        assertThat(finding.says()).contains(says);
-        assertThat(finding.why()).isNotBlank();
-        assertThat(finding.remedy()).isNotBlank();
     }
 
     private static Edit type(String point, ZoneType type) {
@@ -91,7 +81,7 @@ class SurveyRulesTest {
                 "route-without-entrance:02",
                 Grade.WRONG,
                 "An entry route no entrance leads to");
-        assertThat(find(type("02", ZoneType.ENTRY_ROUTE).on(job), "route-without-entrance:02"))
+        assertThat(Found.in(type("02", ZoneType.ENTRY_ROUTE).on(job), "route-without-entrance:02"))
                 .isEmpty();
     }
 
@@ -99,9 +89,9 @@ class SurveyRulesTest {
     void anAreaMustBeSetFromSomewhere() {
         Edit apart = PracticeEdits.keypadAreas("Panel", List.of(1));
         assertFinds(apart, "area-without-setting:2", Grade.WRONG, "Nobody can set area 02 Back");
-        assertThat(find(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
+        assertThat(Found.in(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
                 .isEmpty();
-        assertThat(find(
+        assertThat(Found.in(
                                 then(apart, PracticeEdits.school("wording", School.ARM_DISARM))
                                         .on(job),
                                 "area-without-setting:2")
@@ -114,7 +104,7 @@ class SurveyRulesTest {
     void glassBesideAWindowContactMustBeHeard() {
         Edit window = kind("02", SmallKinds.WINDOW);
         assertFinds(window, "window-glass:1", Grade.TIGHT, "Nothing hears the glass in area 01");
-        assertThat(find(then(window, kind("01", SmallKinds.GLASS)).on(job), "window-glass:1"))
+        assertThat(Found.in(then(window, kind("01", SmallKinds.GLASS)).on(job), "window-glass:1"))
                 .isEmpty();
     }
 
@@ -142,7 +132,7 @@ class SurveyRulesTest {
     void aDepartureIsAFindingUntilItHasAReason() {
         Edit departs = PracticeEdits.school("tamper", School.PER_ZONE);
         assertFinds(departs, "departure:school:TAMPER", Grade.TIGHT, "Tamper otherwise than the rules");
-        assertThat(find(
+        assertThat(Found.in(
                         then(departs, PracticeEdits.reason("school:TAMPER", "the insurer wants it"))
                                 .on(job),
                         "departure:school:TAMPER"))
@@ -153,9 +143,10 @@ class SurveyRulesTest {
     void otherRulesGradeALoopOtherwiseAtOnce() {
         // a 2k7 ±1 % reads at most 2 746 Ω: ln(2950/2746) / (ln(2950/1550)/2) = 22 % of the half-width left
         Job tight = Edits.loop("", "02", its -> its.withEndOfLineOhms(2700)).on(job);
-        assertThat(find(tight, "loop-tight:02")).isPresent();
+        assertThat(Found.in(tight, "loop-tight:02")).isPresent();
         var easier = SmallRules.rules().with("Easier", Map.of(), Map.of(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 20.0));
-        assertThat(find(PracticeEdits.rules(easier).on(tight), "loop-tight:02")).isEmpty();
+        assertThat(Found.in(PracticeEdits.rules(easier).on(tight), "loop-tight:02"))
+                .isEmpty();
     }
 
     @Test
@@ -164,10 +155,10 @@ class SurveyRulesTest {
         ModuleKind plug =
                 new ModuleKind("plug", "Plug-in, 4 inputs", ModuleSort.PLUG_IN, 4, 1, 0, 20, 0, false, "", List.of());
         Job small = SmallCapacity.job(List.of(board, plug), SmallKinds.DOOR, SmallKinds.DOOR, SmallKinds.MOVEMENT);
-        Finding finding = find(small, "inputs-short").orElseThrow();
+        Finding finding = Found.in(small, "inputs-short").orElseThrow();
         assertThat(finding.says()).isEqualTo("2 more points than inputs");
         assertThat(finding.remedy()).isEqualTo("Cheapest: Plug-in, 4 inputs.");
-        assertThat(find(CapacityEdits.fit("plug", List.of(plug)).on(small), "inputs-short"))
+        assertThat(Found.in(CapacityEdits.fit("plug", List.of(plug)).on(small), "inputs-short"))
                 .isEmpty();
     }
 
@@ -190,13 +181,14 @@ class SurveyRulesTest {
                         PracticeEdits.school("tamper", School.PER_ZONE),
                         TakeOverEdits.addContact("02", "Landing window", SmallKinds.WINDOW))
                 .on(job);
-        assertThat(SurveySheet.of(find(wrong, "entrance-not-delayed:01").orElseThrow()))
+        assertThat(SurveySheet.of(Found.in(wrong, "entrance-not-delayed:01").orElseThrow()))
                 .isEqualTo(SurveySheet.ROOMS);
-        assertThat(SurveySheet.of(find(wrong, "panel-limit:users").orElseThrow()))
+        assertThat(SurveySheet.of(Found.in(wrong, "panel-limit:users").orElseThrow()))
                 .isEqualTo(SurveySheet.INPUTS);
-        assertThat(SurveySheet.of(find(wrong, "departure:school:TAMPER").orElseThrow()))
+        assertThat(SurveySheet.of(Found.in(wrong, "departure:school:TAMPER").orElseThrow()))
                 .isEqualTo(SurveySheet.HOUSE_RULES);
-        assertThat(SurveySheet.of(find(wrong, "series-hides:02").orElseThrow())).isEqualTo(SurveySheet.OLD_WIRING);
+        assertThat(SurveySheet.of(Found.in(wrong, "series-hides:02").orElseThrow()))
+                .isEqualTo(SurveySheet.OLD_WIRING);
     }
 
     @Test

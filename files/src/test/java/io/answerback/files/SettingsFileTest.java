@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.Question;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.School;
 import java.nio.file.Files;
@@ -110,9 +111,11 @@ class SettingsFileTest {
     }
 
     @Test
-    void aSchoolIsNeverOneOfAnotherQuestion() {
-        for (School school : School.values()) {
-            assertThat(School.of(school.question())).contains(school);
+    void theUsualAnswersAreThoseOfTheFirstPreset() {
+        for (Question question : Question.values()) {
+            assertThat(School.usual(question))
+                    .isEqualTo(DataFiles.rules("graded-2").school(question));
+            assertThat(School.usual(question).question()).isEqualTo(question);
         }
     }
 }

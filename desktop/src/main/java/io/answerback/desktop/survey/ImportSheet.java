@@ -25,22 +25,18 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 
 /// A table before it is taken in: which column is what, what every row means, and which rows have to be mended.
-final class ImportSheet implements Sheet {
+final class ImportSheet extends Sheet {
     private static final double ROW_HEIGHT = 26;
     private static final String NEXT =
             "Nothing is in the job yet. What is taken in is one step, and undo takes it all away again.";
 
     private final TableImport table;
-    private final VBox sheet = new VBox();
-    private final VBox instrument = new VBox();
     private final ListView<ImportPlan.Reading> rows = new ListView<>();
     private final Label whole = Words.wrapped(Words.of("import-whole", ""));
     private boolean badOnly;
 
     ImportSheet(TableImport table, Look look) {
         this.table = table;
-        sheet.getStyleClass().add("sheet");
-        instrument.getStyleClass().add("instrument");
         rows.getStyleClass().add("import-rows");
         rows.setAccessibleText("Rows of the table");
         rows.setCellFactory(view -> new ImportCell(look));
@@ -53,27 +49,17 @@ final class ImportSheet implements Sheet {
     }
 
     @Override
-    public String title() {
+    String title() {
         return "Bring in a table";
     }
 
     @Override
-    public String about(DeskState state) {
+    String about(DeskState state) {
         return table.open().get().map(ImportSheet::about).orElse("");
     }
 
     @Override
-    public Node node() {
-        return sheet;
-    }
-
-    @Override
-    public Node instrument() {
-        return instrument;
-    }
-
-    @Override
-    public void show(DeskState state) {
+    void show(DeskState state) {
         table.open().get().ifPresent(this::show);
     }
 
@@ -87,12 +73,17 @@ final class ImportSheet implements Sheet {
         List<Node> parts = new ArrayList<>();
         if (open.table().isEmpty()) {
             parts.add(Words.wrapped(Words.of("nothing", open.trouble())));
-            parts.add(encoding(open));
         } else {
             parts.add(columns(open, open.table().get()));
             open.match().missing().ifPresent(missing -> parts.add(Words.wrapped(Words.of("nothing", missing))));
         }
-        open.plan().ifPresent(plan -> parts.addAll(List.of(filter(open, plan), rows, whole)));
+        Flow switches = new Flow(encoding(open));
+        switches.getStyleClass().add("switches");
+        parts.add(switches);
+        open.plan().ifPresent(plan -> {
+            switches.getChildren().add(filter(open, plan));
+            parts.addAll(List.of(rows, whole));
+        });
         parts.add(actions(open));
         sheet.getChildren().setAll(parts);
         showInstrument(open);
@@ -124,19 +115,7 @@ final class ImportSheet implements Sheet {
             pair.getStyleClass().add("import-column");
             all.getChildren().add(pair);
         }
-        VBox as = new VBox(Words.quiet("read as"), encodingChoice(open));
-        as.getStyleClass().add("import-column");
-        all.getChildren().add(as);
         return all;
-    }
-
-    private Node encodingChoice(OpenTable open) {
-        return Choice.of(
-                "Read the file as",
-                List.of(TextEncoding.values()),
-                open.encoding(),
-                TextEncoding::title,
-                encoding -> table.read(open.file(), encoding));
     }
 
     private static String heading(PointTable its, int at) {

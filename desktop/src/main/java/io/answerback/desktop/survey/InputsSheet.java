@@ -32,43 +32,29 @@ import javafx.scene.layout.VBox;
 
 /// What is needed of the panel against what there is: inputs as they lie in their boxes, everything else by
 /// count, and the cheapest ways to close a shortfall.
-final class InputsSheet implements Sheet {
+final class InputsSheet extends Sheet {
     private final Desk desk;
     private final Look look;
     private final RuleShelf shelf;
-    private final VBox sheet = new VBox();
-    private final VBox instrument = new VBox();
 
     InputsSheet(Desk desk, Look look, RuleShelf shelf) {
         this.desk = desk;
         this.look = look;
         this.shelf = shelf;
-        sheet.getStyleClass().add("sheet");
-        instrument.getStyleClass().add("instrument");
     }
 
     @Override
-    public String title() {
+    String title() {
         return "Is there room for everything";
     }
 
     @Override
-    public String about(DeskState state) {
+    String about(DeskState state) {
         return says(state.job(), state.assessment().facts().inventory());
     }
 
     @Override
-    public Node node() {
-        return sheet;
-    }
-
-    @Override
-    public Node instrument() {
-        return instrument;
-    }
-
-    @Override
-    public void show(DeskState state) {
+    void show(DeskState state) {
         Job job = state.job();
         Inventory inventory = state.assessment().facts().inventory();
         List<Node> parts = new ArrayList<>();

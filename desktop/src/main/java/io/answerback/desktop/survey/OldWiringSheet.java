@@ -20,43 +20,29 @@ import javafx.scene.layout.VBox;
 
 /// What several contacts on one old zone hide, what splitting them gains and takes, and what was measured at
 /// the selected point's loop.
-final class OldWiringSheet implements Sheet {
+final class OldWiringSheet extends Sheet {
     private final Desk desk;
     private final Look look;
-    private final VBox sheet = new VBox();
-    private final VBox instrument = new VBox();
     private final FoundSheet found;
 
     OldWiringSheet(Desk desk, Look look, KindCatalogue kinds, InstantSource clock) {
         this.desk = desk;
         this.look = look;
         this.found = new FoundSheet(desk, kinds, clock);
-        sheet.getStyleClass().add("sheet");
-        instrument.getStyleClass().add("instrument");
     }
 
     @Override
-    public String title() {
+    String title() {
         return "What old wiring hides";
     }
 
     @Override
-    public String about(DeskState state) {
+    String about(DeskState state) {
         return says(hidden(state));
     }
 
     @Override
-    public Node node() {
-        return sheet;
-    }
-
-    @Override
-    public Node instrument() {
-        return instrument;
-    }
-
-    @Override
-    public void show(DeskState state) {
+    void show(DeskState state) {
         List<HiddenPoints> hidden = hidden(state);
         List<Node> parts = new ArrayList<>();
         if (hidden.isEmpty()) {
@@ -83,8 +69,9 @@ final class OldWiringSheet implements Sheet {
         int contacts =
                 hidden.stream().mapToInt(its -> its.operatorCouldRead().size()).sum();
         int inputs = hidden.stream().mapToInt(HiddenPoints::moreInputs).sum();
-        return "%d zones hold %d contacts · splitting them all takes %d more inputs, %d are free"
-                .formatted(hidden.size(), contacts, inputs, hidden.getFirst().freeInputs());
+        String zones = hidden.size() == 1 ? "1 zone holds" : hidden.size() + " zones hold";
+        return "%s %d contacts · splitting takes %d more inputs, %d are free"
+                .formatted(zones, contacts, inputs, hidden.getFirst().freeInputs());
     }
 
     private Node zone(HiddenPoints hidden) {

@@ -26,7 +26,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /// What is watched: a line to type points into, and the areas as rooms.
-final class RoomsSheet implements Sheet {
+final class RoomsSheet extends Sheet {
     private static final double NARROW = 560;
     private static final double WIDE = 1000;
 
@@ -37,8 +37,6 @@ final class RoomsSheet implements Sheet {
     private final EntryBox entry;
     private final StackPane strip = new StackPane();
     private final HBox rooms = new HBox();
-    private final VBox sheet = new VBox();
-    private final VBox questions = new VBox();
     private List<Room> shown = List.of();
     private int columns;
 
@@ -48,9 +46,8 @@ final class RoomsSheet implements Sheet {
         this.kinds = kinds;
         this.conductor = conductor;
         this.entry = new EntryBox(desk, kinds, conductor);
-        sheet.getStyleClass().add("sheet");
         rooms.getStyleClass().add("rooms");
-        questions.getStyleClass().addAll("instrument", "questions");
+        instrument.getStyleClass().add("questions");
         sheet.getChildren().addAll(entry, strip, rooms);
         rooms.widthProperty().subscribe(this::arrangeWhenWidthAsks);
     }
@@ -61,23 +58,13 @@ final class RoomsSheet implements Sheet {
     }
 
     @Override
-    public String title() {
+    String title() {
         return "What is watched";
     }
 
     @Override
-    public String about(DeskState state) {
+    String about(DeskState state) {
         return counts(state.job());
-    }
-
-    @Override
-    public Node node() {
-        return sheet;
-    }
-
-    @Override
-    public Node instrument() {
-        return questions;
     }
 
     /// Puts the cursor into the line for points.
@@ -86,7 +73,7 @@ final class RoomsSheet implements Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    void show(DeskState state) {
         entry.explain();
         strip.getChildren().setAll(new PickedStrip(desk, state, kinds, conductor).node());
         shown = rooms(state);
@@ -183,10 +170,10 @@ final class RoomsSheet implements Sheet {
     }
 
     private void showQuestions(DeskState state) {
-        questions.getChildren().setAll(Words.title("Asked before you leave"));
+        instrument.getChildren().setAll(Words.title("Asked before you leave"));
         Terms terms = Terms.of(state.job().practice());
         for (CoverageQuestion question : CoverageQuestion.of(state.assessment().findings(), terms)) {
-            questions.getChildren().add(row(question));
+            instrument.getChildren().add(row(question));
         }
     }
 

@@ -31,47 +31,33 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 
 /// How the firm does things, question by question and figure by figure, and where this job does otherwise.
-final class RulesSheet implements Sheet {
+final class RulesSheet extends Sheet {
     private static final double TITLE_WIDTH = 150;
     private static final double ANSWER_WIDTH = 190;
 
     private final Desk desk;
     private final Look look;
     private final RuleShelf shelf;
-    private final VBox sheet = new VBox();
-    private final VBox instrument = new VBox();
 
     RulesSheet(Desk desk, Look look, RuleShelf shelf) {
         this.desk = desk;
         this.look = look;
         this.shelf = shelf;
-        sheet.getStyleClass().add("sheet");
-        instrument.getStyleClass().add("instrument");
     }
 
     @Override
-    public String title() {
+    String title() {
         return "How this job is done";
     }
 
     @Override
-    public String about(DeskState state) {
+    String about(DeskState state) {
         var practice = state.job().practice();
         return "grade %d · %s".formatted(practice.grade(), practice.firm().name());
     }
 
     @Override
-    public Node node() {
-        return sheet;
-    }
-
-    @Override
-    public Node instrument() {
-        return instrument;
-    }
-
-    @Override
-    public void show(DeskState state) {
+    void show(DeskState state) {
         Practice practice = state.job().practice();
         List<Node> parts = new ArrayList<>();
         parts.add(firm(practice));
@@ -161,7 +147,10 @@ final class RulesSheet implements Sheet {
                 school -> desk.apply(
                         PracticeEdits.school(SchoolWords.title(question).toLowerCase(java.util.Locale.ROOT), school)));
         return row(
-                SchoolWords.title(question), answer, SchoolWords.why(question), Departures.school(practice, question));
+                SchoolWords.title(question),
+                answer,
+                "Usual: %s. %s".formatted(SchoolWords.of(School.usual(question)), SchoolWords.why(question)),
+                Departures.school(practice, question));
     }
 
     private Node figure(Practice practice, RuleFigure figure) {
