@@ -2,10 +2,13 @@ package io.answerback.check;
 
 import io.answerback.chain.Figures;
 import io.answerback.job.Job;
+import io.answerback.job.Measurement;
 import io.answerback.job.Point;
 import io.answerback.job.SchemeKind;
 import io.answerback.takeover.FoundLoop;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A loop that was measured and is not what the plan says.
@@ -17,7 +20,11 @@ final class FoundUnlikePlanned implements JobRule {
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
-        return job.points().stream().flatMap(point -> finding(job, point).stream());
+        Set<String> measured =
+                job.measurements().stream().map(Measurement::pointId).collect(Collectors.toSet());
+        return job.points().stream()
+                .filter(point -> measured.contains(point.id()))
+                .flatMap(point -> finding(job, point).stream());
     }
 
     private static Optional<Finding> finding(Job job, Point point) {

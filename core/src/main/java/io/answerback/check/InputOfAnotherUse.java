@@ -1,9 +1,11 @@
 package io.answerback.check;
 
 import io.answerback.capacity.Slot;
-import io.answerback.job.Job;
 import io.answerback.job.Point;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A point on an input that is kept for something else, or that cannot power it.
@@ -12,12 +14,16 @@ final class InputOfAnotherUse implements JobRule {
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+        Map<String, Point> points =
+                facts.job().points().stream().collect(Collectors.toMap(Point::id, Function.identity()));
         return facts.inventory().slots().stream()
                 .filter(slot -> !slot.free())
-                .flatMap(slot -> job.point(slot.input().pointId().orElseThrow()).stream()
-                        .filter(point -> !slot.serves(point.kind()))
-                        .map(point -> finding(slot, point)));
+                .filter(slot -> !slot.serves(point(points, slot).kind()))
+                .map(slot -> finding(slot, point(points, slot)));
+    }
+
+    private static Point point(Map<String, Point> points, Slot slot) {
+        return points.get(slot.input().pointId().orElseThrow());
     }
 
     private static Finding finding(Slot slot, Point point) {

@@ -148,7 +148,12 @@ public record Job(
     }
 
     private static <T> Optional<T> first(List<T> parts, Predicate<T> which) {
-        return parts.stream().filter(which).findFirst();
+        for (T part : parts) {
+            if (which.test(part)) {
+                return Optional.of(part);
+            }
+        }
+        return Optional.empty();
     }
 
     /// This job at another site.
