@@ -36,7 +36,11 @@ final class JobArgument {
     }
 
     Assessment assess() throws BrokenFile {
-        return new Assessor(events).assess(job());
+        return assess(job());
+    }
+
+    Assessment assess(Job job) {
+        return new Assessor(events).assess(job);
     }
 
     /// A point of an assessment; a wrong id is refused with the ids there are.

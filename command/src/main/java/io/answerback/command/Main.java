@@ -19,6 +19,8 @@ import picocli.CommandLine.Command;
             NewVerb.class,
             CheckVerb.class,
             LoopVerb.class,
+            NetlistVerb.class,
+            DiagnoseVerb.class,
             FrameVerb.class,
             StationVerb.class,
             SendVerb.class,

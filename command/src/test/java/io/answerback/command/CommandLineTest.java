@@ -99,6 +99,55 @@ class CommandLineTest {
     }
 
     @Test
+    void everyDemoIsCheckedAndListsItsStopsInTheOrderOfWork() {
+        for (int demo = 1; demo <= 3; demo++) {
+            Path other = folder.resolve("demo" + demo + ".answerback.json");
+            assertThat(call("new", other, "--demo", demo).code()).isZero();
+            Call check = call("check", other, "--json");
+            assertThat(check.code()).isEqualTo(1);
+            assertThat(check.json().get("stops").findValuesAsString("name"))
+                    .containsExactly("Survey", "Loop", "Report", "Prove");
+        }
+    }
+
+    @Test
+    void netlistIsOneTheSimulatorRunsAsItIs() {
+        String text =
+                call("netlist", file, "--point", "07", "--state", "active").out();
+        // 2 · 62 m · 0.092 Ω/m of cable, 4k7 across the open contact, 2k7 at the end
+        assertThat(text)
+                .startsWith("* Point 07 Dock roller door 2, active")
+                .contains(" 11.4080000 ", " 4700.00000 ", " 2700.00000 ", "print ohms");
+    }
+
+    @Test
+    void diagnoseListsCausesAndWhatToMeasureNext() {
+        Call one = call("diagnose", file, "--point", "06", "--ohms", "4k38", "--state", "active", "--json");
+        assertThat(one.code()).isZero();
+        assertThat(one.json().get("causes").get(0).propertyNames()).contains("cause", "probability", "detail");
+        assertThat(one.json().get("causes").findValuesAsString("cause")).contains("leak", "wrong-alarm-resistor");
+        assertThat(one.json().get("next").get("action").asString()).isNotBlank();
+        assertThat(one.json().get("next").get("splits").asDouble()).isPositive();
+        // at rest a damp joint would read 1 869 Ω
+        Call two = call(
+                "diagnose",
+                file,
+                "--point",
+                "06",
+                "--ohms",
+                "4k38",
+                "--state",
+                "active",
+                "--ohms",
+                "1869",
+                "--state",
+                "at-rest",
+                "--json");
+        assertThat(two.json().get("causes").get(0).get("cause").asString()).isEqualTo("leak");
+        assertThat(two.json().get("settled").asBoolean()).isTrue();
+    }
+
+    @Test
     void frameWritesBothFormats() {
         List<Object> signal =
                 List.of("--account", "1234", "--event", "131", "--qualifier", "1", "--area", "01", "--zone", "015");
@@ -154,6 +203,11 @@ class CommandLineTest {
                 "check nowhere.json | There is no file nowhere.json",
                 "loop FILE --point 99 | there is no point \"99\"",
                 "loop FILE --point mains | cannot be computed",
+                "netlist FILE --point 07 --state upside-down | this loop has no state \"upside-down\"",
+                "netlist FILE --point mains | has no loop",
+                "diagnose FILE --point 07 --ohms lots | reading in ohms is \"lots\"",
+                "diagnose FILE --point 07 --ohms -5 | reading in ohms is -5",
+                "diagnose FILE --point 07 --ohms 5 --state asleep | state is \"asleep\"",
                 "send FILE --point 07 --to nowhere | is not HOST:PORT",
                 "send FILE --point 07 --to host:99999 | port is \"99999\"",
                 "frame --format morse --account 1234 --event 130 --qualifier 1 --area 1 --zone 1 | format is \"morse\"",

@@ -17,6 +17,12 @@ public record Measurement(String pointId, Instant at, Measured what, Optional<Do
         LOOP_AT_REST("loop at rest"),
         /// The loop with the device active.
         LOOP_ACTIVE("loop active"),
+        /// The loop with the device's cover off.
+        LOOP_COVER_OFF("loop, cover off"),
+        /// The cable with its cores bridged at the far end.
+        FAR_END_SHORTED("cable, far end bridged"),
+        /// The cable with its cores lifted at the far end.
+        FAR_END_LIFTED("cable, far end lifted"),
         /// The end-of-line resistor alone.
         RESISTOR("resistor");
 

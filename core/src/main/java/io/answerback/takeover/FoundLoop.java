@@ -4,7 +4,7 @@ import io.answerback.job.ContactForm;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
 import io.answerback.job.Measurement.Measured;
-import io.answerback.loop.PreferredValues;
+import io.answerback.resistor.PreferredValues;
 import java.util.Comparator;
 import java.util.Optional;
 
@@ -30,7 +30,7 @@ public record FoundLoop(Optional<ContactForm> form, Optional<Double> resistorOhm
                 .flatMap(Measurement::ohms)
                 .or(() -> closedOhms(rest, active).filter(ohms -> ohms >= NO_RESISTOR_OHMS))
                 .filter(ohms -> ohms >= 1 && ohms <= 1e7)
-                .map(PreferredValues::nearestE24);
+                .map(PreferredValues.E24::nearest);
         boolean none = latest(job, pointId, Measured.RESISTOR).isEmpty()
                 && closedOhms(rest, active)
                         .filter(ohms -> ohms < NO_RESISTOR_OHMS)

@@ -2,6 +2,8 @@ package io.answerback.files;
 
 import io.answerback.event.EventClass;
 import io.answerback.event.EventTable;
+import io.answerback.fault.Cause;
+import io.answerback.fault.Priors;
 import io.answerback.job.Conductor;
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
@@ -13,6 +15,7 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
@@ -48,6 +51,14 @@ public final class DataFiles {
     public static KindCatalogue kinds() {
         return new KindCatalogue(
                 rows("data/kinds.csv").stream().map(KindRow::entry).toList());
+    }
+
+    /// How often each cause of a strange reading is met.
+    public static Priors priors() {
+        return new Priors(rows("data/causes.csv").stream()
+                .collect(Collectors.toMap(
+                        row -> Cause.byId(row.get("cause")).orElseThrow(),
+                        row -> Double.parseDouble(row.get("share")))));
     }
 
     /// The rule presets that ship with the application.

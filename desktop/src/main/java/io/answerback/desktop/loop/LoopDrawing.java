@@ -158,7 +158,7 @@ final class LoopDrawing extends Drawing {
         double middle = (from + to) / 2;
         path("wire", from - 12, TOP, from - 12, down, middle - 20, down);
         path("wire", middle + 20, down, to + 12, down, to + 12, TOP);
-        box("resistor", middle - 20, down - 7, 40, 14);
+        body(view.point().loop().alarmOhms(), middle - 20, down - 7, 40, 14);
         place(
                 ohms("Alarm resistor", view.point().loop().alarmOhms(), ohms -> wiring -> wiring.withAlarmOhms(ohms)),
                 middle,
@@ -171,7 +171,7 @@ final class LoopDrawing extends Drawing {
         if (fitted) {
             double middle = (TOP + BOTTOM) / 2;
             line("wire", right, TOP, right, middle - 22);
-            box("resistor", right - 7, middle - 22, 14, 44);
+            body(view.point().loop().endOfLineOhms(), right - 7, middle - 22, 14, 44);
             line("wire", right, middle + 22, right, BOTTOM);
         } else {
             line("wire", right, TOP, right, BOTTOM);
@@ -182,9 +182,19 @@ final class LoopDrawing extends Drawing {
     }
 
     private void resistorAcross(double x, double y, boolean values) {
-        box("resistor", x, y - 7, 40, 14);
+        body(view.point().loop().endOfLineOhms(), x, y - 7, 40, 14);
         if (values) {
             place(endOfLine(), x + 20, y - 22, HPos.CENTER);
+        }
+    }
+
+    /// A resistor with the bands its value and tolerance have.
+    private void body(double ohms, double x, double y, double width, double height) {
+        box("resistor", x, y, width, height);
+        double tolerance = view.point().loop().tolerancePercent();
+        for (ResistorStripes.Stripe stripe : ResistorStripes.of(ohms, tolerance, x, y, width, height, height > width)
+                .stripes()) {
+            box("stripe-" + stripe.colour().word(), stripe.x(), stripe.y(), stripe.width(), stripe.height());
         }
     }
 

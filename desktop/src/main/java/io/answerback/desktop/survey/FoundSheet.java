@@ -36,6 +36,10 @@ import javafx.scene.layout.VBox;
 final class FoundSheet {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM yyyy HH:mm", Locale.ENGLISH);
 
+    /// What tells contact and resistor of an old loop.
+    private static final List<Measured> TAKEN_OVER =
+            List.of(Measured.LOOP_AT_REST, Measured.LOOP_ACTIVE, Measured.RESISTOR);
+
     private final Desk desk;
     private final KindCatalogue kinds;
     private final InstantSource clock;
@@ -70,7 +74,7 @@ final class FoundSheet {
     private Flow fields(Job job, Point point) {
         Flow row = new Flow();
         row.getStyleClass().add("found-fields");
-        for (Measured what : Measured.values()) {
+        for (Measured what : TAKEN_OVER) {
             String shown = latest(job, point, what).map(FoundSheet::figure).orElse("measure");
             row.getChildren()
                     .addAll(

@@ -1,0 +1,140 @@
+package io.answerback.command;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.PointResult;
+import io.answerback.fault.Diagnosis;
+import io.answerback.fault.Explanation;
+import io.answerback.fault.FaultWords;
+import io.answerback.fault.Reading;
+import io.answerback.fault.Setup;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Cable;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// What explains one or several readings of a point's loop.
+@Command(
+        name = "diagnose",
+        description = "what explains a reading of a point's loop, and what to measure next",
+        mixinStandardHelpOptions = true)
+final class DiagnoseVerb implements Callable<Integer> {
+    private static final double LEAST_SHOWN = 0.005;
+
+    @Mixin
+    private JobArgument argument;
+
+    @Option(names = "--point", required = true, paramLabel = "ID", description = "the point's number")
+    private String point;
+
+    @Option(
+            names = "--ohms",
+            required = true,
+            paramLabel = "X",
+            description = "what the meter shows, cores lifted: 4k4, 4380 or open; once for each --state")
+    private List<String> ohms;
+
+    @Option(
+            names = "--state",
+            paramLabel = "STATE",
+            description = "how the loop was put: at-rest, active, cover-off, far-end-shorted, far-end-lifted"
+                    + " (default: at-rest)")
+    private List<String> states = new ArrayList<>();
+
+    @Override
+    public Integer call() throws BrokenFile {
+        Job job = argument.job();
+        PointResult result = JobArgument.point(argument.assess(job), point);
+        Point its = result.wired()
+                .map(PointResult.Wired::point)
+                .orElseThrow(() -> new IllegalArgumentException("point " + point + " has no loop"));
+        Cable cable = job.cableTo(point)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("point " + point + " has no cable yet; give its length"));
+        List<Reading> readings = readings();
+        Diagnosis diagnosis = Diagnosis.of(its.loop(), cable, DataFiles.priors(), readings);
+        List<Setup> measured = readings.stream().map(Reading::setup).toList();
+        if (argument.json()) {
+            System.out.println(Json.text(json(diagnosis, its, cable, measured)));
+        } else {
+            print(diagnosis, its, cable, measured);
+        }
+        return 0;
+    }
+
+    private List<Reading> readings() {
+        if (states.size() > ohms.size()) {
+            throw new IllegalArgumentException("there are %d states and %d readings; give each reading its state"
+                    .formatted(states.size(), ohms.size()));
+        }
+        List<Reading> readings = new ArrayList<>();
+        for (int i = 0; i < ohms.size(); i++) {
+            Setup setup = i < states.size() ? setup(states.get(i)) : Setup.AT_REST;
+            double value = ohms.get(i).equalsIgnoreCase("open")
+                    ? Double.POSITIVE_INFINITY
+                    : FigureReader.read(ohms.get(i), "reading in ohms");
+            readings.add(Reading.ohms(setup, value));
+        }
+        return readings;
+    }
+
+    private static Setup setup(String id) {
+        return Arrays.stream(Setup.values())
+                .filter(setup -> setup.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("state is \"%s\"; it must be one of %s"
+                        .formatted(
+                                id, Arrays.stream(Setup.values()).map(Setup::id).collect(Collectors.joining(", ")))));
+    }
+
+    private static List<Explanation> shown(Diagnosis diagnosis) {
+        return diagnosis.explanations().stream()
+                .filter(explanation -> explanation.probability() >= LEAST_SHOWN)
+                .toList();
+    }
+
+    private static ObjectNode json(Diagnosis diagnosis, Point point, Cable cable, List<Setup> measured) {
+        ObjectNode document = Json.object().put("point", point.id());
+        ArrayNode causes = document.putArray("causes");
+        for (Explanation explanation : shown(diagnosis)) {
+            causes.addObject()
+                    .put("cause", explanation.cause().id())
+                    .put("probability", Math.round(explanation.probability() * 10_000) / 10_000.0)
+                    .put("says", FaultWords.says(explanation))
+                    .put("detail", FaultWords.predicts(explanation, point.loop(), cable, measured));
+        }
+        diagnosis
+                .next()
+                .ifPresentOrElse(
+                        next -> document.putObject("next")
+                                .put("action", next.setup().order())
+                                .put("state", next.setup().id())
+                                .put("splits", Math.round(next.bits() * 1000) / 1000.0),
+                        () -> document.putNull("next"));
+        return document.put("settled", diagnosis.settled());
+    }
+
+    private static void print(Diagnosis diagnosis, Point point, Cable cable, List<Setup> measured) {
+        for (Explanation explanation : shown(diagnosis)) {
+            System.out.printf(
+                    "%5.1f %%  %s%n         %s%n",
+                    100 * explanation.probability(),
+                    FaultWords.says(explanation),
+                    FaultWords.predicts(explanation, point.loop(), cable, measured));
+        }
+        System.out.println(diagnosis
+                .next()
+                .map(next -> "Next: " + next.setup().order() + ".")
+                .orElse(diagnosis.settled() ? "That settles it." : "No further reading here would tell more."));
+    }
+}

@@ -1,0 +1,70 @@
+package io.answerback.command;
+
+import io.answerback.chain.PointResult;
+import io.answerback.files.BrokenFile;
+import io.answerback.job.Cable;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.loop.Extreme;
+import io.answerback.loop.LoopCase;
+import io.answerback.loop.LoopNetlist;
+import io.answerback.loop.LoopNetwork;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/// A point's loop as a netlist for a circuit simulator.
+@Command(
+        name = "netlist",
+        description = "a point's loop as a netlist that a circuit simulator runs",
+        mixinStandardHelpOptions = true)
+final class NetlistVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Option(names = "--point", required = true, paramLabel = "ID", description = "the point's number")
+    private String point;
+
+    @Option(
+            names = "--state",
+            defaultValue = "at-rest",
+            paramLabel = "STATE",
+            description = "a state that loop lists (default: ${DEFAULT-VALUE})")
+    private String state;
+
+    @Option(
+            names = "--end",
+            defaultValue = "NOMINAL",
+            paramLabel = "END",
+            description = "low, nominal or high end of every tolerance (default: nominal)")
+    private Extreme end;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        Job job = argument.job();
+        PointResult result = JobArgument.point(argument.assess(job), point);
+        Point its = result.wired()
+                .map(PointResult.Wired::point)
+                .orElseThrow(() -> new IllegalArgumentException("point " + point + " has no loop"));
+        Cable cable = job.cableTo(point)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("point " + point + " has no cable yet; give its length"));
+        LoopCase loopCase = loopCase(LoopNetwork.cases(its.loop()));
+        var loop = LoopNetwork.of(its.loop(), cable, loopCase, job.practice().dampJointOhms());
+        String title = "Point %s %s, %s, %s end of every tolerance"
+                .formatted(its.id(), its.name(), state, end.name().toLowerCase(java.util.Locale.ROOT));
+        System.out.print(LoopNetlist.of(title, loop, end));
+        return 0;
+    }
+
+    private LoopCase loopCase(List<LoopCase> cases) {
+        return cases.stream()
+                .filter(known -> known.id().equals(state))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("this loop has no state \"%s\"; it has %s"
+                        .formatted(state, cases.stream().map(LoopCase::id).collect(Collectors.joining(", ")))));
+    }
+}

@@ -1,0 +1,78 @@
+package io.answerback.fault;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/// One thing that can be the matter with a loop. Some have a value of their own that nobody knows beforehand.
+public enum Cause {
+    /// Everything as planned.
+    SOUND("sound", "Everything as planned", Free.NONE),
+    /// The device is in another state than was meant, whatever is done to it.
+    OTHER_STATE("other-state", "The device is in another state", Free.STATE),
+    /// A core is broken.
+    CUT("cut", "A broken core", Free.NONE),
+    /// The cores touch somewhere on the way.
+    SHORT("short", "A short in the cable", Free.METRES),
+    /// Something conducts across the pair at the far end: water, a crushed joint.
+    LEAK("leak", "A damp joint across the pair", Free.OHMS),
+    /// A joint on the way conducts badly.
+    JOINT("joint", "A bad joint in series", Free.OHMS),
+    /// The end-of-line resistor is bridged or was left out and its place bridged.
+    RESISTOR_BRIDGED("resistor-bridged", "The end-of-line resistor is bridged", Free.NONE),
+    /// The end-of-line resistor has another value than planned.
+    WRONG_RESISTOR("wrong-resistor", "A wrong end-of-line resistor", Free.PREFERRED_VALUE),
+    /// The resistor across the contact has another value than planned.
+    WRONG_ALARM_RESISTOR("wrong-alarm-resistor", "A wrong resistor across the contact", Free.PREFERRED_VALUE),
+    /// The resistor across the contact was left out.
+    ALARM_RESISTOR_MISSING("alarm-resistor-missing", "The resistor across the contact is missing", Free.NONE),
+    /// The two resistors sit in each other's place.
+    SWAPPED("swapped", "The two resistors are swapped", Free.NONE),
+    /// The end-of-line resistor is fitted twice.
+    DOUBLED("doubled", "The end-of-line resistor is fitted twice", Free.NONE),
+    /// The contact closes when it should open.
+    WRONG_FORM("wrong-form", "A contact of the wrong form", Free.NONE);
+
+    /// What a cause has that is not known beforehand.
+    public enum Free {
+        /// Nothing.
+        NONE,
+        /// A state of the device, by its place among them.
+        STATE,
+        /// A resistance, in ohms.
+        OHMS,
+        /// A distance from the panel, in metres.
+        METRES,
+        /// The marked value of a resistor, in ohms, one of E24.
+        PREFERRED_VALUE
+    }
+
+    private final String id;
+    private final String words;
+    private final Free free;
+
+    Cause(String id, String words, Free free) {
+        this.id = id;
+        this.words = words;
+        this.free = free;
+    }
+
+    /// Its name in data files.
+    public String id() {
+        return id;
+    }
+
+    /// The cause in plain words, without its value.
+    public String words() {
+        return words;
+    }
+
+    /// What it has that is not known beforehand.
+    public Free free() {
+        return free;
+    }
+
+    /// The cause of this name; empty when there is none.
+    public static Optional<Cause> byId(String id) {
+        return Arrays.stream(values()).filter(cause -> cause.id.equals(id)).findFirst();
+    }
+}

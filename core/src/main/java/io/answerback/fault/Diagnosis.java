@@ -1,0 +1,171 @@
+package io.answerback.fault;
+
+import io.answerback.job.Cable;
+import io.answerback.job.LoopWiring;
+import io.answerback.loop.LoopScheme;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// What can explain some readings, by Bayes' rule. A cause with a free value is tried at many values of it, each
+/// with its part of the cause's prior, so that a cause that fits only by luck counts for less.
+///
+/// @param explanations every possible cause, the likeliest first
+/// @param next what to measure next; empty when one cause holds over 90 % or nothing would tell more
+public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement> next) {
+    /// Above this the likeliest cause is taken for the cause.
+    public static final double SETTLED = 0.9;
+
+    private static final double LEAST_BITS = 0.02;
+    private static final double BIN_LOG_OHMS = 0.02;
+    private static final double MIDDLE_SHARE = 0.05;
+
+    /// One cause at one value with its weight.
+    record Particle(Cause cause, double value, double weight) {}
+
+    public Diagnosis {
+        explanations = List.copyOf(explanations);
+    }
+
+    /// Whether one cause holds over 90 %.
+    public boolean settled() {
+        return explanations.getFirst().probability() > SETTLED;
+    }
+
+    /// Explains readings at one point's loop.
+    ///
+    /// @param readings at least one
+    /// @throws IllegalArgumentException when there is no reading
+    public static Diagnosis of(LoopWiring wiring, Cable cable, Priors priors, List<Reading> readings) {
+        if (readings.isEmpty()) {
+            throw new IllegalArgumentException("nothing was measured yet; give a reading");
+        }
+        FaultyLoop loop = new FaultyLoop(wiring, cable);
+        List<Particle> particles = weighed(loop, priors, readings);
+        List<Explanation> explanations = explanations(particles);
+        boolean settled = explanations.getFirst().probability() > SETTLED;
+        return new Diagnosis(explanations, settled ? Optional.empty() : next(loop, particles, readings));
+    }
+
+    private static List<Particle> weighed(FaultyLoop loop, Priors priors, List<Reading> readings) {
+        List<Particle> all = new ArrayList<>();
+        double sum = 0;
+        for (Cause cause : Cause.values()) {
+            if (loop.possible(cause)) {
+                List<Double> values = FreeValues.of(cause, loop, readings);
+                for (double value : values) {
+                    double weight = priors.of(cause) / values.size();
+                    for (Reading reading : readings) {
+                        weight *= Likelihood.of(
+                                reading, loop.of(cause, value, reading.setup()).range());
+                    }
+                    all.add(new Particle(cause, value, weight));
+                    sum += weight;
+                }
+            }
+        }
+        double total = sum;
+        return all.stream()
+                .map(particle -> new Particle(particle.cause(), particle.value(), particle.weight() / total))
+                .toList();
+    }
+
+    private static List<Explanation> explanations(List<Particle> particles) {
+        Map<Cause, List<Particle>> byCause = new EnumMap<>(Cause.class);
+        particles.forEach(particle -> byCause.computeIfAbsent(particle.cause(), cause -> new ArrayList<>())
+                .add(particle));
+        return byCause.entrySet().stream()
+                .map(entry -> new Explanation(
+                        entry.getKey(),
+                        entry.getValue().stream().mapToDouble(Particle::weight).sum(),
+                        stretch(entry.getKey(), entry.getValue())))
+                .sorted(Comparator.comparingDouble(Explanation::probability).reversed())
+                .toList();
+    }
+
+    private static Optional<Explanation.Stretch> stretch(Cause cause, List<Particle> particles) {
+        if (cause.free() == Cause.Free.NONE) {
+            return Optional.empty();
+        }
+        double sum = particles.stream().mapToDouble(Particle::weight).sum();
+        double likeliest = particles.stream()
+                .max(Comparator.comparingDouble(Particle::weight))
+                .orElseThrow()
+                .value();
+        return Optional.of(new Explanation.Stretch(
+                quantile(particles, MIDDLE_SHARE * sum), likeliest, quantile(particles, (1 - MIDDLE_SHARE) * sum)));
+    }
+
+    private static double quantile(List<Particle> rising, double wanted) {
+        double sum = 0;
+        for (Particle particle : rising) {
+            sum += particle.weight();
+            if (sum >= wanted) {
+                return particle.value();
+            }
+        }
+        return rising.getLast().value();
+    }
+
+    /// Every setup that was not measured yet is tried: the readings it could give sort the causes, and the
+    /// doubt that would be left is weighed by how likely each reading is.
+    private static Optional<NextMeasurement> next(FaultyLoop loop, List<Particle> particles, List<Reading> readings) {
+        double doubt = entropy(particles);
+        List<NextMeasurement> all = new ArrayList<>();
+        for (Setup setup : Setup.values()) {
+            boolean told = setup.device()
+                    .map(state ->
+                            LoopScheme.of(loop.wiring().scheme()).deviceStates().contains(state))
+                    .orElse(true);
+            if (told && readings.stream().noneMatch(reading -> reading.setup() == setup)) {
+                all.add(new NextMeasurement(setup, doubt - doubtAfter(loop, particles, setup)));
+            }
+        }
+        return all.stream()
+                .filter(measurement -> measurement.bits() > LEAST_BITS)
+                .max(Comparator.comparingDouble(NextMeasurement::bits));
+    }
+
+    private static double doubtAfter(FaultyLoop loop, List<Particle> particles, Setup setup) {
+        Map<Long, List<Particle>> bins = new HashMap<>();
+        for (Particle particle : particles) {
+            if (particle.weight() > 1e-9) {
+                double ohms = loop.of(particle.cause(), particle.value(), setup)
+                        .range()
+                        .nominalOhms();
+                bins.computeIfAbsent(bin(ohms), key -> new ArrayList<>()).add(particle);
+            }
+        }
+        return bins.values().stream()
+                .mapToDouble(bin -> bin.stream().mapToDouble(Particle::weight).sum() * entropy(bin))
+                .sum();
+    }
+
+    /// Readings that a meter cannot tell apart fall into one bin: below 10 Ω by the ohm, above by 2 %.
+    private static long bin(double ohms) {
+        if (Double.isInfinite(ohms)) {
+            return Long.MAX_VALUE;
+        }
+        return ohms < 10 ? (long) ohms : 1000 + Math.round(Math.log(ohms / 10) / BIN_LOG_OHMS);
+    }
+
+    private static double entropy(List<Particle> particles) {
+        Map<Cause, Double> shares = new EnumMap<>(Cause.class);
+        double sum = 0;
+        for (Particle particle : particles) {
+            shares.merge(particle.cause(), particle.weight(), Double::sum);
+            sum += particle.weight();
+        }
+        double bits = 0;
+        for (double share : shares.values()) {
+            if (share > 0 && sum > 0) {
+                bits -= share / sum * Math.log(share / sum) / Math.log(2);
+            }
+        }
+        return bits;
+    }
+}

@@ -1,0 +1,62 @@
+package io.answerback.fault;
+
+import io.answerback.chain.Figures;
+import io.answerback.job.Cable;
+import io.answerback.job.LoopWiring;
+import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopScheme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/// Explanations in words, with their figures.
+public final class FaultWords {
+    private FaultWords() {}
+
+    /// The cause with its value, such as "A damp joint across the pair, 11 900 Ω to 12 100 Ω".
+    public static String says(Explanation explanation) {
+        return explanation
+                .value()
+                .map(value -> explanation.cause().words() + ", " + value(explanation.cause(), value))
+                .orElse(explanation.cause().words());
+    }
+
+    private static String value(Cause cause, Explanation.Stretch value) {
+        return switch (cause.free()) {
+            case METRES -> "%.0f to %.0f m from the panel".formatted(value.low(), value.high());
+            case PREFERRED_VALUE ->
+                value.low() == value.high()
+                        ? Figures.resistor(value.likeliest())
+                        : "%s, %s to %s"
+                                .formatted(
+                                        Figures.resistor(value.likeliest()),
+                                        Figures.resistor(value.low()),
+                                        Figures.resistor(value.high()));
+            case OHMS -> Figures.ohms(value.low()) + " to " + Figures.ohms(value.high());
+            case STATE -> word(DeviceState.values()[(int) value.likeliest()]);
+            case NONE -> "";
+        };
+    }
+
+    /// What the loop would read in the device's other states if this were the cause, such as "shut would read
+    /// 1 867 Ω".
+    ///
+    /// @param measured setups that were measured, which are left out
+    public static String predicts(Explanation explanation, LoopWiring wiring, Cable cable, List<Setup> measured) {
+        FaultyLoop loop = new FaultyLoop(wiring, cable);
+        double value = explanation.value().map(Explanation.Stretch::likeliest).orElse(0.0);
+        List<String> parts = new ArrayList<>();
+        for (DeviceState state : LoopScheme.of(wiring.scheme()).deviceStates()) {
+            Setup setup = Setup.of(state);
+            if (!measured.contains(setup)) {
+                double ohms = loop.of(explanation.cause(), value, setup).range().nominalOhms();
+                parts.add("%s would read %s".formatted(word(state), Figures.ohms(ohms)));
+            }
+        }
+        return String.join(", ", parts);
+    }
+
+    private static String word(DeviceState state) {
+        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

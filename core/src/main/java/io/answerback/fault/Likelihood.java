@@ -1,0 +1,46 @@
+package io.answerback.fault;
+
+import io.answerback.loop.Range;
+
+/// How likely a reading is where the loop lies somewhere in a range: the true value is anywhere in the range with
+/// equal chance, and the meter's error is normal around it. Per ohm, for readings with a figure.
+final class Likelihood {
+    /// What is left to a reading that cannot be: a slip of the pen, a probe that did not touch.
+    private static final double SLIP = 1e-9;
+
+    private Likelihood() {}
+
+    static double of(Reading reading, Range range) {
+        boolean open = Double.isInfinite(reading.ohms());
+        if (open || range.open()) {
+            return open && range.open() ? 1 : SLIP;
+        }
+        double error = Math.max(reading.errorOhms(), 1e-6);
+        double width = range.highOhms() - range.lowOhms();
+        double density = width < error
+                ? gauss((reading.ohms() - range.nominalOhms()) / error) / error
+                : (below((range.highOhms() - reading.ohms()) / error)
+                                - below((range.lowOhms() - reading.ohms()) / error))
+                        / width;
+        return density * decadeOhms(reading.ohms()) + SLIP;
+    }
+
+    /// A density per ohm as one per decade, so that it can stand beside the chance of an open circuit.
+    private static double decadeOhms(double ohms) {
+        return Math.max(ohms, 1) * Math.log(10) / 6;
+    }
+
+    private static double gauss(double x) {
+        return Math.exp(-x * x / 2) / Math.sqrt(2 * Math.PI);
+    }
+
+    /// The normal distribution function, by the approximation of Abramowitz and Stegun 26.2.17; its error is
+    /// below 7.5e-8.
+    static double below(double x) {
+        double t = 1 / (1 + 0.2316419 * Math.abs(x));
+        double tail = gauss(x)
+                * t
+                * (0.319381530 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+        return x >= 0 ? 1 - tail : tail;
+    }
+}

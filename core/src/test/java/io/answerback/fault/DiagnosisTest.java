@@ -1,0 +1,182 @@
+package io.answerback.fault;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.answerback.job.Cable;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.SchemeKind;
+import io.answerback.testing.SmallJob;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DiagnosisTest {
+    /// 2k2 and 4k7 of ±1 % behind 100 m of 92 Ω/km: 18.4 Ω there and back at 20 °C.
+    private static final LoopWiring WIRING = SmallJob.wiring();
+
+    private static final Cable CABLE = SmallJob.cable("01");
+
+    /// All causes alike, but for the doubled resistor, which hardly anybody fits.
+    private static Priors even() {
+        Map<Cause, Double> shares = new EnumMap<>(Cause.class);
+        Arrays.stream(Cause.values()).forEach(cause -> shares.put(cause, 1.0));
+        shares.put(Cause.DOUBLED, 0.02);
+        return new Priors(shares);
+    }
+
+    private static Reading reading(Setup setup, double ohms) {
+        return Reading.ohms(setup, ohms);
+    }
+
+    private static Diagnosis diagnose(Reading... readings) {
+        return Diagnosis.of(WIRING, CABLE, even(), List.of(readings));
+    }
+
+    private static double probability(Diagnosis diagnosis, Cause cause) {
+        return diagnosis.explanations().stream()
+                .filter(explanation -> explanation.cause() == cause)
+                .mapToDouble(Explanation::probability)
+                .sum();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // rest 2200 + 18.4, active 2200 + 4700 + 18.4, swapped at rest 4700 + 18.4, doubled 4400 + 18.4
+        "AT_REST, 2219, ACTIVE, 6919, SOUND",
+        "AT_REST, 4719, ACTIVE, 6919, SWAPPED",
+        "AT_REST, 4419, FAR_END_SHORTED, 18.4, DOUBLED",
+        "AT_REST, 6919, ACTIVE, 2219, WRONG_FORM",
+        "AT_REST, 6919, ACTIVE, 6919, OTHER_STATE",
+        "AT_REST, 19, ACTIVE, 4719, RESISTOR_BRIDGED",
+        "AT_REST, 2219, ACTIVE, 5519, WRONG_ALARM_RESISTOR",
+        "AT_REST, 3319, FAR_END_SHORTED, 18.4, WRONG_RESISTOR",
+        // a leak of 12 kΩ: 18.4 + 2200 ∥ 12000 = 1877.6, 18.4 + 6900 ∥ 12000 = 4399.5
+        "AT_REST, 1878, ACTIVE, 4400, LEAK",
+        // a joint of 555 Ω: 2773 and 7473
+        "AT_REST, 2773, FAR_END_SHORTED, 573, JOINT"
+    })
+    void twoReadingsTellTheCause(Setup one, double first, Setup two, double second, Cause cause) {
+        Diagnosis diagnosis = diagnose(reading(one, first), reading(two, second));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(cause);
+        assertThat(diagnosis.settled()).isTrue();
+        assertThat(diagnosis.next()).isEmpty();
+    }
+
+    @Test
+    void theValueOfALeakIsFound() {
+        Explanation leak = diagnose(reading(Setup.AT_REST, 1878), reading(Setup.ACTIVE, 4400))
+                .explanations()
+                .getFirst();
+        assertThat(leak.value().orElseThrow().low()).isLessThan(12_000);
+        assertThat(leak.value().orElseThrow().high()).isGreaterThan(12_000);
+        assertThat(leak.value().orElseThrow().high()
+                        / leak.value().orElseThrow().low())
+                .isLessThan(1.2);
+    }
+
+    @Test
+    void aShortIsAsFarAsItsCopper() {
+        // 9.2 Ω at 0.184 Ω a metre of pair is 50 m
+        Explanation cut = diagnose(reading(Setup.AT_REST, 9.2), reading(Setup.FAR_END_LIFTED, 9.2))
+                .explanations()
+                .getFirst();
+        assertThat(cut.cause()).isEqualTo(Cause.SHORT);
+        assertThat(cut.value().orElseThrow().likeliest()).isCloseTo(50, within(2.0));
+        assertThat(FaultWords.says(cut)).matches("A short in the cable, \\d+ to \\d+ m from the panel");
+    }
+
+    @Test
+    void oneReadingLeavesDoubtAndSaysWhatSettlesIt() {
+        // 4 400 Ω with the device active is a damp joint of 12 kΩ or 2k2 where 4k7 should be
+        Diagnosis diagnosis = diagnose(reading(Setup.ACTIVE, 4410));
+        assertThat(diagnosis.settled()).isFalse();
+        assertThat(probability(diagnosis, Cause.LEAK)).isGreaterThan(0.05);
+        assertThat(probability(diagnosis, Cause.WRONG_ALARM_RESISTOR)).isGreaterThan(0.05);
+        assertThat(diagnosis.next().orElseThrow().bits()).isGreaterThan(0.5);
+        assertThat(diagnosis.explanations().stream()
+                        .mapToDouble(Explanation::probability)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void anOpenLoopAtRestMayBeACoverOrACore() {
+        Diagnosis diagnosis = diagnose(reading(Setup.AT_REST, Double.POSITIVE_INFINITY));
+        assertThat(probability(diagnosis, Cause.CUT)).isGreaterThan(0.3);
+        assertThat(probability(diagnosis, Cause.OTHER_STATE)).isGreaterThan(0.1);
+        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(Setup.FAR_END_SHORTED);
+    }
+
+    @Test
+    void voltsAtTheTerminalsAreOhmsWithTheirError() {
+        // 5 V through 4k7 over 2 218 Ω: 5 · 2218 / 6918 = 1.6031 V
+        var profile = SmallJob.job().panel().profile();
+        Reading reading = Reading.volts(Setup.AT_REST, 1.6031, profile);
+        assertThat(reading.ohms()).isCloseTo(2218, within(1.0));
+        // dR/dV = 4700 · 5 / (5 − 1.6031)² = 2 036.6 Ω/V; half of 0.5 % + 2 mV is 5.0 mV
+        assertThat(reading.errorOhms()).isCloseTo(2036.6 * (0.005 * 1.6031 + 0.002) / 2, within(0.1));
+        assertThat(Reading.volts(Setup.AT_REST, 5, profile).ohms()).isInfinite();
+        assertThatThrownBy(() -> Reading.volts(Setup.AT_REST, 6, profile)).hasMessageContaining("reading in volts");
+    }
+
+    @Test
+    void aClosedLoopHasNoResistorsToBeWrong() {
+        Diagnosis diagnosis = Diagnosis.of(
+                WIRING.withScheme(SchemeKind.CLOSED_LOOP), CABLE, even(), List.of(reading(Setup.AT_REST, 18.5)));
+        assertThat(diagnosis.explanations())
+                .extracting(Explanation::cause)
+                .doesNotContain(Cause.SWAPPED, Cause.DOUBLED);
+        assertThat(probability(diagnosis, Cause.SOUND)).isGreaterThan(0.3);
+    }
+
+    @Test
+    void nothingMeasuredIsNothingExplained() {
+        assertThatThrownBy(() -> diagnose()).hasMessageContaining("give a reading");
+    }
+
+    /// Whatever joint or leak there is, the three readings that tell the most name it, with its value.
+    @Property(tries = 60)
+    void aHiddenFaultIsFoundByFollowingTheAdvice(
+            @ForAll @DoubleRange(min = 2, max = 4.5) double power, @ForAll boolean joint) {
+        double value = Math.pow(10, power);
+        Cause cause = joint ? Cause.JOINT : Cause.LEAK;
+        FaultyLoop truth = new FaultyLoop(WIRING, CABLE);
+        List<Reading> readings = new java.util.ArrayList<>();
+        Setup setup = Setup.AT_REST;
+        Diagnosis diagnosis = null;
+        for (int i = 0; i < 4; i++) {
+            readings.add(reading(setup, truth.of(cause, value, setup).range().nominalOhms()));
+            diagnosis = Diagnosis.of(WIRING, CABLE, even(), readings);
+            if (diagnosis.next().isEmpty()) {
+                break;
+            }
+            setup = diagnosis.next().get().setup();
+        }
+        Explanation first = diagnosis.explanations().getFirst();
+        assertThat(first.cause()).isEqualTo(cause);
+        assertThat(first.value().orElseThrow().likeliest()).isCloseTo(value, within(value * 0.25));
+    }
+
+    @Property
+    void theNormalDistributionIsAsGoodAsItsSource(@ForAll @DoubleRange(min = -6, max = 6) double x) {
+        // Simpson's rule over the density, 2000 steps from −9
+        double sum = 0;
+        int steps = 2000;
+        double width = (x + 9) / steps;
+        for (int i = 0; i <= steps; i++) {
+            double at = -9 + i * width;
+            double weight = i == 0 || i == steps ? 1 : i % 2 == 0 ? 2 : 4;
+            sum += weight * Math.exp(-at * at / 2);
+        }
+        assertThat(Likelihood.below(x)).isCloseTo(sum * width / 3 / Math.sqrt(2 * Math.PI), within(1e-7));
+    }
+}

@@ -1,0 +1,105 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
+
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.loop.Extreme;
+import io.answerback.loop.LoopCase;
+import io.answerback.loop.LoopNetlist;
+import io.answerback.loop.LoopNetwork;
+import io.answerback.loop.LoopPart;
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Loops solved by a circuit simulator that shares nothing with this application, where one is installed.
+class NetlistTest {
+    private static final Pattern PRINTED = Pattern.compile("^(ohms\\w*) = (\\S+)", Pattern.MULTILINE);
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void everyDemoLoopInEveryStateIsWhatTheSimulatorFinds() throws Exception {
+        assumeTrue(installed(), "ngspice is not installed");
+        LoopNetlist netlist = new LoopNetlist();
+        Map<String, Double> computed = new LinkedHashMap<>();
+        for (int number = 1; number <= DemoJobs.COUNT; number++) {
+            Job job = DemoJobs.job(number);
+            for (Point point : job.points()) {
+                for (LoopCase loopCase : LoopNetwork.cases(point.loop())) {
+                    LoopPart loop = LoopNetwork.of(
+                            point.loop(),
+                            job.cableTo(point.id()).orElseThrow(),
+                            loopCase,
+                            job.practice().dampJointOhms());
+                    for (Extreme extreme : Extreme.values()) {
+                        String name =
+                                "ohms_%d_%s_%d_%d".formatted(number, point.id(), computed.size(), extreme.ordinal());
+                        netlist.add(name, loop, extreme);
+                        computed.put(name, loop.ohms(extreme));
+                    }
+                }
+            }
+        }
+        Map<String, Double> simulated = run(netlist.text("every demo loop"));
+        assertThat(simulated.keySet()).isEqualTo(computed.keySet());
+        computed.forEach((name, ohms) -> {
+            if (Double.isInfinite(ohms)) {
+                assertThat(simulated.get(name)).as(name).isGreaterThan(LoopNetlist.OPEN_OHMS * 0.99);
+            } else {
+                // 0.01 %, or the microohms that stand for a short
+                assertThat(simulated.get(name)).as(name).isCloseTo(ohms, within(Math.max(ohms * 1e-4, 1e-5)));
+            }
+        });
+        assertThat(computed.size()).isGreaterThan(900);
+    }
+
+    @Test
+    void aNetlistPrintsItsOhms() throws Exception {
+        Job job = DemoJobs.job(1);
+        Point door = job.point("07").orElseThrow();
+        LoopPart loop = LoopNetwork.of(door.loop(), job.cableTo("07").orElseThrow(), LoopCase.AT_REST, 12_000);
+        String text = LoopNetlist.of("Point 07", loop, Extreme.NOMINAL);
+        assertThat(text)
+                .startsWith("* Point 07\n")
+                .contains("cable, there and back")
+                .endsWith(".end\n");
+        assumeTrue(installed(), "ngspice is not installed");
+        assertThat(run(text).get("ohms")).isCloseTo(loop.ohms(Extreme.NOMINAL), within(0.01));
+    }
+
+    private static boolean installed() {
+        return Stream.of(System.getenv().getOrDefault("PATH", "").split(File.pathSeparator))
+                .anyMatch(place -> Files.isExecutable(Path.of(place, "ngspice")));
+    }
+
+    private Map<String, Double> run(String netlist) throws Exception {
+        Path file = Files.writeString(folder.resolve("loops.cir"), netlist);
+        Path output = folder.resolve("loops.txt");
+        Process process = new ProcessBuilder("ngspice", "-b", file.toString())
+                .redirectErrorStream(true)
+                .redirectOutput(output.toFile())
+                .start();
+        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        Map<String, Double> printed = new HashMap<>();
+        Matcher matcher = PRINTED.matcher(Files.readString(output));
+        while (matcher.find()) {
+            printed.put(matcher.group(1), Double.valueOf(matcher.group(2)));
+        }
+        return printed;
+    }
+}
