@@ -20,6 +20,7 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     /// Above this the likeliest cause is taken for the cause.
     public static final double SETTLED = 0.9;
 
+    private static final double IMPOSSIBLE = 1e-8;
     private static final double LEAST_BITS = 0.02;
     private static final double BIN_LOG_OHMS = 0.02;
     private static final double MIDDLE_SHARE = 0.05;
@@ -72,6 +73,18 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
         return all.stream()
                 .map(particle -> new Particle(particle.cause(), particle.value(), particle.weight() / total))
                 .toList();
+    }
+
+    /// Once a reading cannot be, the others make it no likelier, and are not worked out.
+    private static double likelihood(FaultyLoop loop, Cause cause, double value, List<Reading> readings) {
+        double likelihood = 1;
+        for (Reading reading : readings) {
+            likelihood *= likelihood < IMPOSSIBLE
+                    ? Likelihood.SLIP
+                    : Likelihood.of(
+                            reading, loop.of(cause, value, reading.setup()).range());
+        }
+        return likelihood;
     }
 
     private static List<Explanation> explanations(List<Particle> particles) {

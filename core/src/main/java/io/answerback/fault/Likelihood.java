@@ -6,7 +6,7 @@ import io.answerback.loop.Range;
 /// equal chance, and the meter's error is normal around it. Per ohm, for readings with a figure.
 final class Likelihood {
     /// What is left to a reading that cannot be: a slip of the pen, a probe that did not touch.
-    private static final double SLIP = 1e-9;
+    static final double SLIP = 1e-9;
 
     private Likelihood() {}
 

@@ -76,6 +76,15 @@ public final class TakeOverEdits {
         });
     }
 
+    /// Forgets a reading that was mistaken.
+    public static Edit forget(Measurement reading) {
+        return new Edit("forgotten reading at point " + reading.pointId(), job -> {
+            List<Measurement> readings = new ArrayList<>(job.measurements());
+            readings.remove(reading);
+            return job.withMeasurements(readings);
+        });
+    }
+
     private static Job replaced(Job job, String pointId, java.util.function.UnaryOperator<Point> change) {
         point(job, pointId);
         return job.withPoints(job.points().stream()

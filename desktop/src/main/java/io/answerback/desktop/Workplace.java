@@ -19,6 +19,7 @@ import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
+import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
@@ -194,7 +195,7 @@ public final class Workplace implements AutoCloseable {
     private Map<Stop, Supplier<Bench>> benches(Opened opened, InstantSource clock) {
         return Map.of(
                 Stop.SURVEY, this::surveyBench,
-                Stop.LOOP, () -> new LoopBench(desk, look, opened.conductors()),
+                Stop.LOOP, () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock),
                 Stop.REPORT, () -> new ReportBench(desk, opened.events(), clock, practice),
                 Stop.PROVE, () -> new ProveBench(desk, practice, look));
     }

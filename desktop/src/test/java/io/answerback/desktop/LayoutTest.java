@@ -130,6 +130,14 @@ class LayoutTest {
                 }
             }
         }
+        for (double[] size : SIZES) {
+            resize(size);
+            onScreen(() -> {
+                workplace.desk().select("05");
+                workplace.desk().go(Stop.LOOP);
+            });
+            wrong.addAll(faults(robot, "explained readings", size));
+        }
         onScreen(() -> workplace.survey().read(table));
         onDisk();
         for (double[] size : SIZES) {

@@ -11,6 +11,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import io.answerback.job.Proof;
+import io.answerback.loop.DeviceState;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -109,6 +110,21 @@ class WindowTest {
         assertThat(reads(robot, "Undone: length of C-17")).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
         until(() -> job().cableTo("07").orElseThrow().metres() == 700);
+    }
+
+    @Test
+    void readingsAreExplainedUntilOneCauseIsLeft(FxRobot robot) {
+        select("06");
+        robot.clickOn(named(robot, "Door open"));
+        edit(robot, "Reading, loop active", "4k38");
+        until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
+        robot.clickOn(named(robot, "Measure next: Put the device at rest"));
+        until(() -> workplace.desk().now().device() == DeviceState.AT_REST);
+        edit(robot, "Reading, loop at rest", "1869");
+        until(() -> reads(robot, "That is it") && reads(robot, "A damp joint across the pair"));
+        assertThat(job().measurements()).hasSize(2);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> reads(robot, "What can explain it"));
     }
 
     @Test

@@ -11,6 +11,7 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.Edits;
+import io.answerback.fault.Priors;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
 import io.answerback.job.LoopWiring;
@@ -19,10 +20,12 @@ import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.CableState;
 import io.answerback.loop.LoopScheme;
+import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -36,9 +39,15 @@ public final class LoopBench implements Bench {
     private final LoopDrawing loop;
     private Optional<LoopView> shown = Optional.empty();
     private final BandsDrawing bands;
+    private final FaultFinder finder;
 
-    /// The bench, with the conductors there are to choose from.
-    public LoopBench(Desk desk, Look look, List<Conductor> conductors) {
+    /// The bench.
+    ///
+    /// @param conductors the conductors there are to choose from
+    /// @param priors how often each cause of a strange reading is met
+    /// @param clock tells when a reading is taken
+    public LoopBench(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        this.finder = new FaultFinder(desk, priors, clock);
         this.desk = desk;
         this.loop = new LoopDrawing(desk, look, conductors);
         this.bands = new BandsDrawing(desk, look);
@@ -60,6 +69,7 @@ public final class LoopBench implements Bench {
     @Override
     public void show(DeskState state) {
         Optional<LoopView> view = LoopView.of(state);
+        view.ifPresent(its -> showInstrument(state, its));
         if (view.isPresent() && view.equals(shown)) {
             return;
         }
@@ -90,7 +100,11 @@ public final class LoopBench implements Bench {
                         loop,
                         Words.section("Every state against the panel's bands", tolerances(view)),
                         bands);
+    }
+
+    private void showInstrument(DeskState state, LoopView view) {
         instrument.getChildren().setAll(meter(view));
+        instrument.getChildren().addAll(finder.of(state, view));
     }
 
     private static String about(LoopView view) {

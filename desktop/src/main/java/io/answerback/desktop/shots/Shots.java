@@ -9,14 +9,17 @@ import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
+import io.answerback.job.Measurement;
 import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.takeover.TakeOverEdits;
 import java.awt.image.BufferedImage;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -75,6 +78,14 @@ public final class Shots extends Application {
                 workplace.desk().go(Stop.LOOP);
             });
             take("loop-damp", () -> workplace.desk().switchTo(DeviceState.ACTIVE, CableState.DAMP));
+            take("loop-cause", () -> {
+                workplace.desk().switchTo(DeviceState.ACTIVE, CableState.SOUND);
+                workplace
+                        .desk()
+                        .apply(TakeOverEdits.measured(new Measurement(
+                                "07", Instant.now(), Measurement.Measured.LOOP_ACTIVE, Optional.of(4380.0), "")));
+            });
+            onWindow(() -> workplace.desk().undo());
             send("08");
             send("17");
             take("report", () -> {

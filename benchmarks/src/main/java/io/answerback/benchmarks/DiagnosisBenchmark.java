@@ -1,0 +1,46 @@
+package io.answerback.benchmarks;
+
+import io.answerback.fault.Diagnosis;
+import io.answerback.fault.Priors;
+import io.answerback.fault.Reading;
+import io.answerback.fault.Setup;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Cable;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/// Explaining four readings of one loop, and what to measure next.
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 5, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(2)
+public class DiagnosisBenchmark {
+    private final Job job = DemoJobs.job(1);
+    private final LoopWiring wiring = job.point("06").orElseThrow().loop();
+    private final Cable cable = job.cableTo("06").orElseThrow();
+    private final Priors priors = DataFiles.priors();
+    private final List<Reading> readings = List.of(
+            Reading.ohms(Setup.AT_REST, 2705),
+            Reading.ohms(Setup.ACTIVE, 7405),
+            Reading.ohms(Setup.COVER_OFF, Double.POSITIVE_INFINITY),
+            Reading.ohms(Setup.FAR_END_LIFTED, Double.POSITIVE_INFINITY));
+
+    @Benchmark
+    public Diagnosis fourReadings() {
+        return Diagnosis.of(wiring, cable, priors, readings);
+    }
+}

@@ -1,0 +1,183 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Gauge;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.fault.Diagnosis;
+import io.answerback.fault.Explanation;
+import io.answerback.fault.FaultWords;
+import io.answerback.fault.NextMeasurement;
+import io.answerback.fault.Priors;
+import io.answerback.fault.Reading;
+import io.answerback.fault.Setup;
+import io.answerback.job.Job;
+import io.answerback.job.Measurement;
+import io.answerback.loop.CableState;
+import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopScheme;
+import io.answerback.takeover.TakeOverEdits;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// What a meter showed at this loop, what can explain it, and what to measure next.
+final class FaultFinder {
+    private static final int MOST_SHOWN = 3;
+    private static final double LEAST_SHOWN = 0.02;
+
+    private final Desk desk;
+    private final Supplier<Priors> priors;
+    private final InstantSource clock;
+    private Setup setup = Setup.AT_REST;
+    private String shownFor = "";
+
+    FaultFinder(Desk desk, Supplier<Priors> priors, InstantSource clock) {
+        this.desk = desk;
+        this.priors = priors;
+        this.clock = clock;
+    }
+
+    /// The part of the side sheet it fills.
+    List<Node> of(DeskState state, LoopView view) {
+        follow(view);
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Words.title("What it did show"));
+        List<Measurement> kept = latest(state.job(), view.point().id());
+        kept.forEach(reading -> nodes.add(reading(reading)));
+        nodes.add(entry(view));
+        if (!kept.isEmpty()) {
+            nodes.addAll(explained(view, kept));
+        }
+        return nodes;
+    }
+
+    /// The next reading is taken of what the bench's switch says, unless the far end was chosen at this point.
+    private void follow(LoopView view) {
+        boolean farEnd =
+                setup.device().isEmpty() && shownFor.equals(view.point().id());
+        if (!farEnd) {
+            setup = Setup.of(view.device());
+        }
+    }
+
+    /// The latest reading of each setup, the first taken first.
+    private static List<Measurement> latest(Job job, String pointId) {
+        List<Measurement> latest = new ArrayList<>();
+        for (Setup setup : Setup.values()) {
+            job.measurements().stream()
+                    .filter(reading -> reading.pointId().equals(pointId) && reading.what() == setup.measured())
+                    .max(Comparator.comparing(Measurement::at))
+                    .ifPresent(latest::add);
+        }
+        return latest;
+    }
+
+    private Node reading(Measurement reading) {
+        Flow line = new Flow(
+                Words.of("question", reading.what().words()),
+                Words.figure(reading.ohms().map(Figures::ohms).orElse("open")),
+                Tool.of("×", "forget this reading", () -> desk.apply(TakeOverEdits.forget(reading))));
+        line.getStyleClass().add("section");
+        return line;
+    }
+
+    private Node entry(LoopView view) {
+        Flow row = new Flow(
+                Choice.of(
+                        "Reading taken of",
+                        setups(view),
+                        setup,
+                        its -> its.measured().words(),
+                        this::prepare),
+                new ValueField(
+                        "Reading, " + setup.measured().words(), "type 4k38 or open", typed -> take(view, typed)));
+        row.getStyleClass().add("section");
+        return row;
+    }
+
+    private static List<Setup> setups(LoopView view) {
+        List<DeviceState> states = LoopScheme.of(view.point().loop().scheme()).deviceStates();
+        return Arrays.stream(Setup.values())
+                .filter(its -> its.device().map(states::contains).orElse(true))
+                .toList();
+    }
+
+    private boolean take(LoopView view, String typed) {
+        try {
+            Optional<Double> ohms = typed.strip().equalsIgnoreCase("open")
+                    ? Optional.empty()
+                    : Optional.of(FigureReader.read(typed, "reading in ohms"));
+            return desk.apply(TakeOverEdits.measured(
+                    new Measurement(view.point().id(), clock.instant(), setup.measured(), ohms, "")));
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage() + ", or open");
+            return false;
+        }
+    }
+
+    private List<Node> explained(LoopView view, List<Measurement> kept) {
+        List<Reading> readings = kept.stream().map(FaultFinder::asReading).toList();
+        Diagnosis diagnosis = Diagnosis.of(view.point().loop(), view.cable(), priors.get(), readings);
+        List<Setup> measured = readings.stream().map(Reading::setup).toList();
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
+        diagnosis.explanations().stream()
+                .filter(explanation -> explanation.probability() >= LEAST_SHOWN)
+                .limit(MOST_SHOWN)
+                .forEach(explanation -> nodes.add(explanation(view, explanation, measured)));
+        diagnosis.next().ifPresent(next -> nodes.add(next(next)));
+        return nodes;
+    }
+
+    private static Reading asReading(Measurement kept) {
+        return Reading.ohms(Setup.of(kept.what()).orElseThrow(), kept.ohms().orElse(Double.POSITIVE_INFINITY));
+    }
+
+    private static Node explanation(LoopView view, Explanation explanation, List<Setup> measured) {
+        Label share = Words.figure(Figures.percent(explanation.probability()));
+        share.setMinWidth(Label.USE_PREF_SIZE);
+        HBox head = new HBox(Words.wrapped(Words.of("finding-says", FaultWords.says(explanation))), share);
+        head.getStyleClass().add("explanation-head");
+        HBox.setHgrow(head.getChildren().getFirst(), Priority.ALWAYS);
+        String predicts = FaultWords.predicts(explanation, view.point().loop(), view.cable(), measured);
+        VBox part = new VBox(
+                head,
+                new Gauge(explanation.probability(), 1, Figures.percent(explanation.probability())),
+                Words.wrapped(Words.of("finding-why", predicts)));
+        part.getStyleClass().add("explanation");
+        return part;
+    }
+
+    private Node next(NextMeasurement next) {
+        VBox words = new VBox(
+                Words.of("finding-says", "Measure next"),
+                Words.wrapped(Words.of("question", next.setup().order() + ".")));
+        RowButton button = new RowButton("Measure next: " + next.setup().order(), () -> prepare(next.setup()), words);
+        button.getStyleClass().add("measure-next");
+        return button;
+    }
+
+    /// Puts the bench's switch where the next reading is taken.
+    private void prepare(Setup wanted) {
+        setup = wanted;
+        shownFor = desk.now().selected();
+        desk.switchTo(setup.device().orElse(DeviceState.AT_REST), CableState.SOUND);
+    }
+}
