@@ -3,10 +3,16 @@ package io.answerback.command;
 import io.answerback.chain.Figures;
 import io.answerback.chain.PointResult;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
 import io.answerback.job.Link;
+import io.answerback.job.LoopWiring;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
+import io.answerback.loop.LoopLimits;
 import io.answerback.loop.LoopResult;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -26,20 +32,31 @@ final class LoopVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        PointResult result = JobArgument.point(argument.assess(), point);
+        Job job = argument.job();
+        PointResult result = JobArgument.point(argument.assess(job), point);
         LoopResult loop = result.wired()
                 .flatMap(PointResult.Wired::loop)
                 .orElseThrow(() -> new IllegalArgumentException("the loop of point %s cannot be computed: %s"
                         .formatted(point, result.chain().of(Link.LOOP).line())));
+        Optional<LoopLimits> limits = limits(job, result.wired().orElseThrow());
         if (argument.json()) {
-            System.out.println(Json.text(json(loop)));
+            System.out.println(Json.text(json(loop, limits)));
         } else {
-            print(loop);
+            print(loop, limits);
         }
         return loop.unsafe().isEmpty() ? 0 : 1;
     }
 
-    private ObjectNode json(LoopResult loop) {
+    private static Optional<LoopLimits> limits(Job job, PointResult.Wired wired) {
+        LoopWiring wiring = wired.point().loop();
+        return LoopLimits.of(
+                wiring,
+                wired.cable().orElseThrow(),
+                job.panel().profile().reads(wiring.scheme()).orElseThrow(),
+                DataFiles.conductors());
+    }
+
+    private ObjectNode json(LoopResult loop, Optional<LoopLimits> limits) {
         ObjectNode document = Json.object().put("point", point);
         ArrayNode states = document.putArray("states");
         for (CaseReading reading : loop.cases()) {
@@ -54,7 +71,21 @@ final class LoopVerb implements Callable<Integer> {
                     .put("safe", reading.safe())
                     .put("margin", Math.round(reading.margin() * 10_000) / 10_000.0);
         }
+        limits.ifPresent(its -> putLimits(document.putObject("limits"), its));
         return document.put("longestMetres", loop.longestMetres());
+    }
+
+    private static void putLimits(ObjectNode node, LoopLimits limits) {
+        node.put("loosestTolerancePercent", rounded(limits.loosestTolerancePercent()))
+                .put("leastLeakOhms", rounded(limits.leastLeakOhms()))
+                .put("mostContacts", limits.mostContacts())
+                .put("coldestCelsius", rounded(limits.coldestCelsius()))
+                .put("hottestCelsius", rounded(limits.hottestCelsius()))
+                .put("thinnest", limits.thinnest().map(Conductor::name).orElse(""));
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * 100) / 100.0;
     }
 
     private static String reads(CaseReading reading) {
@@ -65,7 +96,7 @@ final class LoopVerb implements Callable<Integer> {
         return reading.loopCase().rightConclusions().stream().map(Meaning::word).collect(Collectors.joining(" or "));
     }
 
-    private static void print(LoopResult loop) {
+    private static void print(LoopResult loop, Optional<LoopLimits> limits) {
         for (CaseReading reading : loop.cases()) {
             System.out.printf(
                     "%-16s %10s to %-10s reads %-14s %s%n",
@@ -78,5 +109,12 @@ final class LoopVerb implements Callable<Integer> {
                             : "NOT SAFE, expected " + expected(reading));
         }
         System.out.println("longest cable " + Figures.metres(loop.longestMetres()));
+        limits.ifPresent(its -> System.out.printf(
+                "resistors up to ±%s, a leak down to %s, %d more contacts, cable from %.0f to %.0f °C%n",
+                Figures.percent(its.loosestTolerancePercent() / 100),
+                Figures.ohms(its.leastLeakOhms()),
+                its.mostContacts(),
+                its.coldestCelsius(),
+                its.hottestCelsius()));
     }
 }

@@ -96,6 +96,8 @@ class CommandLineTest {
         assertThat(cut.get("open").asBoolean()).isTrue();
         assertThat(cut.get("lowOhms").isNull()).isTrue();
         assertThat(loop.get("longestMetres").asDouble()).isBetween(580.0, 600.0);
+        // shut at most 2700 · (1 + t) + 0.4 + 11.408 · 1.059 = 2950: t = 8.8 %
+        assertThat(loop.get("limits").get("loosestTolerancePercent").asDouble()).isBetween(8.7, 8.9);
     }
 
     @Test

@@ -19,6 +19,7 @@ import io.answerback.job.Meaning;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.CableState;
+import io.answerback.loop.LoopLimits;
 import io.answerback.loop.LoopScheme;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -40,6 +41,7 @@ public final class LoopBench implements Bench {
     private Optional<LoopView> shown = Optional.empty();
     private final BandsDrawing bands;
     private final FaultFinder finder;
+    private final List<Conductor> conductors;
 
     /// The bench.
     ///
@@ -47,6 +49,7 @@ public final class LoopBench implements Bench {
     /// @param priors how often each cause of a strange reading is met
     /// @param clock tells when a reading is taken
     public LoopBench(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        this.conductors = List.copyOf(conductors);
         this.finder = new FaultFinder(desk, priors, clock);
         this.desk = desk;
         this.loop = new LoopDrawing(desk, look, conductors);
@@ -99,7 +102,8 @@ public final class LoopBench implements Bench {
                         switches(view),
                         loop,
                         Words.section("Every state against the panel's bands", tolerances(view)),
-                        bands);
+                        bands,
+                        Words.section("How far it could go", limits(view)));
     }
 
     private void showInstrument(DeskState state, LoopView view) {
@@ -174,6 +178,22 @@ public final class LoopBench implements Bench {
                         Figures.plain(cable.coldestCelsius()),
                         Figures.plain(cable.hottestCelsius()),
                         Figures.ohms(view.point().loop().contactOhms()));
+    }
+
+    private String limits(LoopView view) {
+        LoopWiring wiring = view.point().loop();
+        return LoopLimits.of(wiring, view.cable(), view.bands(), conductors)
+                .map(limits -> "%s of this cable%s, a leak of %s, %s to %s °C. The %s gives first."
+                        .formatted(
+                                Figures.metres(limits.longestMetres()),
+                                wiring.scheme() == SchemeKind.CLOSED_LOOP
+                                        ? ""
+                                        : ", resistors of ±" + Figures.percent(limits.loosestTolerancePercent() / 100),
+                                Figures.ohms(limits.leastLeakOhms()),
+                                Figures.plain(Math.ceil(limits.coldestCelsius())),
+                                Figures.plain(Math.floor(limits.hottestCelsius())),
+                                limits.cableGivesFirst(wiring, view.cable()) ? "cable" : "resistors' tolerance"))
+                .orElse("It does not work as it is; see the states that are wrong.");
     }
 
     private static List<Node> meter(LoopView view) {
