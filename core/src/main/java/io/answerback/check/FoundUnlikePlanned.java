@@ -4,7 +4,6 @@ import io.answerback.chain.Figures;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
 import io.answerback.job.Point;
-import io.answerback.job.SchemeKind;
 import io.answerback.takeover.FoundLoop;
 import java.util.Optional;
 import java.util.Set;
@@ -29,9 +28,7 @@ final class FoundUnlikePlanned implements JobRule {
 
     private static Optional<Finding> finding(Job job, Point point) {
         FoundLoop found = FoundLoop.of(job, point.id());
-        double planned = point.loop().scheme() == SchemeKind.CLOSED_LOOP
-                ? 0
-                : point.loop().endOfLineOhms();
+        double planned = point.loop().scheme().hasEndOfLine() ? point.loop().endOfLineOhms() : 0;
         if (found.noResistor() && planned > 0) {
             return Optional.of(finding(
                     point,

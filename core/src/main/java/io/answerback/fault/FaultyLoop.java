@@ -22,7 +22,7 @@ import io.answerback.loop.LoopScheme;
 record FaultyLoop(LoopWiring wiring, Cable cable) {
     /// Whether a cause can be at all with this wiring.
     boolean possible(Cause cause) {
-        boolean resistor = wiring.scheme() != SchemeKind.CLOSED_LOOP;
+        boolean resistor = wiring.scheme().hasEndOfLine();
         boolean two = wiring.scheme() == SchemeKind.DOUBLE_END_OF_LINE;
         return switch (cause) {
             case SOUND, OTHER_STATE, CUT, SHORT, LEAK, JOINT, WRONG_FORM -> true;
@@ -60,8 +60,9 @@ record FaultyLoop(LoopWiring wiring, Cable cable) {
         LoopPart contacts = cause == Cause.ALARM_RESISTOR_MISSING
                 ? bare(state)
                 : LoopScheme.of(fitted.scheme()).contacts(fitted, state);
-        return LoopScheme.of(fitted.scheme()).hasEndOfLine()
-                ? Series.of(contacts, new Resistor(fitted.endOfLineOhms(), fitted.tolerancePercent()))
+        LoopScheme scheme = LoopScheme.of(fitted.scheme());
+        return scheme.hasEndOfLine()
+                ? scheme.joined(contacts, new Resistor(fitted.endOfLineOhms(), fitted.tolerancePercent()))
                 : contacts;
     }
 

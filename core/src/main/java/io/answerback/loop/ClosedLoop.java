@@ -12,11 +12,6 @@ final class ClosedLoop implements LoopScheme {
     }
 
     @Override
-    public boolean hasEndOfLine() {
-        return false;
-    }
-
-    @Override
     public LoopPart contacts(LoopWiring wiring, DeviceState device) {
         return new LoopPart.Contact(wiring.contactOhms(), device == DeviceState.AT_REST);
     }

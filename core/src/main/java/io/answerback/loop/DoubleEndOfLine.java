@@ -13,11 +13,6 @@ final class DoubleEndOfLine implements LoopScheme {
     }
 
     @Override
-    public boolean hasEndOfLine() {
-        return true;
-    }
-
-    @Override
     public LoopPart contacts(LoopWiring wiring, DeviceState device) {
         var cover = new LoopPart.Contact(wiring.contactOhms(), device != DeviceState.COVER_OFF);
         var alarm = new LoopPart.Contact(wiring.contactOhms(), device != DeviceState.ACTIVE);

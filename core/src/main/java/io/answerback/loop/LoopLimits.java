@@ -28,6 +28,8 @@ public record LoopLimits(
         double coldestCelsius,
         double hottestCelsius,
         Optional<Conductor> thinnest) {
+    private static final String CABLE = "cable";
+    private static final String TOLERANCE = "resistors' tolerance";
     private static final int HALVINGS = 50;
     private static final double MOST_TOLERANCE_PERCENT = 20;
     private static final double NO_LEAK_OHMS = 1e9;
@@ -45,12 +47,17 @@ public record LoopLimits(
         return solver.safe(wiring, cable, NO_LEAK_OHMS) ? Optional.of(solver.solve(conductors)) : Optional.empty();
     }
 
-    /// Whether the cable gives before the resistors' tolerance: the one that may grow by the smaller factor gives
-    /// first.
-    public boolean cableGivesFirst(LoopWiring wiring, Cable cable) {
-        double cableFactor = longestMetres / Math.max(cable.metres(), 1);
-        double toleranceFactor = loosestTolerancePercent / Math.max(wiring.tolerancePercent(), 0.01);
-        return !LoopScheme.of(wiring.scheme()).hasEndOfLine() || cableFactor <= toleranceFactor;
+    /// What may grow by the smaller factor, and so gives first: "cable" or "resistors' tolerance". Empty where
+    /// neither gives before the ends that are tried.
+    public Optional<String> givesFirst(LoopWiring wiring, Cable cable) {
+        boolean cableGives = longestMetres < LoopCheck.LONGEST_METRES;
+        boolean toleranceGives = wiring.scheme().hasEndOfLine() && loosestTolerancePercent < MOST_TOLERANCE_PERCENT;
+        if (cableGives && toleranceGives) {
+            double cableFactor = longestMetres / Math.max(cable.metres(), 1);
+            double toleranceFactor = loosestTolerancePercent / Math.max(wiring.tolerancePercent(), 0.01);
+            return Optional.of(cableFactor <= toleranceFactor ? CABLE : TOLERANCE);
+        }
+        return cableGives ? Optional.of(CABLE) : toleranceGives ? Optional.of(TOLERANCE) : Optional.empty();
     }
 
     private record Solver(LoopWiring wiring, Cable cable, BandChart chart) {

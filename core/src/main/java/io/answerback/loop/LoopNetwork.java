@@ -18,13 +18,16 @@ public final class LoopNetwork {
     /// @param dampJointOhms the leak a damp joint makes, in ohms
     public static LoopPart of(LoopWiring wiring, Cable cable, LoopCase loopCase, double dampJointOhms) {
         LoopScheme scheme = LoopScheme.of(wiring.scheme());
-        boolean fitted = scheme.hasEndOfLine() && loopCase.cable() != CableState.NO_RESISTOR;
-        LoopPart resistor = new LoopPart.Resistor(fitted ? wiring.endOfLineOhms() : 0, wiring.tolerancePercent());
         LoopPart contacts = scheme.contacts(wiring, loopCase.device());
-        if (wiring.place() == ResistorPlace.IN_PANEL) {
-            return LoopPart.Series.of(resistor, field(cable, loopCase, contacts, dampJointOhms));
+        if (!scheme.hasEndOfLine()) {
+            return field(cable, loopCase, contacts, dampJointOhms);
         }
-        return field(cable, loopCase, LoopPart.Series.of(contacts, resistor), dampJointOhms);
+        LoopPart resistor = loopCase.cable() == CableState.NO_RESISTOR
+                ? scheme.leftOut()
+                : new LoopPart.Resistor(wiring.endOfLineOhms(), wiring.tolerancePercent());
+        return wiring.place() == ResistorPlace.IN_PANEL
+                ? scheme.joined(field(cable, loopCase, contacts, dampJointOhms), resistor)
+                : field(cable, loopCase, scheme.joined(contacts, resistor), dampJointOhms);
     }
 
     private static LoopPart field(Cable cable, LoopCase loopCase, LoopPart farEnd, double dampJointOhms) {

@@ -78,7 +78,7 @@ public final class Departures {
                     scheme.words()));
         }
         ResistorPlace place = point.loop().place();
-        if (scheme != SchemeKind.CLOSED_LOOP && place != practice.resistorPlace()) {
+        if (scheme.hasEndOfLine() && place != practice.resistorPlace()) {
             all.add(departure(
                     practice,
                     "place:" + point.id(),

@@ -51,6 +51,16 @@ class LoopLimitsTest {
     }
 
     @Test
+    void whatMayGrowByTheSmallerFactorGivesFirst() {
+        // 3954 m of 100 m; the tolerance reaches the 20 % that is tried at most
+        assertThat(limits(WIRING, CABLE).givesFirst(WIRING, CABLE)).contains("cable");
+        // 2k7 of ±5 %: 588 m of 62 m, but 8.8 % of 5 %
+        LoopWiring close = WIRING.withEndOfLineOhms(2700).withTolerancePercent(5);
+        Cable shorter = CABLE.withMetres(62);
+        assertThat(limits(close, shorter).givesFirst(close, shorter)).contains("resistors' tolerance");
+    }
+
+    @Test
     void aLoopThatIsNotSafeHasNoLimits() {
         assertThat(LoopLimits.of(WIRING.withEndOfLineOhms(4700), CABLE, SmallJob.DOUBLE, List.of(THICK)))
                 .isEmpty();

@@ -30,6 +30,23 @@ class SchemeTableTest {
         "CLOSED_LOOP,        LAST_DEVICE, damp-at-rest,    18.6,   NORMAL",
         // 18.4 + 12000
         "CLOSED_LOOP,        LAST_DEVICE, damp-active,     12018.4, ALARM",
+        // open at rest, so a cut looks like rest and a short like an alarm
+        "NORMALLY_OPEN,      LAST_DEVICE, at-rest,         open,   NORMAL",
+        "NORMALLY_OPEN,      LAST_DEVICE, active,          18.6,   ALARM",
+        "NORMALLY_OPEN,      LAST_DEVICE, cable-cut,       open,   NORMAL",
+        "NORMALLY_OPEN,      LAST_DEVICE, short-at-device, 18.4,   ALARM",
+        "NORMALLY_OPEN,      LAST_DEVICE, damp-at-rest,    12018.4, NORMAL",
+        // 18.4 + 2200, and 18.4 + 0.2 ∥ 2200 when the contact closes
+        "END_OF_LINE_ACROSS, LAST_DEVICE, at-rest,         2218.4, NORMAL",
+        "END_OF_LINE_ACROSS, LAST_DEVICE, active,          18.6,   ALARM",
+        "END_OF_LINE_ACROSS, LAST_DEVICE, cable-cut,       open,   TAMPER",
+        "END_OF_LINE_ACROSS, LAST_DEVICE, short-at-device, 18.4,   ALARM",
+        "END_OF_LINE_ACROSS, LAST_DEVICE, no-resistor,     open,   TAMPER",
+        // 18.4 + 12000 ∥ 2200
+        "END_OF_LINE_ACROSS, LAST_DEVICE, damp-at-rest,    1877.6, NORMAL",
+        // the resistor across the panel's terminals: a cut leaves it there and looks normal
+        "END_OF_LINE_ACROSS, IN_PANEL,    cable-cut,       2200,   NORMAL",
+        "END_OF_LINE_ACROSS, IN_PANEL,    active,          18.4,   ALARM",
         // 18.4 + 0.2 + 2200
         "SINGLE_END_OF_LINE, LAST_DEVICE, at-rest,         2218.6, NORMAL",
         "SINGLE_END_OF_LINE, LAST_DEVICE, active,          open,   ALARM",
@@ -75,6 +92,8 @@ class SchemeTableTest {
     private static SchemeBands bands(SchemeKind scheme) {
         return switch (scheme) {
             case CLOSED_LOOP -> SmallJob.CLOSED;
+            case NORMALLY_OPEN -> SmallJob.OPEN;
+            case END_OF_LINE_ACROSS -> SmallJob.ACROSS;
             case SINGLE_END_OF_LINE -> SmallJob.SINGLE;
             case DOUBLE_END_OF_LINE -> SmallJob.DOUBLE;
         };

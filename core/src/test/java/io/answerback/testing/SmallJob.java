@@ -68,6 +68,25 @@ public final class SmallJob {
             UnusedTermination.LINK,
             List.of(new Band(0, 400, Meaning.NORMAL), new Band(1500, Double.POSITIVE_INFINITY, Meaning.ALARM)));
 
+    /// Bands of a normally-open loop.
+    public static final SchemeBands OPEN = new SchemeBands(
+            SchemeKind.NORMALLY_OPEN,
+            0,
+            0,
+            UnusedTermination.NOTHING,
+            List.of(new Band(0, 400, Meaning.ALARM), new Band(1500, Double.POSITIVE_INFINITY, Meaning.NORMAL)));
+
+    /// Bands of a single end-of-line of 2k2 with the contact across it.
+    public static final SchemeBands ACROSS = new SchemeBands(
+            SchemeKind.END_OF_LINE_ACROSS,
+            2200,
+            0,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.ALARM),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
     /// Rows for the events the tests meet.
     public static final EventTable EVENTS = new EventTable(List.of(
             new EventClass("130", "burglary", "BA", "BR", "alarm", '3'),

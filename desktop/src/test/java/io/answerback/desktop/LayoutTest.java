@@ -6,7 +6,9 @@ import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Panel;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.CableState;
@@ -56,8 +58,9 @@ class LayoutTest {
     @Start
     void start(Stage shown) throws Exception {
         stage = shown;
-        Opened opened = Opened.read(new Opening.Demo(1), folder);
-        workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
+        Path fresh = Files.createTempDirectory(folder, "app");
+        Opened opened = Opened.read(new Opening.Demo(1), fresh);
+        workplace = new Workplace(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
         workplace.show();
     }
 
@@ -235,6 +238,42 @@ class LayoutTest {
         Bounds interval = robot.lookup(".interval").query().getBoundsInParent();
         Bounds column = robot.lookup(band).query().getBoundsInParent();
         return interval.getMinX() >= column.getMinX() && interval.getMaxX() <= column.getMaxX();
+    }
+
+    @Test
+    void everySchemeIsDrawnAsItIsWired(FxRobot robot) {
+        var job = DemoJobs.job(1).withPanel(new Panel("Panel", DataFiles.profile("sample-d")));
+        onScreen(() -> workplace.desk().put(job, Optional.empty(), ""));
+        List<String> wrong = new ArrayList<>();
+        for (SchemeKind scheme : List.of(
+                SchemeKind.CLOSED_LOOP,
+                SchemeKind.NORMALLY_OPEN,
+                SchemeKind.SINGLE_END_OF_LINE,
+                SchemeKind.END_OF_LINE_ACROSS)) {
+            for (ResistorPlace place : ResistorPlace.values()) {
+                onScreen(() -> {
+                    workplace.desk().select("06");
+                    workplace
+                            .desk()
+                            .apply(Edits.loop(
+                                    "", "06", its -> its.withScheme(scheme).withPlace(place)));
+                    workplace.desk().switchTo(DeviceState.AT_REST, CableState.SOUND);
+                });
+                wrong.addAll(faults(robot, scheme + " " + place, SIZES[1]));
+                assertThat(robot.lookup(".resistor").queryAll()).hasSize(scheme.hasEndOfLine() ? 1 : 0);
+                boolean open = scheme == SchemeKind.NORMALLY_OPEN || scheme == SchemeKind.END_OF_LINE_ACROSS;
+                assertThat(bladeIsOpen(robot)).as(scheme + " at rest").isEqualTo(open);
+                onScreen(() -> workplace.desk().switchTo(DeviceState.ACTIVE, CableState.SOUND));
+                assertThat(bladeIsOpen(robot)).as(scheme + " active").isNotEqualTo(open);
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /// Whether the one contact's blade stands off its other end.
+    private static boolean bladeIsOpen(FxRobot robot) {
+        Bounds blade = robot.lookup(".blade").query().getBoundsInParent();
+        return Math.min(blade.getWidth(), blade.getHeight()) > 8;
     }
 
     @Test

@@ -131,7 +131,7 @@ public final class LoopBench implements Bench {
                 wiring.scheme(),
                 SchemeKind::words,
                 chosen -> desk.apply(Edits.loop("scheme", point, its -> its.withScheme(chosen)))));
-        if (wiring.scheme() != SchemeKind.CLOSED_LOOP) {
+        if (wiring.scheme().hasEndOfLine()) {
             row.add(Words.quiet("resistor"));
             row.add(Choice.of(
                     "Place of the resistor",
@@ -169,7 +169,7 @@ public final class LoopBench implements Bench {
 
     private static String tolerances(LoopView view) {
         Cable cable = view.cable();
-        String resistors = view.point().loop().scheme() == SchemeKind.CLOSED_LOOP
+        String resistors = !view.point().loop().scheme().hasEndOfLine()
                 ? ""
                 : "±" + Figures.plain(view.point().loop().tolerancePercent()) + " % resistors, ";
         return "worst case over %s%s to %s °C cable, contacts up to %s"
@@ -183,16 +183,18 @@ public final class LoopBench implements Bench {
     private String limits(LoopView view) {
         LoopWiring wiring = view.point().loop();
         return LoopLimits.of(wiring, view.cable(), view.bands(), conductors)
-                .map(limits -> "%s of this cable%s, a leak of %s, %s to %s °C. The %s gives first."
+                .map(limits -> "%s of this cable%s, a leak of %s, %s to %s °C.%s"
                         .formatted(
                                 Figures.metres(limits.longestMetres()),
-                                wiring.scheme() == SchemeKind.CLOSED_LOOP
+                                !wiring.scheme().hasEndOfLine()
                                         ? ""
                                         : ", resistors of ±" + Figures.percent(limits.loosestTolerancePercent() / 100),
                                 Figures.ohms(limits.leastLeakOhms()),
                                 Figures.plain(Math.ceil(limits.coldestCelsius())),
                                 Figures.plain(Math.floor(limits.hottestCelsius())),
-                                limits.cableGivesFirst(wiring, view.cable()) ? "cable" : "resistors' tolerance"))
+                                limits.givesFirst(wiring, view.cable())
+                                        .map(first -> " The " + first + " gives first.")
+                                        .orElse("")))
                 .orElse("It does not work as it is; see the states that are wrong.");
     }
 

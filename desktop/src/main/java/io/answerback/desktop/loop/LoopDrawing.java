@@ -82,13 +82,19 @@ final class LoopDrawing extends Drawing {
         return hasResistor() && view.point().loop().place() == ResistorPlace.IN_PANEL;
     }
 
+    private boolean across() {
+        return view.point().loop().scheme() == SchemeKind.END_OF_LINE_ACROSS;
+    }
+
     private boolean hasResistor() {
-        return view.point().loop().scheme() != SchemeKind.CLOSED_LOOP;
+        return view.point().loop().scheme().hasEndOfLine();
     }
 
     private void drawCable() {
         double start = PANEL_WIDTH;
-        if (inPanel()) {
+        if (inPanel() && across()) {
+            resistorAtTerminals(start + 14);
+        } else if (inPanel()) {
             line("wire", start, TOP, start + 14, TOP);
             resistorAcross(start + 14, TOP, true);
             line("wire", start + 54, TOP, start + 62, TOP);
@@ -96,7 +102,7 @@ final class LoopDrawing extends Drawing {
         }
         line("wire cable", start, TOP, device, TOP);
         line("wire cable", PANEL_WIDTH, BOTTOM, device, BOTTOM);
-        double left = PANEL_WIDTH + 16;
+        double left = PANEL_WIDTH + (inPanel() && across() ? 34 : 16);
         double row = (TOP + BOTTOM) / 2;
         words("figure", view.cable().id(), left, row - 24, HPos.LEFT);
         place(metres(), left + 42, row - 24, HPos.LEFT);
@@ -113,6 +119,15 @@ final class LoopDrawing extends Drawing {
                 HPos.LEFT);
     }
 
+    /// The resistor between the panel's own terminals, before the cable.
+    private void resistorAtTerminals(double x) {
+        double low = BOTTOM - 30;
+        line("wire", x, TOP, x, low - 44);
+        body(view.point().loop().endOfLineOhms(), x - 7, low - 44, 14, 44);
+        line("wire", x, low, x, BOTTOM);
+        place(endOfLine(), x - 8, TOP - 20, HPos.LEFT);
+    }
+
     private double thereAndBack() {
         var cable = view.cable();
         return new LoopPart.CableRun(cable.metres(), cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius())
@@ -127,6 +142,17 @@ final class LoopDrawing extends Drawing {
                 device + 10,
                 HEIGHT - 20,
                 HPos.LEFT);
+        if (across()) {
+            line("wire", device, TOP, right, TOP);
+            contactAcross(right - 64);
+        } else {
+            contactsInSeries();
+        }
+        line("wire", device, BOTTOM, right, BOTTOM);
+        drawEnd();
+    }
+
+    private void contactsInSeries() {
         double x = device;
         boolean covered = view.point().loop().scheme() == SchemeKind.DOUBLE_END_OF_LINE;
         double step = (right - device) / (covered ? 2 : 1);
@@ -134,13 +160,28 @@ final class LoopDrawing extends Drawing {
             x = contact(x, x + step * 0.2, "cover", view.device() != DeviceState.COVER_OFF);
         }
         double from = device + (covered ? step * 0.95 : step * 0.35);
-        double end = contact(x, from, view.point().kind().words().thing(), view.device() != DeviceState.ACTIVE);
+        double end = contact(x, from, view.point().kind().words().thing(), closed());
         if (covered) {
             drawAlarmResistor(from, end);
         }
         line("wire", end, TOP, right, TOP);
-        line("wire", device, BOTTOM, right, BOTTOM);
-        drawEnd();
+    }
+
+    /// Whether the alarm contact conducts now: the normally-open schemes close it when the device is active.
+    private boolean closed() {
+        boolean open = across() || view.point().loop().scheme() == SchemeKind.NORMALLY_OPEN;
+        return open == (view.device() == DeviceState.ACTIVE);
+    }
+
+    /// The contact between the pair, where the resistor is.
+    private void contactAcross(double x) {
+        double middle = (TOP + BOTTOM) / 2;
+        line("wire", x, TOP, x, middle - 17);
+        line("wire", x, middle + 17, x, BOTTOM);
+        box("contact-dot", x - 3, middle - 20, 6, 6);
+        box("contact-dot", x - 3, middle + 14, 6, 6);
+        line("wire blade", x, middle + 17, closed() ? x : x - 14, middle - 15);
+        words("quiet", view.point().kind().words().thing(), x - 20, middle, HPos.RIGHT);
     }
 
     private double contact(double from, double at, String name, boolean closed) {
@@ -173,7 +214,7 @@ final class LoopDrawing extends Drawing {
             line("wire", right, TOP, right, middle - 22);
             body(view.point().loop().endOfLineOhms(), right - 7, middle - 22, 14, 44);
             line("wire", right, middle + 22, right, BOTTOM);
-        } else {
+        } else if (!across()) {
             line("wire", right, TOP, right, BOTTOM);
         }
         if (hasResistor() && !inPanel()) {
@@ -242,7 +283,8 @@ final class LoopDrawing extends Drawing {
                         TOP - 14,
                         HPos.RIGHT);
             }
-            case NO_RESISTOR -> words("fault-word", "bridged", right + 12, BOTTOM - 12, HPos.LEFT);
+            case NO_RESISTOR ->
+                words("fault-word", across() ? "left out" : "bridged", right + 12, BOTTOM - 12, HPos.LEFT);
             case SOUND -> {}
         }
     }

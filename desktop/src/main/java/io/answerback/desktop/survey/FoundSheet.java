@@ -14,7 +14,6 @@ import io.answerback.job.Measurement;
 import io.answerback.job.Measurement.Measured;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
-import io.answerback.job.SchemeKind;
 import io.answerback.survey.EntryLine;
 import io.answerback.survey.KindCatalogue;
 import io.answerback.survey.Understood;
@@ -127,8 +126,8 @@ final class FoundSheet {
     }
 
     private static String plan(Point point) {
-        return point.loop().scheme() == SchemeKind.CLOSED_LOOP
-                ? " The plan is a closed loop without one."
+        return !point.loop().scheme().hasEndOfLine()
+                ? " The plan is a " + point.loop().scheme().words() + " without one."
                 : " The plan is %s with %s."
                         .formatted(
                                 point.loop().scheme().words(),

@@ -6,7 +6,6 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.ContactForm;
 import io.answerback.job.Point;
-import io.answerback.job.SchemeKind;
 import io.answerback.job.SeriesContact;
 import java.util.List;
 import javafx.geometry.HPos;
@@ -60,7 +59,7 @@ final class SeriesDrawing extends Drawing {
             at = middle + BLADE;
         }
         path("wire", at, TOP, right, TOP, right, BOTTOM, LEFT - 18, BOTTOM);
-        if (point.loop().scheme() != SchemeKind.CLOSED_LOOP) {
+        if (point.loop().scheme().hasEndOfLine()) {
             box("resistor", right - 6, (TOP + BOTTOM) / 2 - 12, 12, 24);
         }
     }
