@@ -1,7 +1,6 @@
 package io.answerback.command;
 
 import io.answerback.chain.FigureReader;
-import io.answerback.chain.PointResult;
 import io.answerback.fault.Diagnosis;
 import io.answerback.fault.Explanation;
 import io.answerback.fault.FaultWords;
@@ -54,13 +53,9 @@ final class DiagnoseVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        PointResult result = JobArgument.point(argument.assess(job), point);
-        Point its = result.wired()
-                .map(PointResult.Wired::point)
-                .orElseThrow(() -> new IllegalArgumentException("point " + point + " has no loop"));
-        Cable cable = job.cableTo(point)
-                .orElseThrow(
-                        () -> new IllegalArgumentException("point " + point + " has no cable yet; give its length"));
+        JobArgument.Run run = JobArgument.run(job, argument.assess(job), point);
+        Point its = run.point();
+        Cable cable = run.cable();
         List<Reading> readings = readings();
         Diagnosis diagnosis = Diagnosis.of(its.loop(), cable, DataFiles.priors(), readings);
         List<Setup> measured = readings.stream().map(Reading::setup).toList();

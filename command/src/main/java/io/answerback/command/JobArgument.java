@@ -7,7 +7,9 @@ import io.answerback.event.EventTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
+import io.answerback.job.Cable;
 import io.answerback.job.Job;
+import io.answerback.job.Point;
 import java.nio.file.Path;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
@@ -54,4 +56,18 @@ final class JobArgument {
                                         .map(PointResult::pointId)
                                         .collect(Collectors.joining(", ")))));
     }
+
+    /// A zone point of a job with the cable to it; refused when it has no loop or no cable.
+    static Run run(Job job, Assessment assessment, String id) {
+        Point point = point(assessment, id)
+                .wired()
+                .map(PointResult.Wired::point)
+                .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no loop"));
+        Cable cable = job.cableTo(id)
+                .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no cable yet; give its length"));
+        return new Run(point, cable);
+    }
+
+    /// A zone point and the cable to it.
+    record Run(Point point, Cable cable) {}
 }

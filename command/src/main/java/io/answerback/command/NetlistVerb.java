@@ -1,6 +1,5 @@
 package io.answerback.command;
 
-import io.answerback.chain.PointResult;
 import io.answerback.files.BrokenFile;
 import io.answerback.job.Cable;
 import io.answerback.job.Job;
@@ -45,13 +44,9 @@ final class NetlistVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        PointResult result = JobArgument.point(argument.assess(job), point);
-        Point its = result.wired()
-                .map(PointResult.Wired::point)
-                .orElseThrow(() -> new IllegalArgumentException("point " + point + " has no loop"));
-        Cable cable = job.cableTo(point)
-                .orElseThrow(
-                        () -> new IllegalArgumentException("point " + point + " has no cable yet; give its length"));
+        JobArgument.Run run = JobArgument.run(job, argument.assess(job), point);
+        Point its = run.point();
+        Cable cable = run.cable();
         LoopCase loopCase = loopCase(LoopNetwork.cases(its.loop()));
         var loop = LoopNetwork.of(its.loop(), cable, loopCase, job.practice().dampJointOhms());
         String title = "Point %s %s, %s, %s end of every tolerance"

@@ -259,7 +259,7 @@ class SurveyWindowTest {
                 "number,name\n40,Caf\u00e9 door\n".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1));
         open(robot, 1, SurveySheet.ROOMS);
         Platform.runLater(() -> workplace.open(table));
-        until(() -> reads(robot, "line 2: the byte E9 is not UTF-8 text"));
+        until(() -> reads(robot, "on line 2 the byte E9 is not UTF-8 text"));
         robot.clickOn("Windows-1252");
         until(() -> reads(robot, "Take in all 1 points"));
         robot.clickOn("Give it up");

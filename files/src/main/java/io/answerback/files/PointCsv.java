@@ -100,7 +100,7 @@ public final class PointCsv {
             }
             return encoding.decode(Files.readAllBytes(file));
         } catch (TextEncoding.NotThis garbled) {
-            throw new BrokenFile("%s, line %d: the byte %02X is not %s text. Read it as %s, or save it as UTF-8."
+            throw new BrokenFile("%s, on line %d the byte %02X is not %s text. Read it as %s, or save it as UTF-8."
                     .formatted(
                             file,
                             garbled.line(),
@@ -121,14 +121,15 @@ public final class PointCsv {
 
     /// The separator the first line has most of; a comma when it has none.
     private static char separator(String text) {
-        String first = text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
-        char best = ',';
+        String headings =
+                text.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+        char commonest = ',';
         for (char separator : SEPARATORS) {
-            if (count(first, separator) > count(first, best)) {
-                best = separator;
+            if (count(headings, separator) > count(headings, commonest)) {
+                commonest = separator;
             }
         }
-        return best;
+        return commonest;
     }
 
     private static long count(String text, char wanted) {

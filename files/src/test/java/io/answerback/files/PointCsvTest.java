@@ -97,7 +97,7 @@ class PointCsvTest {
         Path file = file("number,name\n1,Gate\n2,Café\n".getBytes(Charset.forName("windows-1252")));
         assertThatThrownBy(() -> PointCsv.read(file, TextEncoding.UTF_8))
                 .isInstanceOf(BrokenFile.class)
-                .hasMessageContaining("points.csv, line 3: the byte E9 is not UTF-8 text. Read it as Windows-1252");
+                .hasMessageContaining("points.csv, on line 3 the byte E9 is not UTF-8 text. Read it as Windows-1252");
         assertThat(PointCsv.read(file, TextEncoding.WINDOWS_1252)
                         .rows()
                         .getLast()
