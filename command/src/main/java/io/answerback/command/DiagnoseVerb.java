@@ -10,6 +10,7 @@ import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Cable;
 import io.answerback.job.Job;
+import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -38,10 +39,15 @@ final class DiagnoseVerb implements Callable<Integer> {
 
     @Option(
             names = "--ohms",
-            required = true,
             paramLabel = "X",
             description = "what the meter shows, cores lifted: 4k4, 4380 or open; once for each --state")
-    private List<String> ohms;
+    private List<String> ohms = new ArrayList<>();
+
+    @Option(
+            names = "--volts",
+            paramLabel = "V",
+            description = "instead of --ohms: what it shows at the input while that is connected")
+    private List<Double> volts = new ArrayList<>();
 
     @Option(
             names = "--state",
@@ -56,7 +62,7 @@ final class DiagnoseVerb implements Callable<Integer> {
         JobArgument.Run run = JobArgument.run(job, argument.assess(job), point);
         Point its = run.point();
         Cable cable = run.cable();
-        List<Reading> readings = readings();
+        List<Reading> readings = readings(job.panel().profile());
         Diagnosis diagnosis = Diagnosis.of(its.loop(), cable, DataFiles.priors(), readings);
         List<Setup> measured = readings.stream().map(Reading::setup).toList();
         if (argument.json()) {
@@ -67,20 +73,28 @@ final class DiagnoseVerb implements Callable<Integer> {
         return 0;
     }
 
-    private List<Reading> readings() {
-        if (states.size() > ohms.size()) {
-            throw new IllegalArgumentException("there are %d states and %d readings; give each reading its state"
-                    .formatted(states.size(), ohms.size()));
+    private List<Reading> readings(PanelProfile profile) {
+        int count = ohms.size() + volts.size();
+        if (ohms.isEmpty() == volts.isEmpty()) {
+            throw new IllegalArgumentException("give what the meter shows, either as --ohms or as --volts");
+        }
+        if (states.size() > count) {
+            throw new IllegalArgumentException(
+                    "there are %d states and %d readings; give each reading its state".formatted(states.size(), count));
         }
         List<Reading> readings = new ArrayList<>();
-        for (int i = 0; i < ohms.size(); i++) {
+        for (int i = 0; i < count; i++) {
             Setup setup = i < states.size() ? setup(states.get(i)) : Setup.AT_REST;
-            double value = ohms.get(i).equalsIgnoreCase("open")
-                    ? Double.POSITIVE_INFINITY
-                    : FigureReader.read(ohms.get(i), "reading in ohms");
-            readings.add(Reading.ohms(setup, value));
+            readings.add(
+                    ohms.isEmpty()
+                            ? Reading.volts(setup, volts.get(i), profile)
+                            : Reading.ohms(setup, ohms(ohms.get(i))));
         }
         return readings;
+    }
+
+    private static double ohms(String shown) {
+        return shown.equalsIgnoreCase("open") ? Double.POSITIVE_INFINITY : FigureReader.read(shown, "reading in ohms");
     }
 
     private static Setup setup(String id) {

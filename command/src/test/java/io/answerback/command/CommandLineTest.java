@@ -147,6 +147,10 @@ class CommandLineTest {
                 "--json");
         assertThat(two.json().get("causes").get(0).get("cause").asString()).isEqualTo("leak");
         assertThat(two.json().get("settled").asBoolean()).isTrue();
+        // 5 V through 4k7 over the 2 210 Ω of a sound loop: 5 · 2210 / 6910 = 1.599 V
+        Call connected = call("diagnose", file, "--point", "06", "--volts", "1.599", "--json");
+        assertThat(connected.json().get("causes").get(0).get("cause").asString())
+                .isEqualTo("sound");
     }
 
     @Test
@@ -207,6 +211,8 @@ class CommandLineTest {
                 "loop FILE --point mains | cannot be computed",
                 "netlist FILE --point 07 --state upside-down | this loop has no state \"upside-down\"",
                 "netlist FILE --point mains | has no loop",
+                "diagnose FILE --point 07 | either as --ohms or as --volts",
+                "diagnose FILE --point 07 --volts 9 | reading in volts is 9",
                 "diagnose FILE --point 07 --ohms lots | reading in ohms is \"lots\"",
                 "diagnose FILE --point 07 --ohms -5 | reading in ohms is -5",
                 "diagnose FILE --point 07 --ohms 5 --state asleep | state is \"asleep\"",
