@@ -21,7 +21,9 @@ final class SeriesHidesContacts implements PointRule {
                         "%d contacts answer as one".formatted(its.inSeries().size()),
                         "The operator learns only \"%s\"; one bad contact takes all of them down."
                                 .formatted(its.name()),
-                        "Split them: it takes %d more inputs."
-                                .formatted(its.inSeries().size() - 1)));
+                        its.inSeries().size() == 2
+                                ? "Split them: it takes 1 more input."
+                                : "Split them: it takes %d more inputs."
+                                        .formatted(its.inSeries().size() - 1)));
     }
 }

@@ -261,7 +261,7 @@ class SurveyWindowTest {
         Platform.runLater(() -> workplace.open(table));
         until(() -> reads(robot, "on line 2 the byte E9 is not UTF-8 text"));
         robot.clickOn("Windows-1252");
-        until(() -> reads(robot, "Take in all 1 points"));
+        until(() -> reads(robot, "Take in the one point"));
         robot.clickOn("Give it up");
         until(() -> reads(robot, "What is watched"));
         assertThat(job()).isEqualTo(DemoJobs.job(1));

@@ -85,7 +85,10 @@ public final class Shots extends Application {
                         .apply(TakeOverEdits.measured(new Measurement(
                                 "07", Instant.now(), Measurement.Measured.LOOP_ACTIVE, Optional.of(4380.0), "")));
             });
-            onWindow(() -> workplace.desk().undo());
+            onWindow(() -> {
+                workplace.desk().undo();
+                workplace.desk().tell("");
+            });
             send("08");
             send("17");
             take("report", () -> {

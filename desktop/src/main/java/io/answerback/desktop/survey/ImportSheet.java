@@ -162,7 +162,7 @@ final class ImportSheet extends Sheet {
     private static String says(ImportPlan plan) {
         int good = plan.good().size();
         if (plan.bad().isEmpty()) {
-            return "Take in all %d points".formatted(good);
+            return good == 1 ? "Take in the one point" : "Take in all %d points".formatted(good);
         }
         return good == 0
                 ? "No row can be taken in"

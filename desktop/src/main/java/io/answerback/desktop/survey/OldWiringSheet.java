@@ -103,9 +103,9 @@ final class OldWiringSheet extends Sheet {
     }
 
     private Node ways(HiddenPoints hidden) {
-        String takes = "It takes %d more inputs; %s."
+        String takes = "It takes %s; %s."
                 .formatted(
-                        hidden.moreInputs(),
+                        hidden.moreInputs() == 1 ? "1 more input" : hidden.moreInputs() + " more inputs",
                         hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : hidden.shortOf() + " are wanting");
         Flow row = new Flow(
                 Tool.of(
