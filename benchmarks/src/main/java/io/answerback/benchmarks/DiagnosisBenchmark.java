@@ -6,9 +6,8 @@ import io.answerback.fault.Reading;
 import io.answerback.fault.Setup;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Cable;
 import io.answerback.job.Job;
-import io.answerback.job.LoopWiring;
+import io.answerback.loop.FittedLoop;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -30,8 +29,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class DiagnosisBenchmark {
     private final Job job = DemoJobs.job(1);
-    private final LoopWiring wiring = job.point("06").orElseThrow().loop();
-    private final Cable cable = job.cableTo("06").orElseThrow();
+    private final FittedLoop loop =
+            FittedLoop.of(job.point("06").orElseThrow(), job.cableTo("06").orElseThrow());
     private final Priors priors = DataFiles.priors();
     private final List<Reading> readings = List.of(
             Reading.ohms(Setup.AT_REST, 2705),
@@ -41,6 +40,6 @@ public class DiagnosisBenchmark {
 
     @Benchmark
     public Diagnosis fourReadings() {
-        return Diagnosis.of(wiring, cable, priors, readings);
+        return Diagnosis.of(loop, priors, readings);
     }
 }

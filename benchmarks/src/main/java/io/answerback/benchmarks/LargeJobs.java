@@ -49,7 +49,7 @@ final class LargeJobs {
             points.add(Point.of(id, "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
             cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
             int module = (i - 1) / INPUTS_A_MODULE;
-            inputs.add(new Input(
+            inputs.add(Input.of(
                     "M" + id,
                     "Module " + module,
                     (i - 1) % INPUTS_A_MODULE + 1,
@@ -85,7 +85,13 @@ final class LargeJobs {
 
     private static LoopWiring wiring(int i) {
         return new LoopWiring(
-                SchemeKind.values()[i % SchemeKind.values().length], 2200, 4700, 1, 0.2, ResistorPlace.LAST_DEVICE);
+                SchemeKind.values()[i % SchemeKind.values().length],
+                2200,
+                4700,
+                10_000,
+                1,
+                0.2,
+                ResistorPlace.LAST_DEVICE);
     }
 
     private static Proof proof(Job job, Point point) {

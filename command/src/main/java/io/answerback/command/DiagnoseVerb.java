@@ -1,6 +1,7 @@
 package io.answerback.command;
 
 import io.answerback.chain.FigureReader;
+import io.answerback.chain.PointResult;
 import io.answerback.fault.Diagnosis;
 import io.answerback.fault.Explanation;
 import io.answerback.fault.FaultWords;
@@ -8,12 +9,10 @@ import io.answerback.fault.Reading;
 import io.answerback.fault.Setup;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Cable;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
-import io.answerback.job.PanelProfile;
-import io.answerback.job.Point;
+import io.answerback.loop.FittedLoop;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -52,28 +51,27 @@ final class DiagnoseVerb implements Callable<Integer> {
     @Option(
             names = "--state",
             paramLabel = "STATE",
-            description = "how the loop was put: at-rest, active, cover-off, far-end-shorted, far-end-lifted"
-                    + " (default: at-rest)")
+            description = "how the loop was put: at-rest, active, cover-off, masked, second-active, both-active,"
+                    + " far-end-shorted, far-end-lifted, from-mid-joint, to-0v, new-resistor (default: at-rest)")
     private List<String> states = new ArrayList<>();
 
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        JobArgument.Run run = JobArgument.run(job, argument.assess(job), point);
-        Point its = run.point();
-        Cable cable = run.cable();
-        List<Reading> readings = readings(job.panel().profile());
-        Diagnosis diagnosis = Diagnosis.of(its.loop(), cable, DataFiles.priors(), readings);
+        PointResult.Wired wired = JobArgument.wired(argument.assess(job), point);
+        FittedLoop loop = wired.fitted().orElseThrow();
+        List<Reading> readings = readings(loop, wired.model());
+        Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);
         List<Setup> measured = readings.stream().map(Reading::setup).toList();
         if (argument.json()) {
-            System.out.println(Json.text(json(diagnosis, its, cable, measured)));
+            System.out.println(Json.text(json(diagnosis, loop, measured)));
         } else {
-            print(diagnosis, its, cable, measured);
+            print(diagnosis, loop, measured);
         }
         return 0;
     }
 
-    private List<Reading> readings(PanelProfile profile) {
+    private List<Reading> readings(FittedLoop loop, InputModel model) {
         int count = ohms.size() + volts.size();
         if (ohms.isEmpty() == volts.isEmpty()) {
             throw new IllegalArgumentException("give what the meter shows, either as --ohms or as --volts");
@@ -84,10 +82,10 @@ final class DiagnoseVerb implements Callable<Integer> {
         }
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Setup setup = i < states.size() ? setup(states.get(i)) : Setup.AT_REST;
+            Setup setup = i < states.size() ? setup(states.get(i), loop) : Setup.AT_REST;
             readings.add(
                     ohms.isEmpty()
-                            ? Reading.volts(setup, volts.get(i), profile)
+                            ? Reading.volts(setup, volts.get(i), model)
                             : Reading.ohms(setup, ohms(ohms.get(i))));
         }
         return readings;
@@ -97,13 +95,13 @@ final class DiagnoseVerb implements Callable<Integer> {
         return shown.equalsIgnoreCase("open") ? Double.POSITIVE_INFINITY : FigureReader.read(shown, "reading in ohms");
     }
 
-    private static Setup setup(String id) {
-        return Arrays.stream(Setup.values())
+    private static Setup setup(String id, FittedLoop loop) {
+        List<Setup> setups = Setup.of(loop);
+        return setups.stream()
                 .filter(setup -> setup.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("state is \"%s\"; it must be one of %s"
-                        .formatted(
-                                id, Arrays.stream(Setup.values()).map(Setup::id).collect(Collectors.joining(", ")))));
+                .orElseThrow(() -> new IllegalArgumentException("state is \"%s\"; at this loop it must be one of %s"
+                        .formatted(id, setups.stream().map(Setup::id).collect(Collectors.joining(", ")))));
     }
 
     private static List<Explanation> shown(Diagnosis diagnosis) {
@@ -112,15 +110,15 @@ final class DiagnoseVerb implements Callable<Integer> {
                 .toList();
     }
 
-    private static ObjectNode json(Diagnosis diagnosis, Point point, Cable cable, List<Setup> measured) {
-        ObjectNode document = Json.object().put("point", point.id());
+    private ObjectNode json(Diagnosis diagnosis, FittedLoop loop, List<Setup> measured) {
+        ObjectNode document = Json.object().put("point", point);
         ArrayNode causes = document.putArray("causes");
         for (Explanation explanation : shown(diagnosis)) {
             causes.addObject()
                     .put("cause", explanation.cause().id())
                     .put("probability", Math.round(explanation.probability() * 10_000) / 10_000.0)
                     .put("says", FaultWords.says(explanation))
-                    .put("detail", FaultWords.predicts(explanation, point.loop(), cable, measured));
+                    .put("detail", FaultWords.predicts(explanation, loop, measured));
         }
         diagnosis
                 .next()
@@ -133,13 +131,13 @@ final class DiagnoseVerb implements Callable<Integer> {
         return document.put("settled", diagnosis.settled());
     }
 
-    private static void print(Diagnosis diagnosis, Point point, Cable cable, List<Setup> measured) {
+    private static void print(Diagnosis diagnosis, FittedLoop loop, List<Setup> measured) {
         for (Explanation explanation : shown(diagnosis)) {
             System.out.printf(
                     "%5.1f %%  %s%n         %s%n",
                     100 * explanation.probability(),
                     FaultWords.says(explanation),
-                    FaultWords.predicts(explanation, point.loop(), cable, measured));
+                    FaultWords.predicts(explanation, loop, measured));
         }
         System.out.println(diagnosis
                 .next()

@@ -7,9 +7,7 @@ import io.answerback.event.EventTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
-import io.answerback.job.Cable;
 import io.answerback.job.Job;
-import io.answerback.job.Point;
 import java.nio.file.Path;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
@@ -57,17 +55,14 @@ final class JobArgument {
                                         .collect(Collectors.joining(", ")))));
     }
 
-    /// A zone point of a job with the cable to it; refused when it has no loop or no cable.
-    static Run run(Job job, Assessment assessment, String id) {
-        Point point = point(assessment, id)
+    /// The parts of a zone point; refused when it has no loop or no cable.
+    static PointResult.Wired wired(Assessment assessment, String id) {
+        PointResult.Wired wired = point(assessment, id)
                 .wired()
-                .map(PointResult.Wired::point)
                 .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no loop"));
-        Cable cable = job.cableTo(id)
-                .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no cable yet; give its length"));
-        return new Run(point, cable);
+        if (wired.cable().isEmpty()) {
+            throw new IllegalArgumentException("point " + id + " has no cable yet; give its length");
+        }
+        return wired;
     }
-
-    /// A zone point and the cable to it.
-    record Run(Point point, Cable cable) {}
 }

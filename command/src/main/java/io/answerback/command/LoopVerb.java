@@ -7,12 +7,13 @@ import io.answerback.files.DataFiles;
 import io.answerback.job.Conductor;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
-import io.answerback.job.LoopWiring;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
 import io.answerback.loop.LoopLimits;
 import io.answerback.loop.LoopResult;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -38,7 +39,7 @@ final class LoopVerb implements Callable<Integer> {
                 .flatMap(PointResult.Wired::loop)
                 .orElseThrow(() -> new IllegalArgumentException("the loop of point %s cannot be computed: %s"
                         .formatted(point, result.chain().of(Link.LOOP).line())));
-        Optional<LoopLimits> limits = limits(job, result.wired().orElseThrow());
+        Optional<LoopLimits> limits = limits(result.wired().orElseThrow());
         if (argument.json()) {
             System.out.println(Json.text(json(loop, limits)));
         } else {
@@ -47,13 +48,9 @@ final class LoopVerb implements Callable<Integer> {
         return loop.unsafe().isEmpty() ? 0 : 1;
     }
 
-    private static Optional<LoopLimits> limits(Job job, PointResult.Wired wired) {
-        LoopWiring wiring = wired.point().loop();
+    private static Optional<LoopLimits> limits(PointResult.Wired wired) {
         return LoopLimits.of(
-                wiring,
-                wired.cable().orElseThrow(),
-                job.panel().profile().reads(wiring.scheme()).orElseThrow(),
-                DataFiles.conductors());
+                wired.fitted().orElseThrow(), wired.loop().orElseThrow().chart(), DataFiles.conductors());
     }
 
     private ObjectNode json(LoopResult loop, Optional<LoopLimits> limits) {
@@ -93,13 +90,19 @@ final class LoopVerb implements Callable<Integer> {
     }
 
     private static String expected(CaseReading reading) {
-        return reading.loopCase().rightConclusions().stream().map(Meaning::word).collect(Collectors.joining(" or "));
+        Set<Meaning> right = reading.loopCase().rightConclusions();
+        if (right.containsAll(EnumSet.allOf(Meaning.class))) {
+            return "anything";
+        }
+        return right.containsAll(EnumSet.complementOf(EnumSet.of(Meaning.NORMAL)))
+                ? "anything but normal"
+                : right.stream().map(Meaning::word).collect(Collectors.joining(" or "));
     }
 
     private static void print(LoopResult loop, Optional<LoopLimits> limits) {
         for (CaseReading reading : loop.cases()) {
             System.out.printf(
-                    "%-16s %10s to %-10s reads %-14s %s%n",
+                    "%-22s %10s to %-10s reads %-14s %s%n",
                     reading.loopCase().id(),
                     Figures.ohms(reading.range().lowOhms()),
                     Figures.ohms(reading.range().highOhms()),

@@ -1,13 +1,15 @@
 package io.answerback.command;
 
+import io.answerback.chain.PointResult;
 import io.answerback.files.BrokenFile;
-import io.answerback.job.Cable;
 import io.answerback.job.Job;
 import io.answerback.job.Point;
 import io.answerback.loop.Extreme;
+import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopNetlist;
 import io.answerback.loop.LoopNetwork;
+import io.answerback.loop.TrialFaults;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -44,11 +46,11 @@ final class NetlistVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        JobArgument.Run run = JobArgument.run(job, argument.assess(job), point);
-        Point its = run.point();
-        Cable cable = run.cable();
-        LoopCase loopCase = loopCase(LoopNetwork.cases(its.loop()));
-        var loop = LoopNetwork.of(its.loop(), cable, loopCase, job.practice().dampJointOhms());
+        PointResult.Wired wired = JobArgument.wired(argument.assess(job), point);
+        Point its = wired.point();
+        FittedLoop fitted = wired.fitted().orElseThrow();
+        var loop =
+                LoopNetwork.of(fitted, loopCase(TrialFaults.of(job.practice()).cases(fitted)));
         String title = "Point %s %s, %s, %s end of every tolerance"
                 .formatted(its.id(), its.name(), state, end.name().toLowerCase(java.util.Locale.ROOT));
         System.out.print(LoopNetlist.of(title, loop, end));

@@ -56,7 +56,11 @@ public record Assessor(EventTable events) {
 
     private static boolean counts(Stop stop, PointResult point) {
         return switch (stop) {
-            case SURVEY, LOOP -> point.wired().isPresent();
+            case SURVEY -> point.wired().isPresent();
+            case LOOP ->
+                point.wired()
+                        .filter(wired -> !wired.point().kind().family().lifeSafety())
+                        .isPresent();
             case REPORT -> true;
             case PROVE -> point.reported();
         };

@@ -4,6 +4,7 @@ import io.answerback.event.EventTable;
 import io.answerback.event.Qualifier;
 import io.answerback.event.Signal;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.Meaning;
@@ -13,6 +14,7 @@ import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
 import io.answerback.loop.CaseReading;
+import io.answerback.loop.DeviceState;
 import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopResult;
 import io.answerback.panel.PanelReducer;
@@ -28,9 +30,15 @@ import java.util.Optional;
 public record ChainBuilder(Job job, EventTable events) {
     /// The chain of a zone point.
     ///
-    /// @param loop its loop as computed; empty when it has no cable or the panel cannot read its scheme
+    /// @param model how its input measures
+    /// @param loop its loop as computed; empty when it has no cable or its input cannot read its scheme
     public Chain of(
-            Point point, Optional<Input> input, Optional<Zone> zone, Optional<LoopResult> loop, ProofState proof) {
+            Point point,
+            Optional<Input> input,
+            InputModel model,
+            Optional<Zone> zone,
+            Optional<LoopResult> loop,
+            ProofState proof) {
         Optional<Signal> signal = zone.flatMap(its -> new PanelReducer(job).zoneSignal(its, Qualifier.NEW));
         return new Chain(
                 point.id(),
@@ -41,8 +49,8 @@ public record ChainBuilder(Job job, EventTable events) {
                                 Mark.SOUND,
                                 point.name(),
                                 point.kind().words().restWord()),
-                        loop(point, loop),
-                        input(input, loop),
+                        loop(point, model, loop),
+                        input(input, model, loop),
                         zone(input, zone),
                         event(zone, signal),
                         route(),
@@ -68,18 +76,16 @@ public record ChainBuilder(Job job, EventTable events) {
                         station(proof)));
     }
 
-    private LinkState loop(Point point, Optional<LoopResult> result) {
+    private LinkState loop(Point point, InputModel model, Optional<LoopResult> result) {
         if (result.isEmpty()) {
-            boolean readable =
-                    job.panel().profile().reads(point.loop().scheme()).isPresent();
+            boolean readable = model.reads(point.loop().scheme()).isPresent();
             return new LinkState(
                     Link.LOOP,
                     readable ? Mark.NOT_DONE : Mark.WRONG,
                     "not known",
                     readable
                             ? "no cable yet"
-                            : "this panel cannot read a "
-                                    + point.loop().scheme().words());
+                            : "its input cannot read a " + point.loop().scheme().words());
         }
         LoopResult loop = result.get();
         CaseReading rest = loop.of(LoopCase.AT_REST);
@@ -94,6 +100,13 @@ public record ChainBuilder(Job job, EventTable events) {
                             + bad.reads().map(Meaning::word).orElse("between bands"));
         }
         boolean tight = loop.leastMargin() < job.practice().leastLoopMargin();
+        if (point.kind().family().lifeSafety()) {
+            return new LinkState(
+                    Link.LOOP,
+                    tight ? Mark.TIGHT : Mark.NOT_DONE,
+                    figure,
+                    "%s inside; computed, not approved".formatted(Figures.percent(loop.leastMargin())));
+        }
         return new LinkState(
                 Link.LOOP,
                 tight ? Mark.TIGHT : Mark.SOUND,
@@ -103,20 +116,32 @@ public record ChainBuilder(Job job, EventTable events) {
 
     /// The word for a device state of this point, such as "open" or "cover off".
     public static String stateWord(Point point, CaseReading reading) {
-        return switch (reading.loopCase().device()) {
-            case AT_REST -> point.kind().words().restWord();
-            case ACTIVE -> point.kind().words().activeWord();
+        return stateWord(point, reading.loopCase().device());
+    }
+
+    /// The word for a device state of this point.
+    public static String stateWord(Point point, DeviceState device) {
+        String rest = point.kind().words().restWord();
+        String active = point.kind().words().activeWord();
+        return switch (device) {
+            case AT_REST -> rest;
+            case ACTIVE -> point.inSeries().isEmpty() ? active : "one " + active;
+            case ALL_ACTIVE -> "all " + active;
+            case SECOND_ACTIVE -> "second active";
+            case BOTH_ACTIVE -> "both active";
+            case MASKED -> "masked";
+            case ACTIVE_AND_MASKED -> active + " and masked";
             case COVER_OFF -> "cover off";
+            case UNPOWERED -> "no supply";
         };
     }
 
-    private LinkState input(Optional<Input> input, Optional<LoopResult> loop) {
+    private static LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {
         if (input.isEmpty()) {
             return new LinkState(Link.INPUT, Mark.WRONG, "none", "not wired to any input");
         }
-        String volts = loop.map(result -> Figures.volts(job.panel()
-                                .profile()
-                                .inputVolts(result.of(LoopCase.AT_REST).range().nominalOhms()))
+        String volts = loop.map(result -> Figures.volts(
+                                model.volts(result.of(LoopCase.AT_REST).range().nominalOhms()))
                         + " across it")
                 .orElse("voltage not known");
         return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);

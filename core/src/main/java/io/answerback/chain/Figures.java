@@ -19,6 +19,11 @@ public final class Figures {
         return String.format(Locale.ROOT, "%,d Ω", Math.round(ohms)).replace(',', THIN_SPACE);
     }
 
+    /// A difference in ohms with its sign, such as "+45 Ω" or "−310 Ω".
+    public static String signedOhms(double ohms) {
+        return (ohms < 0 ? "−" : "+") + ohms(Math.abs(ohms));
+    }
+
     /// A resistor's value as it is said and printed (IEC 60062 letter code): 470R, 2k2, 4k7, 1M.
     public static String resistor(double ohms) {
         if (ohms >= 1e6) {

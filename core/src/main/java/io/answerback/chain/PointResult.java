@@ -2,10 +2,13 @@ package io.answerback.chain;
 
 import io.answerback.job.Cable;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Link;
 import io.answerback.job.Point;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.loop.DeviceState;
+import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopResult;
 import io.answerback.proof.ProofState;
 import java.util.Map;
@@ -28,17 +31,34 @@ public record PointResult(
         Chain chain) {
     /// The parts of a zone point.
     ///
-    /// @param point the point
-    /// @param cable its cable; empty when none was run
+    /// @param point the point, with the parts of the loop its contact lies in
+    /// @param cable the cable of that loop; empty when none was run
     /// @param input its input; empty when it has none
+    /// @param model how that input measures; the panel's own way when it has none
     /// @param zone that input's zone; empty when it was never programmed
     /// @param loop its loop as computed; empty without a cable or when the panel cannot read its scheme
     public record Wired(
             Point point,
             Optional<Cable> cable,
             Optional<Input> input,
+            InputModel model,
             Optional<Zone> zone,
-            Optional<LoopResult> loop) {}
+            Optional<LoopResult> loop) {
+        /// Whether its zone is the second of two that share an input.
+        public boolean second() {
+            return input.filter(Input::second).isPresent();
+        }
+
+        /// The state of the loop when this point alone is active.
+        public DeviceState active() {
+            return second() ? DeviceState.SECOND_ACTIVE : DeviceState.ACTIVE;
+        }
+
+        /// What makes its loop; empty when it has no cable.
+        public Optional<FittedLoop> fitted() {
+            return cable.map(run -> FittedLoop.of(point, run));
+        }
+    }
 
     /// Whether its alarm and its restore were answered and nothing has changed since.
     public boolean proven() {

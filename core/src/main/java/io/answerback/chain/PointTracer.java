@@ -4,13 +4,17 @@ import io.answerback.event.EventTable;
 import io.answerback.job.Area;
 import io.answerback.job.Cable;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
 import io.answerback.job.Point;
 import io.answerback.job.Proof;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
+import io.answerback.loop.BandChart;
+import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopCheck;
 import io.answerback.loop.LoopResult;
+import io.answerback.loop.TrialFaults;
 import io.answerback.proof.ProofState;
 import io.answerback.proof.Upstream;
 import java.util.ArrayList;
@@ -27,6 +31,10 @@ public final class PointTracer {
     private final Upstream facts;
     private final Map<String, Cable> cables = new HashMap<>();
     private final Map<String, Input> inputs = new HashMap<>();
+    private final Map<String, Input> inputsById = new HashMap<>();
+    private final Map<String, Point> points = new HashMap<>();
+    private final Map<String, InputModel> models = new HashMap<>();
+    private final TrialFaults trial;
     private final Map<Integer, Zone> zones = new HashMap<>();
     private final Map<String, Proof> proofs = new HashMap<>();
 
@@ -35,7 +43,10 @@ public final class PointTracer {
         this.job = job;
         this.events = events;
         this.facts = new Upstream(job);
+        this.trial = TrialFaults.of(job.practice());
         job.cables().forEach(cable -> cables.put(cable.pointId(), cable));
+        job.points().forEach(point -> points.put(point.id(), point));
+        job.inputs().forEach(input -> inputsById.put(input.id(), input));
         job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
         job.zones().forEach(zone -> zones.put(zone.number(), zone));
         job.proofs().forEach(proof -> proofs.put(proof.pointId(), proof));
@@ -44,9 +55,17 @@ public final class PointTracer {
     /// The parts of the job one result depends on, compared as the same objects, which is enough because edits
     /// keep every part they do not touch.
     private record Parts(
-            Point point, Cable cable, Input input, Zone zone, Proof proof, List<Area> areas, List<Object> common) {
+            Point point,
+            Point owner,
+            Cable cable,
+            Input input,
+            Zone zone,
+            Proof proof,
+            List<Area> areas,
+            List<Object> common) {
         boolean same(Parts other) {
             return point == other.point
+                    && owner == other.owner
                     && cable == other.cable
                     && input == other.input
                     && zone == other.zone
@@ -100,7 +119,8 @@ public final class PointTracer {
     ///
     /// @param earlier a trace of an earlier state of the same job, or [Trace#NONE]
     public Trace trace(Trace earlier) {
-        List<Object> common = List.of(job.practice(), job.panel(), job.communicator(), job.receivers(), events);
+        List<Object> common =
+                List.of(job.practice(), job.panel(), job.modules(), job.communicator(), job.receivers(), events);
         List<PointResult> results = new ArrayList<>();
         Map<String, Parts> parts = new HashMap<>();
         for (Point point : job.points()) {
@@ -117,27 +137,41 @@ public final class PointTracer {
     private Parts parts(Point point, List<Object> common) {
         Input input = inputs.get(point.id());
         Zone zone = input == null ? null : zones.get(input.zone());
-        return new Parts(point, cables.get(point.id()), input, zone, proofs.get(point.id()), job.areas(), common);
+        Point owner = owner(point, input);
+        return new Parts(
+                point, owner, cables.get(owner.id()), input, zone, proofs.get(point.id()), job.areas(), common);
     }
 
-    private PointResult result(Point point) {
-        var cable = Optional.ofNullable(cables.get(point.id()));
-        var input = Optional.ofNullable(inputs.get(point.id()));
+    /// The point in whose loop a point's contact lies, and whose cable it is on.
+    private Point owner(Point point, Input input) {
+        return Optional.ofNullable(input)
+                .flatMap(Input::shares)
+                .map(inputsById::get)
+                .flatMap(Input::pointId)
+                .map(points::get)
+                .orElse(point);
+    }
+
+    private PointResult result(Point plain) {
+        var input = Optional.ofNullable(inputs.get(plain.id()));
+        Point owner = owner(plain, input.orElse(null));
+        Point point = owner == plain ? plain : plain.withLoop(owner.loop());
+        var cable = Optional.ofNullable(cables.get(owner.id()));
+        InputModel model = input.map(its -> models.computeIfAbsent(its.module(), name -> job.inputModel(input)))
+                .orElseGet(
+                        () -> job.panel().profile().inputsReading(point.loop().scheme()));
         var zone = input.map(used -> zones.get(used.zone()));
-        var loop = cable.flatMap(run -> loop(point, run));
+        var loop = cable.flatMap(run -> loop(FittedLoop.of(point, run), model));
         var upstream = facts.of(point, cable, input, zone);
         var proof = ProofState.of(Optional.ofNullable(proofs.get(point.id())), upstream);
-        var chain = new ChainBuilder(job, events).of(point, input, zone, loop, proof);
-        var wired = new PointResult.Wired(point, cable, input, zone, loop);
+        var chain = new ChainBuilder(job, events).of(point, input, model, zone, loop, proof);
+        var wired = new PointResult.Wired(point, cable, input, model, zone, loop);
         return new PointResult(point.id(), point.name(), Optional.of(wired), upstream, proof, chain);
     }
 
-    private Optional<LoopResult> loop(Point point, Cable cable) {
-        return job.panel()
-                .profile()
-                .reads(point.loop().scheme())
-                .map(bands -> LoopCheck.check(
-                        point.loop(), cable, bands, job.practice().dampJointOhms()));
+    private Optional<LoopResult> loop(FittedLoop loop, InputModel model) {
+        return model.reads(loop.wiring().scheme())
+                .map(bands -> LoopCheck.check(loop, BandChart.of(bands, model), trial));
     }
 
     private PointResult result(SystemPoint point) {

@@ -3,7 +3,8 @@ package io.answerback.check;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.ResistorPlace;
-import io.answerback.loop.CableState;
+import io.answerback.loop.FaultKind;
+import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -12,17 +13,21 @@ import java.util.stream.Stream;
 final class FaultLooksNormal implements PointRule {
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
-                .filter(wired ->
-                        wired.loop().filter(loop -> !loop.hidden().isEmpty()).isPresent())
-                .map(FaultLooksNormal::finding);
+        return point.wired().stream().filter(wired -> !ofCable(wired).isEmpty()).map(FaultLooksNormal::finding);
+    }
+
+    /// How a loop was fitted is told by measuring it once; what becomes of its cable later is not.
+    private static List<FaultKind> ofCable(PointResult.Wired wired) {
+        return wired.loop().stream()
+                .flatMap(loop -> loop.hidden().stream())
+                .map(reading -> reading.loopCase().fault().kind())
+                .filter(kind -> !kind.ofFitting())
+                .distinct()
+                .toList();
     }
 
     private static Finding finding(PointResult.Wired wired) {
-        String faults = wired.loop().orElseThrow().hidden().stream()
-                .map(reading -> words(reading.loopCase().cable()))
-                .distinct()
-                .collect(Collectors.joining(" and "));
+        String faults = ofCable(wired).stream().map(FaultLooksNormal::words).collect(Collectors.joining(" and "));
         boolean inPanel = wired.point().loop().place() == ResistorPlace.IN_PANEL;
         return Finding.of(
                 "looks-normal",
@@ -39,13 +44,15 @@ final class FaultLooksNormal implements PointRule {
                         : "Open the point once a year with the cable measured.");
     }
 
-    private static String words(CableState fault) {
+    private static String words(FaultKind fault) {
         return switch (fault) {
-            case SHORT_AT_DEVICE, SHORT_AT_PANEL -> "a short";
-            case NO_RESISTOR -> "its resistor left out";
-            case DAMP -> "a damp joint";
             case CUT -> "a cut";
-            case SOUND -> "nothing wrong";
+            case SHORT -> "a short";
+            case LEAK -> "a damp joint";
+            case LEAK_TO_ZERO_VOLTS -> "a leak to 0 V";
+            case JOINT -> "a bad joint";
+            case NO_RESISTOR -> "its resistor left out";
+            default -> fault.id().replace('-', ' ');
         };
     }
 }

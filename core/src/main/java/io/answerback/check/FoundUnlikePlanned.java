@@ -4,6 +4,7 @@ import io.answerback.chain.Figures;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
 import io.answerback.job.Point;
+import io.answerback.job.SchemeKind;
 import io.answerback.takeover.FoundLoop;
 import java.util.Optional;
 import java.util.Set;
@@ -23,7 +24,12 @@ final class FoundUnlikePlanned implements JobRule {
                 job.measurements().stream().map(Measurement::pointId).collect(Collectors.toSet());
         return job.points().stream()
                 .filter(point -> measured.contains(point.id()))
+                .filter(point -> oneResistorAtRest(point.loop().scheme()))
                 .flatMap(point -> finding(job, point).stream());
+    }
+
+    private static boolean oneResistorAtRest(SchemeKind scheme) {
+        return scheme != SchemeKind.TWO_ZONES_PARALLEL && scheme != SchemeKind.TWO_WIRE_SMOKE;
     }
 
     private static Optional<Finding> finding(Job job, Point point) {

@@ -3,6 +3,8 @@ package io.answerback.check;
 import io.answerback.capacity.Inventory;
 import io.answerback.capacity.Ways;
 import io.answerback.chain.PointResult;
+import io.answerback.commission.LoopReading;
+import io.answerback.commission.Readings;
 import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
@@ -15,7 +17,14 @@ import java.util.List;
 /// @param inventory what it needs of its panel against what there is
 /// @param ways the cheapest ways to close a shortfall
 /// @param departures where it does otherwise than the firm's rules
-public record JobFacts(Job job, List<PointResult> points, Inventory inventory, Ways ways, List<Departure> departures) {
+/// @param readings every loop that was measured, against what it should be
+public record JobFacts(
+        Job job,
+        List<PointResult> points,
+        Inventory inventory,
+        Ways ways,
+        List<Departure> departures,
+        List<LoopReading> readings) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
     ///
     /// @param earlier facts of an earlier state of the same job; null for none
@@ -27,7 +36,21 @@ public record JobFacts(Job job, List<PointResult> points, Inventory inventory, W
                 && earlier.job.practice() == job.practice()
                 && earlier.job.points() == job.points()
                 && earlier.job.panel() == job.panel();
-        return new JobFacts(job, points, inventory, ways, samePractice ? earlier.departures : Departures.of(job));
+        return new JobFacts(
+                job,
+                points,
+                inventory,
+                ways,
+                samePractice ? earlier.departures : Departures.of(job),
+                sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points));
+    }
+
+    private static boolean sameLoops(Job job, JobFacts earlier) {
+        return earlier != null
+                && earlier.job.measurements() == job.measurements()
+                && earlier.job.points() == job.points()
+                && earlier.job.cables() == job.cables()
+                && earlier.job.inputs() == job.inputs();
     }
 
     private static boolean sameStock(Job job, Job other) {

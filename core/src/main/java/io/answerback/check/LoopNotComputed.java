@@ -2,6 +2,7 @@ package io.answerback.check;
 
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A loop of which nothing can be said: no cable, or a scheme the panel cannot read.
@@ -31,8 +32,16 @@ final class LoopNotComputed implements PointRule {
                 Stop.LOOP,
                 Grade.WRONG,
                 wired.point().id(),
-                "The panel cannot read a " + scheme,
-                job.panel().profile().name() + " has no bands for it.",
-                "Choose a scheme the panel reads.");
+                "Its input cannot read a " + scheme,
+                "%s has no bands for it.".formatted(readBy(job, wired)),
+                "Choose a scheme it reads: %s."
+                        .formatted(wired.model().schemes().stream()
+                                .map(bands -> bands.scheme().words())
+                                .collect(Collectors.joining(", "))));
+    }
+
+    private static String readBy(Job job, PointResult.Wired wired) {
+        String panel = job.panel().profile().name();
+        return wired.input().map(input -> input.module() + " of " + panel).orElse(panel);
     }
 }

@@ -11,6 +11,7 @@ public final class Rules {
             new LoopStateUnsafe(),
             new LoopStateTight(),
             new LoopNotComputed(),
+            new ContactUnlikeScheme(),
             new FaultLooksNormal(),
             new PointWithoutInput(),
             new ZoneWiredButOff(),
@@ -35,8 +36,9 @@ public final class Rules {
             new RouteWithoutEntrance(),
             new WindowGlassUnwatched(),
             new FoundUnlikePlanned(),
+            new ReadingOffPrediction(),
+            new LoopDrifted(),
             new DepartureWithoutReason(),
-            new LoopSchoolNotComputed(),
             new UnusedInputUnterminated(),
             new AccountMissing(),
             new RouteWithoutReceiver());

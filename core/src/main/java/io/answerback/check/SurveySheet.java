@@ -16,7 +16,7 @@ public enum SurveySheet {
     private static final List<String> OF_INPUTS = List.of(
             InputsShort.RULE, PanelLimitPassed.RULE, ModuleUnfit.RULE, InputOfAnotherUse.RULE, AreaWithoutSetting.RULE);
     private static final List<String> OF_OLD_WIRING = List.of(SeriesHidesContacts.RULE, FoundUnlikePlanned.RULE);
-    private static final List<String> OF_RULES = List.of(DepartureWithoutReason.RULE, LoopSchoolNotComputed.RULE);
+    private static final List<String> OF_RULES = List.of(DepartureWithoutReason.RULE);
 
     private final String title;
 

@@ -3,10 +3,12 @@ package io.answerback.check;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.Question;
+import io.answerback.job.SchemeBands;
 import io.answerback.job.School;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
@@ -16,12 +18,16 @@ final class UnusedInputUnterminated implements JobRule {
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
-        return job.panel().profile().reads(job.practice().scheme()).stream()
-                .flatMap(reads -> job.inputs().stream()
-                        .filter(input -> input.pointId().isEmpty())
-                        .filter(input -> input.unusedFitted() != reads.unusedNeeds())
-                        .filter(input -> !switchedOff(job, input))
-                        .map(input -> finding(job, input, reads.unusedNeeds())));
+        return job.inputs().stream()
+                .filter(input -> input.pointId().isEmpty())
+                .filter(input -> !switchedOff(job, input))
+                .flatMap(input -> job
+                        .inputModel(Optional.of(input))
+                        .reads(job.practice().scheme())
+                        .stream()
+                        .map(SchemeBands::unusedNeeds)
+                        .filter(needs -> input.unusedFitted() != needs)
+                        .map(needs -> finding(job, input, needs)));
     }
 
     /// One school fits nothing and switches the zone off; it is fine as long as the zone stays off.

@@ -4,8 +4,6 @@ import io.answerback.job.Area;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
 import io.answerback.job.Input;
-import io.answerback.job.LoopWiring;
-import io.answerback.job.Point;
 import io.answerback.job.Proof;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
@@ -33,17 +31,6 @@ public final class Edits {
     /// Another temperature range for a cable, in °C.
     public static Edit cableCelsius(String cableId, double coldest, double hottest) {
         return cable("temperatures of " + cableId, cableId, cable -> cable.withCelsius(coldest, hottest));
-    }
-
-    /// Another change to the parts in a point's loop.
-    ///
-    /// @param what what changes, as the undo menu says it, such as "end-of-line resistor"
-    public static Edit loop(String what, String pointId, UnaryOperator<LoopWiring> change) {
-        Predicate<Point> which = point -> point.id().equals(pointId);
-        return new Edit(
-                what + " of point " + pointId,
-                job -> job.withPoints(
-                        replaced(job.points(), which, point -> point.withLoop(change.apply(point.loop())))));
     }
 
     /// Another type for a zone; a zone that was never programmed is added.
@@ -77,9 +64,13 @@ public final class Edits {
     public static Edit terminateUnused(String inputId) {
         return new Edit(
                 "termination of " + inputId,
-                job -> job.panel()
-                        .profile()
-                        .reads(job.practice().scheme())
+                job -> job.inputs().stream()
+                        .filter(input -> input.id().equals(inputId))
+                        .flatMap(input -> job
+                                .inputModel(Optional.of(input))
+                                .reads(job.practice().scheme())
+                                .stream())
+                        .findFirst()
                         .map(reads -> unusedFitted(inputId, reads.unusedNeeds()).on(job))
                         .orElse(job));
     }

@@ -1,8 +1,7 @@
 package io.answerback.fault;
 
-import io.answerback.job.Cable;
-import io.answerback.job.LoopWiring;
-import io.answerback.loop.LoopScheme;
+import io.answerback.loop.Extreme;
+import io.answerback.loop.FittedLoop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -20,13 +19,12 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     /// Above this the likeliest cause is taken for the cause.
     public static final double SETTLED = 0.9;
 
-    private static final double IMPOSSIBLE = 1e-8;
     private static final double LEAST_BITS = 0.02;
     private static final double BIN_LOG_OHMS = 0.02;
     private static final double MIDDLE_SHARE = 0.05;
 
-    /// One cause at one value with its weight.
-    record Particle(Cause cause, double value, double weight) {}
+    /// One cause at one value and on one side of a joint half way, with its weight.
+    record Particle(Cause cause, double value, boolean near, double weight) {}
 
     public Diagnosis {
         explanations = List.copyOf(explanations);
@@ -41,11 +39,11 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     ///
     /// @param readings at least one
     /// @throws IllegalArgumentException when there is no reading
-    public static Diagnosis of(LoopWiring wiring, Cable cable, Priors priors, List<Reading> readings) {
+    public static Diagnosis of(FittedLoop planned, Priors priors, List<Reading> readings) {
         if (readings.isEmpty()) {
             throw new IllegalArgumentException("nothing was measured yet; give a reading");
         }
-        FaultyLoop loop = new FaultyLoop(wiring, cable);
+        FaultyLoop loop = new FaultyLoop(planned);
         List<Particle> particles = weighed(loop, priors, readings);
         List<Explanation> explanations = explanations(particles);
         boolean settled = explanations.getFirst().probability() > SETTLED;
@@ -53,38 +51,36 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     }
 
     private static List<Particle> weighed(FaultyLoop loop, Priors priors, List<Reading> readings) {
+        boolean parted = readings.stream().anyMatch(reading -> reading.setup() == Setup.FROM_MID_JOINT);
         List<Particle> all = new ArrayList<>();
-        double sum = 0;
         for (Cause cause : Cause.values()) {
             if (loop.possible(cause)) {
+                List<Boolean> sides = parted && FaultyLoop.onEitherSide(cause) ? List.of(false, true) : List.of(false);
                 List<Double> values = FreeValues.of(cause, loop, readings);
-                for (double value : values) {
-                    double weight = priors.of(cause) / values.size();
-                    for (Reading reading : readings) {
-                        weight *= Likelihood.of(
-                                reading, loop.of(cause, value, reading.setup()).range());
+                double prior = priors.of(cause) / values.size() / sides.size();
+                for (boolean near : sides) {
+                    for (double value : values) {
+                        all.add(weighed(loop, new Particle(cause, value, near, prior), readings));
                     }
-                    all.add(new Particle(cause, value, weight));
-                    sum += weight;
                 }
             }
         }
-        double total = sum;
+        double total = all.stream().mapToDouble(Particle::weight).sum();
         return all.stream()
-                .map(particle -> new Particle(particle.cause(), particle.value(), particle.weight() / total))
+                .map(particle ->
+                        new Particle(particle.cause(), particle.value(), particle.near(), particle.weight() / total))
                 .toList();
     }
 
-    /// Once a reading cannot be, the others make it no likelier, and are not worked out.
-    private static double likelihood(FaultyLoop loop, Cause cause, double value, List<Reading> readings) {
-        double likelihood = 1;
+    private static Particle weighed(FaultyLoop loop, Particle prior, List<Reading> readings) {
+        double weight = prior.weight();
         for (Reading reading : readings) {
-            likelihood *= likelihood < IMPOSSIBLE
-                    ? Likelihood.SLIP
-                    : Likelihood.of(
-                            reading, loop.of(cause, value, reading.setup()).range());
+            weight *= Likelihood.of(
+                    reading,
+                    loop.of(prior.cause(), prior.value(), prior.near(), reading.setup())
+                            .range());
         }
-        return likelihood;
+        return new Particle(prior.cause(), prior.value(), prior.near(), weight);
     }
 
     private static List<Explanation> explanations(List<Particle> particles) {
@@ -95,15 +91,19 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
                 .map(entry -> new Explanation(
                         entry.getKey(),
                         entry.getValue().stream().mapToDouble(Particle::weight).sum(),
-                        stretch(entry.getKey(), entry.getValue())))
+                        stretch(entry.getKey(), entry.getValue()),
+                        near(entry.getValue())))
                 .sorted(Comparator.comparingDouble(Explanation::probability).reversed())
                 .toList();
     }
 
-    private static Optional<Explanation.Stretch> stretch(Cause cause, List<Particle> particles) {
+    private static Optional<Explanation.Stretch> stretch(Cause cause, List<Particle> unsorted) {
         if (cause.free() == Cause.Free.NONE) {
             return Optional.empty();
         }
+        List<Particle> particles = unsorted.stream()
+                .sorted(Comparator.comparingDouble(Particle::value))
+                .toList();
         double sum = particles.stream().mapToDouble(Particle::weight).sum();
         double likeliest = particles.stream()
                 .max(Comparator.comparingDouble(Particle::weight))
@@ -111,6 +111,18 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
                 .value();
         return Optional.of(new Explanation.Stretch(
                 quantile(particles, MIDDLE_SHARE * sum), likeliest, quantile(particles, (1 - MIDDLE_SHARE) * sum)));
+    }
+
+    private static Optional<Boolean> near(List<Particle> particles) {
+        if (particles.stream().noneMatch(Particle::near)) {
+            return Optional.empty();
+        }
+        double sum = particles.stream().mapToDouble(Particle::weight).sum();
+        double near = particles.stream()
+                .filter(Particle::near)
+                .mapToDouble(Particle::weight)
+                .sum();
+        return Optional.of(near > sum / 2);
     }
 
     private static double quantile(List<Particle> rising, double wanted) {
@@ -129,12 +141,8 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     private static Optional<NextMeasurement> next(FaultyLoop loop, List<Particle> particles, List<Reading> readings) {
         double doubt = entropy(particles);
         List<NextMeasurement> all = new ArrayList<>();
-        for (Setup setup : Setup.values()) {
-            boolean told = setup.device()
-                    .map(state ->
-                            LoopScheme.of(loop.wiring().scheme()).deviceStates().contains(state))
-                    .orElse(true);
-            if (told && readings.stream().noneMatch(reading -> reading.setup() == setup)) {
+        for (Setup setup : Setup.of(loop.loop())) {
+            if (readings.stream().noneMatch(reading -> reading.setup() == setup)) {
                 all.add(new NextMeasurement(setup, doubt - doubtAfter(loop, particles, setup)));
             }
         }
@@ -147,15 +155,27 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
         Map<Long, List<Particle>> bins = new HashMap<>();
         for (Particle particle : particles) {
             if (particle.weight() > 1e-9) {
-                double ohms = loop.of(particle.cause(), particle.value(), setup)
-                        .range()
-                        .nominalOhms();
-                bins.computeIfAbsent(bin(ohms), key -> new ArrayList<>()).add(particle);
+                for (Particle side : sides(particle, setup)) {
+                    double ohms = loop.of(side.cause(), side.value(), side.near(), setup)
+                            .ohms(Extreme.NOMINAL);
+                    bins.computeIfAbsent(bin(ohms), key -> new ArrayList<>()).add(side);
+                }
             }
         }
         return bins.values().stream()
                 .mapToDouble(bin -> bin.stream().mapToDouble(Particle::weight).sum() * entropy(bin))
                 .sum();
+    }
+
+    /// Nobody knows yet on which side of a joint half way a cause lies.
+    private static List<Particle> sides(Particle particle, Setup setup) {
+        if (setup != Setup.FROM_MID_JOINT || !FaultyLoop.onEitherSide(particle.cause())) {
+            return List.of(particle);
+        }
+        double half = particle.weight() / 2;
+        return List.of(
+                new Particle(particle.cause(), particle.value(), false, half),
+                new Particle(particle.cause(), particle.value(), true, half));
     }
 
     /// Readings that a meter cannot tell apart fall into one bin: below 10 Ω by the ohm, above by 2 %.

@@ -7,7 +7,9 @@ import java.util.Optional;
 /// @param cause the cause
 /// @param probability from 0 to 1
 /// @param value where its free value lies, nine times in ten; empty when it has none
-public record Explanation(Cause cause, double probability, Optional<Stretch> value) {
+/// @param near whether it rather lies before a joint half way than beyond; empty when that was not measured or
+///     does not matter to it
+public record Explanation(Cause cause, double probability, Optional<Stretch> value, Optional<Boolean> near) {
     /// A stretch of values in the cause's own unit.
     ///
     /// @param low its lower end

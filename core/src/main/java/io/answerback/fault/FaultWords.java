@@ -1,10 +1,8 @@
 package io.answerback.fault;
 
 import io.answerback.chain.Figures;
-import io.answerback.job.Cable;
-import io.answerback.job.LoopWiring;
 import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopScheme;
+import io.answerback.loop.FittedLoop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,10 +13,15 @@ public final class FaultWords {
 
     /// The cause with its value, such as "A damp joint across the pair, 11 900 Ω to 12 100 Ω".
     public static String says(Explanation explanation) {
+        String cause = explanation.cause().words()
+                + explanation
+                        .value()
+                        .map(value -> ", " + value(explanation.cause(), value))
+                        .orElse("");
         return explanation
-                .value()
-                .map(value -> explanation.cause().words() + ", " + value(explanation.cause(), value))
-                .orElse(explanation.cause().words());
+                .near()
+                .map(near -> cause + (near ? ", before the joint half way" : ", beyond the joint half way"))
+                .orElse(cause);
     }
 
     private static String value(Cause cause, Explanation.Stretch value) {
@@ -42,15 +45,16 @@ public final class FaultWords {
     /// 1 867 Ω".
     ///
     /// @param measured setups that were measured, which are left out
-    public static String predicts(Explanation explanation, LoopWiring wiring, Cable cable, List<Setup> measured) {
-        FaultyLoop loop = new FaultyLoop(wiring, cable);
+    public static String predicts(Explanation explanation, FittedLoop planned, List<Setup> measured) {
+        FaultyLoop loop = new FaultyLoop(planned);
         double value = explanation.value().map(Explanation.Stretch::likeliest).orElse(0.0);
         List<String> parts = new ArrayList<>();
-        for (DeviceState state : LoopScheme.of(wiring.scheme()).deviceStates()) {
-            Setup setup = Setup.of(state);
-            if (!measured.contains(setup)) {
-                double ohms = loop.of(explanation.cause(), value, setup).range().nominalOhms();
-                parts.add("%s would read %s".formatted(word(state), Figures.ohms(ohms)));
+        for (Setup setup : Setup.of(planned)) {
+            if (setup.device().isPresent() && !measured.contains(setup)) {
+                double ohms = loop.of(explanation.cause(), value, false, setup)
+                        .range()
+                        .nominalOhms();
+                parts.add("%s would read %s".formatted(word(setup.device().get()), Figures.ohms(ohms)));
             }
         }
         return String.join(", ", parts);

@@ -1,97 +1,78 @@
 package io.answerback.fault;
 
 import io.answerback.job.Cable;
-import io.answerback.job.LoopWiring;
-import io.answerback.job.SchemeKind;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.FarEnd;
+import io.answerback.loop.FaultKind;
+import io.answerback.loop.FittedLoop;
+import io.answerback.loop.LoopFault;
+import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.LoopPart;
-import io.answerback.loop.LoopPart.CableRun;
-import io.answerback.loop.LoopPart.Contact;
-import io.answerback.loop.LoopPart.Cut;
-import io.answerback.loop.LoopPart.Leak;
-import io.answerback.loop.LoopPart.Parallel;
-import io.answerback.loop.LoopPart.Resistor;
-import io.answerback.loop.LoopPart.Series;
-import io.answerback.loop.LoopPart.Short;
-import io.answerback.loop.LoopScheme;
 
 /// The loop as it would be under one cause, in any setup.
 ///
-/// @param wiring the parts that were planned
-/// @param cable the pair to the device
-record FaultyLoop(LoopWiring wiring, Cable cable) {
-    /// Whether a cause can be at all with this wiring.
+/// @param loop the parts that were planned
+record FaultyLoop(FittedLoop loop) {
+    /// Whether a cause can be at all with these parts.
     boolean possible(Cause cause) {
-        boolean resistor = wiring.scheme().hasEndOfLine();
-        boolean two = wiring.scheme() == SchemeKind.DOUBLE_END_OF_LINE;
+        return LoopNetwork.possible(cause.kind(), loop);
+    }
+
+    /// Whether a cause can lie on either side of a joint half way.
+    static boolean onEitherSide(Cause cause) {
         return switch (cause) {
-            case SOUND, OTHER_STATE, CUT, SHORT, LEAK, JOINT, WRONG_FORM -> true;
-            case RESISTOR_BRIDGED, WRONG_RESISTOR, DOUBLED -> resistor;
-            case WRONG_ALARM_RESISTOR, ALARM_RESISTOR_MISSING, SWAPPED -> two;
+            case CUT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
+            default -> false;
         };
     }
 
     /// The loop.
     ///
     /// @param value the cause's free value, in its own unit; any where it has none
-    LoopPart of(Cause cause, double value, Setup setup) {
-        return switch (cause) {
-            case SHORT -> Series.of(run(Math.min(value, cable.metres())), new Short());
-            case CUT -> Series.of(run(cable.metres()), new Cut());
-            case LEAK -> Series.of(run(cable.metres()), Parallel.of(new Leak(value), farEnd(cause, value, setup)));
-            case JOINT -> Series.of(run(cable.metres()), new Resistor(value, 0), farEnd(cause, value, setup));
-            default -> Series.of(run(cable.metres()), farEnd(cause, value, setup));
+    /// @param near whether the cause lies between the panel and the joint half way
+    LoopPart of(Cause cause, double value, boolean near, Setup setup) {
+        return switch (setup) {
+            case FAR_END_SHORTED -> network(cause, value, DeviceState.AT_REST, FarEnd.BRIDGED);
+            case FAR_END_LIFTED -> network(cause, value, DeviceState.AT_REST, FarEnd.LIFTED);
+            case FROM_MID_JOINT -> beyondMidJoint(cause, value, near);
+            case TO_ZERO_VOLTS -> toZeroVolts(cause, value);
+            case NEW_RESISTOR -> withNewResistor(cause, value);
+            default -> network(cause, value, setup.device().orElseThrow(), FarEnd.DEVICE);
         };
     }
 
-    private CableRun run(double metres) {
-        return new CableRun(metres, cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius());
+    private LoopPart network(Cause cause, double value, DeviceState meant, FarEnd farEnd) {
+        DeviceState state = cause == Cause.OTHER_STATE ? DeviceState.values()[(int) value] : meant;
+        return LoopNetwork.of(loop, state, fault(cause, value), farEnd);
     }
 
-    private LoopPart farEnd(Cause cause, double value, Setup setup) {
-        if (setup == Setup.FAR_END_LIFTED) {
-            return new Cut();
+    private static LoopFault fault(Cause cause, double value) {
+        return cause.kind().value() == FaultKind.Value.NONE
+                ? LoopFault.of(cause.kind())
+                : new LoopFault(cause.kind(), value);
+    }
+
+    private LoopPart beyondMidJoint(Cause cause, double value, boolean near) {
+        Cable cable = loop.cable();
+        double half = cable.metres() / 2;
+        FaultyLoop rest = new FaultyLoop(loop.withCable(cable.withMetres(half)));
+        if (near || cause == Cause.SHORT && value < half) {
+            return rest.network(Cause.SOUND, 0, DeviceState.AT_REST, FarEnd.DEVICE);
         }
-        if (setup == Setup.FAR_END_SHORTED) {
-            return new Short();
-        }
-        LoopWiring fitted = fitted(cause, value);
-        DeviceState state = state(cause, value, setup.device().orElseThrow());
-        LoopPart contacts = cause == Cause.ALARM_RESISTOR_MISSING
-                ? bare(state)
-                : LoopScheme.of(fitted.scheme()).contacts(fitted, state);
-        LoopScheme scheme = LoopScheme.of(fitted.scheme());
-        return scheme.hasEndOfLine()
-                ? scheme.joined(contacts, new Resistor(fitted.endOfLineOhms(), fitted.tolerancePercent()))
-                : contacts;
+        return rest.network(cause, cause == Cause.SHORT ? value - half : value, DeviceState.AT_REST, FarEnd.DEVICE);
     }
 
-    /// The contacts of a double end-of-line without the resistor across the alarm contact.
-    private LoopPart bare(DeviceState state) {
-        return new Contact(2 * wiring.contactOhms(), state == DeviceState.AT_REST);
+    private static LoopPart toZeroVolts(Cause cause, double value) {
+        return cause == Cause.LEAK_TO_ZERO_VOLTS ? new LoopPart.Leak(value) : new LoopPart.Cut();
     }
 
-    private LoopWiring fitted(Cause cause, double value) {
-        return switch (cause) {
-            case RESISTOR_BRIDGED -> wiring.withEndOfLineOhms(0);
-            case WRONG_RESISTOR -> wiring.withEndOfLineOhms(value);
-            case WRONG_ALARM_RESISTOR -> wiring.withAlarmOhms(value);
-            case SWAPPED -> wiring.withEndOfLineOhms(wiring.alarmOhms()).withAlarmOhms(wiring.endOfLineOhms());
-            case DOUBLED -> wiring.withEndOfLineOhms(2 * wiring.endOfLineOhms());
-            default -> wiring;
+    /// A new resistor at the device mends a wrong or missing one there. Beside one at the panel it is a second one.
+    private LoopPart withNewResistor(Cause cause, double value) {
+        Cause left = switch (cause) {
+            case WRONG_RESISTOR, RESISTOR_BRIDGED, SWAPPED -> Cause.SOUND;
+            case RESISTOR_IN_PANEL -> Cause.DOUBLED;
+            default -> cause;
         };
-    }
-
-    private static DeviceState state(Cause cause, double value, DeviceState meant) {
-        return switch (cause) {
-            case OTHER_STATE -> DeviceState.values()[(int) value];
-            case WRONG_FORM ->
-                switch (meant) {
-                    case AT_REST -> DeviceState.ACTIVE;
-                    case ACTIVE -> DeviceState.AT_REST;
-                    case COVER_OFF -> DeviceState.COVER_OFF;
-                };
-            default -> meant;
-        };
+        return network(left, value, DeviceState.AT_REST, FarEnd.DEVICE);
     }
 }

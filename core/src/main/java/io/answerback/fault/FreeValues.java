@@ -1,6 +1,5 @@
 package io.answerback.fault;
 
-import io.answerback.loop.LoopScheme;
 import io.answerback.resistor.PreferredValues;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,14 +29,14 @@ final class FreeValues {
                 cause == Cause.JOINT
                         ? evenInLogOhms(LEAST_JOINT_OHMS, MOST_JOINT_OHMS)
                         : evenInLogOhms(LEAST_LEAK_OHMS, MOST_LEAK_OHMS);
-            case METRES -> even(loop.cable().metres());
+            case METRES -> even(loop.loop().cable().metres());
             case PREFERRED_VALUE -> wrongValues(cause, loop);
         };
     }
 
     /// Every state but the one that all readings were meant to be taken in.
     private static List<Double> otherStates(FaultyLoop loop, List<Reading> readings) {
-        return LoopScheme.of(loop.wiring().scheme()).deviceStates().stream()
+        return loop.loop().scheme().deviceStates(loop.loop()).stream()
                 .filter(state -> readings.stream()
                         .anyMatch(reading -> reading.setup()
                                 .device()
@@ -50,9 +49,9 @@ final class FreeValues {
     /// Every value that is made but the one that was planned.
     private static List<Double> wrongValues(Cause cause, FaultyLoop loop) {
         double planned = cause == Cause.WRONG_RESISTOR
-                ? loop.wiring().endOfLineOhms()
-                : loop.wiring().alarmOhms();
-        double tolerance = loop.wiring().tolerancePercent() / 100;
+                ? loop.loop().wiring().endOfLineOhms()
+                : loop.loop().wiring().alarmOhms();
+        double tolerance = loop.loop().wiring().tolerancePercent() / 100;
         return PreferredValues.E24.between(LEAST_RESISTOR_OHMS, MOST_RESISTOR_OHMS).stream()
                 .filter(value -> Math.abs(value - planned) > tolerance * planned)
                 .toList();

@@ -1,6 +1,6 @@
 package io.answerback.fault;
 
-import io.answerback.job.PanelProfile;
+import io.answerback.job.InputModel;
 import io.answerback.job.Require;
 
 /// What a meter showed.
@@ -40,16 +40,16 @@ public record Reading(Setup setup, double ohms, double errorOhms) {
     /// A reading in volts at the input while it is connected: R = Rp · V / (Vp − V), its error passed on by the
     /// slope.
     ///
-    /// @param volts from 0 to the panel's pull-up
-    /// @throws IllegalArgumentException when the panel cannot show such a voltage
-    public static Reading volts(Setup setup, double volts, PanelProfile profile) {
-        Require.within(volts, 0, profile.pullUpVolts(), "reading in volts");
-        double left = profile.pullUpVolts() - volts;
+    /// @param volts from 0 to the input's pull-up
+    /// @throws IllegalArgumentException when the input cannot show such a voltage
+    public static Reading volts(Setup setup, double volts, InputModel input) {
+        Require.within(volts, 0, input.pullUpVolts(), "reading in volts");
+        double left = input.pullUpVolts() - volts;
         double error = METER_SHARE * volts + METER_DIGITS * 0.001;
         if (left <= error) {
             return new Reading(setup, Double.POSITIVE_INFINITY, 0);
         }
-        double slope = profile.pullUpOhms() * profile.pullUpVolts() / (left * left);
-        return new Reading(setup, profile.pullUpOhms() * volts / left, slope * error / 2);
+        double slope = input.pullUpOhms() * input.pullUpVolts() / (left * left);
+        return new Reading(setup, input.pullUpOhms() * volts / left, slope * error / 2);
     }
 }

@@ -1,21 +1,33 @@
 package io.answerback.job;
 
-/// A stretch of loop resistance to which a panel gives one meaning. Outside every band nothing is promised.
+/// A stretch of loop resistance, or of input voltage, to which a panel gives one meaning. Outside every band
+/// nothing is promised.
 ///
-/// @param lowOhms lower edge in ohms, 0 or more, included
-/// @param highOhms upper edge in ohms, above `lowOhms`, included; positive infinity when the band has no upper
-///     edge
+/// @param low lower edge, 0 or more, included
+/// @param high upper edge, above `low`, included; positive infinity when the band has no upper edge
+/// @param unit what the edges are in
 /// @param meaning what the panel concludes inside the band
-public record Band(double lowOhms, double highOhms, Meaning meaning) {
-    /// @throws IllegalArgumentException when the edges are negative, reversed or not numbers, or the meaning is
-    ///     missing
+public record Band(double low, double high, BandUnit unit, Meaning meaning) {
+    /// @throws IllegalArgumentException when the edges are negative, reversed or not numbers, or the unit or
+    ///     meaning is missing
     public Band {
-        Require.within(lowOhms, 0, 1e9, "lower band edge in ohms");
-        Require.within(highOhms, 0, Double.POSITIVE_INFINITY, "upper band edge in ohms");
+        Require.given(unit, "band unit");
+        Require.within(low, 0, 1e9, "lower band edge in " + unit.symbol());
+        Require.within(high, 0, Double.POSITIVE_INFINITY, "upper band edge in " + unit.symbol());
         Require.given(meaning, "band meaning");
-        if (highOhms <= lowOhms) {
-            throw new IllegalArgumentException(
-                    "band runs from %s to %s ohms; the upper edge must be the larger".formatted(lowOhms, highOhms));
+        if (high <= low) {
+            throw new IllegalArgumentException("band runs from %s to %s %s; the upper edge must be the larger"
+                    .formatted(low, high, unit.symbol()));
         }
+    }
+
+    /// A band in ohms.
+    public Band(double lowOhms, double highOhms, Meaning meaning) {
+        this(lowOhms, highOhms, BandUnit.OHMS, meaning);
+    }
+
+    /// A band in volts.
+    public static Band ofVolts(double lowVolts, double highVolts, Meaning meaning) {
+        return new Band(lowVolts, highVolts, BandUnit.VOLTS, meaning);
     }
 }

@@ -10,8 +10,16 @@ import java.util.Optional;
 /// @param zone the zone number it brings
 /// @param pointId the point wired to it; empty when it is not used
 /// @param unusedFitted what is fitted across it while no point uses it
+/// @param shares the input on whose terminals it is read as well, where those tell two zones apart; empty when
+///     its terminals are its own
 public record Input(
-        String id, String module, int number, int zone, Optional<String> pointId, UnusedTermination unusedFitted) {
+        String id,
+        String module,
+        int number,
+        int zone,
+        Optional<String> pointId,
+        UnusedTermination unusedFitted,
+        Optional<String> shares) {
     /// @throws IllegalArgumentException when a name is blank or a number is outside 1 to 999
     public Input {
         id = Require.text(id, "input id");
@@ -20,20 +28,32 @@ public record Input(
         Require.within(zone, 1, 999, "zone of input " + id);
         pointId = pointId == null ? Optional.empty() : pointId;
         Require.given(unusedFitted, "termination of input " + id);
+        shares = shares == null ? Optional.empty() : shares;
+    }
+
+    /// An input with terminals of its own.
+    public static Input of(
+            String id, String module, int number, int zone, Optional<String> pointId, UnusedTermination unusedFitted) {
+        return new Input(id, module, number, zone, pointId, unusedFitted, Optional.empty());
+    }
+
+    /// Whether it is the second zone of another input.
+    public boolean second() {
+        return shares.isPresent();
     }
 
     /// The module and place as a person says it, such as "Expander 1 · 7".
     public String name() {
-        return module + " · " + number;
+        return module + " · " + number + (second() ? ", second zone" : "");
     }
 
     /// The same input serving another point, or none.
     public Input withPointId(Optional<String> other) {
-        return new Input(id, module, number, zone, other, unusedFitted);
+        return new Input(id, module, number, zone, other, unusedFitted, shares);
     }
 
     /// The same input with something else fitted while unused.
     public Input withUnusedFitted(UnusedTermination other) {
-        return new Input(id, module, number, zone, pointId, other);
+        return new Input(id, module, number, zone, pointId, other, shares);
     }
 }

@@ -50,7 +50,7 @@ public record Job(
         areas = unique(areas, Area::number, "areas", "area");
         points = unique(points, Point::id, "points", "point");
         cables = unique(cables, Cable::id, "cables", "cable");
-        inputs = unique(inputs, Input::id, "inputs", "input");
+        inputs = unique(withoutUnusedSeconds(inputs), Input::id, "inputs", "input");
         zones = unique(zones, Zone::number, "zones", "zone");
         receivers = unique(receivers, Receiver::id, "receivers", "receiver");
         proofs = unique(proofs, Proof::pointId, "proofs", "proof of point");
@@ -61,6 +61,7 @@ public record Job(
         refersTo(points, usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
         refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
         requireModules(modules, inputs);
+        requireShared(inputs);
         Set<String> receiverIds =
                 new HashSet<>(receivers.stream().map(Receiver::id).toList());
         for (String id : communicator.ip().receiverIds()) {
@@ -80,6 +81,29 @@ public record Job(
                     throw new IllegalArgumentException(
                             "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
                 });
+    }
+
+    /// The second zone of an input is there as long as a point uses it.
+    private static List<Input> withoutUnusedSeconds(List<Input> inputs) {
+        return Require.given(inputs, "inputs").stream()
+                .filter(input -> !input.second() || input.pointId().isPresent())
+                .toList();
+    }
+
+    private static void requireShared(List<Input> inputs) {
+        Set<String> own = new HashSet<>(
+                inputs.stream().filter(input -> !input.second()).map(Input::id).toList());
+        Set<String> shared = new HashSet<>();
+        for (Input input : inputs) {
+            input.shares().filter(id -> !own.contains(id)).ifPresent(id -> {
+                throw new IllegalArgumentException(
+                        "input %s shares the terminals of %s, which is no input with terminals of its own"
+                                .formatted(input.id(), id));
+            });
+            input.shares().filter(id -> !shared.add(id)).ifPresent(id -> {
+                throw new IllegalArgumentException("input %s is shared more than once; it has two zones".formatted(id));
+            });
+        }
     }
 
     private static Stream<Input> usedInputs(List<Input> inputs) {
@@ -117,6 +141,29 @@ public record Job(
     /// The input this point is wired to; empty when it is not.
     public Optional<Input> inputOf(String pointId) {
         return first(inputs, input -> input.pointId().filter(pointId::equals).isPresent());
+    }
+
+    /// The point in whose loop a point's contact lies: its own, or where two zones share an input, that of the
+    /// first. The point it returns has the parts of that loop.
+    public Point onLoop(Point point) {
+        return loopOwner(point.id()).map(owner -> point.withLoop(owner.loop())).orElse(point);
+    }
+
+    /// The point whose cable runs to a point's input: empty for a point whose input is its own.
+    public Optional<Point> loopOwner(String pointId) {
+        return inputOf(pointId)
+                .flatMap(Input::shares)
+                .flatMap(id -> first(inputs, input -> input.id().equals(id)))
+                .flatMap(Input::pointId)
+                .flatMap(this::point);
+    }
+
+    /// How an input measures; the panel's own way where there is none.
+    public InputModel inputModel(Optional<Input> input) {
+        return input.flatMap(its -> module(its.module()))
+                .flatMap(module -> panel.profile().module(module.kindId()))
+                .map(panel.profile()::inputs)
+                .orElseGet(panel.profile()::inputs);
     }
 
     /// The zone with this number; empty when it was never programmed.

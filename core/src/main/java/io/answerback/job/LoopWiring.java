@@ -1,17 +1,22 @@
 package io.answerback.job;
 
-/// The parts fitted in one point's loop.
+/// The parts fitted in one point's loop. A scheme passes over the values it has no place for.
 ///
 /// @param scheme how they are put together
-/// @param endOfLineOhms end-of-line resistor as marked, in ohms; not used by a closed loop
-/// @param alarmOhms resistor across the alarm contact as marked, in ohms; used by a double end-of-line
-/// @param tolerancePercent tolerance of both resistors, in percent either way
+/// @param endOfLineOhms end-of-line resistor as marked, in ohms
+/// @param alarmOhms resistor of the alarm contact as marked, in ohms: across it, or in its branch where two
+///     zones share an input; of a two-wire loop, what one tripped detector amounts to
+/// @param secondOhms resistor of the second contact as marked, in ohms: the fault or masking contact of a
+///     triple end-of-line, the other zone's where two share an input; of a two-wire loop, what one quiet
+///     detector amounts to
+/// @param tolerancePercent tolerance of all resistors, in percent either way
 /// @param contactOhms resistance of one closed contact, in ohms
 /// @param place where the end-of-line resistor sits
 public record LoopWiring(
         SchemeKind scheme,
         double endOfLineOhms,
         double alarmOhms,
+        double secondOhms,
         double tolerancePercent,
         double contactOhms,
         ResistorPlace place) {
@@ -22,6 +27,7 @@ public record LoopWiring(
         Require.given(scheme, "loop scheme");
         Require.within(endOfLineOhms, 0, 1e6, "end-of-line resistor in ohms");
         Require.within(alarmOhms, 0, 1e6, "alarm resistor in ohms");
+        Require.within(secondOhms, 0, 1e6, "second contact's resistor in ohms");
         Require.within(tolerancePercent, 0, 20, "resistor tolerance in percent");
         Require.within(contactOhms, 0, 1000, "contact resistance in ohms");
         Require.given(place, "place of the resistor");
@@ -29,26 +35,44 @@ public record LoopWiring(
 
     /// The same parts put together as `other`.
     public LoopWiring withScheme(SchemeKind other) {
-        return new LoopWiring(other, endOfLineOhms, alarmOhms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(other, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place);
     }
 
     /// The same loop with another end-of-line resistor, in ohms.
     public LoopWiring withEndOfLineOhms(double ohms) {
-        return new LoopWiring(scheme, ohms, alarmOhms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(scheme, ohms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place);
     }
 
-    /// The same loop with another resistor across the alarm contact, in ohms.
+    /// The same loop with another resistor of the alarm contact, in ohms.
     public LoopWiring withAlarmOhms(double ohms) {
-        return new LoopWiring(scheme, endOfLineOhms, ohms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(scheme, endOfLineOhms, ohms, secondOhms, tolerancePercent, contactOhms, place);
+    }
+
+    /// The same loop with another resistor of the second contact, in ohms.
+    public LoopWiring withSecondOhms(double ohms) {
+        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, ohms, tolerancePercent, contactOhms, place);
     }
 
     /// The same loop with resistors of another tolerance, in percent.
     public LoopWiring withTolerancePercent(double percent) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, percent, contactOhms, place);
+        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, percent, contactOhms, place);
     }
 
     /// The same loop with its end-of-line resistor somewhere else.
     public LoopWiring withPlace(ResistorPlace other) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, tolerancePercent, contactOhms, other);
+        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, other);
+    }
+
+    /// The same parts in the values a panel expects of a scheme; what the scheme has no place for stays.
+    public LoopWiring expectedBy(SchemeBands bands) {
+        SchemeKind kind = bands.scheme();
+        return new LoopWiring(
+                kind,
+                kind.has(SchemeKind.Part.END_OF_LINE) ? bands.endOfLineOhms() : endOfLineOhms,
+                kind.has(SchemeKind.Part.ALARM) ? bands.alarmOhms() : alarmOhms,
+                kind.has(SchemeKind.Part.SECOND) ? bands.secondOhms() : secondOhms,
+                tolerancePercent,
+                contactOhms,
+                place);
     }
 }

@@ -17,12 +17,24 @@ public record Measurement(String pointId, Instant at, Measured what, Optional<Do
         LOOP_AT_REST("loop at rest"),
         /// The loop with the device active.
         LOOP_ACTIVE("loop active"),
+        /// The loop with the second zone's device active.
+        LOOP_SECOND_ACTIVE("loop, second zone active"),
+        /// The loop with the devices of both zones active.
+        LOOP_BOTH_ACTIVE("loop, both zones active"),
+        /// The loop with the detector masked.
+        LOOP_MASKED("loop, masked"),
         /// The loop with the device's cover off.
         LOOP_COVER_OFF("loop, cover off"),
         /// The cable with its cores bridged at the far end.
         FAR_END_SHORTED("cable, far end bridged"),
         /// The cable with its cores lifted at the far end.
         FAR_END_LIFTED("cable, far end lifted"),
+        /// The loop from a joint half way on, away from the panel.
+        FROM_MID_JOINT("from the joint half way"),
+        /// From the lifted live core to 0 V.
+        TO_ZERO_VOLTS("live core to 0 V"),
+        /// The loop at rest after a new end-of-line resistor was fitted.
+        NEW_RESISTOR("loop, new resistor"),
         /// The end-of-line resistor alone.
         RESISTOR("resistor");
 

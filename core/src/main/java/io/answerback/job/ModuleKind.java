@@ -1,6 +1,7 @@
 package io.answerback.job;
 
 import java.util.List;
+import java.util.Optional;
 
 /// A kind of module a panel can have, from its profile.
 ///
@@ -15,6 +16,8 @@ import java.util.List;
 /// @param ownSupply whether it has a supply and battery of its own
 /// @param radioBand the radio band it speaks, such as "band P"; empty when it is wired
 /// @param reserved the inputs that are kept for one use
+/// @param ownInputs how its inputs measure where they do so otherwise than the panel's, as converters do; empty
+///     when they measure as the panel's own
 public record ModuleKind(
         String id,
         String name,
@@ -26,7 +29,8 @@ public record ModuleKind(
         int boxes,
         boolean ownSupply,
         String radioBand,
-        List<ReservedInput> reserved) {
+        List<ReservedInput> reserved,
+        Optional<InputModel> ownInputs) {
     /// An input that is kept for one use.
     ///
     /// @param number its number on the module, from 1
@@ -48,6 +52,7 @@ public record ModuleKind(
         Require.within(boxes, 0, 4, "boxes of module " + id);
         radioBand = radioBand == null ? "" : radioBand.strip();
         reserved = List.copyOf(reserved == null ? List.of() : reserved);
+        ownInputs = ownInputs == null ? Optional.empty() : ownInputs;
         for (ReservedInput input : reserved) {
             Require.within(input.number(), 1, inputs, "reserved input of module " + id);
             Require.given(input.use(), "use of reserved input " + input.number() + " of module " + id);

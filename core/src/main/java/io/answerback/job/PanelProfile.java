@@ -2,6 +2,7 @@ package io.answerback.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// What a make of panel expects and does, as far as the sums need it. Filled in from the maker's manual.
 ///
@@ -30,13 +31,9 @@ public record PanelProfile(
     public PanelProfile {
         id = Require.text(id, "panel profile id");
         name = Require.text(name, "panel profile name");
-        Require.within(pullUpVolts, 0.5, 30, "pull-up in volts");
-        Require.within(pullUpOhms, 10, 1e6, "pull-up in ohms");
+        InputModel inputs = new InputModel(pullUpVolts, pullUpOhms, schemes);
         Require.within(entrySeconds, 0, 300, "entry time in seconds");
-        schemes = List.copyOf(schemes);
-        if (schemes.isEmpty()) {
-            throw new IllegalArgumentException("panel profile " + name + " reads no loop scheme; give at least one");
-        }
+        schemes = inputs.schemes();
         Require.given(capacity, "capacity of panel profile " + name);
         radioBand = radioBand == null ? "" : radioBand.strip();
         modules = List.copyOf(Require.given(modules, "modules of panel profile " + name));
@@ -55,15 +52,27 @@ public record PanelProfile(
         return modules.stream().filter(kind -> kind.id().equals(kindId)).findFirst();
     }
 
-    /// How this panel reads loops of `kind`; empty when it cannot.
-    public Optional<SchemeBands> reads(SchemeKind kind) {
-        return schemes.stream().filter(bands -> bands.scheme() == kind).findFirst();
+    /// How the panel's own inputs measure, and those of every module without inputs of another make.
+    public InputModel inputs() {
+        return new InputModel(pullUpVolts, pullUpOhms, schemes);
     }
 
-    /// Volts a meter shows across an input that sees `ohms`: the pull-up divider, V = Vp · R / (R + Rp).
-    ///
-    /// @param ohms loop resistance in ohms, 0 to positive infinity
-    public double inputVolts(double ohms) {
-        return Double.isInfinite(ohms) ? pullUpVolts : pullUpVolts * ohms / (ohms + pullUpOhms);
+    /// How the inputs of a kind of module measure.
+    public InputModel inputs(ModuleKind kind) {
+        return kind.ownInputs().orElseGet(this::inputs);
+    }
+
+    /// How an input measures that reads a scheme: the panel's own, or those of the first kind of module that can;
+    /// the panel's own where none can.
+    public InputModel inputsReading(SchemeKind scheme) {
+        return Stream.concat(Stream.of(inputs()), modules.stream().map(this::inputs))
+                .filter(model -> model.reads(scheme).isPresent())
+                .findFirst()
+                .orElseGet(this::inputs);
+    }
+
+    /// How this panel's own inputs read loops of `kind`; empty when they cannot.
+    public Optional<SchemeBands> reads(SchemeKind kind) {
+        return schemes.stream().filter(bands -> bands.scheme() == kind).findFirst();
     }
 }

@@ -31,6 +31,13 @@ public record PointKind(
     /// @param fault whether it says when it fails
     public record Outputs(boolean tamper, boolean mask, boolean fault) {}
 
+    /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact closes.
+    public boolean imposes(SchemeKind scheme) {
+        return twoWire
+                ? scheme == SchemeKind.TWO_WIRE_SMOKE
+                : contact == ContactForm.NORMALLY_OPEN && scheme.closesWhenActive();
+    }
+
     /// @throws IllegalArgumentException when a name is blank or a part missing
     public PointKind {
         id = Require.text(id, "id of a kind of point");

@@ -49,10 +49,9 @@ public record Practice(
         return figures.getOrDefault(figure, firm.figure(figure));
     }
 
-    /// The loop scheme new points start with: the job's own, or double end-of-line while that one cannot be
-    /// computed.
+    /// The loop scheme new points start with.
     public SchemeKind scheme() {
-        return school(Question.LOOP).scheme().orElse(SchemeKind.DOUBLE_END_OF_LINE);
+        return school(Question.LOOP).scheme().orElseThrow();
     }
 
     /// Where the end-of-line resistor of new points sits.

@@ -136,9 +136,12 @@ public enum School {
                 .toList();
     }
 
-    /// The loop scheme it stands for; empty when it answers another question or is a scheme that cannot be
-    /// computed yet.
+    /// The loop scheme it stands for, two zones in series where both arrangements are meant; empty when it
+    /// answers another question.
     public Optional<SchemeKind> scheme() {
+        if (this == TWO_ZONES) {
+            return Optional.of(SchemeKind.TWO_ZONES_SERIES);
+        }
         return question == Question.LOOP ? named(SchemeKind.values()) : Optional.empty();
     }
 

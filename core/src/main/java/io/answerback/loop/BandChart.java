@@ -1,17 +1,21 @@
 package io.answerback.loop;
 
 import io.answerback.job.Band;
+import io.answerback.job.BandUnit;
+import io.answerback.job.InputModel;
 import io.answerback.job.Meaning;
+import io.answerback.job.SchemeBands;
 import java.util.List;
 import java.util.Optional;
 
 /// What a panel concludes from a resistance, and how far that is from an edge.
 ///
-/// Distances are in log-ohms: twice the resistance is as far as half. For drawing and for the width of bands
-/// that start at zero or never end, 1 Ω and 1 MΩ stand for the ends of the scale.
+/// Distances are in log-ohms where the bands are stated in ohms, with 1 Ω and 1 MΩ for the ends of the scale, and in
+/// volts where they are stated in volts.
 ///
-/// @param bands in rising order, not overlapping
-public record BandChart(List<Band> bands) {
+/// @param bands in ohms, in rising order, not overlapping
+/// @param scale what distances are in
+public record BandChart(List<Band> bands, BandScale scale) {
     /// The low end of the scale, in ohms.
     public static final double SCALE_LOW_OHMS = 1;
     /// The high end of the scale, in ohms.
@@ -21,10 +25,21 @@ public record BandChart(List<Band> bands) {
         bands = List.copyOf(bands);
     }
 
+    /// How an input reads a scheme.
+    public static BandChart of(SchemeBands bands, InputModel input) {
+        return bands.unit() == BandUnit.OHMS
+                ? new BandChart(bands.bands(), new BandScale.LogOhms())
+                : new BandChart(
+                        bands.bands().stream()
+                                .map(band -> new Band(input.ohms(band.low()), input.ohms(band.high()), band.meaning()))
+                                .toList(),
+                        new BandScale.Volts(input));
+    }
+
     /// The band that holds the whole of `range`; empty when any part of it is between bands or in two of them.
     public Optional<Band> holding(Range range) {
         return bands.stream()
-                .filter(band -> range.lowOhms() >= band.lowOhms() && range.highOhms() <= band.highOhms())
+                .filter(band -> range.lowOhms() >= band.low() && range.highOhms() <= band.high())
                 .findFirst();
     }
 
@@ -40,14 +55,10 @@ public record BandChart(List<Band> bands) {
         return holding(range).map(band -> margin(band, range)).orElse(0.0);
     }
 
-    private static double margin(Band band, Range range) {
-        double halfWidth = (log(band.highOhms()) - log(band.lowOhms())) / 2;
-        double toLow = band.lowOhms() <= 0 ? halfWidth : log(range.lowOhms()) - log(band.lowOhms());
-        double toHigh = Double.isInfinite(band.highOhms()) ? halfWidth : log(band.highOhms()) - log(range.highOhms());
+    private double margin(Band band, Range range) {
+        double halfWidth = (scale.at(band.high()) - scale.at(band.low())) / 2;
+        double toLow = band.low() <= 0 ? halfWidth : scale.at(range.lowOhms()) - scale.at(band.low());
+        double toHigh = Double.isInfinite(band.high()) ? halfWidth : scale.at(band.high()) - scale.at(range.highOhms());
         return Math.clamp(Math.min(toLow, toHigh) / halfWidth, 0, 1);
-    }
-
-    private static double log(double ohms) {
-        return Math.log(Math.clamp(ohms, SCALE_LOW_OHMS, SCALE_HIGH_OHMS));
     }
 }

@@ -13,6 +13,8 @@ import java.util.Optional;
 public record CaseReading(LoopCase loopCase, Range range, Optional<Meaning> reads, boolean safe, double margin) {
     /// Whether this is a fault that the panel takes for normal.
     public boolean hidden() {
-        return loopCase.fault() && !safe && reads.filter(Meaning.NORMAL::equals).isPresent();
+        return loopCase.faulty()
+                && !safe
+                && reads.filter(Meaning.NORMAL::equals).isPresent();
     }
 }

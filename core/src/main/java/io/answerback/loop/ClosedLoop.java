@@ -1,10 +1,10 @@
 package io.answerback.loop;
 
-import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
 import java.util.List;
 
-/// A normally-closed contact and nothing else. A short anywhere looks normal; covers need a ring of their own.
+/// Normally-closed contacts in series and nothing else. A short anywhere looks normal; covers need a ring of their
+/// own.
 final class ClosedLoop implements LoopScheme {
     @Override
     public SchemeKind kind() {
@@ -12,12 +12,12 @@ final class ClosedLoop implements LoopScheme {
     }
 
     @Override
-    public LoopPart contacts(LoopWiring wiring, DeviceState device) {
-        return new LoopPart.Contact(wiring.contactOhms(), device == DeviceState.AT_REST);
+    public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
+        return Contacts.opening(loop, device);
     }
 
     @Override
-    public List<DeviceState> deviceStates() {
+    public List<DeviceState> ownStates() {
         return List.of(DeviceState.AT_REST, DeviceState.ACTIVE);
     }
 }

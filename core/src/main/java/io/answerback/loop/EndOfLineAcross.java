@@ -1,10 +1,9 @@
 package io.answerback.loop;
 
-import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
 import java.util.List;
 
-/// A normally-open contact across one resistor: closing it shorts the loop, which is an alarm; a cut is a tamper
+/// Normally-open contacts across one resistor: closing one shorts the loop, which is an alarm; a cut is a tamper
 /// or fault; a short in the cable cannot be told from an alarm.
 final class EndOfLineAcross implements LoopScheme {
     @Override
@@ -13,8 +12,8 @@ final class EndOfLineAcross implements LoopScheme {
     }
 
     @Override
-    public LoopPart contacts(LoopWiring wiring, DeviceState device) {
-        return new LoopPart.Contact(wiring.contactOhms(), device == DeviceState.ACTIVE);
+    public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
+        return Contacts.closing(loop, device);
     }
 
     @Override
@@ -28,7 +27,12 @@ final class EndOfLineAcross implements LoopScheme {
     }
 
     @Override
-    public List<DeviceState> deviceStates() {
+    public LoopPart doubled(LoopPart endOfLine) {
+        return LoopPart.Parallel.of(endOfLine, endOfLine);
+    }
+
+    @Override
+    public List<DeviceState> ownStates() {
         return List.of(DeviceState.AT_REST, DeviceState.ACTIVE);
     }
 }

@@ -7,34 +7,50 @@ import java.util.Set;
 /// One thing that can be so, and what the panel must then conclude.
 ///
 /// @param id the case's name in commands, such as "cover-off"
-/// @param device what the device is doing
-/// @param cable what has become of the cable
-public record LoopCase(String id, DeviceState device, CableState cable) {
+/// @param device what the devices are doing
+/// @param fault what is the matter with the loop
+public record LoopCase(String id, DeviceState device, LoopFault fault) {
     /// The device at rest, all sound.
-    public static final LoopCase AT_REST = new LoopCase("at-rest", DeviceState.AT_REST, CableState.SOUND);
+    public static final LoopCase AT_REST = sound(DeviceState.AT_REST);
     /// The device active, all sound.
-    public static final LoopCase ACTIVE = new LoopCase("active", DeviceState.ACTIVE, CableState.SOUND);
-    /// The cover off, all sound.
-    public static final LoopCase COVER_OFF = new LoopCase("cover-off", DeviceState.COVER_OFF, CableState.SOUND);
+    public static final LoopCase ACTIVE = sound(DeviceState.ACTIVE);
 
-    /// Whether the cable or the resistor is at fault, not the device at work.
-    public boolean fault() {
-        return cable != CableState.SOUND;
+    /// A device state, all sound.
+    public static LoopCase sound(DeviceState device) {
+        return new LoopCase(device.id(), device, LoopFault.NONE);
     }
 
-    /// The conclusions that are right for this case. A damp joint with the device at rest may still read
-    /// normal: it is the active device behind it that must not.
+    /// Whether the loop is at fault, not the device at work.
+    public boolean faulty() {
+        return fault.kind() != FaultKind.SOUND;
+    }
+
+    /// The conclusions that are right for this case. What only changes the resistance a little may still read
+    /// normal with the device at rest: it is the active device behind it that must not.
     public Set<Meaning> rightConclusions() {
-        if (cable == CableState.DAMP && device == DeviceState.AT_REST) {
-            return EnumSet.allOf(Meaning.class);
-        }
-        if (fault()) {
-            return EnumSet.of(Meaning.ALARM, Meaning.TAMPER, Meaning.FAULT);
+        if (faulty()) {
+            return harmlessAtRest() ? EnumSet.allOf(Meaning.class) : notNormal();
         }
         return switch (device) {
             case AT_REST -> EnumSet.of(Meaning.NORMAL);
-            case ACTIVE -> EnumSet.of(Meaning.ALARM);
+            case ACTIVE, ALL_ACTIVE -> EnumSet.of(Meaning.ALARM);
+            case SECOND_ACTIVE -> EnumSet.of(Meaning.SECOND_ZONE);
+            case BOTH_ACTIVE -> EnumSet.of(Meaning.BOTH_ZONES);
             case COVER_OFF -> EnumSet.of(Meaning.TAMPER);
+            case MASKED -> EnumSet.of(Meaning.MASKED, Meaning.FAULT);
+            case ACTIVE_AND_MASKED, UNPOWERED -> notNormal();
         };
+    }
+
+    private static Set<Meaning> notNormal() {
+        return EnumSet.complementOf(EnumSet.of(Meaning.NORMAL));
+    }
+
+    private boolean harmlessAtRest() {
+        return device == DeviceState.AT_REST
+                && switch (fault.kind()) {
+                    case LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
+                    default -> false;
+                };
     }
 }

@@ -1,10 +1,8 @@
 package io.answerback.loop;
 
 import io.answerback.job.Band;
-import io.answerback.job.Cable;
-import io.answerback.job.LoopWiring;
 import io.answerback.job.Meaning;
-import io.answerback.job.SchemeBands;
+import io.answerback.job.ResistorPlace;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,33 +17,22 @@ public final class LoopCheck {
     /// Every case of one loop, with the panel's conclusion and margin, and the longest cable that keeps it
     /// safe.
     ///
-    /// @param wiring the parts fitted
-    /// @param cable the pair to the device
-    /// @param bands how the panel reads this scheme
-    /// @param dampJointOhms the leak to try the loop with, in ohms
-    public static LoopResult check(LoopWiring wiring, Cable cable, SchemeBands bands, double dampJointOhms) {
-        BandChart chart = new BandChart(bands.bands());
-        List<CaseReading> cases = LoopNetwork.cases(wiring).stream()
-                .map(loopCase -> reading(
-                        chart,
-                        loopCase,
-                        LoopNetwork.of(wiring, cable, loopCase, dampJointOhms).range()))
+    /// @param loop the parts fitted
+    /// @param chart how the input reads their scheme
+    /// @param trial the faults to try the loop with
+    public static LoopResult check(FittedLoop loop, BandChart chart, TrialFaults trial) {
+        List<CaseReading> cases = trial.cases(loop).stream()
+                .map(loopCase -> tryOut(loop, chart, loopCase))
                 .toList();
-        return new LoopResult(chart, cases, longestMetres(wiring, cable, chart));
+        return new LoopResult(chart, cases, longestMetres(loop, chart));
     }
 
     /// One case of a loop, also one that is not in the list of cases, such as a cut with the cover off.
-    ///
-    /// @param dampJointOhms the leak of a damp joint, in ohms
-    public static CaseReading tryOut(
-            LoopWiring wiring, Cable cable, SchemeBands bands, LoopCase loopCase, double dampJointOhms) {
-        return reading(
-                new BandChart(bands.bands()),
-                loopCase,
-                LoopNetwork.of(wiring, cable, loopCase, dampJointOhms).range());
+    public static CaseReading tryOut(FittedLoop loop, BandChart chart, LoopCase loopCase) {
+        return reading(chart, loopCase, LoopNetwork.of(loop, loopCase).range());
     }
 
-    private static CaseReading reading(BandChart chart, LoopCase loopCase, Range range) {
+    static CaseReading reading(BandChart chart, LoopCase loopCase, Range range) {
         Optional<Meaning> reads = chart.holding(range).map(Band::meaning);
         boolean safe = reads.filter(loopCase.rightConclusions()::contains).isPresent();
         return new CaseReading(loopCase, range, reads, safe, chart.margin(range));
@@ -53,42 +40,54 @@ public final class LoopCheck {
 
     /// The cable is in series with everything else, so a state's highest reading is a straight line in its
     /// length and meets the upper edge of the right band at one length. The low ends only gain from length, so
-    /// if the states are not all safe at the shortest of these lengths, no length makes them so.
-    private static double longestMetres(LoopWiring wiring, Cable cable, BandChart chart) {
-        List<LoopCase> states = LoopScheme.of(wiring.scheme()).deviceStates().stream()
-                .map(device -> new LoopCase("", device, CableState.SOUND))
-                .toList();
-        double ohmsPerMetre = highOhms(wiring, cable.withMetres(1), LoopCase.AT_REST)
-                - highOhms(wiring, cable.withMetres(0), LoopCase.AT_REST);
-        double longest = LONGEST_METRES;
-        for (LoopCase state : states) {
-            double without = highOhms(wiring, cable.withMetres(0), state);
-            if (Double.isFinite(without)) {
-                longest = Math.min(longest, (upperEdgeOhms(chart, state) - without) / ohmsPerMetre);
-            }
-        }
+    /// if the states are not all safe at the shortest of these lengths, no length makes them so. Where the
+    /// resistor sits across the panel's terminals, the cable is in a branch beside it, and the length is sought by
+    /// halving.
+    static double longestMetres(FittedLoop loop, BandChart chart) {
+        List<LoopCase> states =
+                loop.scheme().deviceStates(loop).stream().map(LoopCase::sound).toList();
+        double longest = besideResistor(loop)
+                ? allSafe(loop, 0, chart, states)
+                        ? LoopLimits.most(0, LONGEST_METRES, metres -> allSafe(loop, metres, chart, states))
+                        : -1
+                : whereEdgesAreMet(loop, chart, states);
         double shown = Math.floor(longest * 100) / 100;
-        return shown >= 0 && allSafe(wiring, cable.withMetres(shown), chart, states) ? shown : 0;
+        return shown >= 0 && allSafe(loop, shown, chart, states) ? shown : 0;
     }
 
-    private static double highOhms(LoopWiring wiring, Cable cable, LoopCase state) {
-        return LoopNetwork.of(wiring, cable, state, 1).ohms(Extreme.HIGH);
+    private static boolean besideResistor(FittedLoop loop) {
+        return loop.wiring().place() == ResistorPlace.IN_PANEL
+                && loop.scheme().hasEndOfLine()
+                && loop.scheme().joined(new LoopPart.Short(), new LoopPart.Cut()) instanceof LoopPart.Parallel;
+    }
+
+    private static double whereEdgesAreMet(FittedLoop loop, BandChart chart, List<LoopCase> states) {
+        double longest = LONGEST_METRES;
+        for (LoopCase state : states) {
+            double without = highOhms(loop, 0, state);
+            if (Double.isFinite(without)) {
+                double perMetre = highOhms(loop, 1, state) - without;
+                longest = Math.min(longest, (upperEdgeOhms(chart, state) - without) / perMetre);
+            }
+        }
+        return longest;
+    }
+
+    private static double highOhms(FittedLoop loop, double metres, LoopCase state) {
+        return LoopNetwork.of(loop.withCable(loop.cable().withMetres(metres)), state)
+                .ohms(Extreme.HIGH);
     }
 
     private static double upperEdgeOhms(BandChart chart, LoopCase state) {
         return chart.bands().stream()
                 .filter(band -> state.rightConclusions().contains(band.meaning()))
-                .mapToDouble(Band::highOhms)
+                .mapToDouble(Band::high)
                 .max()
                 .orElse(-1);
     }
 
-    private static boolean allSafe(LoopWiring wiring, Cable cable, BandChart chart, List<LoopCase> states) {
-        return states.stream()
-                .allMatch(state -> reading(
-                                chart,
-                                state,
-                                LoopNetwork.of(wiring, cable, state, 1).range())
-                        .safe());
+    private static boolean allSafe(FittedLoop loop, double metres, BandChart chart, List<LoopCase> states) {
+        FittedLoop tried = loop.withCable(loop.cable().withMetres(metres));
+        return states.stream().allMatch(state -> tryOut(tried, chart, state).safe());
     }
 }

@@ -3,12 +3,11 @@ package io.answerback.loop;
 import io.answerback.job.Band;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
-import io.answerback.job.LoopWiring;
-import io.answerback.job.SchemeBands;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
+import java.util.function.UnaryOperator;
 
 /// How far each part of one loop could go, all others as they are, before a device state is no longer safe. Each
 /// is solved by halving, since worst cases only widen or move one way. Empty where the loop is not safe as it is.
@@ -39,110 +38,110 @@ public record LoopLimits(
 
     /// The limits of a loop.
     ///
-    /// @param bands how the panel reads its scheme
+    /// @param chart how its input reads its scheme
     /// @param conductors the conductors there are to choose from
-    public static Optional<LoopLimits> of(
-            LoopWiring wiring, Cable cable, SchemeBands bands, List<Conductor> conductors) {
-        Solver solver = new Solver(wiring, cable, new BandChart(bands.bands()));
-        return solver.safe(wiring, cable, NO_LEAK_OHMS) ? Optional.of(solver.solve(conductors)) : Optional.empty();
+    public static Optional<LoopLimits> of(FittedLoop loop, BandChart chart, List<Conductor> conductors) {
+        Solver solver = new Solver(loop, chart);
+        return solver.safe(loop, NO_LEAK_OHMS) ? Optional.of(solver.solve(conductors)) : Optional.empty();
     }
 
     /// What may grow by the smaller factor, and so gives first: "cable" or "resistors' tolerance". Empty where
     /// neither gives before the ends that are tried.
-    public Optional<String> givesFirst(LoopWiring wiring, Cable cable) {
+    public Optional<String> givesFirst(FittedLoop loop) {
         boolean cableGives = longestMetres < LoopCheck.LONGEST_METRES;
-        boolean toleranceGives = wiring.scheme().hasEndOfLine() && loosestTolerancePercent < MOST_TOLERANCE_PERCENT;
+        boolean toleranceGives = loosestTolerancePercent < MOST_TOLERANCE_PERCENT;
         if (cableGives && toleranceGives) {
-            double cableFactor = longestMetres / Math.max(cable.metres(), 1);
-            double toleranceFactor = loosestTolerancePercent / Math.max(wiring.tolerancePercent(), 0.01);
+            double cableFactor = longestMetres / Math.max(loop.cable().metres(), 1);
+            double toleranceFactor =
+                    loosestTolerancePercent / Math.max(loop.wiring().tolerancePercent(), 0.01);
             return Optional.of(cableFactor <= toleranceFactor ? CABLE : TOLERANCE);
         }
         return cableGives ? Optional.of(CABLE) : toleranceGives ? Optional.of(TOLERANCE) : Optional.empty();
     }
 
-    private record Solver(LoopWiring wiring, Cable cable, BandChart chart) {
+    /// The greatest value from one that is safe up to a bound; safe values are those below some edge.
+    static double most(double from, double bound, DoublePredicate safe) {
+        if (from >= bound || safe.test(bound)) {
+            return Math.max(from, bound);
+        }
+        double good = from;
+        double bad = bound;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (good + bad) / 2;
+            if (safe.test(middle)) {
+                good = middle;
+            } else {
+                bad = middle;
+            }
+        }
+        return good;
+    }
+
+    private record Solver(FittedLoop loop, BandChart chart) {
         private LoopLimits solve(List<Conductor> conductors) {
-            double hottest = cable.hottestCelsius();
-            double coldest = cable.coldestCelsius();
+            double hottest = loop.cable().hottestCelsius();
+            double coldest = loop.cable().coldestCelsius();
             return new LoopLimits(
                     most(
-                            cable.metres(),
+                            loop.cable().metres(),
                             LoopCheck.LONGEST_METRES,
-                            metres -> safe(wiring, cable.withMetres(metres), NO_LEAK_OHMS)),
-                    most(
-                            wiring.tolerancePercent(),
-                            MOST_TOLERANCE_PERCENT,
-                            percent -> safe(wiring.withTolerancePercent(percent), cable, NO_LEAK_OHMS)),
+                            metres -> on(cable -> cable.withMetres(metres))),
+                    most(loop.wiring().tolerancePercent(), MOST_TOLERANCE_PERCENT, this::safeWithin),
                     leastLeak(),
                     mostContacts(),
-                    -most(
-                            -coldest,
-                            -COLDEST_CELSIUS,
-                            below -> safe(wiring, cable.withCelsius(-below, hottest), NO_LEAK_OHMS)),
-                    most(
-                            hottest,
-                            HOTTEST_CELSIUS,
-                            above -> safe(wiring, cable.withCelsius(coldest, above), NO_LEAK_OHMS)),
+                    -most(-coldest, -COLDEST_CELSIUS, below -> on(cable -> cable.withCelsius(-below, hottest))),
+                    most(hottest, HOTTEST_CELSIUS, above -> on(cable -> cable.withCelsius(coldest, above))),
                     thinnest(conductors));
         }
 
-        /// The greatest value from one that is safe up to a bound; safe values are those below some edge.
-        private static double most(double from, double bound, DoublePredicate safe) {
-            if (from >= bound || safe.test(bound)) {
-                return Math.max(from, bound);
-            }
-            double good = from;
-            double bad = bound;
-            for (int i = 0; i < HALVINGS; i++) {
-                double middle = (good + bad) / 2;
-                if (safe.test(middle)) {
-                    good = middle;
-                } else {
-                    bad = middle;
-                }
-            }
-            return good;
+        private boolean safeWithin(double tolerancePercent) {
+            return safe(loop.withWiring(loop.wiring().withTolerancePercent(tolerancePercent)), NO_LEAK_OHMS);
+        }
+
+        private boolean on(UnaryOperator<Cable> change) {
+            return safe(loop.withCable(change.apply(loop.cable())), NO_LEAK_OHMS);
         }
 
         private double leastLeak() {
-            double power = most(-Math.log10(NO_LEAK_OHMS), 0, minus -> safe(wiring, cable, Math.pow(10, -minus)));
+            double power = most(-Math.log10(NO_LEAK_OHMS), 0, minus -> safe(loop, Math.pow(10, -minus)));
             return Math.pow(10, -power);
         }
 
         private int mostContacts() {
-            if (wiring.contactOhms() <= 0) {
+            double contactOhms = loop.wiring().contactOhms();
+            if (contactOhms <= 0) {
                 return MOST_CONTACTS;
             }
             return (int) Math.floor(most(
                     0,
                     MOST_CONTACTS,
-                    more -> states().stream()
-                            .allMatch(state -> holds(state, wider(state, more * wiring.contactOhms())))));
+                    more -> states().stream().allMatch(state -> holds(state, wider(state, more * contactOhms)))));
         }
 
         private Range wider(LoopCase state, double ohms) {
-            Range range = LoopNetwork.of(wiring, cable, state, NO_LEAK_OHMS).range();
+            Range range = LoopNetwork.of(loop, state).range();
             return new Range(range.lowOhms(), range.nominalOhms(), range.highOhms() + ohms);
         }
 
         private Optional<Conductor> thinnest(List<Conductor> conductors) {
             return conductors.stream()
-                    .filter(conductor -> safe(wiring, cable.withConductor(conductor), NO_LEAK_OHMS))
+                    .filter(conductor -> on(cable -> cable.withConductor(conductor)))
                     .max(Comparator.comparingDouble(Conductor::ohmsPerKilometre));
         }
 
         private List<LoopCase> states() {
-            return LoopScheme.of(wiring.scheme()).deviceStates().stream()
-                    .map(device -> new LoopCase("", device, CableState.SOUND))
+            return loop.scheme().deviceStates(loop).stream()
+                    .map(LoopCase::sound)
                     .toList();
         }
 
-        private boolean safe(LoopWiring parts, Cable run, double leakOhms) {
-            return states().stream().allMatch(state -> {
-                CableState leaking = leakOhms < NO_LEAK_OHMS ? CableState.DAMP : CableState.SOUND;
-                LoopCase tried = new LoopCase("", state.device(), leaking);
-                return holds(state, LoopNetwork.of(parts, run, tried, leakOhms).range());
-            });
+        private boolean safe(FittedLoop tried, double leakOhms) {
+            LoopFault leak = leakOhms < NO_LEAK_OHMS ? new LoopFault(FaultKind.LEAK, leakOhms) : LoopFault.NONE;
+            return states().stream()
+                    .allMatch(state -> holds(
+                            state,
+                            LoopNetwork.of(tried, new LoopCase("", state.device(), leak))
+                                    .range()));
         }
 
         private boolean holds(LoopCase state, Range range) {

@@ -6,12 +6,12 @@ import java.util.Locale;
 
 /// Loops as a SPICE netlist, for checking them with a circuit simulator that shares nothing with this
 /// application. One ampere flows into each loop, so the volts across it are its ohms. What conducts nothing
-/// stands as 1 GΩ, what has no resistance as 1 µΩ, since a simulator takes neither.
+/// stands as 10 GΩ, what has no resistance as 10 µΩ, since a simulator takes neither.
 public final class LoopNetlist {
     /// What an open contact or a cut stands as, in ohms.
-    public static final double OPEN_OHMS = 1e9;
+    public static final double OPEN_OHMS = 1e10;
     /// What a short stands as, in ohms.
-    public static final double SHORT_OHMS = 1e-6;
+    public static final double SHORT_OHMS = 1e-5;
 
     private final List<String> elements = new ArrayList<>();
     private final List<String> prints = new ArrayList<>();

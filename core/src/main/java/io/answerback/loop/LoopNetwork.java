@@ -3,66 +3,134 @@ package io.answerback.loop;
 import io.answerback.job.Cable;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.ResistorPlace;
-import java.util.ArrayList;
-import java.util.List;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.SchemeKind.Part;
+import io.answerback.loop.LoopPart.CableRun;
+import io.answerback.loop.LoopPart.Cut;
+import io.answerback.loop.LoopPart.Leak;
+import io.answerback.loop.LoopPart.Parallel;
+import io.answerback.loop.LoopPart.Resistor;
+import io.answerback.loop.LoopPart.Series;
+import io.answerback.loop.LoopPart.Short;
 
 /// Puts the parts of one loop together as the panel's terminals see them.
 public final class LoopNetwork {
     private LoopNetwork() {}
 
     /// The whole loop in one case.
-    ///
-    /// @param wiring the parts that were fitted
-    /// @param cable the pair to the device
-    /// @param loopCase what the device is doing and what has become of the cable
-    /// @param dampJointOhms the leak a damp joint makes, in ohms
-    public static LoopPart of(LoopWiring wiring, Cable cable, LoopCase loopCase, double dampJointOhms) {
-        LoopScheme scheme = LoopScheme.of(wiring.scheme());
-        LoopPart contacts = scheme.contacts(wiring, loopCase.device());
-        if (!scheme.hasEndOfLine()) {
-            return field(cable, loopCase, contacts, dampJointOhms);
-        }
-        LoopPart resistor = loopCase.cable() == CableState.NO_RESISTOR
-                ? scheme.leftOut()
-                : new LoopPart.Resistor(wiring.endOfLineOhms(), wiring.tolerancePercent());
-        return wiring.place() == ResistorPlace.IN_PANEL
-                ? scheme.joined(field(cable, loopCase, contacts, dampJointOhms), resistor)
-                : field(cable, loopCase, scheme.joined(contacts, resistor), dampJointOhms);
+    public static LoopPart of(FittedLoop loop, LoopCase loopCase) {
+        return of(loop, loopCase.device(), loopCase.fault(), FarEnd.DEVICE);
     }
 
-    private static LoopPart field(Cable cable, LoopCase loopCase, LoopPart farEnd, double dampJointOhms) {
-        var run = new LoopPart.CableRun(
-                cable.metres(), cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius());
-        return switch (loopCase.cable()) {
-            case SOUND, NO_RESISTOR -> LoopPart.Series.of(run, farEnd);
-            case CUT -> LoopPart.Series.of(run, new LoopPart.Cut());
-            case SHORT_AT_DEVICE -> LoopPart.Series.of(run, new LoopPart.Short());
-            case SHORT_AT_PANEL -> new LoopPart.Short();
-            case DAMP -> LoopPart.Series.of(run, LoopPart.Parallel.of(new LoopPart.Leak(dampJointOhms), farEnd));
+    /// The whole loop while it is measured.
+    ///
+    /// @param loop the parts that were planned
+    /// @param device what the devices are doing
+    /// @param fault what is the matter
+    /// @param farEnd what is at the far end of the cable
+    public static LoopPart of(FittedLoop loop, DeviceState device, LoopFault fault, FarEnd farEnd) {
+        LoopPart one = single(loop, device, fault, farEnd);
+        return fault.kind() == FaultKind.TWO_LOOPS
+                ? Parallel.of(one, single(loop, DeviceState.AT_REST, LoopFault.NONE, FarEnd.DEVICE))
+                : one;
+    }
+
+    private static LoopPart single(FittedLoop loop, DeviceState device, LoopFault fault, FarEnd farEnd) {
+        FittedLoop fitted = loop.withWiring(fitted(loop.wiring(), fault));
+        LoopScheme scheme = fitted.scheme();
+        LoopPart alarmResistor = fault.kind() == FaultKind.ALARM_RESISTOR_MISSING
+                ? new Cut()
+                : fitted.resistor(fitted.wiring().alarmOhms());
+        LoopPart contacts = scheme.contacts(fitted, meant(device, fault), alarmResistor);
+        if (!scheme.hasEndOfLine()) {
+            return field(fitted.cable(), fault, at(farEnd, contacts));
+        }
+        LoopPart resistor = endOfLine(fitted, fault);
+        return fitted.wiring().place() == ResistorPlace.IN_PANEL
+                ? scheme.joined(field(fitted.cable(), fault, at(farEnd, contacts)), resistor)
+                : field(fitted.cable(), fault, at(farEnd, scheme.joined(contacts, resistor)));
+    }
+
+    private static LoopPart at(FarEnd farEnd, LoopPart device) {
+        return switch (farEnd) {
+            case DEVICE -> device;
+            case BRIDGED -> new Short();
+            case LIFTED -> new Cut();
         };
     }
 
-    /// Every case of this wiring, device states first: rest, active, cover off; then cut, short at the device,
-    /// short at the panel, resistor left out, and a damp joint with the device at rest and active.
-    public static List<LoopCase> cases(LoopWiring wiring) {
-        LoopScheme scheme = LoopScheme.of(wiring.scheme());
-        List<LoopCase> cases = new ArrayList<>();
-        for (DeviceState device : scheme.deviceStates()) {
-            cases.add(
-                    switch (device) {
-                        case AT_REST -> LoopCase.AT_REST;
-                        case ACTIVE -> LoopCase.ACTIVE;
-                        case COVER_OFF -> LoopCase.COVER_OFF;
-                    });
+    /// The cable with what is at its far end. A leak to 0 V passes by the core that should bring the current
+    /// back, which is half of the copper.
+    private static LoopPart field(Cable cable, LoopFault fault, LoopPart farEnd) {
+        LoopPart whole = run(cable, cable.metres());
+        return switch (fault.kind()) {
+            case CUT -> Series.of(whole, new Cut());
+            case SHORT -> Series.of(run(cable, Math.min(fault.value(), cable.metres())), new Short());
+            case LEAK -> Series.of(whole, Parallel.of(new Leak(fault.value()), farEnd));
+            case LEAK_TO_ZERO_VOLTS -> {
+                LoopPart core = run(cable, cable.metres() / 2);
+                yield Series.of(core, Parallel.of(new Leak(fault.value()), Series.of(farEnd, core)));
+            }
+            case JOINT -> Series.of(whole, new Resistor(fault.value(), 0), farEnd);
+            default -> Series.of(whole, farEnd);
+        };
+    }
+
+    private static CableRun run(Cable cable, double metres) {
+        return new CableRun(metres, cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius());
+    }
+
+    private static LoopPart endOfLine(FittedLoop loop, LoopFault fault) {
+        LoopPart one = loop.resistor(loop.wiring().endOfLineOhms());
+        return switch (fault.kind()) {
+            case NO_RESISTOR -> loop.scheme().leftOut();
+            case DOUBLED -> loop.scheme().doubled(one);
+            default -> one;
+        };
+    }
+
+    /// The parts as they really are under a fault.
+    public static LoopWiring fitted(LoopWiring planned, LoopFault fault) {
+        return switch (fault.kind()) {
+            case WRONG_RESISTOR -> planned.withEndOfLineOhms(fault.value());
+            case WRONG_ALARM_RESISTOR -> planned.withAlarmOhms(fault.value());
+            case SWAPPED -> planned.withEndOfLineOhms(planned.alarmOhms()).withAlarmOhms(planned.endOfLineOhms());
+            case RESISTOR_IN_PANEL -> planned.withPlace(ResistorPlace.IN_PANEL);
+            default -> planned;
+        };
+    }
+
+    /// The state the contacts are really in: the other one where the contact has the wrong form.
+    public static DeviceState meant(DeviceState device, LoopFault fault) {
+        if (fault.kind() != FaultKind.WRONG_FORM) {
+            return device;
         }
-        cases.add(new LoopCase("cable-cut", DeviceState.AT_REST, CableState.CUT));
-        cases.add(new LoopCase("short-at-device", DeviceState.AT_REST, CableState.SHORT_AT_DEVICE));
-        cases.add(new LoopCase("short-at-panel", DeviceState.AT_REST, CableState.SHORT_AT_PANEL));
-        if (scheme.hasEndOfLine()) {
-            cases.add(new LoopCase("no-resistor", DeviceState.AT_REST, CableState.NO_RESISTOR));
-        }
-        cases.add(new LoopCase("damp-at-rest", DeviceState.AT_REST, CableState.DAMP));
-        cases.add(new LoopCase("damp-active", DeviceState.ACTIVE, CableState.DAMP));
-        return List.copyOf(cases);
+        return switch (device) {
+            case AT_REST -> DeviceState.ACTIVE;
+            case ACTIVE -> DeviceState.AT_REST;
+            case MASKED -> DeviceState.ACTIVE_AND_MASKED;
+            case ACTIVE_AND_MASKED -> DeviceState.MASKED;
+            case SECOND_ACTIVE -> DeviceState.BOTH_ACTIVE;
+            case BOTH_ACTIVE -> DeviceState.SECOND_ACTIVE;
+            case ALL_ACTIVE, COVER_OFF, UNPOWERED -> device;
+        };
+    }
+
+    /// Whether a loop can have a fault at all, and it changes anything.
+    public static boolean possible(FaultKind kind, FittedLoop loop) {
+        LoopWiring wiring = loop.wiring();
+        SchemeKind scheme = wiring.scheme();
+        boolean acrossContact = scheme.has(Part.ALARM)
+                && scheme != SchemeKind.TWO_ZONES_PARALLEL
+                && scheme != SchemeKind.TWO_WIRE_SMOKE;
+        return switch (kind) {
+            case SOUND, CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, TWO_LOOPS -> true;
+            case WRONG_FORM -> scheme != SchemeKind.TWO_WIRE_SMOKE;
+            case NO_RESISTOR, DOUBLED, WRONG_RESISTOR -> scheme.hasEndOfLine();
+            case RESISTOR_IN_PANEL -> scheme.hasEndOfLine() && wiring.place() != ResistorPlace.IN_PANEL;
+            case WRONG_ALARM_RESISTOR -> scheme.has(Part.ALARM) && scheme != SchemeKind.TWO_WIRE_SMOKE;
+            case ALARM_RESISTOR_MISSING -> acrossContact;
+            case SWAPPED -> acrossContact && scheme.hasEndOfLine() && wiring.endOfLineOhms() != wiring.alarmOhms();
+        };
     }
 }

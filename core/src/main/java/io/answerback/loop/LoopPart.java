@@ -3,6 +3,7 @@ package io.answerback.loop;
 import io.answerback.job.Conductor;
 import io.answerback.job.Require;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// One part of a zone loop, seen as a two-terminal network.
 ///
@@ -126,9 +127,12 @@ public sealed interface LoopPart {
             parts = List.copyOf(parts);
         }
 
-        /// Parts in the order the current meets them.
+        /// Parts in the order the current meets them; a series of nothing among them is left out.
         public static Series of(LoopPart... parts) {
-            return new Series(List.of(parts));
+            return new Series(Stream.of(parts)
+                    .filter(part ->
+                            !(part instanceof Series series && series.parts().isEmpty()))
+                    .toList());
         }
 
         @Override
@@ -147,9 +151,12 @@ public sealed interface LoopPart {
             parts = List.copyOf(parts);
         }
 
-        /// Parts across the same two terminals.
+        /// Parts across the same two terminals; branches of nothing among them are left out.
         public static Parallel of(LoopPart... parts) {
-            return new Parallel(List.of(parts));
+            return new Parallel(Stream.of(parts)
+                    .filter(part -> !(part instanceof Parallel parallel
+                            && parallel.parts().isEmpty()))
+                    .toList());
         }
 
         @Override

@@ -27,7 +27,7 @@ public record LoopResult(BandChart chart, List<CaseReading> cases, double longes
 
     /// The readings of the device states, all sound.
     public List<CaseReading> deviceStates() {
-        return cases.stream().filter(reading -> !reading.loopCase().fault()).toList();
+        return cases.stream().filter(reading -> !reading.loopCase().faulty()).toList();
     }
 
     /// The device states that the panel would get wrong.

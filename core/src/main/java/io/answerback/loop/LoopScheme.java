@@ -1,7 +1,7 @@
 package io.answerback.loop;
 
-import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
+import java.util.ArrayList;
 import java.util.List;
 
 /// One way of putting contacts and resistors together. A new scheme is one small class beside these.
@@ -14,11 +14,12 @@ public interface LoopScheme {
         return kind().hasEndOfLine();
     }
 
-    /// The parts at the device, without the end-of-line resistor.
+    /// The parts at the devices, without the end-of-line resistor.
     ///
-    /// @param wiring the parts that were fitted
-    /// @param device what the device is doing
-    LoopPart contacts(LoopWiring wiring, DeviceState device);
+    /// @param loop the parts that were fitted
+    /// @param device what the devices are doing
+    /// @param alarmResistor the alarm contact's resistor as it really is
+    LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor);
 
     /// The contacts and the end-of-line resistor together: one after the other, unless the scheme says otherwise.
     ///
@@ -34,8 +35,26 @@ public interface LoopScheme {
         return new LoopPart.Short();
     }
 
-    /// The device states the scheme can tell apart.
-    List<DeviceState> deviceStates();
+    /// Two resistors where one should be: one after the other, unless the scheme says otherwise.
+    default LoopPart doubled(LoopPart endOfLine) {
+        return LoopPart.Series.of(endOfLine, endOfLine);
+    }
+
+    /// The device states of one device without a supply that the scheme can tell apart.
+    List<DeviceState> ownStates();
+
+    /// The device states of a loop: the scheme's own, all active where several devices share the loop, and the
+    /// supply lost where relays would drop.
+    default List<DeviceState> deviceStates(FittedLoop loop) {
+        List<DeviceState> states = new ArrayList<>(ownStates());
+        if (loop.contacts() > 1 && !kind().twoZones()) {
+            states.add(states.indexOf(DeviceState.ACTIVE) + 1, DeviceState.ALL_ACTIVE);
+        }
+        if (loop.relays()) {
+            states.add(DeviceState.UNPOWERED);
+        }
+        return List.copyOf(states);
+    }
 
     /// The scheme of this kind.
     static LoopScheme of(SchemeKind kind) {
@@ -45,6 +64,10 @@ public interface LoopScheme {
             case END_OF_LINE_ACROSS -> new EndOfLineAcross();
             case SINGLE_END_OF_LINE -> new SingleEndOfLine();
             case DOUBLE_END_OF_LINE -> new DoubleEndOfLine();
+            case TRIPLE_END_OF_LINE -> new TripleEndOfLine();
+            case TWO_ZONES_SERIES -> new TwoZonesSeries();
+            case TWO_ZONES_PARALLEL -> new TwoZonesParallel();
+            case TWO_WIRE_SMOKE -> new TwoWireLoop();
         };
     }
 }

@@ -1,10 +1,9 @@
 package io.answerback.loop;
 
-import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
 import java.util.List;
 
-/// A normally-open contact and nothing else: a cut anywhere looks normal.
+/// Normally-open contacts side by side and nothing else: a cut anywhere looks normal.
 final class NormallyOpenLoop implements LoopScheme {
     @Override
     public SchemeKind kind() {
@@ -12,12 +11,12 @@ final class NormallyOpenLoop implements LoopScheme {
     }
 
     @Override
-    public LoopPart contacts(LoopWiring wiring, DeviceState device) {
-        return new LoopPart.Contact(wiring.contactOhms(), device == DeviceState.ACTIVE);
+    public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
+        return Contacts.closing(loop, device);
     }
 
     @Override
-    public List<DeviceState> deviceStates() {
+    public List<DeviceState> ownStates() {
         return List.of(DeviceState.AT_REST, DeviceState.ACTIVE);
     }
 }

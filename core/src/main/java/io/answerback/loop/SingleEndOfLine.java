@@ -1,10 +1,9 @@
 package io.answerback.loop;
 
-import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
 import java.util.List;
 
-/// A normally-closed contact in series with one resistor: open is an alarm, a short is a tamper.
+/// Normally-closed contacts in series with one resistor: open is an alarm, a short is a tamper.
 final class SingleEndOfLine implements LoopScheme {
     @Override
     public SchemeKind kind() {
@@ -12,12 +11,12 @@ final class SingleEndOfLine implements LoopScheme {
     }
 
     @Override
-    public LoopPart contacts(LoopWiring wiring, DeviceState device) {
-        return new LoopPart.Contact(wiring.contactOhms(), device == DeviceState.AT_REST);
+    public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
+        return Contacts.opening(loop, device);
     }
 
     @Override
-    public List<DeviceState> deviceStates() {
+    public List<DeviceState> ownStates() {
         return List.of(DeviceState.AT_REST, DeviceState.ACTIVE);
     }
 }

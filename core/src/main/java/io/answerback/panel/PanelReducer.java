@@ -90,8 +90,8 @@ public record PanelReducer(Job job) {
         PanelState seen = state.withRead(read.zone(), meaning);
         return switch (meaning) {
             case NORMAL -> restore(seen, programmed.get());
-            case ALARM -> opens(seen, programmed.get(), now);
-            case TAMPER, FAULT -> tamper(seen, programmed.get());
+            case ALARM, SECOND_ZONE, BOTH_ZONES -> opens(seen, programmed.get(), now);
+            case TAMPER, FAULT, MASKED -> tamper(seen, programmed.get());
         };
     }
 

@@ -68,7 +68,7 @@ public final class Departures {
     public static List<Departure> ofPoint(Practice practice, Point point) {
         List<Departure> all = new ArrayList<>();
         SchemeKind scheme = point.loop().scheme();
-        if (scheme != practice.scheme()) {
+        if (scheme != practice.scheme() && !point.kind().imposes(scheme)) {
             all.add(departure(
                     practice,
                     "scheme:" + point.id(),

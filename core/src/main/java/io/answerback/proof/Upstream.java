@@ -3,16 +3,17 @@ package io.answerback.proof;
 import io.answerback.job.Cable;
 import io.answerback.job.Communicator;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.LoopWiring;
-import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.Receiver;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +27,7 @@ import java.util.TreeMap;
 public final class Upstream {
     private final Job job;
     private final Map<String, String> route;
-    private final Map<SchemeKind, Map<String, String>> panel = new EnumMap<>(SchemeKind.class);
+    private final Map<String, Map<String, String>> reader = new HashMap<>();
 
     /// The facts of one job.
     public Upstream(Job job) {
@@ -48,7 +49,9 @@ public final class Upstream {
         Optional<Point> point = job.point(pointId);
         if (point.isPresent()) {
             Optional<Input> input = job.inputOf(pointId);
-            return of(point.get(), job.cableTo(pointId), input, input.flatMap(used -> job.zone(used.zone())));
+            Point onLoop = job.onLoop(point.get());
+            String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
+            return of(onLoop, job.cableTo(owner), input, input.flatMap(used -> job.zone(used.zone())));
         }
         SystemPoint system = SystemPoint.of(pointId)
                 .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId));
@@ -87,8 +90,9 @@ public final class Upstream {
     }
 
     private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {
-        Map<String, String> facts = new TreeMap<>(
-                panel.computeIfAbsent(scheme, its -> panel(job.panel().profile(), its)));
+        String module = input.map(Input::module).orElse("");
+        Map<String, String> facts = new TreeMap<>(reader.computeIfAbsent(
+                module + "/" + scheme, key -> reader(job.panel().profile().name(), job.inputModel(input), scheme)));
         facts.put("input", input.map(Input::name).orElse("none"));
         return facts;
     }
@@ -98,6 +102,9 @@ public final class Upstream {
         facts.put("scheme", wiring.scheme().words());
         facts.put("end-of-line resistor", ohms(wiring.endOfLineOhms()));
         facts.put("alarm resistor", ohms(wiring.alarmOhms()));
+        if (wiring.scheme().has(SchemeKind.Part.SECOND)) {
+            facts.put("second contact's resistor", ohms(wiring.secondOhms()));
+        }
         facts.put("tolerance", plain(wiring.tolerancePercent()) + " %");
         facts.put("contact resistance", ohms(wiring.contactOhms()));
         facts.put("place of the resistor", wiring.place().words());
@@ -111,15 +118,16 @@ public final class Upstream {
         return facts;
     }
 
-    private static Map<String, String> panel(PanelProfile profile, SchemeKind scheme) {
+    private static Map<String, String> reader(String profile, InputModel model, SchemeKind scheme) {
         Map<String, String> facts = new TreeMap<>();
-        facts.put("panel profile", profile.name());
-        facts.put("pull-up", plain(profile.pullUpVolts()) + " V through " + ohms(profile.pullUpOhms()));
-        profile.reads(scheme)
+        facts.put("panel profile", profile);
+        facts.put("pull-up", plain(model.pullUpVolts()) + " V through " + ohms(model.pullUpOhms()));
+        model.reads(scheme)
                 .ifPresent(reads -> reads.bands()
                         .forEach(band -> facts.merge(
                                 band.meaning().word() + " band",
-                                plain(band.lowOhms()) + " to " + plain(band.highOhms()) + " Ω",
+                                plain(band.low()) + " to " + plain(band.high()) + " "
+                                        + band.unit().symbol(),
                                 (one, two) -> one + " and " + two)));
         return facts;
     }

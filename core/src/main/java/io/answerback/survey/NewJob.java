@@ -53,7 +53,7 @@ public final class NewJob {
     /// @param firstZone the zone of its first input; the others follow
     public static List<Input> inputs(String module, ModuleKind kind, int firstZone) {
         return IntStream.rangeClosed(1, kind.inputs())
-                .mapToObj(number -> new Input(
+                .mapToObj(number -> Input.of(
                         module + "." + number,
                         module,
                         number,

@@ -9,11 +9,13 @@ import io.answerback.job.Duty;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Point;
+import io.answerback.job.PointKind;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Makes points of what was typed or imported, wired as the house rules say.
 public final class NewPoint {
@@ -49,7 +51,12 @@ public final class NewPoint {
     private static Job added(Job job, Understood line, Conductor conductor) {
         Job next = line.area().map(place -> withArea(job, place)).orElse(job);
         Duty duty = new Duty(line.type().orElseThrow(), line.area().map(Understood.Place::number), line.wayIn());
-        Point point = Point.of(line.id(), line.name(), line.kind().orElseThrow(), duty, wiring(job));
+        Point point = Point.of(
+                line.id(),
+                line.name(),
+                line.kind().orElseThrow(),
+                duty,
+                wiring(job, line.kind().orElseThrow()));
         next = next.withPoints(with(next.points(), point));
         if (line.metres().isPresent()) {
             Cable cable = Cable.indoors(
@@ -71,16 +78,33 @@ public final class NewPoint {
         return all;
     }
 
-    /// The parts a new point's loop is fitted with: the job's scheme in the values the panel expects, or the
-    /// first scheme the panel reads where it cannot read the job's.
-    public static LoopWiring wiring(Job job) {
-        SchemeKind wanted = job.practice().scheme();
-        Optional<SchemeBands> reads = job.panel().profile().reads(wanted);
-        SchemeBands bands = reads.orElse(job.panel().profile().schemes().getFirst());
+    /// The parts a new point's loop is fitted with, in the values its input expects: the scheme its device leaves no
+    /// choice about, else the job's; where no input reads that, the first scheme the panel reads.
+    private static LoopWiring wiring(Job job, PointKind kind) {
+        return wanted(job, kind)
+                .map(scheme -> job.panel().profile().inputsReading(scheme).reads(scheme))
+                .flatMap(Optional::stream)
+                .findFirst()
+                .map(bands -> wiring(job, bands))
+                .orElseGet(() -> wiring(job, job.panel().profile().schemes().getFirst()));
+    }
+
+    private static Stream<SchemeKind> wanted(Job job, PointKind kind) {
+        SchemeKind house = job.practice().scheme();
+        Stream<SchemeKind> usual =
+                house.twoZones() ? Stream.of(house, SchemeKind.TWO_ZONES_PARALLEL) : Stream.of(house);
+        return Stream.concat(
+                Stream.of(SchemeKind.TWO_WIRE_SMOKE, SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN)
+                        .filter(kind::imposes),
+                usual);
+    }
+
+    private static LoopWiring wiring(Job job, SchemeBands bands) {
         return new LoopWiring(
                 bands.scheme(),
                 bands.endOfLineOhms(),
                 bands.alarmOhms(),
+                bands.secondOhms(),
                 TOLERANCE_PERCENT,
                 CONTACT_OHMS,
                 job.practice().resistorPlace());

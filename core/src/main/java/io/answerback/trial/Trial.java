@@ -59,7 +59,8 @@ public record Trial(Job job, EventTable events) {
                 ? wired.point().kind().words().activeWord()
                 : wired.point().kind().words().restWord();
         links.add(new LinkState(Link.POINT, Mark.SOUND, point.name(), word));
-        Optional<CaseReading> reading = wired.loop().map(loop -> loop.of(active ? LoopCase.ACTIVE : LoopCase.AT_REST));
+        Optional<CaseReading> reading =
+                wired.loop().map(loop -> loop.of(active ? LoopCase.sound(wired.active()) : LoopCase.AT_REST));
         if (reading.isEmpty() || wired.input().isEmpty()) {
             Link missing = reading.isEmpty() ? Link.LOOP : Link.INPUT;
             links.addAll(point.chain().links().subList(Link.LOOP.ordinal(), missing.ordinal() + 1));
@@ -76,7 +77,7 @@ public record Trial(Job job, EventTable events) {
                 Link.INPUT,
                 Mark.SOUND,
                 wired.input().get().name(),
-                Figures.volts(job.panel().profile().inputVolts(seen.range().nominalOhms())) + " across it"));
+                Figures.volts(wired.model().volts(seen.range().nominalOhms())) + " across it"));
         links.add(zone(point, wired.zone(), panel));
         return outcome(stepped(wired, seen, panel, now), links, Link.ZONE);
     }
@@ -84,7 +85,10 @@ public record Trial(Job job, EventTable events) {
     private PanelStep stepped(PointResult.Wired wired, CaseReading seen, PanelState panel, Instant now) {
         PanelReducer reducer = new PanelReducer(job);
         int zone = wired.input().orElseThrow().zone();
-        PanelStep step = reducer.step(panel, new PanelInput.ZoneReads(zone, seen.reads()), now);
+        PanelStep step = reducer.step(
+                panel,
+                new PanelInput.ZoneReads(zone, seen.reads().map(meaning -> meaning.toZone(wired.second()))),
+                now);
         Optional<Effect.EntryStarted> entry = step.effects().stream()
                 .filter(Effect.EntryStarted.class::isInstance)
                 .map(Effect.EntryStarted.class::cast)

@@ -7,6 +7,7 @@ import io.answerback.chain.PointResult;
 import io.answerback.check.Stop;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.UnusedTermination;
@@ -82,7 +83,7 @@ class AssessorTest {
                 Edits.cableMetres("C-01", 700),
                 Edits.cableMetres("C-02", 4000),
                 Edits.cableConductor("C-03", new io.answerback.job.Conductor("1.0 mm²", 18.1)),
-                Edits.loop("", "01", wiring -> wiring.withEndOfLineOhms(2700)),
+                LoopEdits.parts("", "01", wiring -> wiring.withEndOfLineOhms(2700)),
                 Edits.zoneType(2, ZoneType.NOT_USED),
                 Edits.zoneType(2, ZoneType.ALWAYS),
                 Edits.zoneType(4, ZoneType.IMMEDIATE),

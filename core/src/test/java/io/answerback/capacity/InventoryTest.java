@@ -33,7 +33,8 @@ class InventoryTest {
             0,
             false,
             "",
-            List.of(new ModuleKind.ReservedInput(1, KindFamily.FIRE, true)));
+            List.of(new ModuleKind.ReservedInput(1, KindFamily.FIRE, true)),
+            Optional.empty());
 
     private static Job job(PointKind... kinds) {
         return SmallCapacity.job(List.of(BOARD), kinds);

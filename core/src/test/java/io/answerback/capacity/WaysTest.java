@@ -43,7 +43,19 @@ class WaysTest {
             int boxes,
             String band,
             ReservedInput... kept) {
-        return new ModuleKind(id, id, sort, inputs, most, addresses, 10 * inputs, boxes, false, band, List.of(kept));
+        return new ModuleKind(
+                id,
+                id,
+                sort,
+                inputs,
+                most,
+                addresses,
+                10 * inputs,
+                boxes,
+                false,
+                band,
+                List.of(kept),
+                Optional.empty());
     }
 
     private static PointKind[] doors(int count) {
@@ -152,7 +164,8 @@ class WaysTest {
                 two.boxes(),
                 false,
                 two.radioBand(),
-                two.reserved());
+                two.reserved(),
+                Optional.empty());
         Job job = SmallCapacity.job(List.of(BOARD, one, second), kinds.toArray(PointKind[]::new));
         Inventory inventory = Inventory.of(job);
         List<Way> found = Ways.of(job, inventory).ways();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.assess.Assessor;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.Proof;
@@ -38,13 +39,13 @@ class ChainBuilderTest {
     void theLoopIsSoundTightWrongOrNotKnown() {
         assertLink(Edits.cableMetres("C-02", 100), Link.LOOP, Mark.SOUND, "2\u2009219 Ω", "% inside when");
         assertLink(
-                Edits.loop("", "02", its -> its.withEndOfLineOhms(2800)),
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2800)),
                 Link.LOOP,
                 Mark.TIGHT,
                 "2\u2009819 Ω",
                 "inside when shut");
         assertLink(
-                Edits.loop("", "02", its -> its.withAlarmOhms(1000)),
+                LoopEdits.parts("", "02", its -> its.withAlarmOhms(1000)),
                 Link.LOOP,
                 Mark.WRONG,
                 "",

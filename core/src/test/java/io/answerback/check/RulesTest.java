@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.assess.Assessor;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.job.Communicator;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
@@ -38,7 +39,7 @@ class RulesTest {
     @Test
     void aWrongResistorIsUnsafe() {
         assertFinds(
-                Edits.loop("", "02", its -> its.withEndOfLineOhms(4700)),
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(4700)),
                 "loop-unsafe:02",
                 Grade.WRONG,
                 "Shut reads between bands");
@@ -47,7 +48,7 @@ class RulesTest {
     @Test
     void aNearlyWrongResistorIsTight() {
         assertFinds(
-                Edits.loop("", "02", its -> its.withEndOfLineOhms(2700)),
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)),
                 "loop-tight:02",
                 Grade.TIGHT,
                 "% inside its band");
@@ -73,7 +74,7 @@ class RulesTest {
     @Test
     void aResistorInThePanelGivesTheCableAway() {
         assertFinds(
-                Edits.loop("", "02", its -> its.withPlace(ResistorPlace.IN_PANEL)),
+                LoopEdits.parts("", "02", its -> its.withPlace(ResistorPlace.IN_PANEL)),
                 "looks-normal:02",
                 Grade.TIGHT,
                 "a short");
@@ -82,7 +83,7 @@ class RulesTest {
     @Test
     void aClosedLoopsBlindnessIsANote() {
         assertFinds(
-                Edits.loop("", "02", its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
+                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
                 "looks-normal:02",
                 Grade.NOTE,
                 "a short");

@@ -8,7 +8,7 @@ import io.answerback.assess.JobStanding;
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.edit.AreaEdits;
 import io.answerback.edit.Edit;
-import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.job.Job;
@@ -142,7 +142,8 @@ class SurveyRulesTest {
     @Test
     void otherRulesGradeALoopOtherwiseAtOnce() {
         // a 2k7 ±1 % reads at most 2 746 Ω: ln(2950/2746) / (ln(2950/1550)/2) = 22 % of the half-width left
-        Job tight = Edits.loop("", "02", its -> its.withEndOfLineOhms(2700)).on(job);
+        Job tight =
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)).on(job);
         assertThat(Found.in(tight, "loop-tight:02")).isPresent();
         var easier = SmallRules.rules().with("Easier", Map.of(), Map.of(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 20.0));
         assertThat(Found.in(PracticeEdits.rules(easier).on(tight), "loop-tight:02"))
@@ -151,9 +152,21 @@ class SurveyRulesTest {
 
     @Test
     void morePointsThanInputsNameTheCheapestWay() {
-        ModuleKind board = new ModuleKind("board", "Board", ModuleSort.BOARD, 1, 1, 0, 50, 0, false, "", List.of());
-        ModuleKind plug =
-                new ModuleKind("plug", "Plug-in, 4 inputs", ModuleSort.PLUG_IN, 4, 1, 0, 20, 0, false, "", List.of());
+        ModuleKind board = new ModuleKind(
+                "board", "Board", ModuleSort.BOARD, 1, 1, 0, 50, 0, false, "", List.of(), Optional.empty());
+        ModuleKind plug = new ModuleKind(
+                "plug",
+                "Plug-in, 4 inputs",
+                ModuleSort.PLUG_IN,
+                4,
+                1,
+                0,
+                20,
+                0,
+                false,
+                "",
+                List.of(),
+                Optional.empty());
         Job small = SmallCapacity.job(List.of(board, plug), SmallKinds.DOOR, SmallKinds.DOOR, SmallKinds.MOVEMENT);
         Finding finding = Found.in(small, "inputs-short").orElseThrow();
         assertThat(finding.says()).isEqualTo("2 more points than inputs");

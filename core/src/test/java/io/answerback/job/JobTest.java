@@ -53,7 +53,7 @@ class JobTest {
                         "siren minutes in the rules is 500; it must be from 0 to 120"),
                 refused(
                         () -> JOB.withInputs(
-                                List.of(new Input("X.1", "X", 1, 9, Optional.empty(), UnusedTermination.LINK))),
+                                List.of(Input.of("X.1", "X", 1, 9, Optional.empty(), UnusedTermination.LINK))),
                         "input X.1 is on module X, which is not in the job"),
                 refused(
                         () -> JOB.points().getFirst().withInSeries(List.of(new SeriesContact("one", SmallKinds.DOOR))),
@@ -71,7 +71,7 @@ class JobTest {
     }
 
     private static Input input(int number, String point) {
-        return new Input("P." + number, "Panel", number, number, Optional.of(point), UnusedTermination.LINK);
+        return Input.of("P." + number, "Panel", number, number, Optional.of(point), UnusedTermination.LINK);
     }
 
     private static <T> List<T> twice(List<T> parts) {
@@ -97,8 +97,8 @@ class JobTest {
     @Test
     void theInputDividerGivesHalfThePullUpAtThePullUpsOwnResistance() {
         PanelProfile profile = JOB.panel().profile();
-        assertThat(profile.inputVolts(4700)).isEqualTo(2.5);
-        assertThat(profile.inputVolts(0)).isZero();
-        assertThat(profile.inputVolts(Double.POSITIVE_INFINITY)).isEqualTo(5);
+        assertThat(profile.inputs().volts(4700)).isEqualTo(2.5);
+        assertThat(profile.inputs().volts(0)).isZero();
+        assertThat(profile.inputs().volts(Double.POSITIVE_INFINITY)).isEqualTo(5);
     }
 }

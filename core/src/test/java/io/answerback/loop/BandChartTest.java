@@ -14,7 +14,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BandChartTest {
-    private final BandChart chart = new BandChart(SmallJob.DOUBLE.bands());
+    private final BandChart chart = SmallJob.chart(SmallJob.DOUBLE);
 
     @Test
     void theMiddleInLogOhmsIsOneHundredPercentInside() {
@@ -48,7 +48,7 @@ class BandChartTest {
         assertThatThrownBy(() -> new Band(500, 400, Meaning.NORMAL))
                 .hasMessageContaining("upper edge must be the larger");
         var overlapping = List.of(new Band(0, 500, Meaning.NORMAL), new Band(400, 900, Meaning.ALARM));
-        assertThatThrownBy(() -> new SchemeBands(SchemeKind.CLOSED_LOOP, 0, 0, UnusedTermination.LINK, overlapping))
+        assertThatThrownBy(() -> SchemeBands.of(SchemeKind.CLOSED_LOOP, 0, 0, UnusedTermination.LINK, overlapping))
                 .hasMessageContaining("overlap at 400.0 ohms");
     }
 }

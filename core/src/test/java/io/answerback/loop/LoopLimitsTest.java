@@ -20,7 +20,10 @@ class LoopLimitsTest {
     private static final Cable CABLE = SmallJob.cable("01");
 
     private static LoopLimits limits(LoopWiring wiring, Cable cable) {
-        return LoopLimits.of(wiring, cable, SmallJob.DOUBLE, List.of(THICK, SmallJob.THIN, HAIR))
+        return LoopLimits.of(
+                        FittedLoop.of(wiring, cable),
+                        SmallJob.chart(SmallJob.DOUBLE),
+                        List.of(THICK, SmallJob.THIN, HAIR))
                 .orElseThrow();
     }
 
@@ -46,23 +49,28 @@ class LoopLimitsTest {
 
     @Test
     void theLongestCableIsTheOneTheCheckFinds() {
-        double checked = LoopCheck.check(WIRING, CABLE, SmallJob.DOUBLE, 12_000).longestMetres();
+        double checked = check(WIRING, CABLE).longestMetres();
         assertThat(limits(WIRING, CABLE).longestMetres()).isCloseTo(checked, within(0.02));
     }
 
     @Test
     void whatMayGrowByTheSmallerFactorGivesFirst() {
         // 3954 m of 100 m; the tolerance reaches the 20 % that is tried at most
-        assertThat(limits(WIRING, CABLE).givesFirst(WIRING, CABLE)).contains("cable");
+        assertThat(limits(WIRING, CABLE).givesFirst(FittedLoop.of(WIRING, CABLE)))
+                .contains("cable");
         // 2k7 of ±5 %: 588 m of 62 m, but 8.8 % of 5 %
         LoopWiring close = WIRING.withEndOfLineOhms(2700).withTolerancePercent(5);
         Cable shorter = CABLE.withMetres(62);
-        assertThat(limits(close, shorter).givesFirst(close, shorter)).contains("resistors' tolerance");
+        assertThat(limits(close, shorter).givesFirst(FittedLoop.of(close, shorter)))
+                .contains("resistors' tolerance");
     }
 
     @Test
     void aLoopThatIsNotSafeHasNoLimits() {
-        assertThat(LoopLimits.of(WIRING.withEndOfLineOhms(4700), CABLE, SmallJob.DOUBLE, List.of(THICK)))
+        assertThat(LoopLimits.of(
+                        FittedLoop.of(WIRING.withEndOfLineOhms(4700), CABLE),
+                        SmallJob.chart(SmallJob.DOUBLE),
+                        List.of(THICK)))
                 .isEmpty();
     }
 
@@ -73,7 +81,7 @@ class LoopLimitsTest {
             @ForAll @DoubleRange(min = 1, max = 900) double metres) {
         LoopWiring wiring = WIRING.withEndOfLineOhms(endOfLineOhms);
         Cable cable = CABLE.withMetres(metres);
-        var found = LoopLimits.of(wiring, cable, SmallJob.DOUBLE, List.of(THICK));
+        var found = LoopLimits.of(FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), List.of(THICK));
         assertThat(found.isPresent()).isEqualTo(safe(wiring, cable));
         found.ifPresent(limits -> {
             assertThat(safe(wiring, cable.withMetres(limits.longestMetres() * 0.9999)))
@@ -89,7 +97,11 @@ class LoopLimitsTest {
         });
     }
 
+    private static LoopResult check(LoopWiring wiring, Cable cable) {
+        return LoopCheck.check(FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new TrialFaults(12_000));
+    }
+
     private static boolean safe(LoopWiring wiring, Cable cable) {
-        return LoopCheck.check(wiring, cable, SmallJob.DOUBLE, 12_000).unsafe().isEmpty();
+        return check(wiring, cable).unsafe().isEmpty();
     }
 }

@@ -3,6 +3,7 @@ package io.answerback.practice;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.job.HouseRules;
 import io.answerback.job.Job;
@@ -46,7 +47,7 @@ class DeparturesTest {
 
     @Test
     void aPointThatIsWiredOtherwiseDepartsToo() {
-        Job other = Edits.loop(
+        Job other = LoopEdits.parts(
                         "",
                         "02",
                         its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE).withPlace(ResistorPlace.IN_PANEL))

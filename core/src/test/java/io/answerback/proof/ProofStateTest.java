@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.Proof;
@@ -47,7 +48,7 @@ class ProofStateTest {
     void theFirstLinkThatDiffersIsTheReason() {
         ProofState state = after(
                 Edits.zoneType(2, ZoneType.ALWAYS),
-                Edits.loop("tolerance", "02", wiring -> wiring.withTolerancePercent(5)));
+                LoopEdits.parts("tolerance", "02", wiring -> wiring.withTolerancePercent(5)));
         assertThat(state).isInstanceOfSatisfying(ProofState.Stale.class, stale -> {
             assertThat(stale.link()).isEqualTo(Link.LOOP);
             assertThat(stale.why()).isEqualTo("tolerance was 1 %, now 5 %");
@@ -57,7 +58,7 @@ class ProofStateTest {
     @Test
     void everythingUpstreamCounts() {
         List<Edit> edits = List.of(
-                Edits.loop("alarm resistor", "02", wiring -> wiring.withAlarmOhms(5600)),
+                LoopEdits.parts("alarm resistor", "02", wiring -> wiring.withAlarmOhms(5600)),
                 Edits.zoneType(2, ZoneType.ALWAYS),
                 Edits.zoneArea(2, Optional.of(2)),
                 Edits.account(1, "4321"),

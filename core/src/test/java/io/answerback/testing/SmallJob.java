@@ -10,6 +10,7 @@ import io.answerback.job.Communicator;
 import io.answerback.job.Conductor;
 import io.answerback.job.Duty;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
@@ -29,6 +30,7 @@ import io.answerback.job.Site;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.loop.BandChart;
 import java.util.List;
 import java.util.Optional;
 
@@ -38,7 +40,7 @@ public final class SmallJob {
     public static final Conductor THIN = new Conductor("0.22 mm²", 92);
 
     /// Bands of a double end-of-line of 2k2 and 4k7.
-    public static final SchemeBands DOUBLE = new SchemeBands(
+    public static final SchemeBands DOUBLE = SchemeBands.of(
             SchemeKind.DOUBLE_END_OF_LINE,
             2200,
             4700,
@@ -50,7 +52,7 @@ public final class SmallJob {
                     new Band(13_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
 
     /// Bands of a single end-of-line of 2k2.
-    public static final SchemeBands SINGLE = new SchemeBands(
+    public static final SchemeBands SINGLE = SchemeBands.of(
             SchemeKind.SINGLE_END_OF_LINE,
             2200,
             0,
@@ -61,7 +63,7 @@ public final class SmallJob {
                     new Band(4900, Double.POSITIVE_INFINITY, Meaning.ALARM)));
 
     /// Bands of a closed loop.
-    public static final SchemeBands CLOSED = new SchemeBands(
+    public static final SchemeBands CLOSED = SchemeBands.of(
             SchemeKind.CLOSED_LOOP,
             0,
             0,
@@ -69,7 +71,7 @@ public final class SmallJob {
             List.of(new Band(0, 400, Meaning.NORMAL), new Band(1500, Double.POSITIVE_INFINITY, Meaning.ALARM)));
 
     /// Bands of a normally-open loop.
-    public static final SchemeBands OPEN = new SchemeBands(
+    public static final SchemeBands OPEN = SchemeBands.of(
             SchemeKind.NORMALLY_OPEN,
             0,
             0,
@@ -77,7 +79,7 @@ public final class SmallJob {
             List.of(new Band(0, 400, Meaning.ALARM), new Band(1500, Double.POSITIVE_INFINITY, Meaning.NORMAL)));
 
     /// Bands of a single end-of-line of 2k2 with the contact across it.
-    public static final SchemeBands ACROSS = new SchemeBands(
+    public static final SchemeBands ACROSS = SchemeBands.of(
             SchemeKind.END_OF_LINE_ACROSS,
             2200,
             0,
@@ -86,6 +88,62 @@ public final class SmallJob {
                     new Band(0, 900, Meaning.ALARM),
                     new Band(1550, 2950, Meaning.NORMAL),
                     new Band(4900, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of a triple end-of-line of 2k2, 4k7 and 10k.
+    public static final SchemeBands TRIPLE = new SchemeBands(
+            SchemeKind.TRIPLE_END_OF_LINE,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, 9500, Meaning.ALARM),
+                    new Band(10_500, 21_000, Meaning.MASKED),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of two zones on one input, 4k7 and 10k across the contacts and 2k2 at the end.
+    public static final SchemeBands TWO_SERIES = new SchemeBands(
+            SchemeKind.TWO_ZONES_SERIES,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(5500, 8500, Meaning.ALARM),
+                    new Band(10_500, 14_000, Meaning.SECOND_ZONE),
+                    new Band(15_500, 20_000, Meaning.BOTH_ZONES),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of two zones on one input, in branches of 4k7 and 10k.
+    public static final SchemeBands TWO_PARALLEL = new SchemeBands(
+            SchemeKind.TWO_ZONES_PARALLEL,
+            0,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 1500, Meaning.TAMPER),
+                    new Band(2700, 3900, Meaning.NORMAL),
+                    new Band(4200, 5500, Meaning.SECOND_ZONE),
+                    new Band(8000, 13_000, Meaning.ALARM),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.BOTH_ZONES)));
+
+    /// Bands of a loop of two-wire detectors with 2k2 at its end, a tripped one being 4k7 and a quiet one 10k.
+    public static final SchemeBands TWO_WIRE = new SchemeBands(
+            SchemeKind.TWO_WIRE_SMOKE,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 400, Meaning.FAULT),
+                    new Band(700, 1600, Meaning.ALARM),
+                    new Band(1700, 2600, Meaning.NORMAL),
+                    new Band(5000, Double.POSITIVE_INFINITY, Meaning.FAULT)));
 
     /// Rows for the events the tests meet.
     public static final EventTable EVENTS = new EventTable(List.of(
@@ -96,9 +154,14 @@ public final class SmallJob {
 
     private SmallJob() {}
 
+    /// How the test panel's inputs read a scheme: 5 V through 4k7.
+    public static BandChart chart(SchemeBands bands) {
+        return BandChart.of(bands, new InputModel(5, 4700, List.of(bands)));
+    }
+
     /// The wiring every point has: 2k2 and 4k7 of ±1 %, contacts of 0.2 Ω at most, resistor at the last device.
     public static LoopWiring wiring() {
-        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 1, 0.2, ResistorPlace.LAST_DEVICE);
+        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 0, 1, 0.2, ResistorPlace.LAST_DEVICE);
     }
 
     /// A cable of 100 m of 92 Ω/km, always at 20 °C: 18.4 Ω there and back.
@@ -153,7 +216,8 @@ public final class SmallJob {
 
     private static ModuleKind module(String id, ModuleSort sort, int inputs, int mostOf, int addresses) {
         int boxes = sort == ModuleSort.BUS_EXPANDER ? 1 : 0;
-        return new ModuleKind(id, id, sort, inputs, mostOf, addresses, 30, boxes, false, "", List.of());
+        return new ModuleKind(
+                id, id, sort, inputs, mostOf, addresses, 30, boxes, false, "", List.of(), Optional.empty());
     }
 
     /// A point on the usual wiring.
@@ -167,6 +231,6 @@ public final class SmallJob {
     }
 
     private static Input input(int number, Optional<String> point) {
-        return new Input("P." + number, "Panel", number, number, point, UnusedTermination.RESISTOR);
+        return Input.of("P." + number, "Panel", number, number, point, UnusedTermination.RESISTOR);
     }
 }

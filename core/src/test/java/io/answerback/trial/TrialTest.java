@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.assess.Assessor;
 import io.answerback.chain.LinkState;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.event.Qualifier;
 import io.answerback.event.Signal;
 import io.answerback.job.Job;
@@ -54,7 +55,8 @@ class TrialTest {
 
     @Test
     void aLoopThatReadsBetweenBandsPromisesNothing() {
-        Job job = Edits.loop("", "02", wiring -> wiring.withAlarmOhms(1500)).on(SmallJob.job());
+        Job job =
+                LoopEdits.parts("", "02", wiring -> wiring.withAlarmOhms(1500)).on(SmallJob.job());
         Outcome outcome = act(job, "02", true, PanelState.allSet(job));
         assertThat(outcome.signals()).isEmpty();
         assertThat(outcome.why()).contains("between bands");

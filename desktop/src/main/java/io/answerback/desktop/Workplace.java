@@ -59,7 +59,9 @@ public final class Workplace implements AutoCloseable {
     private final StartSheet start;
     private final SurveyCommands survey;
     private final Supplier<SurveyBench> surveyBench;
+    private final Supplier<LoopBench> loopBench;
     private SurveyBench madeSurveyBench;
+    private LoopBench madeLoopBench;
     private boolean atStart;
     private Remembered remembered;
 
@@ -98,6 +100,7 @@ public final class Workplace implements AutoCloseable {
                 clock);
         this.surveyBench =
                 () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
+        this.loopBench = () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -118,6 +121,14 @@ public final class Workplace implements AutoCloseable {
             madeSurveyBench = surveyBench.get();
         }
         return madeSurveyBench;
+    }
+
+    /// The loop bench, made when it is first wanted.
+    public LoopBench loopBench() {
+        if (madeLoopBench == null) {
+            madeLoopBench = loopBench.get();
+        }
+        return madeLoopBench;
     }
 
     private void typePoint() {
@@ -194,10 +205,14 @@ public final class Workplace implements AutoCloseable {
 
     private Map<Stop, Supplier<Bench>> benches(Opened opened, InstantSource clock) {
         return Map.of(
-                Stop.SURVEY, this::surveyBench,
-                Stop.LOOP, () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock),
-                Stop.REPORT, () -> new ReportBench(desk, opened.events(), clock, practice),
-                Stop.PROVE, () -> new ProveBench(desk, practice, look));
+                Stop.SURVEY,
+                this::surveyBench,
+                Stop.LOOP,
+                this::loopBench,
+                Stop.REPORT,
+                () -> new ReportBench(desk, opened.events(), clock, practice),
+                Stop.PROVE,
+                () -> new ProveBench(desk, practice, look));
     }
 
     private void dress() {

@@ -5,20 +5,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.drawing.Drawing;
-import io.answerback.edit.Edits;
+import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.edit.LoopEdits;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Panel;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.FaultKind;
+import io.answerback.loop.FittedLoop;
+import io.answerback.loop.LoopCase;
+import io.answerback.loop.LoopFault;
+import io.answerback.loop.TrialFaults;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
@@ -229,7 +235,7 @@ class LayoutTest {
             workplace.desk().go(Stop.LOOP);
         });
         assertThat(drawnInside(robot, ".band-normal")).isTrue();
-        onScreen(() -> workplace.desk().apply(Edits.loop("", "06", wiring -> wiring.withEndOfLineOhms(3900))));
+        onScreen(() -> workplace.desk().apply(LoopEdits.parts("", "06", wiring -> wiring.withEndOfLineOhms(3900))));
         assertThat(drawnInside(robot, ".band-normal")).isFalse();
     }
 
@@ -255,16 +261,69 @@ class LayoutTest {
                     workplace.desk().select("06");
                     workplace
                             .desk()
-                            .apply(Edits.loop(
+                            .apply(LoopEdits.parts(
                                     "", "06", its -> its.withScheme(scheme).withPlace(place)));
-                    workplace.desk().switchTo(DeviceState.AT_REST, CableState.SOUND);
+                    workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE);
                 });
                 wrong.addAll(faults(robot, scheme + " " + place, SIZES[1]));
                 assertThat(robot.lookup(".resistor").queryAll()).hasSize(scheme.hasEndOfLine() ? 1 : 0);
                 boolean open = scheme == SchemeKind.NORMALLY_OPEN || scheme == SchemeKind.END_OF_LINE_ACROSS;
                 assertThat(bladeIsOpen(robot)).as(scheme + " at rest").isEqualTo(open);
-                onScreen(() -> workplace.desk().switchTo(DeviceState.ACTIVE, CableState.SOUND));
+                onScreen(() -> workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE));
                 assertThat(bladeIsOpen(robot)).as(scheme + " active").isNotEqualTo(open);
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    /// The larger schemes, in each of their states and with each fault: a blade for each contact, a body for each
+    /// resistor, no words on top of each other.
+    @Test
+    void theLargerSchemesAreDrawnWholeWithEveryFault(FxRobot robot) {
+        List<String> wrong = new ArrayList<>();
+        var points = Map.of("08", 3, "11", 2, "12", 1);
+        for (double[] size : SIZES) {
+            resize(size);
+            points.forEach((point, contacts) -> {
+                onScreen(() -> {
+                    workplace.desk().go(Stop.LOOP);
+                    workplace.desk().select(point);
+                });
+                assertThat(robot.lookup(".blade").queryAll()).hasSize(contacts);
+                FittedLoop loop = workplace
+                        .desk()
+                        .now()
+                        .point()
+                        .wired()
+                        .orElseThrow()
+                        .fitted()
+                        .orElseThrow();
+                for (LoopCase loopCase : new TrialFaults(12_000).cases(loop)) {
+                    onScreen(() -> workplace.desk().switchTo(loopCase.device(), loopCase.fault()));
+                    wrong.addAll(faults(robot, point + " " + loopCase.id(), size));
+                }
+            });
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void twoBranchesATwoWireLoopAndTheSheetsBesideShowEveryWord(FxRobot robot) {
+        List<String> wrong = new ArrayList<>();
+        onScreen(() -> workplace.desk().put(DemoJobs.job(3), Optional.empty(), ""));
+        for (double[] size : SIZES) {
+            resize(size);
+            for (String point : List.of("01", "06", "08", "10")) {
+                onScreen(() -> {
+                    workplace.desk().go(Stop.LOOP);
+                    workplace.loopBench().open(LoopSheet.ONE_LOOP);
+                    workplace.desk().select(point);
+                });
+                wrong.addAll(faults(robot, "gallery " + point, size));
+                for (LoopSheet sheet : LoopSheet.values()) {
+                    onScreen(() -> workplace.loopBench().open(sheet));
+                    wrong.addAll(faults(robot, sheet + " of gallery " + point, size));
+                }
             }
         }
         assertThat(wrong).isEmpty();
@@ -280,18 +339,20 @@ class LayoutTest {
     void theDrawingShowsTheFaultAndTheSchemeThatAreSwitched(FxRobot robot) {
         onScreen(() -> {
             workplace.desk().select("06");
-            workplace.desk().switchTo(DeviceState.ACTIVE, CableState.CUT);
+            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.of(FaultKind.CUT));
         });
         assertThat(robot.lookup(".fault").queryAll()).hasSize(2);
         assertThat(robot.lookup(".resistor").queryAll()).hasSize(2);
-        onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, CableState.NO_RESISTOR));
+        onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.of(FaultKind.NO_RESISTOR)));
         assertThat(robot.lookup(".fault").queryAll()).isEmpty();
         assertThat(robot.lookup(".resistor").queryAll()).hasSize(1);
-        onScreen(() -> workplace.desk().apply(Edits.loop("", "06", its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
+        onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE));
+        onScreen(() ->
+                workplace.desk().apply(LoopEdits.parts("", "06", its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
         assertThat(robot.lookup(".resistor").queryAll()).isEmpty();
         onScreen(() -> workplace
                 .desk()
-                .apply(Edits.loop(
+                .apply(LoopEdits.parts(
                         "",
                         "06",
                         its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE).withPlace(ResistorPlace.IN_PANEL))));

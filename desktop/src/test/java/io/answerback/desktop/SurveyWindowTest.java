@@ -327,10 +327,10 @@ class SurveyWindowTest {
     @Test
     void theConverterIsFittedAndEveryPointGetsItsInput(FxRobot robot) {
         open(robot, 3, SurveySheet.INPUTS);
-        until(() -> reads(robot, "7 inputs are wanting") && reads(robot, "it speaks band Q; this panel hears band P"));
+        until(() -> reads(robot, "6 inputs are wanting") && reads(robot, "it speaks band Q; this panel hears band P"));
         robot.clickOn("Fit");
-        until(() -> reads(robot, "Give 7 points their inputs"));
-        robot.clickOn("Give 7 points their inputs");
+        until(() -> reads(robot, "Give 6 points their inputs"));
+        robot.clickOn("Give 6 points their inputs");
         until(() -> job().inputs().stream()
                         .filter(input -> input.pointId().isPresent())
                         .count()

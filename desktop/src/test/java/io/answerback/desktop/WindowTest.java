@@ -114,7 +114,8 @@ class WindowTest {
 
     @Test
     void readingsAreExplainedUntilOneCauseIsLeft(FxRobot robot) {
-        select("06");
+        select("04");
+        int before = job().measurements().size();
         robot.clickOn(named(robot, "Door open"));
         edit(robot, "Reading, loop active", "4k38");
         until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
@@ -122,7 +123,7 @@ class WindowTest {
         until(() -> workplace.desk().now().device() == DeviceState.AT_REST);
         edit(robot, "Reading, loop at rest", "1869");
         until(() -> reads(robot, "That is it") && reads(robot, "A damp joint across the pair"));
-        assertThat(job().measurements()).hasSize(2);
+        assertThat(job().measurements()).hasSize(before + 2);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> reads(robot, "What can explain it"));
     }

@@ -1,8 +1,10 @@
 package io.answerback.files;
 
 import io.answerback.job.Band;
+import io.answerback.job.BandUnit;
 import io.answerback.job.Meaning;
 import io.answerback.job.PointKind;
+import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -36,12 +38,13 @@ final class JobJson {
     private static final class BandWriter extends ValueSerializer<Band> {
         @Override
         public void serialize(Band band, JsonGenerator out, SerializationContext context) {
+            String unit = band.unit() == BandUnit.OHMS ? "Ohms" : "Volts";
             out.writeStartObject();
-            out.writeNumberProperty("lowOhms", band.lowOhms());
-            if (Double.isInfinite(band.highOhms())) {
-                out.writeNullProperty("highOhms");
+            out.writeNumberProperty("low" + unit, band.low());
+            if (Double.isInfinite(band.high())) {
+                out.writeNullProperty("high" + unit);
             } else {
-                out.writeNumberProperty("highOhms", band.highOhms());
+                out.writeNumberProperty("high" + unit, band.high());
             }
             out.writeStringProperty("meaning", band.meaning().name());
             out.writeEndObject();
@@ -52,10 +55,13 @@ final class JobJson {
         @Override
         public Band deserialize(JsonParser in, DeserializationContext context) {
             JsonNode band = context.readTree(in);
-            JsonNode high = band.path("highOhms");
+            BandUnit unit = band.has("lowVolts") ? BandUnit.VOLTS : BandUnit.OHMS;
+            String name = unit == BandUnit.OHMS ? "Ohms" : "Volts";
+            JsonNode high = band.path("high" + name);
             return new Band(
-                    number(band.path("lowOhms"), "lowOhms"),
-                    high.isNull() ? Double.POSITIVE_INFINITY : number(high, "highOhms"),
+                    number(band.path("low" + name), "low" + name),
+                    high.isNull() ? Double.POSITIVE_INFINITY : number(high, "high" + name),
+                    unit,
                     meaning(band.path("meaning").asString("")));
         }
 
@@ -72,8 +78,8 @@ final class JobJson {
                     return meaning;
                 }
             }
-            throw new IllegalArgumentException(
-                    "meaning of a band is \"" + name + "\"; it must be NORMAL, ALARM, TAMPER or FAULT");
+            throw new IllegalArgumentException("meaning of a band is \"%s\"; it must be one of %s"
+                    .formatted(name, Arrays.toString(Meaning.values())));
         }
     }
 }

@@ -9,7 +9,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// Carries fields this version does not know through a round trip. Members of lists are told apart by their
 /// id, number, time, point or name.
 final class UnknownFields {
-    private static final String[] KEYS = {"id", "number", "at", "pointId", "scheme", "lowOhms", "name"};
+    private static final String[] KEYS = {"id", "number", "at", "pointId", "scheme", "lowOhms", "lowVolts", "name"};
 
     private UnknownFields() {}
 

@@ -23,6 +23,7 @@ class BrinewellColdStoreTest {
                         .map(Finding::id))
                 .containsExactlyInAnyOrder(
                         "loop-tight:07",
+                        "reading-off:10:at-rest",
                         "zone-off:15",
                         "zone-without-area:20",
                         "unused-input:Panel.8",

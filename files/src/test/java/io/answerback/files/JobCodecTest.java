@@ -9,6 +9,7 @@ import com.networknt.schema.SpecificationVersion;
 import io.answerback.assess.Assessor;
 import io.answerback.chain.PointResult;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import io.answerback.job.PanelModule;
@@ -76,8 +77,8 @@ class JobCodecTest {
                         "\"site\": \\{", "\"weather\": {\"wind\": \"fresh\"},\n  \"site\": {\"gate\": \"west\", ")
                 .replaceFirst("\\{\"id\": \"07\", ", "{\"id\": \"07\", \"height\": 4.2, ");
         JobDocument read = JobCodec.read(newer, "job");
-        Job edited =
-                Edits.loop("", "07", wiring -> wiring.withEndOfLineOhms(2200)).on(read.job());
+        Job edited = LoopEdits.parts("", "07", wiring -> wiring.withEndOfLineOhms(2200))
+                .on(read.job());
         String again = JobCodec.write(read.with(edited));
         assertThat(again).contains("\"weather\": {\"wind\": \"fresh\"}", "\"gate\": \"west\"");
         assertThat(again.lines().filter(line -> line.contains("\"id\": \"07\"")))

@@ -9,8 +9,8 @@ import io.answerback.edit.Edit;
 import io.answerback.edit.History;
 import io.answerback.job.Job;
 import io.answerback.job.SystemPoint;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopFault;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -180,8 +180,8 @@ public final class Desk {
     }
 
     /// Sets the bench's switches.
-    public void switchTo(DeviceState device, CableState cable) {
-        look(now().view().switched(device, cable));
+    public void switchTo(DeviceState device, LoopFault fault) {
+        look(now().view().switched(device, fault));
     }
 
     /// Notes which points are active now; the bench's switch follows.

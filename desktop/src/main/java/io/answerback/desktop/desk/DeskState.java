@@ -8,8 +8,8 @@ import io.answerback.check.SurveySheet;
 import io.answerback.edit.History;
 import io.answerback.job.Job;
 import io.answerback.job.Point;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopFault;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -70,9 +70,9 @@ public record DeskState(
         return view.device();
     }
 
-    /// What the bench's switch says has become of the cable.
-    public CableState cable() {
-        return view.cable();
+    /// What the bench's switch says is the matter with the loop.
+    public LoopFault fault() {
+        return view.fault();
     }
 
     /// Everything computed about the selected point.

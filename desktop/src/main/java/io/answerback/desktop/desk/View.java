@@ -5,8 +5,8 @@ import io.answerback.check.SurveySheet;
 import io.answerback.job.Job;
 import io.answerback.job.Point;
 import io.answerback.job.SystemPoint;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopFault;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -19,7 +19,7 @@ import java.util.Set;
 /// @param sheet the sheet of the survey that lies on top
 /// @param active points that are active now, whose doors stand open
 /// @param device what the bench's switch says the device is doing
-/// @param cable what the bench's switch says has become of the cable
+/// @param fault what the bench's switch says is the matter with the loop
 record View(
         String selected,
         Set<String> picked,
@@ -27,15 +27,15 @@ record View(
         SurveySheet sheet,
         Set<String> active,
         DeviceState device,
-        CableState cable) {
+        LoopFault fault) {
     /// A first look at a point.
     static View of(String selected, Stop stop) {
         return new View(
-                selected, Set.of(selected), stop, SurveySheet.ROOMS, Set.of(), DeviceState.AT_REST, CableState.SOUND);
+                selected, Set.of(selected), stop, SurveySheet.ROOMS, Set.of(), DeviceState.AT_REST, LoopFault.NONE);
     }
 
     View selecting(String pointId) {
-        return new View(pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), CableState.SOUND);
+        return new View(pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), LoopFault.NONE);
     }
 
     /// Picks a point beside those that are picked, or lets go of it.
@@ -61,7 +61,7 @@ record View(
     }
 
     View withPicked(String nowSelected, Set<String> other) {
-        return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), CableState.SOUND);
+        return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), LoopFault.NONE);
     }
 
     /// The same look at a job that was edited: what is no longer there is let go of.
@@ -70,22 +70,22 @@ record View(
         left.removeIf(id -> job.point(id).isEmpty());
         if (job.point(selected).isPresent() || SystemPoint.of(selected).isPresent()) {
             left.add(selected);
-            return new View(selected, left, stop, sheet, active, device, cable);
+            return new View(selected, left, stop, sheet, active, device, fault);
         }
         return selecting(left.stream().findFirst().orElse(first));
     }
 
     View at(Stop newStop, SurveySheet newSheet) {
-        return new View(selected, picked, newStop, newSheet, active, device, cable);
+        return new View(selected, picked, newStop, newSheet, active, device, fault);
     }
 
-    View switched(DeviceState newDevice, CableState newCable) {
-        return new View(selected, picked, stop, sheet, active, newDevice, newCable);
+    View switched(DeviceState newDevice, LoopFault newFault) {
+        return new View(selected, picked, stop, sheet, active, newDevice, newFault);
     }
 
     View activating(Set<String> nowActive) {
         return new View(
-                selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), CableState.SOUND);
+                selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), LoopFault.NONE);
     }
 
     private static DeviceState rest(String pointId, Set<String> active) {

@@ -9,7 +9,10 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.job.Band;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
+import io.answerback.loop.DeviceState;
+import io.answerback.loop.LoopCase;
 import io.answerback.loop.Range;
+import java.util.List;
 import java.util.Locale;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
@@ -17,9 +20,13 @@ import javafx.scene.shape.Rectangle;
 /// What the input sees: the panel's bands as columns, a row a state with its worst-case interval, and a line
 /// where the state that is switched now reads.
 final class BandsDrawing extends Drawing {
-    private static final double LEFT = 138;
+    private static final double LEFT = 170;
     private static final double HEAD = 26;
-    private static final double LEAST_ROW = 21;
+    private static final double LINE = 16;
+    private static final int MOST_ON_ONE_LINE = 4;
+    private static final int LINES = 3;
+    private static final double LETTER_WIDTH = 7;
+    private static final double LEAST_ROW = 17;
     private static final double TALLEST_ROW = 36;
     private static final double FOOT = 20;
     private static final double FLOOR_OHMS = 100;
@@ -31,6 +38,7 @@ final class BandsDrawing extends Drawing {
     private final Desk desk;
     private final Look look;
     private LoopView view;
+    private CaseRows rows = CaseRows.CABLE;
     private double right;
     private double rowHeight;
 
@@ -41,15 +49,27 @@ final class BandsDrawing extends Drawing {
         getStyleClass().add("bands-drawing");
     }
 
-    void show(LoopView shown) {
+    void show(LoopView shown, CaseRows which) {
         view = shown;
+        rows = which;
         redraw();
     }
 
     @Override
     protected double height() {
-        int rows = view == null ? 9 : view.result().cases().size();
-        return HEAD + rows * LEAST_ROW + FOOT;
+        return view == null ? 0 : head() + readings().size() * LEAST_ROW + FOOT;
+    }
+
+    private List<CaseReading> readings() {
+        return rows.of(view.result());
+    }
+
+    private boolean staggered() {
+        return view.chart().bands().size() > MOST_ON_ONE_LINE;
+    }
+
+    private double head() {
+        return staggered() ? HEAD + (LINES - 1) * LINE : HEAD;
     }
 
     @Override
@@ -58,29 +78,46 @@ final class BandsDrawing extends Drawing {
             return;
         }
         right = width - 30;
-        int rows = view.result().cases().size();
-        rowHeight = Math.min(TALLEST_ROW, (heightThereIs() - HEAD - FOOT) / rows);
-        double bottom = HEAD + rows * rowHeight;
-        view.bands().bands().forEach(band -> drawBand(band, bottom));
+        List<CaseReading> shown = readings();
+        rowHeight = Math.min(TALLEST_ROW, (heightThereIs() - head() - FOOT) / shown.size());
+        double bottom = head() + shown.size() * rowHeight;
+        view.chart().bands().forEach(band -> drawBand(band, bottom));
+        drawBandNames();
         drawAxis(bottom);
         drawReading(bottom);
         int row = 0;
-        for (CaseReading reading : view.result().cases()) {
-            drawRow(reading, HEAD + rowHeight * (row++ + 0.5));
+        for (CaseReading reading : shown) {
+            drawRow(reading, head() + rowHeight * (row++ + 0.5));
         }
     }
 
     private void drawReading(double bottom) {
         double x = x(view.shown().range().nominalOhms());
-        line("reading-line", x, HEAD, x, bottom);
-        path("reading-flag", x, HEAD, x - 5, HEAD - 7, x + 5, HEAD - 7, x, HEAD);
+        double top = head();
+        line("reading-line", x, top, x, bottom);
+        path("reading-flag", x, top, x - 5, top - 7, x + 5, top - 7, x, top);
     }
 
     private void drawBand(Band band, double bottom) {
-        double from = x(band.lowOhms());
-        double to = x(band.highOhms());
-        box("band band-" + band.meaning().name().toLowerCase(Locale.ROOT), from, HEAD, to - from, bottom - HEAD);
-        words("band-name", band.meaning().word(), (from + to) / 2, HEAD / 2 - 5, HPos.CENTER);
+        double from = x(band.low());
+        double to = x(band.high());
+        box("band band-" + band.meaning().name().toLowerCase(Locale.ROOT), from, head(), to - from, bottom - head());
+    }
+
+    /// Each name stands on the lowest line on which it touches none before it.
+    private void drawBandNames() {
+        double[] ends = new double[LINES];
+        for (Band band : view.chart().bands()) {
+            String name = band.meaning().word();
+            double middle = (x(band.low()) + x(band.high())) / 2;
+            double half = name.length() * LETTER_WIDTH / 2;
+            int line = 0;
+            while (line < LINES - 1 && staggered() && middle - half < ends[line]) {
+                line++;
+            }
+            ends[line] = middle + half;
+            words("band-name", name, middle, head() - 18 - line * LINE, HPos.CENTER);
+        }
     }
 
     private void drawAxis(double bottom) {
@@ -94,10 +131,10 @@ final class BandsDrawing extends Drawing {
 
     private void drawRow(CaseReading reading, double y) {
         boolean on = reading.loopCase().device() == view.device()
-                && reading.loopCase().cable() == view.cableState();
+                && reading.loopCase().fault().equals(view.fault());
         Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - rowHeight / 2, right + 30, rowHeight);
         row.setOnMouseClicked(click ->
-                desk.switchTo(reading.loopCase().device(), reading.loopCase().cable()));
+                desk.switchTo(reading.loopCase().device(), reading.loopCase().fault()));
         words("row-name", name(reading), 7, y, HPos.LEFT).setMouseTransparent(true);
         drawInterval(reading, y);
         Mark mark = mark(reading);
@@ -126,7 +163,7 @@ final class BandsDrawing extends Drawing {
     }
 
     private String reads(CaseReading reading) {
-        if (reading.loopCase().fault()) {
+        if (reading.loopCase().faulty()) {
             return reading.reads().map(meaning -> "reads " + meaning.word()).orElse("between bands");
         }
         if (!reading.safe()) {
@@ -142,24 +179,23 @@ final class BandsDrawing extends Drawing {
 
     private Mark mark(CaseReading reading) {
         if (reading.safe()) {
-            boolean tight = !reading.loopCase().fault() && reading.margin() < view.leastMargin();
+            boolean tight = !reading.loopCase().faulty() && reading.margin() < view.leastMargin();
             return tight ? Mark.TIGHT : Mark.SOUND;
         }
-        return reading.loopCase().fault() ? Mark.TIGHT : Mark.WRONG;
+        return reading.loopCase().faulty() ? Mark.TIGHT : Mark.WRONG;
     }
 
     private String name(CaseReading reading) {
-        String device = view.word(reading.loopCase().device());
-        return switch (reading.loopCase().cable()) {
-            case SOUND ->
-                device.startsWith("cover")
-                        ? "Cover off"
-                        : capital(view.point().kind().words().thing()) + " " + device;
-            case CUT -> "Cable cut";
-            case SHORT_AT_DEVICE -> "Short at device";
-            case SHORT_AT_PANEL -> "Short at panel";
-            case NO_RESISTOR -> "Resistor left out";
-            case DAMP -> "Damp joint, " + device;
+        LoopCase loopCase = reading.loopCase();
+        String device = view.word(loopCase.device());
+        if (loopCase.faulty()) {
+            String fault = capital(FaultLabel.of(loopCase.fault(), view.fitted()));
+            return loopCase.device() == DeviceState.AT_REST ? fault : fault + ", " + device;
+        }
+        return switch (loopCase.device()) {
+            case AT_REST, ACTIVE, ALL_ACTIVE ->
+                capital(view.point().kind().words().thing()) + " " + device;
+            default -> capital(device);
         };
     }
 

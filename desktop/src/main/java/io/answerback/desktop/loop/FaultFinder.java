@@ -1,6 +1,5 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.FigureReader;
 import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -20,16 +19,13 @@ import io.answerback.fault.Reading;
 import io.answerback.fault.Setup;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopScheme;
+import io.answerback.loop.LoopFault;
 import io.answerback.takeover.TakeOverEdits;
 import java.time.InstantSource;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -59,7 +55,7 @@ final class FaultFinder {
         follow(view);
         List<Node> nodes = new ArrayList<>();
         nodes.add(Words.title("What it did show"));
-        List<Measurement> kept = latest(state.job(), view.point().id());
+        List<Measurement> kept = latest(state.job(), view.ownerId());
         kept.forEach(reading -> nodes.add(reading(reading)));
         nodes.add(entry(view));
         if (!kept.isEmpty()) {
@@ -73,7 +69,7 @@ final class FaultFinder {
         boolean farEnd =
                 setup.device().isEmpty() && shownFor.equals(view.point().id());
         if (!farEnd) {
-            setup = Setup.of(view.device());
+            setup = Setup.of(view.device()).orElse(Setup.AT_REST);
         }
     }
 
@@ -102,7 +98,7 @@ final class FaultFinder {
         Flow row = new Flow(
                 Choice.of(
                         "Reading taken of",
-                        setups(view),
+                        Setup.of(view.fitted()),
                         setup,
                         its -> its.measured().words(),
                         this::prepare),
@@ -112,29 +108,19 @@ final class FaultFinder {
         return row;
     }
 
-    private static List<Setup> setups(LoopView view) {
-        List<DeviceState> states = LoopScheme.of(view.point().loop().scheme()).deviceStates();
-        return Arrays.stream(Setup.values())
-                .filter(its -> its.device().map(states::contains).orElse(true))
-                .toList();
-    }
-
     private boolean take(LoopView view, String typed) {
         try {
-            Optional<Double> ohms = typed.strip().equalsIgnoreCase("open")
-                    ? Optional.empty()
-                    : Optional.of(FigureReader.read(typed, "reading in ohms"));
-            return desk.apply(TakeOverEdits.measured(
-                    new Measurement(view.point().id(), clock.instant(), setup.measured(), ohms, "")));
+            return desk.apply(TakeOverEdits.measured(TypedReading.of(
+                    typed, view.ownerId(), setup.measured(), view.wired().model(), clock.instant())));
         } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage() + ", or open");
+            desk.tell(refused.getMessage());
             return false;
         }
     }
 
     private List<Node> explained(LoopView view, List<Measurement> kept) {
         List<Reading> readings = kept.stream().map(FaultFinder::asReading).toList();
-        Diagnosis diagnosis = Diagnosis.of(view.point().loop(), view.cable(), priors.get(), readings);
+        Diagnosis diagnosis = Diagnosis.of(view.fitted(), priors.get(), readings);
         List<Setup> measured = readings.stream().map(Reading::setup).toList();
         List<Node> nodes = new ArrayList<>();
         nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
@@ -156,7 +142,7 @@ final class FaultFinder {
         HBox head = new HBox(Words.wrapped(Words.of("finding-says", FaultWords.says(explanation))), share);
         head.getStyleClass().add("explanation-head");
         HBox.setHgrow(head.getChildren().getFirst(), Priority.ALWAYS);
-        String predicts = FaultWords.predicts(explanation, view.point().loop(), view.cable(), measured);
+        String predicts = FaultWords.predicts(explanation, view.fitted(), measured);
         VBox part = new VBox(
                 head,
                 new Gauge(explanation.probability(), 1, Figures.percent(explanation.probability())),
@@ -178,6 +164,6 @@ final class FaultFinder {
     private void prepare(Setup wanted) {
         setup = wanted;
         shownFor = desk.now().selected();
-        desk.switchTo(setup.device().orElse(DeviceState.AT_REST), CableState.SOUND);
+        desk.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
     }
 }

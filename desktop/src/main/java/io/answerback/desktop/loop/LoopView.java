@@ -1,94 +1,121 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.chain.ChainBuilder;
 import io.answerback.chain.PointResult;
 import io.answerback.desktop.desk.DeskState;
-import io.answerback.job.Cable;
 import io.answerback.job.Input;
+import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
-import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
-import io.answerback.job.SchemeBands;
-import io.answerback.loop.CableState;
+import io.answerback.loop.BandChart;
 import io.answerback.loop.CaseReading;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.FaultKind;
+import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopCheck;
+import io.answerback.loop.LoopFault;
 import io.answerback.loop.LoopResult;
-import io.answerback.loop.LoopScheme;
+import io.answerback.loop.TrialFaults;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// What the loop bench shows: a point whose loop could be computed, and the case its switches say.
 ///
-/// @param profile the panel's profile
 /// @param leastMargin the least margin the rules allow, 0 to 1
-/// @param point the point
-/// @param cable its cable
-/// @param input its input; empty when it has none
-/// @param bands how the panel reads its scheme
-/// @param result its loop as computed
-/// @param shown the reading of the case the switches say
+/// @param trial the faults loops are tried with
+/// @param wired the point with its parts
+/// @param other the point that shares the input, where two zones do
+/// @param result its loop as computed, or as it would be with one figure moved
+/// @param device what the devices are doing
+/// @param fault what is the matter with the loop
+/// @param shown the reading of that case
 record LoopView(
-        PanelProfile profile,
         double leastMargin,
-        double dampJointOhms,
-        Point point,
-        Cable cable,
-        Optional<Input> input,
-        SchemeBands bands,
+        TrialFaults trial,
+        PointResult.Wired wired,
+        Optional<Point> other,
         LoopResult result,
+        DeviceState device,
+        LoopFault fault,
         CaseReading shown) {
 
     static Optional<LoopView> of(DeskState state) {
-        Optional<PointResult.Wired> wired = state.point().wired();
-        if (wired.flatMap(PointResult.Wired::loop).isEmpty()) {
-            return Optional.empty();
-        }
-        PointResult.Wired parts = wired.get();
-        LoopWiring wiring = parts.point().loop();
-        Cable cable = parts.cable().orElseThrow();
-        PanelProfile profile = state.job().panel().profile();
-        SchemeBands bands = profile.reads(wiring.scheme()).orElseThrow();
-        double damp = state.job().practice().dampJointOhms();
-        DeviceState device = LoopScheme.of(wiring.scheme()).deviceStates().contains(state.device())
-                ? state.device()
-                : DeviceState.AT_REST;
-        CaseReading shown = LoopCheck.tryOut(wiring, cable, bands, new LoopCase("shown", device, state.cable()), damp);
-        return Optional.of(new LoopView(
-                profile,
+        return state.point().wired().filter(its -> its.loop().isPresent()).map(its -> of(state, its));
+    }
+
+    private static LoopView of(DeskState state, PointResult.Wired wired) {
+        FittedLoop fitted = wired.fitted().orElseThrow();
+        LoopResult result = wired.loop().orElseThrow();
+        DeviceState asked = state.device() == DeviceState.ACTIVE ? wired.active() : state.device();
+        DeviceState device = fitted.scheme().deviceStates(fitted).contains(asked) ? asked : DeviceState.AT_REST;
+        LoopCase loopCase = new LoopCase("shown", device, state.fault());
+        return new LoopView(
                 state.job().practice().leastLoopMargin(),
-                damp,
-                parts.point(),
-                cable,
-                parts.input(),
-                bands,
-                parts.loop().orElseThrow(),
-                shown));
+                TrialFaults.of(state.job().practice()),
+                wired,
+                other(state.job(), wired),
+                result,
+                device,
+                state.fault(),
+                LoopCheck.tryOut(fitted, result.chart(), loopCase));
     }
 
-    DeviceState device() {
-        return shown.loopCase().device();
+    private static Optional<Point> other(Job job, PointResult.Wired wired) {
+        if (wired.second()) {
+            return job.loopOwner(wired.point().id());
+        }
+        return wired.input()
+                .flatMap(own -> job.inputs().stream()
+                        .filter(input -> input.shares().filter(own.id()::equals).isPresent())
+                        .findFirst()
+                        .flatMap(Input::pointId)
+                        .flatMap(job::point));
     }
 
-    CableState cableState() {
-        return shown.loopCase().cable();
+    /// The same with one figure of the loop moved.
+    LoopView moved(LoopResult other) {
+        CaseReading reading = fault.kind() == FaultKind.SOUND ? other.of(LoopCase.sound(device)) : shown;
+        return new LoopView(leastMargin, trial, wired, this.other, other, device, fault, reading);
     }
 
-    String word(DeviceState device) {
-        return switch (device) {
-            case AT_REST -> point.kind().words().restWord();
-            case ACTIVE -> point.kind().words().activeWord();
-            case COVER_OFF -> "cover off";
-        };
+    Point point() {
+        return wired.point();
     }
 
-    static String word(CableState cable) {
-        return switch (cable) {
-            case SOUND -> "sound";
-            case CUT -> "cut";
-            case SHORT_AT_DEVICE -> "short at device";
-            case SHORT_AT_PANEL -> "short at panel";
-            case DAMP -> "damp";
-            case NO_RESISTOR -> "no resistor";
-        };
+    LoopWiring wiring() {
+        return wired.point().loop();
+    }
+
+    FittedLoop fitted() {
+        return wired.fitted().orElseThrow();
+    }
+
+    BandChart chart() {
+        return result.chart();
+    }
+
+    /// The number of the point whose loop it is, under which its readings are kept.
+    String ownerId() {
+        return fitted().cable().pointId();
+    }
+
+    List<DeviceState> deviceStates() {
+        return fitted().scheme().deviceStates(fitted());
+    }
+
+    /// The faults the bench can switch on, none first.
+    List<LoopFault> faults() {
+        return Stream.concat(
+                        Stream.of(LoopFault.NONE),
+                        result.cases().stream()
+                                .map(reading -> reading.loopCase().fault()))
+                .distinct()
+                .toList();
+    }
+
+    String word(DeviceState state) {
+        return ChainBuilder.stateWord(point(), state);
     }
 }

@@ -5,13 +5,15 @@ import io.answerback.check.SurveySheet;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
+import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.FaultKind;
+import io.answerback.loop.LoopFault;
 import io.answerback.takeover.TakeOverEdits;
 import java.awt.image.BufferedImage;
 import java.io.File;
@@ -35,6 +37,7 @@ import javax.imageio.ImageIO;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
+    private static final double DAMP_OHMS = 12_000;
     private static final String CLIENT_LIST = """
             No,Location,Device type,Partition,Function,Length
             11,Loading bay door,roller door,Yard,immediate,48
@@ -77,9 +80,11 @@ public final class Shots extends Application {
                 workplace.desk().select("07");
                 workplace.desk().go(Stop.LOOP);
             });
-            take("loop-damp", () -> workplace.desk().switchTo(DeviceState.ACTIVE, CableState.DAMP));
+            take(
+                    "loop-damp",
+                    () -> workplace.desk().switchTo(DeviceState.ACTIVE, new LoopFault(FaultKind.LEAK, DAMP_OHMS)));
             take("loop-cause", () -> {
-                workplace.desk().switchTo(DeviceState.ACTIVE, CableState.SOUND);
+                workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
                 workplace
                         .desk()
                         .apply(TakeOverEdits.measured(new Measurement(
@@ -89,6 +94,7 @@ public final class Shots extends Application {
                 workplace.desk().undo();
                 workplace.desk().tell("");
             });
+            loops();
             send("08");
             send("17");
             take("report", () -> {
@@ -105,6 +111,27 @@ public final class Shots extends Application {
         } finally {
             Platform.exit();
         }
+    }
+
+    /// Loops in other schemes, the column of readings and the resistors.
+    private void loops() throws Exception {
+        take("loop-triple", () -> {
+            workplace.desk().select("08");
+            workplace.desk().switchTo(DeviceState.MASKED, LoopFault.NONE);
+        });
+        take("loop-two-zones", () -> {
+            workplace.desk().select("11");
+            workplace.desk().switchTo(DeviceState.SECOND_ACTIVE, LoopFault.NONE);
+        });
+        take("loop-readings", () -> {
+            workplace.desk().select("10");
+            workplace.loopBench().open(LoopSheet.READINGS);
+        });
+        take("loop-resistors", () -> {
+            workplace.desk().select("07");
+            workplace.loopBench().open(LoopSheet.RESISTORS);
+        });
+        onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.

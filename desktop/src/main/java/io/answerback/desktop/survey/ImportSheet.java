@@ -6,6 +6,7 @@ import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.files.TextEncoding;
 import io.answerback.survey.ImportPlan;
@@ -49,17 +50,17 @@ final class ImportSheet extends Sheet {
     }
 
     @Override
-    String title() {
+    public String title() {
         return "Bring in a table";
     }
 
     @Override
-    String about(DeskState state) {
+    public String about(DeskState state) {
         return table.open().get().map(ImportSheet::about).orElse("");
     }
 
     @Override
-    void show(DeskState state) {
+    public void show(DeskState state) {
         table.open().get().ifPresent(this::show);
     }
 

@@ -13,6 +13,7 @@ import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.job.Input;
@@ -44,17 +45,17 @@ final class InputsSheet extends Sheet {
     }
 
     @Override
-    String title() {
+    public String title() {
         return "Is there room for everything";
     }
 
     @Override
-    String about(DeskState state) {
+    public String about(DeskState state) {
         return says(state.job(), state.assessment().facts().inventory());
     }
 
     @Override
-    void show(DeskState state) {
+    public void show(DeskState state) {
         Job job = state.job();
         Inventory inventory = state.assessment().facts().inventory();
         List<Node> parts = new ArrayList<>();

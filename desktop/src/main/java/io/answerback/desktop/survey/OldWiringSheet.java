@@ -6,6 +6,7 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.Input;
 import io.answerback.job.Point;
@@ -32,17 +33,17 @@ final class OldWiringSheet extends Sheet {
     }
 
     @Override
-    String title() {
+    public String title() {
         return "What old wiring hides";
     }
 
     @Override
-    String about(DeskState state) {
+    public String about(DeskState state) {
         return says(hidden(state));
     }
 
     @Override
-    void show(DeskState state) {
+    public void show(DeskState state) {
         List<HiddenPoints> hidden = hidden(state);
         List<Node> parts = new ArrayList<>();
         if (hidden.isEmpty()) {

@@ -8,6 +8,7 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.Area;
 import io.answerback.job.Conductor;
@@ -58,12 +59,12 @@ final class RoomsSheet extends Sheet {
     }
 
     @Override
-    String title() {
+    public String title() {
         return "What is watched";
     }
 
     @Override
-    String about(DeskState state) {
+    public String about(DeskState state) {
         return counts(state.job());
     }
 
@@ -73,7 +74,7 @@ final class RoomsSheet extends Sheet {
     }
 
     @Override
-    void show(DeskState state) {
+    public void show(DeskState state) {
         entry.explain();
         strip.getChildren().setAll(new PickedStrip(desk, state, kinds, conductor).node());
         shown = rooms(state);

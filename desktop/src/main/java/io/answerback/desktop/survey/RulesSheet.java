@@ -10,6 +10,7 @@ import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.job.HouseRules;
@@ -46,18 +47,18 @@ final class RulesSheet extends Sheet {
     }
 
     @Override
-    String title() {
+    public String title() {
         return "How this job is done";
     }
 
     @Override
-    String about(DeskState state) {
+    public String about(DeskState state) {
         var practice = state.job().practice();
         return "grade %d · %s".formatted(practice.grade(), practice.firm().name());
     }
 
     @Override
-    void show(DeskState state) {
+    public void show(DeskState state) {
         Practice practice = state.job().practice();
         List<Node> parts = new ArrayList<>();
         parts.add(firm(practice));

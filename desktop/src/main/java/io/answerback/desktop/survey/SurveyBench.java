@@ -3,9 +3,10 @@ package io.answerback.desktop.survey;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.shell.SheetFrame;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.Conductor;
 import io.answerback.survey.KindCatalogue;
@@ -15,10 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 
 /// What is watched, on which inputs, by whose rules, and what old wiring hides. A table that is being imported
 /// lies on top until it is taken in or given up.
@@ -28,10 +25,7 @@ public final class SurveyBench implements Bench {
     private final Map<SurveySheet, Supplier<Sheet>> makers = new EnumMap<>(SurveySheet.class);
     private final Map<SurveySheet, Sheet> made = new EnumMap<>(SurveySheet.class);
     private final ImportSheet importing;
-    private final VBox bench = new VBox();
-    private final HBox head = new HBox();
-    private final StackPane middle = new StackPane();
-    private final StackPane instrument = new StackPane();
+    private final SheetFrame frame = new SheetFrame();
 
     /// The bench.
     ///
@@ -55,10 +49,6 @@ public final class SurveyBench implements Bench {
         makers.put(SurveySheet.INPUTS, () -> new InputsSheet(desk, look, rules));
         makers.put(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(desk, look, kinds, clock));
         makers.put(SurveySheet.HOUSE_RULES, () -> new RulesSheet(desk, look, rules));
-        bench.getStyleClass().add("bench");
-        head.getStyleClass().add("sheet-head");
-        VBox.setVgrow(middle, Priority.ALWAYS);
-        bench.getChildren().addAll(head, middle);
         table.open().subscribe(() -> show(desk.now()));
     }
 
@@ -78,31 +68,22 @@ public final class SurveyBench implements Bench {
 
     @Override
     public Node sheet() {
-        return bench;
+        return frame.bench();
     }
 
     @Override
     public Node instrument() {
-        return instrument;
+        return frame.instrument();
     }
 
     @Override
     public void show(DeskState state) {
-        boolean open = table.open().get().isPresent();
-        Sheet sheet = open
-                ? importing
-                : made.computeIfAbsent(state.sheet(), its -> makers.get(its).get());
-        Headline headline = new Headline(sheet.title(), sheet.about(state));
-        HBox.setHgrow(headline, Priority.ALWAYS);
-        head.getChildren().setAll(headline);
-        if (!open) {
-            head.getChildren().add(switching(state));
+        if (table.open().get().isPresent()) {
+            frame.show(importing, state);
+            return;
         }
-        if (!middle.getChildren().contains(sheet.node())) {
-            middle.getChildren().setAll(sheet.node());
-            instrument.getChildren().setAll(sheet.instrument());
-        }
-        sheet.show(state);
+        Sheet sheet = made.computeIfAbsent(state.sheet(), its -> makers.get(its).get());
+        frame.show(sheet, state, switching(state));
     }
 
     private Node switching(DeskState state) {

@@ -9,8 +9,9 @@ import io.answerback.edit.Edits;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
-import io.answerback.loop.CableState;
 import io.answerback.loop.DeviceState;
+import io.answerback.loop.FaultKind;
+import io.answerback.loop.LoopFault;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
@@ -58,10 +59,10 @@ class DeskTest {
         assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
         desk.select("06");
         assertThat(desk.now().device()).isEqualTo(DeviceState.AT_REST);
-        desk.switchTo(DeviceState.COVER_OFF, CableState.DAMP);
+        desk.switchTo(DeviceState.COVER_OFF, new LoopFault(FaultKind.LEAK, 12_000));
         desk.select("07");
         assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
-        assertThat(desk.now().cable()).isEqualTo(CableState.SOUND);
+        assertThat(desk.now().fault()).isEqualTo(LoopFault.NONE);
     }
 
     @Test

@@ -12,6 +12,8 @@ import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
+import io.answerback.job.Measurement;
+import io.answerback.job.Measurement.Measured;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
@@ -31,6 +33,7 @@ import io.answerback.proof.Upstream;
 import io.answerback.report.IpFrame;
 import io.answerback.report.IpFrames;
 import io.answerback.survey.KindCatalogue;
+import io.answerback.takeover.TakeOverEdits;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,8 +41,8 @@ import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 
 /// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
-/// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, and a
-/// proof gone stale (09, whose cable was found to be longer).
+/// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, a loop
+/// that reads less than it can (10), and a proof gone stale (09, whose cable was found to be longer).
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
@@ -57,14 +60,35 @@ public final class BrinewellColdStore {
             job = Edits.keepProof(proof(job, point, sequence++)).on(job);
         }
         job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
-        return Edits.cableMetres("C-11", 62).on(job);
+        job = Edits.cableMetres("C-11", 62).on(job);
+        return readings(job);
+    }
+
+    /// Two visits: of the second, one loop is not as it should be and one has changed.
+    private static Job readings(Job job) {
+        Job next = job;
+        int minutes = 0;
+        for (CSVRecord row : DataFiles.rows("demo/brinewell-readings.csv")) {
+            Instant at = Instant.parse(row.get("visit")).plusSeconds(60L * minutes++);
+            Optional<Double> ohms = Optional.of(row.get("ohms"))
+                    .filter(text -> !text.equals("open"))
+                    .map(Double::valueOf);
+            next = TakeOverEdits.measured(new Measurement(
+                            row.get("point"), at, Measured.valueOf(row.get("what")), ohms, row.get("note")))
+                    .on(next);
+        }
+        return next;
     }
 
     private static Job unproven() {
         List<CSVRecord> rows = DataFiles.rows("demo/brinewell.csv");
         return new Job(
                 new Site("Brinewell Cold Store", "The Quay, north berth", 14),
-                Practice.of(DataFiles.rules("graded-3")),
+                Practice.of(DataFiles.rules("graded-3"))
+                        .withReason("scheme:08", "Grade 3 wants a blinded detector told from a tripped one.")
+                        .withReason("scheme:11", "The door and the detector by it share an input, to keep one spare.")
+                        .withReason("scheme:12", "The gas panel's relay closes in alarm.")
+                        .withReason("scheme:16", "The switch has one contact, and its box none for a cover."),
                 new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
                 List.of(
                         new PanelModule("Panel", "board", List.of()),
@@ -91,9 +115,10 @@ public final class BrinewellColdStore {
 
     private static Point point(CSVRecord row) {
         var loop = new LoopWiring(
-                SchemeKind.DOUBLE_END_OF_LINE,
+                SchemeKind.valueOf(row.get("scheme")),
                 number(row, "end_of_line"),
                 4700,
+                10_000,
                 number(row, "tolerance"),
                 0.2,
                 ResistorPlace.LAST_DEVICE);
@@ -122,22 +147,38 @@ public final class BrinewellColdStore {
     private static List<Input> inputs(List<CSVRecord> rows) {
         List<Input> inputs = new ArrayList<>();
         for (CSVRecord row : rows) {
-            inputs.add(input(
-                    row.get("module"),
-                    (int) number(row, "number"),
-                    (int) number(row, "zone"),
-                    Optional.of(row.get("id")),
-                    UnusedTermination.NOTHING));
+            inputs.add(row.get("shares").isEmpty() ? ownInput(row) : secondZone(row));
         }
         inputs.add(input("Panel", 8, 8, Optional.empty(), UnusedTermination.NOTHING));
+        inputs.add(input("Expander 2", 6, 22, Optional.empty(), UnusedTermination.RESISTOR));
         inputs.add(input("Expander 2", 8, 24, Optional.empty(), UnusedTermination.RESISTOR));
         inputs.add(input("Keypad 3", 1, 27, Optional.empty(), UnusedTermination.RESISTOR));
         return inputs;
     }
 
+    private static Input ownInput(CSVRecord row) {
+        return input(
+                row.get("module"),
+                (int) number(row, "number"),
+                (int) number(row, "zone"),
+                Optional.of(row.get("id")),
+                UnusedTermination.NOTHING);
+    }
+
+    private static Input secondZone(CSVRecord row) {
+        return new Input(
+                row.get("shares") + "b",
+                row.get("module"),
+                (int) number(row, "number"),
+                (int) number(row, "zone"),
+                Optional.of(row.get("id")),
+                UnusedTermination.NOTHING,
+                Optional.of(row.get("shares")));
+    }
+
     private static Input input(
             String module, int number, int zone, Optional<String> point, UnusedTermination unusedFitted) {
-        return new Input(module + "." + number, module, number, zone, point, unusedFitted);
+        return Input.of(module + "." + number, module, number, zone, point, unusedFitted);
     }
 
     private static Zone zone(CSVRecord row) {

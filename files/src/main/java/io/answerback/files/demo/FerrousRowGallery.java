@@ -2,6 +2,7 @@ package io.answerback.files.demo;
 
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.DataFiles;
@@ -45,6 +46,12 @@ public final class FerrousRowGallery {
             job = CapacityEdits.wire(point, Optional.of("Panel." + Integer.parseInt(point)))
                     .on(job);
         }
+        job = LoopEdits.shareInput("10", "01").on(job);
+        job = PracticeEdits.reason("scheme:01", "Both doors on one input: there are three inputs only.")
+                .on(job);
+        job = PracticeEdits.reason("scheme:06", "The button closes when it is pressed.")
+                .on(job);
+        job = LoopEdits.scheme("06", SchemeKind.END_OF_LINE_ACROSS).on(job);
         job = PracticeEdits.people(8).on(job);
         job = Edits.account(1, "5508").on(job);
         return readings(job);

@@ -2,10 +2,12 @@ package io.answerback.files.demo;
 
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Job;
 import io.answerback.job.RuleFigure;
+import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import io.answerback.job.UnusedTermination;
 import io.answerback.survey.NewJob;
@@ -26,6 +28,9 @@ public final class PikeLanePottery {
         job = CapacityEdits.fit("Keypad 1", List.of(profile.module("keypad").orElseThrow()))
                 .on(job);
         job = CapacityEdits.giveInputs().on(job);
+        job = LoopEdits.scheme("06", SchemeKind.NORMALLY_OPEN).on(job);
+        job = PracticeEdits.reason("scheme:06", "The kiln's own relay closes when it fails.")
+                .on(job);
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);

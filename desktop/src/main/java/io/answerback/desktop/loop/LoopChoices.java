@@ -1,0 +1,94 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.PointResult;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.LoopEdits;
+import io.answerback.job.Job;
+import io.answerback.job.LoopWiring;
+import io.answerback.job.Point;
+import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeKind;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+
+/// How a loop is put together, chosen where it is shown: its scheme, the place of its resistor, and the point that
+/// shares its input.
+final class LoopChoices {
+    private final Desk desk;
+
+    LoopChoices(Desk desk) {
+        this.desk = desk;
+    }
+
+    Flow of(DeskState state) {
+        PointResult.Wired wired = state.point().wired().orElseThrow();
+        LoopWiring wiring = wired.point().loop();
+        String point = wired.point().id();
+        Flow row = new Flow();
+        row.getStyleClass().add("switches");
+        row.getChildren()
+                .add(Choice.of(
+                        "Scheme",
+                        Arrays.asList(SchemeKind.values()),
+                        wiring.scheme(),
+                        scheme -> words(scheme, wired),
+                        chosen -> desk.apply(LoopEdits.scheme(point, chosen))));
+        if (wiring.scheme().hasEndOfLine()) {
+            row.getChildren()
+                    .addAll(
+                            Words.quiet("resistor"),
+                            Choice.of(
+                                    "Place of the resistor",
+                                    Arrays.asList(ResistorPlace.values()),
+                                    wiring.place(),
+                                    ResistorPlace::words,
+                                    chosen -> desk.apply(
+                                            LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
+        }
+        if (wiring.scheme().twoZones()) {
+            row.getChildren().addAll(secondZone(state.job(), wired));
+        }
+        return row;
+    }
+
+    private static String words(SchemeKind scheme, PointResult.Wired wired) {
+        return wired.model().reads(scheme).isPresent()
+                ? scheme.words()
+                : scheme.words() + " · this input cannot read it";
+    }
+
+    private List<Node> secondZone(Job job, PointResult.Wired wired) {
+        Point point = wired.point();
+        if (wired.second()) {
+            String owner = job.loopOwner(point.id())
+                    .map(its -> its.id() + " " + its.name())
+                    .orElse("nothing");
+            return List.of(Words.quiet("second zone of " + owner));
+        }
+        if (wired.input().isEmpty()) {
+            return List.of(Words.quiet("its input can be shared once it has one"));
+        }
+        List<Point> others = job.points().stream()
+                .filter(other -> !other.id().equals(point.id()))
+                .toList();
+        Optional<Point> second = job.inputs().stream()
+                .filter(input -> input.shares().equals(wired.input().map(its -> its.id())))
+                .flatMap(input -> input.pointId().stream())
+                .flatMap(id -> job.point(id).stream())
+                .findFirst();
+        return List.of(
+                Words.quiet("second zone"),
+                Choice.of(
+                        "Point on the second zone",
+                        others,
+                        second.orElse(null),
+                        other -> other.id() + " " + other.name(),
+                        chosen -> desk.apply(LoopEdits.shareInput(chosen.id(), point.id()))));
+    }
+}

@@ -1,0 +1,160 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.fault.Priors;
+import io.answerback.job.Cable;
+import io.answerback.job.Conductor;
+import io.answerback.job.Link;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The loop of the selected point, drawn, with every state against the panel's bands.
+final class OneLoopSheet extends Sheet {
+    private final Desk desk;
+    private final LoopDrawing loop;
+    private final BandsDrawing bands;
+    private final MarginSlider slider;
+    private final LoopChoices choices;
+    private final FaultFinder finder;
+    private Optional<LoopView> shown = Optional.empty();
+    private CaseRows rows = CaseRows.CABLE;
+
+    OneLoopSheet(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        this.desk = desk;
+        this.loop = new LoopDrawing(desk, look, conductors);
+        this.bands = new BandsDrawing(desk, look);
+        this.slider = new MarginSlider(desk, look, this::showMoved);
+        this.choices = new LoopChoices(desk);
+        this.finder = new FaultFinder(desk, priors, clock);
+        VBox.setVgrow(bands, Priority.ALWAYS);
+    }
+
+    @Override
+    public String title() {
+        return "What the input sees";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return state.point().pointId() + " " + state.point().name();
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Optional<LoopView> view = LoopView.of(state);
+        view.ifPresent(its -> showInstrument(state, its));
+        if (view.isPresent() && view.equals(shown)) {
+            return;
+        }
+        shown = view;
+        view.ifPresentOrElse(its -> showLoop(state, its), () -> showNone(state));
+    }
+
+    private void showNone(DeskState state) {
+        shown = Optional.empty();
+        instrument.getChildren().clear();
+        if (state.point().wired().isEmpty()) {
+            sheet.getChildren()
+                    .setAll(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            "The panel watches this on its own board: there is no loop to compute. Report shows what it sends.")));
+            return;
+        }
+        Label why = Words.wrapped(
+                Words.of("empty", state.point().chain().of(Link.LOOP).line()));
+        sheet.getChildren().setAll(choices.of(state), why);
+    }
+
+    private void showLoop(DeskState state, LoopView view) {
+        loop.show(view);
+        slider.show(view);
+        sheet.getChildren().clear();
+        if (view.point().kind().family().lifeSafety()) {
+            sheet.getChildren()
+                    .add(
+                            Words.wrapped(
+                                    Words.of(
+                                            "caution",
+                                            "Life-safety: this is computed and never approved. Its own code and licence decide, and the makers' lists of what may share an input.")));
+        }
+        sheet.getChildren().addAll(switches(state, view), loop, slider.node(), section(view), bands);
+        bands.show(view, rows);
+    }
+
+    private void showMoved(LoopView view) {
+        bands.show(view, rows);
+    }
+
+    private void showInstrument(DeskState state, LoopView view) {
+        instrument.getChildren().setAll(Meter.of(view));
+        instrument.getChildren().addAll(finder.of(state, view));
+    }
+
+    private Flow switches(DeskState state, LoopView view) {
+        String thing = view.point().kind().words().thing();
+        String name = Character.toUpperCase(thing.charAt(0)) + thing.substring(1);
+        Flow row = choices.of(state);
+        row.getChildren()
+                .addAll(
+                        Switch.of(
+                                name,
+                                view.deviceStates(),
+                                view.device(),
+                                view::word,
+                                device -> desk.switchTo(device, view.fault())),
+                        Choice.of(
+                                "Fault",
+                                view.faults(),
+                                view.fault(),
+                                fault -> FaultLabel.of(fault, view.fitted()),
+                                fault -> desk.switchTo(view.device(), fault)));
+        return row;
+    }
+
+    private Node section(LoopView view) {
+        Flow row = new Flow(
+                Words.wrapped(Words.title("Every state")),
+                Switch.bare(
+                        "Faults shown",
+                        Arrays.asList(CaseRows.values()),
+                        rows,
+                        which -> which.words(view.result()),
+                        which -> {
+                            rows = which;
+                            shown.ifPresent(its -> showLoop(desk.now(), its));
+                        }),
+                Words.wrapped(Words.quiet(tolerances(view))));
+        row.getStyleClass().addAll("section", "margin-strip");
+        return row;
+    }
+
+    private static String tolerances(LoopView view) {
+        Cable cable = view.fitted().cable();
+        String resistors = view.wiring().scheme().withoutResistors()
+                ? ""
+                : "±" + Figures.plain(view.wiring().tolerancePercent()) + " % resistors, ";
+        return "over %s%s to %s °C, contacts to %s"
+                .formatted(
+                        resistors,
+                        Figures.plain(cable.coldestCelsius()),
+                        Figures.plain(cable.hottestCelsius()),
+                        Figures.ohms(view.wiring().contactOhms()));
+    }
+}

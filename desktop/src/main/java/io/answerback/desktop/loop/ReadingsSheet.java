@@ -1,0 +1,177 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.PointResult;
+import io.answerback.commission.LoopReading;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.fault.Priors;
+import io.answerback.fault.Setup;
+import io.answerback.job.Measurement;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.layout.GridPane;
+
+/// What a meter showed at every loop of one box, in one column: Tab, number, Tab.
+final class ReadingsSheet extends Sheet {
+    private static final String NO_INPUT = "No input yet";
+    private static final List<Setup> SETUPS = Stream.of(Setup.values())
+            .filter(setup -> setup.device().isPresent())
+            .toList();
+
+    private final Desk desk;
+    private final Look look;
+    private final InstantSource clock;
+    private final FaultFinder finder;
+    private final GridPane column = new GridPane();
+    private final Flow controls = new Flow();
+    private final Map<String, ReadingRow> rows = new LinkedHashMap<>();
+    private String box = "";
+    private Setup setup = Setup.AT_REST;
+
+    ReadingsSheet(Desk desk, Look look, Supplier<Priors> priors, InstantSource clock) {
+        this.desk = desk;
+        this.look = look;
+        this.clock = clock;
+        this.finder = new FaultFinder(desk, priors, clock);
+        controls.getStyleClass().add("switches");
+        column.getStyleClass().add("readings");
+        sheet.getChildren()
+                .setAll(
+                        controls,
+                        column,
+                        Words.wrapped(Words.quiet(
+                                "Tab, number, Tab. 2218, 2k2, 1.60 V at the connected input and open will do.")));
+    }
+
+    @Override
+    public String title() {
+        return "What the meter showed";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        long off = state.assessment().facts().readings().stream()
+                .filter(reading -> reading.verdict().off())
+                .count();
+        long measured = state.assessment().facts().readings().stream()
+                .map(LoopReading::pointId)
+                .distinct()
+                .count();
+        String loops = measured == 1 ? "1 loop measured" : "%d loops measured".formatted(measured);
+        return off == 0 ? loops : "%s, %d not as computed".formatted(loops, off);
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Map<String, List<PointResult.Wired>> boxes = boxes(state);
+        if (!boxes.containsKey(box)) {
+            box = boxOf(state, boxes);
+        }
+        controls.getChildren()
+                .setAll(
+                        Switch.of("At", List.copyOf(boxes.keySet()), box, its -> its, chosen -> {
+                            box = chosen;
+                            show(desk.now());
+                        }),
+                        Words.quiet("with the devices"),
+                        Choice.of(
+                                "State of the devices",
+                                SETUPS,
+                                setup,
+                                its -> its.measured().words(),
+                                chosen -> {
+                                    setup = chosen;
+                                    show(desk.now());
+                                }));
+        showRows(state, boxes.getOrDefault(box, List.of()));
+        showInstrument(state);
+    }
+
+    /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input there is
+    /// one loop.
+    private static Map<String, List<PointResult.Wired>> boxes(DeskState state) {
+        Map<String, List<PointResult.Wired>> boxes = new LinkedHashMap<>();
+        state.job().modules().forEach(module -> boxes.put(module.name(), new ArrayList<>()));
+        boxes.put(NO_INPUT, new ArrayList<>());
+        state.assessment().points().stream()
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.cable().isPresent() && !wired.second())
+                .forEach(wired -> boxes.get(
+                                wired.input().map(its -> its.module()).orElse(NO_INPUT))
+                        .add(wired));
+        boxes.values().removeIf(List::isEmpty);
+        boxes.values()
+                .forEach(list -> list.sort(java.util.Comparator.comparing(
+                        wired -> wired.input().map(input -> input.number()).orElse(0))));
+        return boxes;
+    }
+
+    private static String boxOf(DeskState state, Map<String, List<PointResult.Wired>> boxes) {
+        return state.point()
+                .wired()
+                .flatMap(PointResult.Wired::input)
+                .map(input -> input.module())
+                .filter(boxes::containsKey)
+                .orElse(boxes.keySet().stream().findFirst().orElse(NO_INPUT));
+    }
+
+    /// Rows stay as long as the box and the state do, so that the keyboard stays where it is.
+    private void showRows(DeskState state, List<PointResult.Wired> loops) {
+        Map<String, List<Measurement>> taken =
+                state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
+        List<PointResult.Wired> measurable = loops.stream()
+                .filter(wired -> Setup.of(wired.fitted().orElseThrow()).contains(setup))
+                .toList();
+        List<String> keys = measurable.stream()
+                .map(wired -> setup.id() + " " + wired.point().id())
+                .toList();
+        if (!keys.equals(List.copyOf(rows.keySet()))) {
+            rows.clear();
+            column.getChildren().clear();
+            head();
+            for (int i = 0; i < keys.size(); i++) {
+                ReadingRow row = new ReadingRow(desk, look, clock, setup);
+                rows.put(keys.get(i), row);
+                row.addTo(column, i + 1);
+            }
+            if (keys.isEmpty()) {
+                column.add(Words.of("empty", "No loop here has this state."), 0, 1, 5, 1);
+            }
+        }
+        for (int i = 0; i < keys.size(); i++) {
+            PointResult.Wired wired = measurable.get(i);
+            List<Measurement> its = taken.getOrDefault(wired.point().id(), List.of());
+            rows.get(keys.get(i)).show(wired, LoopReading.of(wired, setup, its), state);
+        }
+    }
+
+    private void head() {
+        String[] titles = {"Input", "Loop", "Should read", "Did read, Ω", "", "Since last visit"};
+        for (int i = 0; i < titles.length; i++) {
+            column.add(Words.wrapped(Words.quiet(titles[i])), i, 0);
+        }
+    }
+
+    private void showInstrument(DeskState state) {
+        instrument.getChildren().clear();
+        LoopView.of(state).ifPresent(view -> {
+            instrument
+                    .getChildren()
+                    .add(Words.wrapped(
+                            Words.title(view.point().id() + " " + view.point().name())));
+            instrument.getChildren().addAll(finder.of(state, view));
+        });
+    }
+}

@@ -1,0 +1,59 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.theme.Look;
+import io.answerback.resistor.BandColour;
+import java.util.List;
+import javafx.geometry.HPos;
+
+/// One resistor as it lies in the hand, large enough to compare.
+final class ResistorDrawing extends Drawing {
+    private static final double HEIGHT = 62;
+    private static final double LEAD = 34;
+    private static final double BODY = 200;
+    private static final double THICK = 38;
+    private static final double STRIPE = 13;
+
+    private List<BandColour> colours = List.of();
+    private String empty = "";
+
+    ResistorDrawing(Look look) {
+        super(look);
+    }
+
+    /// @param bands its colours from the left
+    /// @param otherwise what is said where there are none
+    void show(List<BandColour> bands, String otherwise) {
+        colours = List.copyOf(bands);
+        empty = otherwise;
+        setAccessibleText(
+                bands.isEmpty()
+                        ? otherwise
+                        : "resistor: "
+                                + String.join(
+                                        ", ",
+                                        bands.stream().map(BandColour::word).toList()));
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return HEIGHT;
+    }
+
+    @Override
+    protected void draw(double width) {
+        double top = (HEIGHT - THICK) / 2;
+        line("wire", 0, HEIGHT / 2, LEAD, HEIGHT / 2);
+        line("wire", LEAD + BODY, HEIGHT / 2, 2 * LEAD + BODY, HEIGHT / 2);
+        box("resistor", LEAD, top, BODY, THICK);
+        if (colours.isEmpty()) {
+            words("quiet", empty, LEAD + BODY / 2, HEIGHT / 2, HPos.CENTER);
+        }
+        double step = BODY / 7;
+        for (int i = 0; i < colours.size(); i++) {
+            double x = LEAD + step * (i + 0.75) - STRIPE / 2;
+            box("stripe-" + colours.get(i).word(), x, top + 1, STRIPE, THICK - 2);
+        }
+    }
+}

@@ -1,0 +1,218 @@
+package io.answerback.desktop.loop;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.resistor.BandColour;
+import io.answerback.resistor.ColourCode;
+import io.answerback.resistor.MarkedResistor;
+import io.answerback.resistor.PreferredValues;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.Region;
+
+/// The resistor in the hand: read by its bands or given by its value, and what it would do in the selected point's
+/// loop.
+final class ResistorsSheet extends Sheet {
+    private static final int MOST_BANDS = 6;
+
+    private final Desk desk;
+    private final ResistorDrawing drawing;
+    private final BagPart bag;
+    private List<BandColour> bands = List.of(BandColour.RED, BandColour.RED, BandColour.RED, BandColour.BROWN);
+    private double ohms = 2200;
+    private double tolerancePercent = 1;
+    private PreferredValues stock = PreferredValues.E12;
+
+    ResistorsSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.drawing = new ResistorDrawing(look);
+        this.bag = new BagPart(look);
+    }
+
+    @Override
+    public String title() {
+        return "Which resistor is this";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "its bands, its value, and what it does in a loop";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        drawing.show(bands, "no bands yet");
+        sheet.getChildren()
+                .setAll(
+                        Words.section("Its bands", "click the colours as they lie, from either end"),
+                        palette(),
+                        drawing,
+                        readings(),
+                        Words.section("Its value", "type it, and the bands follow"),
+                        value());
+        Optional<LoopView> view = LoopView.of(state);
+        view.ifPresent(its -> sheet.getChildren().addAll(bag.of(its, ohms, tolerancePercent, stock, this::stocked)));
+        instrument.getChildren().setAll(beside());
+    }
+
+    private List<Node> beside() {
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Words.title("What stands on it"));
+        nodes.add(
+                Words.wrapped(
+                        Words.quiet(
+                                "Four bands are two digits, a multiplier and a tolerance; five are three digits; the sixth is how it changes with warmth.")));
+        nodes.add(
+                Words.wrapped(
+                        Words.quiet(
+                                "Bands fade and lamps lie: where both ends can be read, or a loop depends on it, measure it out of the loop.")));
+        return nodes;
+    }
+
+    private void stocked(PreferredValues series) {
+        stock = series;
+        show(desk.now());
+    }
+
+    private Flow palette() {
+        Flow row = new Flow();
+        row.getStyleClass().add("switches");
+        for (BandColour colour : BandColour.values()) {
+            row.getChildren().add(swatch(colour));
+        }
+        row.getChildren()
+                .addAll(
+                        Tool.of("Turn it", "look at it from the other end", () -> take(bands.reversed())),
+                        Tool.of(
+                                "Take off",
+                                "take the last band off",
+                                () -> take(bands.isEmpty() ? bands : bands.subList(0, bands.size() - 1))),
+                        Tool.of("Empty", "begin anew", () -> take(List.of())));
+        return row;
+    }
+
+    private Button swatch(BandColour colour) {
+        Button button = new Button(colour.word());
+        button.getStyleClass().add("swatch");
+        Region chip = new Region();
+        chip.getStyleClass().addAll("swatch-chip", "swatch-" + colour.word());
+        button.setGraphic(chip);
+        button.setAccessibleText("add a %s band".formatted(colour.word()));
+        button.setOnAction(click -> add(colour));
+        return button;
+    }
+
+    private void add(BandColour colour) {
+        if (bands.size() == MOST_BANDS) {
+            desk.tell("A resistor has six bands at most; take one off or begin anew.");
+            return;
+        }
+        List<BandColour> more = new ArrayList<>(bands);
+        more.add(colour);
+        take(more);
+    }
+
+    private void take(List<BandColour> other) {
+        bands = List.copyOf(other);
+        read().ifPresent(its -> {
+            ohms = its.ohms();
+            tolerancePercent = its.tolerancePercent();
+        });
+        show(desk.now());
+    }
+
+    private Optional<MarkedResistor> read() {
+        return bands.size() < 4 ? Optional.empty() : ColourCode.read(bands).likely();
+    }
+
+    private Node readings() {
+        if (bands.size() < 4) {
+            return Words.quiet("%d of 4 to 6 bands".formatted(bands.size()));
+        }
+        ColourCode.Readings read = ColourCode.read(bands);
+        if (read.likely().isEmpty()) {
+            return Words.of(
+                    "entry-problem", "These bands mean nothing from either end. Is one of them dirt, or worn off?");
+        }
+        String likely = words(read.likely().get());
+        Flow row = new Flow(Words.of("resistor-read", likely));
+        row.getStyleClass().add("section");
+        read.other()
+                .ifPresentOrElse(
+                        other -> row.getChildren()
+                                .add(Words.wrapped(Words.of(
+                                        "entry-problem",
+                                        "or %s from the other end: only a meter tells".formatted(words(other))))),
+                        () -> row.getChildren().add(Words.quiet("from one end only")));
+        return row;
+    }
+
+    private static String words(MarkedResistor resistor) {
+        String coefficient = resistor.partsPerMillion().isPresent()
+                ? ", %d ppm/K".formatted(resistor.partsPerMillion().getAsInt())
+                : "";
+        return "%s ±%s %%%s"
+                .formatted(Figures.resistor(resistor.ohms()), Figures.plain(resistor.tolerancePercent()), coefficient);
+    }
+
+    private Node value() {
+        Flow row = new Flow(
+                new ValueField("Value", Figures.resistor(ohms), this::typeOhms),
+                new ValueField("Tolerance", "±" + Figures.plain(tolerancePercent) + " %", this::typeTolerance),
+                Words.quiet(series()));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private String series() {
+        List<String> made = Arrays.stream(PreferredValues.values())
+                .filter(its -> its.holds(ohms))
+                .map(Enum::name)
+                .toList();
+        return made.isEmpty()
+                ? "not made in E12, E24 or E96; the nearest of E24 is %s"
+                        .formatted(Figures.resistor(PreferredValues.E24.nearest(ohms)))
+                : "made in " + String.join(", ", made);
+    }
+
+    private boolean typeOhms(String typed) {
+        return typed(typed, "value in ohms", 0.1, 1e9, value -> ohms = value);
+    }
+
+    private boolean typeTolerance(String typed) {
+        return typed(typed.replace("±", ""), "tolerance in percent", 0.01, 20, value -> tolerancePercent = value);
+    }
+
+    private boolean typed(String text, String what, double least, double most, java.util.function.DoubleConsumer take) {
+        try {
+            double value = FigureReader.read(text, what);
+            if (value < least || value > most) {
+                throw new IllegalArgumentException("%s is %s; write one from %s to %s"
+                        .formatted(what, text.strip(), Figures.plain(least), Figures.plain(most)));
+            }
+            take.accept(value);
+            bands = ColourCode.bands(ohms, tolerancePercent);
+            if (bands.isEmpty()) {
+                desk.tell("No row of bands says %s ±%s %%."
+                        .formatted(Figures.resistor(ohms), Figures.plain(tolerancePercent)));
+            }
+            show(desk.now());
+            return true;
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage());
+            return false;
+        }
+    }
+}

@@ -1,0 +1,179 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.choose;
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.job.Job;
+import io.answerback.job.Measurement;
+import io.answerback.job.SchemeKind;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.List;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// The sheets of the loop bench, driven by keys and clicks.
+@ExtendWith(ApplicationExtension.class)
+class LoopWindowTest {
+    private static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path fresh = Files.createTempDirectory(folder, "app");
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    private Job job() {
+        return workplace.desk().now().job();
+    }
+
+    private void at(String point) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            workplace.desk().go(Stop.LOOP);
+            workplace.desk().select(point);
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private List<Measurement> taken() {
+        return job().measurements().stream()
+                .filter(reading -> reading.at().equals(NOW))
+                .toList();
+    }
+
+    private boolean finds(String id) {
+        return workplace.desk().now().assessment().findings().stream()
+                .map(Finding::id)
+                .anyMatch(id::equals);
+    }
+
+    @Test
+    void readingsOfABoxAreTypedOneAfterTheOther(FxRobot robot) {
+        at("09");
+        click(robot, "Sheet Readings");
+        until(() -> reads(robot, "What the meter showed"));
+        WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> ((TextField) named(robot, "Reading of 17 Dock side door")).requestFocus());
+        robot.write("2207", 0).type(KeyCode.TAB);
+        robot.write("2k2", 0).type(KeyCode.TAB);
+        // 1.60 V of 5 V through 4k7 is 2 212 Ω
+        robot.write("1.60 V", 0).type(KeyCode.TAB);
+        robot.write("open", 0).type(KeyCode.TAB);
+        until(() -> taken().size() == 3);
+        assertThat(taken()).extracting(Measurement::pointId).containsExactly("18", "22", "06");
+        assertThat(taken().get(1).ohms().orElseThrow()).isBetween(2211.0, 2212.5);
+        until(() -> finds("reading-off:06:at-rest") && reads(robot, "too high: open"));
+        assertThat(workplace.desk().now().selected()).isEqualTo("07");
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> taken().size() == 2);
+    }
+
+    @Test
+    void aReadingThatIsNoneIsExplainedAndNothingIsLost(FxRobot robot) {
+        at("09");
+        click(robot, "Sheet Readings");
+        WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> ((TextField) named(robot, "Reading of 22 Office fire exit")).requestFocus());
+        for (String typed : List.of("a lot", "-4", "7 V")) {
+            robot.write(typed, 0).type(KeyCode.ENTER);
+            until(() -> reads(robot, "22 Office fire exit: "));
+            assertThat(taken()).isEmpty();
+            WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+                TextField field = (TextField) named(robot, "Reading of 22 Office fire exit");
+                field.requestFocus();
+                field.selectAll();
+                workplace.desk().tell("");
+            });
+        }
+    }
+
+    @Test
+    void theSliderShowsTheMarginGoingAndTheJobStaysUntilItIsKept(FxRobot robot) {
+        at("07");
+        until(() -> reads(robot, "gives at 588 m"));
+        WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> named(robot, "Move the cable length").requestFocus());
+        robot.type(KeyCode.END);
+        until(() -> reads(robot, "shut reads between bands"));
+        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(62);
+        robot.type(KeyCode.ESCAPE);
+        until(() -> reads(robot, "gives at 588 m"));
+        robot.type(KeyCode.RIGHT);
+        until(() -> reads(robot, "inside when shut"));
+        click(robot, "Keep it");
+        until(() -> job().cableTo("07").orElseThrow().metres() > 62);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+    }
+
+    @Test
+    void aSchemeTheInputCannotReadIsSaidAtTheChoiceAndCanBeTakenBack(FxRobot robot) {
+        at("06");
+        choose(robot, "Scheme", "two-wire detector loop · this input cannot read it");
+        until(() -> reads(robot, "its input cannot read a two-wire detector loop"));
+        choose(robot, "Scheme", "triple end-of-line");
+        until(() -> job().point("06").orElseThrow().loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE);
+        assertThat(job().point("06").orElseThrow().loop().secondOhms()).isEqualTo(10_000);
+        until(() -> reads(robot, "mask"));
+    }
+
+    @Test
+    void twoPointsShareAnInputAndEachKeepsItsZone(FxRobot robot) {
+        at("17");
+        choose(robot, "Scheme", "two zones, resistors across the contacts");
+        choose(robot, "Point on the second zone", "18 Dock office movement");
+        until(() -> job().inputOf("18").orElseThrow().second());
+        at("18");
+        until(() -> reads(robot, "second zone of 17 Dock side door"));
+        assertThat(job().zone(job().inputOf("18").orElseThrow().zone())).isPresent();
+    }
+
+    @Test
+    void aResistorIsReadByItsBandsAndTriedInTheLoop(FxRobot robot) {
+        at("07");
+        click(robot, "Sheet Resistors");
+        until(() -> reads(robot, "2k2 ±1 %") && reads(robot, "1k2 ±2 % from the other end"));
+        click(robot, "Empty");
+        for (String colour : List.of("yellow", "violet", "red", "gold")) {
+            click(robot, "add a " + colour + " band");
+        }
+        until(() -> reads(robot, "4k7 ±5 %") && reads(robot, "from one end only"));
+        assertThat(reads(robot, "4k7 as end-of-line")).isTrue();
+        assertThat(reads(robot, "shut reads between bands")).isTrue();
+        edit(robot, "Value 4k7", "2k7");
+        until(() -> reads(robot, "2k7 as end-of-line") && reads(robot, "10 % inside when shut"));
+        edit(robot, "Value 2k7", "-3");
+        until(() -> reads(robot, "value in ohms is -3; write one from 0.1 to"));
+    }
+}
