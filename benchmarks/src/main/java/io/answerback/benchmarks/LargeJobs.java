@@ -7,23 +7,31 @@ import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
 import io.answerback.job.Duty;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
 import io.answerback.job.LoopWiring;
+import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
+import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.job.Proof;
 import io.answerback.job.ResistorPlace;
+import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.loop.BandChart;
 import io.answerback.proof.Upstream;
 import io.answerback.survey.KindCatalogue;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Jobs of any size, made up, the same every time.
 final class LargeJobs {
@@ -61,7 +69,7 @@ final class LargeJobs {
         Job job = new Job(
                 demo.site(),
                 demo.practice(),
-                demo.panel(),
+                panel(demo.panel()),
                 inputs.stream()
                         .map(Input::module)
                         .distinct()
@@ -81,6 +89,38 @@ final class LargeJobs {
                 .map(point -> proof(job, point))
                 .toList();
         return job.withProofs(proofs);
+    }
+
+    /// The panel of the demo, reading every scheme that any of the sample panels reads.
+    private static Panel panel(Panel demo) {
+        PanelProfile profile = demo.profile();
+        Map<SchemeKind, SchemeBands> all = new EnumMap<>(SchemeKind.class);
+        Stream.concat(Stream.of(profile), DataFiles.profiles().stream())
+                .flatMap(its -> its.modules().stream().map(its::inputs))
+                .forEach(model ->
+                        model.schemes().forEach(bands -> all.putIfAbsent(bands.scheme(), inOhms(bands, model))));
+        return new Panel(
+                demo.name(),
+                new PanelProfile(
+                        profile.id(),
+                        profile.name(),
+                        profile.pullUpVolts(),
+                        profile.pullUpOhms(),
+                        profile.entrySeconds(),
+                        List.copyOf(all.values()),
+                        profile.capacity(),
+                        profile.radioBand(),
+                        profile.modules()));
+    }
+
+    private static SchemeBands inOhms(SchemeBands bands, InputModel model) {
+        return new SchemeBands(
+                bands.scheme(),
+                bands.endOfLineOhms(),
+                bands.alarmOhms(),
+                bands.secondOhms(),
+                bands.unusedNeeds(),
+                BandChart.of(bands, model).bands());
     }
 
     private static LoopWiring wiring(int i) {

@@ -1,6 +1,7 @@
 package io.answerback.fault;
 
 import io.answerback.job.Cable;
+import io.answerback.job.ResistorPlace;
 import io.answerback.loop.DeviceState;
 import io.answerback.loop.FarEnd;
 import io.answerback.loop.FaultKind;
@@ -8,11 +9,25 @@ import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopFault;
 import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.LoopPart;
+import io.answerback.loop.Range;
+import java.util.EnumMap;
+import java.util.Map;
 
-/// The loop as it would be under one cause, in any setup.
-///
-/// @param loop the parts that were planned
-record FaultyLoop(FittedLoop loop) {
+/// The loop as it would be under one cause, in any setup. What does not change with a cause's value is worked out
+/// once.
+final class FaultyLoop {
+    private final FittedLoop loop;
+    private final Map<Setup, LoopPart> farEnds = new EnumMap<>(Setup.class);
+
+    /// @param loop the parts that were planned
+    FaultyLoop(FittedLoop loop) {
+        this.loop = loop;
+    }
+
+    FittedLoop loop() {
+        return loop;
+    }
+
     /// Whether a cause can be at all with these parts.
     boolean possible(Cause cause) {
         return LoopNetwork.possible(cause.kind(), loop);
@@ -32,16 +47,48 @@ record FaultyLoop(FittedLoop loop) {
     /// @param near whether the cause lies between the panel and the joint half way
     LoopPart of(Cause cause, double value, boolean near, Setup setup) {
         return switch (setup) {
-            case FAR_END_SHORTED -> network(cause, value, DeviceState.AT_REST, FarEnd.BRIDGED);
-            case FAR_END_LIFTED -> network(cause, value, DeviceState.AT_REST, FarEnd.LIFTED);
             case FROM_MID_JOINT -> beyondMidJoint(cause, value, near);
             case TO_ZERO_VOLTS -> toZeroVolts(cause, value);
             case NEW_RESISTOR -> withNewResistor(cause, value);
-            default -> network(cause, value, setup.device().orElseThrow(), FarEnd.DEVICE);
+            default ->
+                onTheCable(cause)
+                        ? LoopNetwork.behindCable(loop, fault(cause, value), farEnd(setup))
+                        : network(loop, cause, value, state(setup), farEndOf(setup));
         };
     }
 
-    private LoopPart network(Cause cause, double value, DeviceState meant, FarEnd farEnd) {
+    /// Whether only the cable has the fault, and nothing sits at its panel end.
+    private boolean onTheCable(Cause cause) {
+        return loop.wiring().place() == ResistorPlace.LAST_DEVICE
+                && switch (cause) {
+                    case CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
+                    default -> false;
+                };
+    }
+
+    /// What is at the far end of a cable without length.
+    private LoopPart farEnd(Setup setup) {
+        return farEnds.computeIfAbsent(setup, its -> {
+            FittedLoop bare = loop.withCable(loop.cable().withMetres(0));
+            Range range = LoopNetwork.of(bare, state(its), LoopFault.NONE, farEndOf(its))
+                    .range();
+            return new LoopPart.Known(range);
+        });
+    }
+
+    private static FarEnd farEndOf(Setup setup) {
+        return switch (setup) {
+            case FAR_END_SHORTED -> FarEnd.BRIDGED;
+            case FAR_END_LIFTED -> FarEnd.LIFTED;
+            default -> FarEnd.DEVICE;
+        };
+    }
+
+    private static DeviceState state(Setup setup) {
+        return setup.device().orElse(DeviceState.AT_REST);
+    }
+
+    private static LoopPart network(FittedLoop loop, Cause cause, double value, DeviceState meant, FarEnd farEnd) {
         DeviceState state = cause == Cause.OTHER_STATE ? DeviceState.values()[(int) value] : meant;
         return LoopNetwork.of(loop, state, fault(cause, value), farEnd);
     }
@@ -55,11 +102,14 @@ record FaultyLoop(FittedLoop loop) {
     private LoopPart beyondMidJoint(Cause cause, double value, boolean near) {
         Cable cable = loop.cable();
         double half = cable.metres() / 2;
-        FaultyLoop rest = new FaultyLoop(loop.withCable(cable.withMetres(half)));
+        FittedLoop rest = loop.withCable(cable.withMetres(half));
         if (near || cause == Cause.SHORT && value < half) {
-            return rest.network(Cause.SOUND, 0, DeviceState.AT_REST, FarEnd.DEVICE);
+            return network(rest, Cause.SOUND, 0, DeviceState.AT_REST, FarEnd.DEVICE);
         }
-        return rest.network(cause, cause == Cause.SHORT ? value - half : value, DeviceState.AT_REST, FarEnd.DEVICE);
+        double from = cause == Cause.SHORT ? value - half : value;
+        return onTheCable(cause)
+                ? LoopNetwork.behindCable(rest, fault(cause, from), farEnd(Setup.AT_REST))
+                : network(rest, cause, from, DeviceState.AT_REST, FarEnd.DEVICE);
     }
 
     private static LoopPart toZeroVolts(Cause cause, double value) {
@@ -73,6 +123,6 @@ record FaultyLoop(FittedLoop loop) {
             case RESISTOR_IN_PANEL -> Cause.DOUBLED;
             default -> cause;
         };
-        return network(left, value, DeviceState.AT_REST, FarEnd.DEVICE);
+        return of(left, value, false, Setup.AT_REST);
     }
 }

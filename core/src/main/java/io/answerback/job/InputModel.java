@@ -9,13 +9,26 @@ import java.util.Optional;
 /// @param pullUpOhms the resistance through which it does, in ohms
 /// @param schemes how it reads each scheme it supports
 public record InputModel(double pullUpVolts, double pullUpOhms, List<SchemeBands> schemes) {
-    /// @throws IllegalArgumentException when a figure is out of bounds or no scheme is given
+    /// @throws IllegalArgumentException when a figure is out of bounds no scheme is given, or a band in volts
+    ///     begins at the pull-up voltage or above
     public InputModel {
         Require.within(pullUpVolts, 0.5, 30, "pull-up in volts");
         Require.within(pullUpOhms, 10, 1e6, "pull-up in ohms");
         schemes = List.copyOf(Require.given(schemes, "loop schemes of an input"));
+        for (SchemeBands bands : schemes) {
+            requireWithinPullUp(bands, pullUpVolts);
+        }
         if (schemes.isEmpty()) {
             throw new IllegalArgumentException("an input that reads no loop scheme is of no use; give at least one");
+        }
+    }
+
+    private static void requireWithinPullUp(SchemeBands bands, double pullUpVolts) {
+        double highest = bands.bands().getLast().low();
+        if (bands.unit() == BandUnit.VOLTS && highest >= pullUpVolts) {
+            throw new IllegalArgumentException(
+                    "a band of %s begins at %s V, and the input is pulled up to %s V only; check both"
+                            .formatted(bands.scheme().words(), highest, pullUpVolts));
         }
     }
 

@@ -63,6 +63,7 @@ public final class LoopNetlist {
             case LoopPart.Contact contact -> contact.closed() ? "closed contact" : "open contact";
             case LoopPart.CableRun run -> "cable, there and back";
             case LoopPart.Leak leak -> "leak";
+            case LoopPart.Known known -> "worked out";
             case LoopPart.Cut cut -> "cut";
             case LoopPart.Short bridged -> "short";
             case LoopPart.Series series -> "series";

@@ -59,6 +59,14 @@ public final class LoopNetwork {
         };
     }
 
+    /// A sound loop's far end behind a cable that has one of the faults of cables; for loops with nothing at the
+    /// panel's end.
+    ///
+    /// @param farEnd what is at the far end
+    public static LoopPart behindCable(FittedLoop loop, LoopFault fault, LoopPart farEnd) {
+        return field(loop.cable(), fault, farEnd);
+    }
+
     /// The cable with what is at its far end. A leak to 0 V passes by the core that should bring the current
     /// back, which is half of the copper.
     private static LoopPart field(Cable cable, LoopFault fault, LoopPart farEnd) {

@@ -2,8 +2,8 @@ package io.answerback.loop;
 
 import io.answerback.job.Conductor;
 import io.answerback.job.Require;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /// One part of a zone loop, seen as a two-terminal network.
 ///
@@ -105,6 +105,20 @@ public sealed interface LoopPart {
         }
     }
 
+    /// A part of a loop that was worked out already.
+    ///
+    /// @param range its resistance at each end of every tolerance
+    record Known(Range range) implements LoopPart {
+        @Override
+        public double ohms(Extreme extreme) {
+            return switch (extreme) {
+                case LOW -> range.lowOhms();
+                case NOMINAL -> range.nominalOhms();
+                case HIGH -> range.highOhms();
+            };
+        }
+    }
+
     /// A broken core.
     record Cut() implements LoopPart {
         @Override
@@ -129,10 +143,13 @@ public sealed interface LoopPart {
 
         /// Parts in the order the current meets them; a series of nothing among them is left out.
         public static Series of(LoopPart... parts) {
-            return new Series(Stream.of(parts)
-                    .filter(part ->
-                            !(part instanceof Series series && series.parts().isEmpty()))
-                    .toList());
+            List<LoopPart> some = new ArrayList<>(parts.length);
+            for (LoopPart part : parts) {
+                if (!(part instanceof Series series && series.parts().isEmpty())) {
+                    some.add(part);
+                }
+            }
+            return new Series(some);
         }
 
         @Override
@@ -153,10 +170,13 @@ public sealed interface LoopPart {
 
         /// Parts across the same two terminals; branches of nothing among them are left out.
         public static Parallel of(LoopPart... parts) {
-            return new Parallel(Stream.of(parts)
-                    .filter(part -> !(part instanceof Parallel parallel
-                            && parallel.parts().isEmpty()))
-                    .toList());
+            List<LoopPart> some = new ArrayList<>(parts.length);
+            for (LoopPart part : parts) {
+                if (!(part instanceof Parallel parallel && parallel.parts().isEmpty())) {
+                    some.add(part);
+                }
+            }
+            return new Parallel(some);
         }
 
         @Override

@@ -3,12 +3,15 @@ package io.answerback.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.assess.Assessor;
+import io.answerback.chain.Mark;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
 import io.answerback.edit.LoopEdits;
+import io.answerback.edit.PointEdits;
 import io.answerback.job.Communicator;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
+import io.answerback.job.Link;
 import io.answerback.job.Proof;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
@@ -17,9 +20,11 @@ import io.answerback.job.ZoneType;
 import io.answerback.proof.Upstream;
 import io.answerback.testing.Found;
 import io.answerback.testing.SmallJob;
+import io.answerback.testing.SmallKinds;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class RulesTest {
@@ -52,6 +57,32 @@ class RulesTest {
                 "loop-tight:02",
                 Grade.TIGHT,
                 "% inside its band");
+    }
+
+    @Test
+    void aContactThatRestsTheOtherWayIsWrongForItsScheme() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.NORMALLY_OPEN)),
+                "contact-unlike-scheme:02",
+                Grade.WRONG,
+                "Its contact is normally closed");
+        assertFinds(
+                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.TWO_WIRE_SMOKE)),
+                "contact-unlike-scheme:02",
+                Grade.WRONG,
+                "A two-wire detector on a double end-of-line");
+    }
+
+    @Test
+    void aLoopOfLifeSafetyIsComputedAndNeverApproved() {
+        Job gas = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS))
+                .on(job);
+        var assessment = new Assessor(SmallJob.EVENTS).assess(gas);
+        var loop = assessment.point("02").orElseThrow().chain().of(Link.LOOP);
+        assertThat(loop.mark()).isEqualTo(Mark.NOT_DONE);
+        assertThat(loop.line()).endsWith("computed, not approved");
+        // two of three points are left to count
+        assertThat(assessment.progress(Stop.LOOP).of()).isEqualTo(2);
     }
 
     @Test

@@ -119,11 +119,14 @@ class WindowTest {
         robot.clickOn(named(robot, "Door open"));
         edit(robot, "Reading, loop active", "4k38");
         until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
-        robot.clickOn(named(robot, "Measure next: Put the device at rest"));
-        until(() -> workplace.desk().now().device() == DeviceState.AT_REST);
-        edit(robot, "Reading, loop at rest", "1869");
+        robot.clickOn(named(robot, "Measure next: Take the cover off"));
+        until(() -> workplace.desk().now().device() == DeviceState.COVER_OFF);
+        edit(robot, "Reading, loop, cover off", "11930");
+        until(() -> !reads(robot, "A wrong resistor at the contact"));
+        robot.clickOn(named(robot, "Measure next: Lift both cores"));
+        edit(robot, "Reading, live core to 0 V", "open");
         until(() -> reads(robot, "That is it") && reads(robot, "A damp joint across the pair"));
-        assertThat(job().measurements()).hasSize(before + 2);
+        assertThat(job().measurements()).hasSize(before + 3);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> reads(robot, "What can explain it"));
     }

@@ -3,14 +3,20 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.job.BandUnit;
 import io.answerback.job.HouseRules;
+import io.answerback.job.InputModel;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Question;
 import io.answerback.job.RuleFigure;
+import io.answerback.job.SchemeBands;
+import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -85,6 +91,40 @@ class SettingsFileTest {
         assertThatThrownBy(() -> SettingsFile.profile(file))
                 .isInstanceOf(BrokenFile.class)
                 .hasMessageContaining(field)
+                .hasMessageContaining("docs/profile.schema.json");
+    }
+
+    @Test
+    void aProfileMayStateItsBandsInVoltsAndAModuleItsOwnInputs() throws Exception {
+        Path file = folder.resolve("c" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(file, DataFiles.profile("sample-c"));
+        PanelProfile read = SettingsFile.profile(file);
+        assertThat(read).isEqualTo(DataFiles.profile("sample-c"));
+        InputModel converter = read.inputs(read.module("converter-12").orElseThrow());
+        assertThat(converter.pullUpVolts()).isEqualTo(12);
+        SchemeBands smoke = converter.reads(SchemeKind.TWO_WIRE_SMOKE).orElseThrow();
+        assertThat(smoke.unit()).isEqualTo(BandUnit.VOLTS);
+        assertThat(read.inputs(read.board())).isEqualTo(read.inputs());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', textBlock = """
+            "lowVolts": 10.4;                     "lowVolts": 12.4;                    begins at 12.4 V
+            "lowVolts": 7.4,  "highVolts": 9.4;   "lowVolts": 3.9,  "highVolts": 9.4;  overlap at
+            "lowVolts": 7.4,  "highVolts": 9.4;   "lowVolts": 9.4,  "highVolts": 7.4;  the upper edge must be the larger
+            "lowVolts": 7.4,  "highVolts": 9.4;   "lowOhms": 7000,  "highOhms": 8000;  partly in ohms, partly in volts
+            "lowVolts": 7.4,  "highVolts": 9.4;   "lowVolts": -1,   "highVolts": 9.4;  lowVolts
+            """)
+    void bandsThatCannotBeAreRefusedWithTheirFigures(String right, String wrong, String says) throws Exception {
+        Path file = folder.resolve("c" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(file, DataFiles.profile("sample-c"));
+        String text = Files.readString(file);
+        String pattern = Pattern.quote(right).replace("  ", "\\E\\s+\\Q");
+        assertThat(text).containsPattern(pattern);
+        Files.writeString(file, Pattern.compile(pattern).matcher(text).replaceFirst(Matcher.quoteReplacement(wrong)));
+        assertThatThrownBy(() -> SettingsFile.profile(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining(says)
                 .hasMessageContaining("docs/profile.schema.json");
     }
 

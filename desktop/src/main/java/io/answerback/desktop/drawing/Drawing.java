@@ -1,6 +1,13 @@
 package io.answerback.desktop.drawing;
 
 import io.answerback.desktop.theme.Look;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -9,7 +16,8 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 
-/// A drawing made of lines and labels, drawn anew when what it shows, its width or the size of text changes.
+/// A drawing made of lines and labels, drawn anew when what it shows, its width or the size of text changes. Lines
+/// and labels of the same style are taken from the drawing before, since dressing new ones costs most of a picture.
 /// Lengths given to its pens are in pixels at 100 % text; labels are placed by an anchor so that no figure is
 /// ever cut off.
 public abstract class Drawing extends Region {
@@ -18,6 +26,9 @@ public abstract class Drawing extends Region {
     private static final double LEAST_WIDTH = 240;
 
     private final Look look;
+    private final Map<String, Deque<Node>> before = new HashMap<>();
+    private final Map<String, Deque<Node>> used = new HashMap<>();
+    private final List<Node> onSheet = new ArrayList<>();
     private boolean drawn;
 
     /// A drawing in this look.
@@ -64,53 +75,85 @@ public abstract class Drawing extends Region {
 
     /// A straight line.
     protected final Line line(String style, double x1, double y1, double x2, double y2) {
-        Line line = new Line(look.px(x1), look.px(y1), look.px(x2), look.px(y2));
-        return add(line, style);
+        Line line = take(Line.class, style, Line::new);
+        line.setStartX(look.px(x1));
+        line.setStartY(look.px(y1));
+        line.setEndX(look.px(x2));
+        line.setEndY(look.px(y2));
+        return line;
     }
 
     /// A line through several points, x and y in turn.
     protected final Polyline path(String style, double... points) {
-        double[] scaled = new double[points.length];
+        Polyline path = take(Polyline.class, style, Polyline::new);
+        Double[] scaled = new Double[points.length];
         for (int i = 0; i < points.length; i++) {
             scaled[i] = look.px(points[i]);
         }
-        return add(new Polyline(scaled), style);
+        path.getPoints().setAll(scaled);
+        return path;
     }
 
     /// A rectangle.
     protected final Rectangle box(String style, double x, double y, double width, double height) {
-        return add(new Rectangle(look.px(x), look.px(y), look.px(width), look.px(height)), style);
+        Rectangle box = take(Rectangle.class, style, Rectangle::new);
+        box.setX(look.px(x));
+        box.setY(look.px(y));
+        box.setWidth(look.px(width));
+        box.setHeight(look.px(height));
+        return box;
     }
 
     /// Words with their left middle, middle or right middle at a place.
     protected final Label words(String style, String text, double x, double y, HPos across) {
-        Label label = new Label(text);
-        return place(add(label, style), x, y, across);
+        Label label = take(Label.class, style, Label::new);
+        label.setText(text);
+        return place(label, x, y, across);
     }
 
     /// Any node with its left middle, middle or right middle at a place.
     protected final <T extends Node> T place(T node, double x, double y, HPos across) {
         node.getProperties().put(Anchor.class, new Anchor(look.px(x), look.px(y), across));
-        if (!getChildren().contains(node)) {
-            getChildren().add(node);
+        if (!onSheet.contains(node)) {
+            onSheet.add(node);
         }
         return node;
     }
 
-    private <T extends Node> T add(T node, String style) {
+    /// A node of this style, from the drawing before where it had one.
+    private <T extends Node> T take(Class<T> sort, String style, Supplier<T> anew) {
+        String key = sort.getSimpleName() + " " + style;
+        Deque<Node> left = before.get(key);
+        T node = left == null || left.isEmpty() ? dressed(anew.get(), style) : sort.cast(left.poll());
+        node.setOnMouseClicked(null);
+        node.setMouseTransparent(false);
+        used.computeIfAbsent(key, its -> new ArrayDeque<>()).add(node);
+        onSheet.add(node);
+        return node;
+    }
+
+    private static <T extends Node> T dressed(T node, String style) {
         node.getStyleClass().addAll(style.split(" "));
         node.setManaged(node instanceof Label);
-        getChildren().add(node);
         return node;
+    }
+
+    private void drawAnew() {
+        before.clear();
+        before.putAll(used);
+        used.clear();
+        onSheet.clear();
+        draw(getWidth() / look.px(1));
+        before.clear();
+        getChildren().setAll(onSheet);
+        applyCss();
     }
 
     @Override
     protected void layoutChildren() {
         if (!drawn && getWidth() >= LEAST_WIDTH) {
             drawn = true;
-            getChildren().clear();
-            draw(getWidth() / look.px(1));
-            applyCss();
+            drawAnew();
         }
         for (Node child : getChildren()) {
             if (child.getProperties().get(Anchor.class) instanceof Anchor anchor) {

@@ -155,10 +155,10 @@ final class BandsDrawing extends Drawing {
         String text =
                 range.open() ? "open · " + reads(reading) : Figures.ohms(range.nominalOhms()) + " · " + reads(reading);
         boolean roomOnTheRight = start + wide + 8 + text.length() * FIGURE_WIDTH < right;
+        String figure = "row-figure row-figure-" + mark(reading).name().toLowerCase(Locale.ROOT);
         var label = roomOnTheRight
-                ? words("row-figure", text, start + wide + 8, y, HPos.LEFT)
-                : words("row-figure", text, start - 8, y, HPos.RIGHT);
-        label.getStyleClass().add("row-figure-" + mark(reading).name().toLowerCase(Locale.ROOT));
+                ? words(figure, text, start + wide + 8, y, HPos.LEFT)
+                : words(figure, text, start - 8, y, HPos.RIGHT);
         label.setMouseTransparent(true);
     }
 

@@ -31,11 +31,13 @@ final class OneLoopSheet extends Sheet {
     private final MarginSlider slider;
     private final LoopChoices choices;
     private final FaultFinder finder;
+    private final List<Conductor> conductors;
     private Optional<LoopView> shown = Optional.empty();
     private CaseRows rows = CaseRows.CABLE;
 
     OneLoopSheet(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
         this.desk = desk;
+        this.conductors = conductors;
         this.loop = new LoopDrawing(desk, look, conductors);
         this.bands = new BandsDrawing(desk, look);
         this.slider = new MarginSlider(desk, look, this::showMoved);
@@ -105,6 +107,11 @@ final class OneLoopSheet extends Sheet {
     private void showInstrument(DeskState state, LoopView view) {
         instrument.getChildren().setAll(Meter.of(view));
         instrument.getChildren().addAll(finder.of(state, view));
+        instrument
+                .getChildren()
+                .addAll(
+                        Words.title("How far it could go"),
+                        Words.wrapped(Words.of("question", LimitWords.of(view, conductors))));
     }
 
     private Flow switches(DeskState state, LoopView view) {

@@ -1,0 +1,65 @@
+package io.answerback.benchmarks;
+
+import io.answerback.assess.Assessor;
+import io.answerback.chain.PointResult;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Job;
+import io.answerback.loop.LoopCheck;
+import io.answerback.loop.LoopFigure;
+import io.answerback.loop.LoopResult;
+import io.answerback.loop.TrialFaults;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/// Every state and fault of 512 loops of every scheme in turn, and of one loop while a slider moves.
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 5, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(2)
+public class LoopBenchmark {
+    private final Job job = LargeJobs.of(512);
+    private final TrialFaults trial = TrialFaults.of(job.practice());
+    private final List<PointResult.Wired> loops = new Assessor(DataFiles.events())
+            .assess(job).points().stream()
+                    .flatMap(point -> point.wired().stream())
+                    .filter(wired -> wired.loop().isPresent())
+                    .toList();
+    private double metres;
+
+    /// How many cases there are, so that nothing is left out unseen.
+    @Benchmark
+    public int statesAndFaultsOf512Loops() {
+        if (loops.size() != 512) {
+            throw new IllegalStateException("only " + loops.size() + " of 512 loops can be computed");
+        }
+        int cases = 0;
+        for (PointResult.Wired wired : loops) {
+            cases += LoopCheck.check(
+                            wired.fitted().orElseThrow(),
+                            wired.loop().orElseThrow().chart(),
+                            trial)
+                    .cases()
+                    .size();
+        }
+        return cases;
+    }
+
+    @Benchmark
+    public LoopResult oneMoveOfTheSlider() {
+        metres = metres % 900 + 1;
+        PointResult.Wired wired = loops.getFirst();
+        return LoopFigure.CABLE_LENGTH.moved(
+                wired.fitted().orElseThrow(), wired.loop().orElseThrow().chart(), trial, metres);
+    }
+}

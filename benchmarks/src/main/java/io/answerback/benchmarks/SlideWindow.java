@@ -1,0 +1,79 @@
+package io.answerback.benchmarks;
+
+import io.answerback.check.Stop;
+import io.answerback.desktop.Opened;
+import io.answerback.desktop.Opening;
+import io.answerback.desktop.Workplace;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.Arrays;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.control.Slider;
+import javafx.stage.Stage;
+
+/// Drags the slider on the loop bench, one move a frame, and prints how long each frame took from the move to the
+/// end of layout.
+public final class SlideWindow extends Application {
+    private static final int WARM_UP = 100;
+    private static final int MOVES = 300;
+
+    private Workplace workplace;
+
+    /// Starts it.
+    public static void main(String[] arguments) {
+        launch(arguments);
+    }
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        Path scratch = Files.createTempDirectory("answerback-slide");
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
+        workplace.show();
+        workplace.desk().select("07");
+        workplace.desk().go(Stop.LOOP);
+        new Dragging(stage).start();
+    }
+
+    private static final class Dragging extends AnimationTimer {
+        private final Stage stage;
+        private final double[] millis = new double[MOVES];
+        private int frame;
+
+        Dragging(Stage stage) {
+            this.stage = stage;
+        }
+
+        @Override
+        public void handle(long now) {
+            if (!(stage.getScene().lookup(".margin-slider") instanceof Slider slider)) {
+                return;
+            }
+            long from = System.nanoTime();
+            slider.setValue(frame % 100 / 100.0);
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            double took = (System.nanoTime() - from) / 1e6;
+            if (frame >= WARM_UP) {
+                millis[frame - WARM_UP] = took;
+            }
+            if (++frame == WARM_UP + MOVES) {
+                stop();
+                Arrays.sort(millis);
+                System.out.printf(
+                        "a move of the slider: median %.1f ms, 95 %% below %.1f ms, most %.1f ms%n",
+                        millis[MOVES / 2], millis[MOVES * 95 / 100], millis[MOVES - 1]);
+                Platform.exit();
+            }
+        }
+    }
+
+    @Override
+    public void stop() {
+        workplace.close();
+    }
+}
