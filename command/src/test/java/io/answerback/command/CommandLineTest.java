@@ -78,8 +78,9 @@ class CommandLineTest {
         assertThat(check.json().get("stops").get(0).get("name").asString()).isEqualTo("Survey");
         JsonNode stop = check.json().get("stops").get(1);
         assertThat(stop.get("name").asString()).isEqualTo("Loop");
-        assertThat(stop.get("done").asInt()).isEqualTo(23);
-        assertThat(stop.get("of").asInt()).isEqualTo(24);
+        // one is tight, and the gas alarm is life-safety, which is computed and never counted as done
+        assertThat(stop.get("done").asInt()).isEqualTo(22);
+        assertThat(stop.get("of").asInt()).isEqualTo(23);
     }
 
     @Test

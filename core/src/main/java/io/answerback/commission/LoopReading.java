@@ -123,10 +123,9 @@ public record LoopReading(
         return noise ? Optional.empty() : Optional.of(drift);
     }
 
-    /// What it should be, such as "2 190 Ω to 2 256 Ω" or "open".
+    /// What it should be, such as "2 190 to 2 256 Ω" or "open".
     public String should() {
-        return predicted.open()
-                ? "open"
-                : "%s to %s".formatted(Figures.ohms(predicted.lowOhms()), Figures.ohms(predicted.highOhms()));
+        String low = Figures.ohms(predicted.lowOhms()).replace(" Ω", "");
+        return predicted.open() ? "open" : "%s to %s".formatted(low, Figures.ohms(predicted.highOhms()));
     }
 }

@@ -79,7 +79,7 @@ class LoopReadingTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(found.says()).isEqualTo("Loop at rest reads 1\u2009878 Ω, too low");
-        assertThat(found.why()).startsWith("It should be 2\u2009196 Ω to 2\u2009241 Ω.");
+        assertThat(found.why()).startsWith("It should be 2\u2009196 to 2\u2009241 Ω.");
     }
 
     @Test

@@ -2,6 +2,7 @@ package io.answerback.desktop.loop;
 
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.theme.Look;
+import io.answerback.job.SchemeKind;
 import io.answerback.loop.DeviceState;
 import io.answerback.loop.FaultKind;
 import io.answerback.loop.LoopNetwork;
@@ -29,7 +30,12 @@ abstract class DeviceDrawing extends LoopSymbols {
             case END_OF_LINE_ACROSS -> contactAcross();
             case TWO_WIRE_SMOKE -> detectorsAcross();
         }
-        line("wire", device, BOTTOM, right, BOTTOM);
+        boolean branches = view().wiring().scheme() == SchemeKind.TWO_ZONES_PARALLEL;
+        line("wire", device, BOTTOM, branches ? secondBranch() : right, BOTTOM);
+    }
+
+    private double secondBranch() {
+        return device + (right - device) * 0.675;
     }
 
     private DeviceState state() {
@@ -103,11 +109,15 @@ abstract class DeviceDrawing extends LoopSymbols {
     }
 
     private void twoBranches() {
-        line("wire", device, TOP, right - 20, TOP);
-        double step = (right - device) / 2;
-        branch(device + step * 0.45, "first", firstClosed(), view().wiring().alarmOhms(), alarm("First resistor"));
+        line("wire", device, TOP, secondBranch(), TOP);
         branch(
-                device + step * 1.35,
+                device + (right - device) * 0.225,
+                "first",
+                firstClosed(),
+                view().wiring().alarmOhms(),
+                alarm("First resistor"));
+        branch(
+                secondBranch(),
                 "second",
                 !state().secondActive(),
                 view().wiring().secondOhms(),

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 
 /// What a meter showed at every loop of one box, in one column: Tab, number, Tab.
@@ -160,7 +161,9 @@ final class ReadingsSheet extends Sheet {
     private void head() {
         String[] titles = {"Input", "Loop", "Should read", "Did read, Ω", "", "Since last visit"};
         for (int i = 0; i < titles.length; i++) {
-            column.add(Words.wrapped(Words.quiet(titles[i])), i, 0);
+            Label title = Words.wrapped(Words.quiet(titles[i]));
+            title.setMinWidth(i == 0 ? Label.USE_PREF_SIZE : 0);
+            column.add(title, i, 0);
         }
     }
 

@@ -131,7 +131,20 @@ public final class Shots extends Application {
             workplace.desk().select("07");
             workplace.loopBench().open(LoopSheet.RESISTORS);
         });
-        onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
+        onWindow(() -> {
+            workplace.loopBench().open(LoopSheet.ONE_LOOP);
+            put(DemoJobs.job(3));
+            workplace.desk().go(Stop.LOOP);
+        });
+        take("loop-branches", () -> {
+            workplace.desk().select("01");
+            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
+        });
+        take("loop-two-wire", () -> {
+            workplace.desk().select("08");
+            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
+        });
+        onWindow(() -> put(DemoJobs.job(1)));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
