@@ -92,7 +92,7 @@ final class LoopVerb implements Callable<Integer> {
     private static String expected(CaseReading reading) {
         Set<Meaning> right = reading.loopCase().rightConclusions();
         if (right.containsAll(EnumSet.allOf(Meaning.class))) {
-            return "anything";
+            return "any band";
         }
         return right.containsAll(EnumSet.complementOf(EnumSet.of(Meaning.NORMAL)))
                 ? "anything but normal"

@@ -75,10 +75,7 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     private static Particle weighed(FaultyLoop loop, Particle prior, List<Reading> readings) {
         double weight = prior.weight();
         for (Reading reading : readings) {
-            weight *= Likelihood.of(
-                    reading,
-                    loop.of(prior.cause(), prior.value(), prior.near(), reading.setup())
-                            .range());
+            weight *= Likelihood.of(reading, loop.of(prior.cause(), prior.value(), prior.near(), reading.setup()));
         }
         return new Particle(prior.cause(), prior.value(), prior.near(), weight);
     }

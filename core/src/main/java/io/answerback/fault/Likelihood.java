@@ -1,6 +1,7 @@
 package io.answerback.fault;
 
-import io.answerback.loop.Range;
+import io.answerback.loop.Extreme;
+import io.answerback.loop.LoopPart;
 
 /// How likely a reading is where the loop lies somewhere in a range: the true value is anywhere in the range with
 /// equal chance, and the meter's error is normal around it. Per ohm, for readings with a figure.
@@ -10,18 +11,17 @@ final class Likelihood {
 
     private Likelihood() {}
 
-    static double of(Reading reading, Range range) {
+    static double of(Reading reading, LoopPart loop) {
+        double low = loop.ohms(Extreme.LOW);
         boolean open = Double.isInfinite(reading.ohms());
-        if (open || range.open()) {
-            return open && range.open() ? 1 : SLIP;
+        if (open || Double.isInfinite(low)) {
+            return open && Double.isInfinite(low) ? 1 : SLIP;
         }
+        double high = loop.ohms(Extreme.HIGH);
         double error = Math.max(reading.errorOhms(), 1e-6);
-        double width = range.highOhms() - range.lowOhms();
-        double density = width < error
-                ? gauss((reading.ohms() - range.nominalOhms()) / error) / error
-                : (below((range.highOhms() - reading.ohms()) / error)
-                                - below((range.lowOhms() - reading.ohms()) / error))
-                        / width;
+        double density = high - low < error
+                ? gauss((reading.ohms() - loop.ohms(Extreme.NOMINAL)) / error) / error
+                : (below((high - reading.ohms()) / error) - below((low - reading.ohms()) / error)) / (high - low);
         return density * decadeOhms(reading.ohms()) + SLIP;
     }
 
