@@ -9,6 +9,7 @@ import io.answerback.check.Rules;
 import io.answerback.check.Stop;
 import io.answerback.event.EventTable;
 import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
 import io.answerback.job.Link;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -61,6 +62,7 @@ public record Assessor(EventTable events) {
                 point.wired()
                         .filter(wired -> !wired.point().kind().family().lifeSafety())
                         .isPresent();
+            case CABLE -> point.wired().flatMap(PointResult.Wired::cable).isPresent();
             case REPORT -> true;
             case PROVE -> point.reported();
         };
@@ -76,6 +78,12 @@ public record Assessor(EventTable events) {
                         .flatMap(wired -> wired.point().duty().area())
                         .isPresent();
             case LOOP -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
+            case CABLE ->
+                point.wired()
+                        .flatMap(PointResult.Wired::cable)
+                        .map(cable -> cable.laying().progress())
+                        .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
+                        .isPresent();
             case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> point.proven();
         };

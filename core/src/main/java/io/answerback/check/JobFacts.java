@@ -5,6 +5,7 @@ import io.answerback.capacity.Ways;
 import io.answerback.chain.PointResult;
 import io.answerback.commission.LoopReading;
 import io.answerback.commission.Readings;
+import io.answerback.cores.CorePlan;
 import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
@@ -18,13 +19,15 @@ import java.util.List;
 /// @param ways the cheapest ways to close a shortfall
 /// @param departures where it does otherwise than the firm's rules
 /// @param readings every loop that was measured, against what it should be
+/// @param cores where every core goes
 public record JobFacts(
         Job job,
         List<PointResult> points,
         Inventory inventory,
         Ways ways,
         List<Departure> departures,
-        List<LoopReading> readings) {
+        List<LoopReading> readings,
+        CorePlan cores) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
     ///
     /// @param earlier facts of an earlier state of the same job; null for none
@@ -42,7 +45,8 @@ public record JobFacts(
                 inventory,
                 ways,
                 samePractice ? earlier.departures : Departures.of(job),
-                sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points));
+                sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points),
+                sameCables(job, earlier) ? earlier.cores : CorePlan.of(job));
     }
 
     private static boolean sameLoops(Job job, JobFacts earlier) {
@@ -51,6 +55,16 @@ public record JobFacts(
                 && earlier.job.points() == job.points()
                 && earlier.job.cables() == job.cables()
                 && earlier.job.inputs() == job.inputs();
+    }
+
+    private static boolean sameCables(Job job, JobFacts earlier) {
+        return earlier != null
+                && earlier.job.points() == job.points()
+                && earlier.job.cables() == job.cables()
+                && earlier.job.inputs() == job.inputs()
+                && earlier.job.modules() == job.modules()
+                && earlier.job.panel() == job.panel()
+                && earlier.job.practice() == job.practice();
     }
 
     private static boolean sameStock(Job job, Job other) {

@@ -7,6 +7,8 @@ public enum Stop {
     SURVEY(1, "Survey"),
     /// Contacts, resistors and cable as one supervised input.
     LOOP(2, "Loop"),
+    /// Which core goes where, and what has been run, labelled and terminated.
+    CABLE(3, "Cable"),
     /// From the zone to the frame that leaves the building.
     REPORT(7, "Report"),
     /// Every point answered by the station.

@@ -8,8 +8,15 @@ package io.answerback.job;
 /// @param conductor its cores
 /// @param coldestCelsius the coldest any of it gets, in °C
 /// @param hottestCelsius the hottest any of it gets, in °C
+/// @param laying how it is laid, and how far the work on it has come
 public record Cable(
-        String id, String pointId, double metres, Conductor conductor, double coldestCelsius, double hottestCelsius) {
+        String id,
+        String pointId,
+        double metres,
+        Conductor conductor,
+        double coldestCelsius,
+        double hottestCelsius,
+        Laying laying) {
     private static final double INDOORS_COLDEST_CELSIUS = 5;
     private static final double INDOORS_HOTTEST_CELSIUS = 35;
 
@@ -23,10 +30,22 @@ public record Cable(
         Require.given(conductor, "conductor of cable " + id);
         Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
         Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
+        laying = laying == null ? Laying.PLANNED : laying;
         if (coldestCelsius > hottestCelsius) {
             throw new IllegalArgumentException("cable %s is coldest at %s °C and hottest at %s °C; swap them"
                     .formatted(id, coldestCelsius, hottestCelsius));
         }
+    }
+
+    /// A cable on the drawing board, between two temperatures in °C.
+    public Cable(
+            String id,
+            String pointId,
+            double metres,
+            Conductor conductor,
+            double coldestCelsius,
+            double hottestCelsius) {
+        this(id, pointId, metres, conductor, coldestCelsius, hottestCelsius, Laying.PLANNED);
     }
 
     /// A cable that runs where people work, between 5 and 35 °C.
@@ -36,21 +55,33 @@ public record Cable(
 
     /// The same cable to another point.
     public Cable withPointId(String other) {
-        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius);
+        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same cable with another length, in metres.
     public Cable withMetres(double other) {
-        return new Cable(id, pointId, other, conductor, coldestCelsius, hottestCelsius);
+        return new Cable(id, pointId, other, conductor, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same run in another conductor.
     public Cable withConductor(Conductor other) {
-        return new Cable(id, pointId, metres, other, coldestCelsius, hottestCelsius);
+        return new Cable(id, pointId, metres, other, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same cable between other temperatures, in °C.
     public Cable withCelsius(double coldest, double hottest) {
-        return new Cable(id, pointId, metres, conductor, coldest, hottest);
+        return new Cable(id, pointId, metres, conductor, coldest, hottest, laying);
+    }
+
+    /// The same cable laid otherwise. With its type comes that type's conductor.
+    public Cable withLaying(Laying other) {
+        return new Cable(
+                id,
+                pointId,
+                metres,
+                other.type().map(CableType::conductor).orElse(conductor),
+                coldestCelsius,
+                hottestCelsius,
+                other);
     }
 }

@@ -11,8 +11,14 @@ import java.util.Map;
 /// @param grade the risk grade they are meant for, 1 to 4
 /// @param schools the firm's answer to every question
 /// @param figures a value for every figure, in the figure's own unit
+/// @param cores which colour the firm uses for what
 public record HouseRules(
-        String name, String source, int grade, Map<Question, School> schools, Map<RuleFigure, Double> figures) {
+        String name,
+        String source,
+        int grade,
+        Map<Question, School> schools,
+        Map<RuleFigure, Double> figures,
+        CoreConvention cores) {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
     ///     not
     ///     answered, a school not one of its question's, or a figure out of bounds
@@ -22,12 +28,19 @@ public record HouseRules(
         Require.within(grade, 1, 4, "grade");
         schools = answered(Require.given(schools, "schools of the rules"));
         figures = bounded(Require.given(figures, "figures of the rules"));
+        cores = cores == null ? CoreConvention.usual() : cores;
         for (Question question : Question.values()) {
             Require.given(schools.get(question), "the rules' answer to " + question);
         }
         for (RuleFigure figure : RuleFigure.values()) {
             Require.given(figures.get(figure), "the rules' figure " + figure);
         }
+    }
+
+    /// Rules with the usual colours of cores.
+    public HouseRules(
+            String name, String source, int grade, Map<Question, School> schools, Map<RuleFigure, Double> figures) {
+        this(name, source, grade, schools, figures, CoreConvention.usual());
     }
 
     /// A copy of answers in the order of the questions.
@@ -70,6 +83,6 @@ public record HouseRules(
         allSchools.putAll(otherSchools);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);
-        return new HouseRules(newName, source, grade, allSchools, allFigures);
+        return new HouseRules(newName, source, grade, allSchools, allFigures, cores);
     }
 }

@@ -18,6 +18,7 @@ import java.util.Optional;
 /// @param reserved the inputs that are kept for one use
 /// @param ownInputs how its inputs measure where they do so otherwise than the panel's, as converters do; empty
 ///     when they measure as the panel's own
+/// @param terminals its terminals from the left; empty where the profile does not name them
 public record ModuleKind(
         String id,
         String name,
@@ -30,7 +31,8 @@ public record ModuleKind(
         boolean ownSupply,
         String radioBand,
         List<ReservedInput> reserved,
-        Optional<InputModel> ownInputs) {
+        Optional<InputModel> ownInputs,
+        List<Terminal> terminals) {
     /// An input that is kept for one use.
     ///
     /// @param number its number on the module, from 1
@@ -53,10 +55,30 @@ public record ModuleKind(
         radioBand = radioBand == null ? "" : radioBand.strip();
         reserved = List.copyOf(reserved == null ? List.of() : reserved);
         ownInputs = ownInputs == null ? Optional.empty() : ownInputs;
+        terminals = List.copyOf(terminals == null ? List.of() : terminals);
         for (ReservedInput input : reserved) {
             Require.within(input.number(), 1, inputs, "reserved input of module " + id);
             Require.given(input.use(), "use of reserved input " + input.number() + " of module " + id);
         }
+    }
+
+    /// A kind of module whose terminals are not known.
+    public ModuleKind(
+            String id,
+            String name,
+            ModuleSort sort,
+            int inputs,
+            int mostOf,
+            int addresses,
+            double milliamps,
+            int boxes,
+            boolean ownSupply,
+            String radioBand,
+            List<ReservedInput> reserved,
+            Optional<InputModel> ownInputs) {
+        this(
+                id, name, sort, inputs, mostOf, addresses, milliamps, boxes, ownSupply, radioBand, reserved, ownInputs,
+                List.of());
     }
 
     /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only,

@@ -46,6 +46,11 @@ public enum SchemeKind {
         return parts.contains(part);
     }
 
+    /// Whether the loop watches the device's cover too.
+    public boolean watchesCover() {
+        return this == DOUBLE_END_OF_LINE || this == TRIPLE_END_OF_LINE;
+    }
+
     /// Whether its contacts close when active; all others open.
     public boolean closesWhenActive() {
         return this == NORMALLY_OPEN || this == END_OF_LINE_ACROSS;

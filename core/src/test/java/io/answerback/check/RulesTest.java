@@ -36,7 +36,10 @@ class RulesTest {
 
     @Test
     void aSoundJobHasOnlyWhatIsNotProven() {
-        assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
+        assertThat(new Assessor(SmallJob.EVENTS)
+                        .assess(job).findings().stream()
+                                // nothing is known yet of its cables and terminals
+                                .filter(finding -> finding.stop() != Stop.CABLE))
                 .hasSize(7)
                 .allMatch(finding -> finding.id().startsWith("never-proven"));
     }

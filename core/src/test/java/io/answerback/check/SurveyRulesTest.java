@@ -7,11 +7,14 @@ import io.answerback.assess.Assessor;
 import io.answerback.assess.JobStanding;
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.edit.AreaEdits;
+import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edit;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Cable;
 import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelModule;
@@ -223,7 +226,17 @@ class SurveyRulesTest {
 
     @Test
     void aJobStandsAtItsFirstStopWithSomethingLeft() {
-        JobStanding standing = JobStanding.of(assess(job), ZoneOffset.UTC);
+        assertThat(JobStanding.of(assess(job), ZoneOffset.UTC)
+                        .reached()
+                        .orElseThrow()
+                        .stop())
+                .isEqualTo(Stop.CABLE);
+        Job cabled = CableEdits.laying(
+                        "",
+                        job.cables().stream().map(Cable::id).toList(),
+                        laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
+                .on(job);
+        JobStanding standing = JobStanding.of(assess(cabled), ZoneOffset.UTC);
         assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.PROVE);
         assertThat(standing.worst()).isEmpty();
         Job lifted = CapacityEdits.wire("02", Optional.empty()).on(job);

@@ -4,6 +4,7 @@ import io.answerback.event.EventClass;
 import io.answerback.event.EventTable;
 import io.answerback.fault.Cause;
 import io.answerback.fault.Priors;
+import io.answerback.job.CableType;
 import io.answerback.job.Conductor;
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
@@ -15,6 +16,8 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -59,6 +62,21 @@ public final class DataFiles {
                 .collect(Collectors.toMap(
                         row -> Cause.byId(row.get("cause")).orElseThrow(),
                         row -> Double.parseDouble(row.get("share")))));
+    }
+
+    /// The types of cable that ship with the application, those with the fewest cores first.
+    public static List<CableType> cableTypes() {
+        Map<String, Conductor> conductors =
+                conductors().stream().collect(Collectors.toMap(Conductor::name, Function.identity()));
+        return rows("data/cables.csv").stream()
+                .map(row -> new CableType(
+                        row.get("id"),
+                        row.get("name"),
+                        conductors.get(row.get("conductor")),
+                        List.of(row.get("cores").split("\\|")),
+                        row.get("screened").equals("1"),
+                        row.get("outdoor").equals("1")))
+                .toList();
     }
 
     /// The rule presets that ship with the application.

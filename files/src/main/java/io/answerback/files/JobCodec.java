@@ -34,9 +34,9 @@ public final class JobCodec {
         tree.put("version", VERSION);
         ObjectNode parts = JobJson.MAPPER.valueToTree(job);
         parts.properties().forEach(part -> {
-            if (part.getKey().equals("points")) {
-                tree.set("kinds", KindJson.written(job));
-            }
+            SharedPart.ALL.stream()
+                    .filter(shared -> shared.before().equals(part.getKey()))
+                    .forEach(shared -> tree.set(shared.list(), shared.written(job)));
             tree.set(part.getKey(), part.getValue());
         });
         return tree;
@@ -47,7 +47,11 @@ public final class JobCodec {
     }
 
     private static ObjectReader reader(JsonNode tree) {
-        return JobJson.MAPPER.reader().withAttribute(KindJson.KINDS, KindJson.read(tree));
+        ObjectReader reader = JobJson.MAPPER.reader();
+        for (SharedPart<?> shared : SharedPart.ALL) {
+            reader = reader.withAttribute(shared.list(), shared.read(tree));
+        }
+        return reader;
     }
 
     /// The job in a text.

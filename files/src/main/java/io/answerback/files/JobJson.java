@@ -3,7 +3,6 @@ package io.answerback.files;
 import io.answerback.job.Band;
 import io.answerback.job.BandUnit;
 import io.answerback.job.Meaning;
-import io.answerback.job.PointKind;
 import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -25,14 +24,16 @@ final class JobJson {
                     .addDeserializer(Band.class, new BandReader()))
             .build();
 
-    /// The mapper for jobs, in which kinds of point are named by their ids.
-    static final JsonMapper MAPPER = PLAIN.rebuild()
-            .addModule(new SimpleModule("kinds")
-                    .addSerializer(PointKind.class, new KindJson.Writer())
-                    .addDeserializer(PointKind.class, new KindJson.Reader()))
-            .build();
+    /// The mapper for jobs, in which kinds of point and types of cable are named by their ids.
+    static final JsonMapper MAPPER = PLAIN.rebuild().addModule(shared()).build();
 
     private JobJson() {}
+
+    private static SimpleModule shared() {
+        SimpleModule module = new SimpleModule("shared");
+        SharedPart.ALL.forEach(part -> part.addTo(module));
+        return module;
+    }
 
     /// JSON has no infinity: a band without an upper edge is written with null.
     private static final class BandWriter extends ValueSerializer<Band> {

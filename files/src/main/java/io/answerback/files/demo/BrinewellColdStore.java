@@ -1,16 +1,20 @@
 package io.answerback.files.demo;
 
+import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
+import io.answerback.edit.PracticeEdits;
 import io.answerback.event.Qualifier;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Area;
 import io.answerback.job.Cable;
+import io.answerback.job.CableType;
 import io.answerback.job.Communicator;
 import io.answerback.job.Conductor;
 import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Measurement;
 import io.answerback.job.Measurement.Measured;
@@ -23,6 +27,7 @@ import io.answerback.job.Proof;
 import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
+import io.answerback.job.School;
 import io.answerback.job.Site;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.UnusedTermination;
@@ -42,7 +47,8 @@ import org.apache.commons.csv.CSVRecord;
 
 /// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
 /// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, a loop
-/// that reads less than it can (10), and a proof gone stale (09, whose cable was found to be longer).
+/// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18), and a proof
+/// gone stale (09, whose cable was found to be longer).
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
@@ -61,7 +67,29 @@ public final class BrinewellColdStore {
         }
         job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
         job = Edits.cableMetres("C-11", 62).on(job);
-        return readings(job);
+        return readings(cabled(job));
+    }
+
+    /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
+    private static Job cabled(Job job) {
+        Job next = PracticeEdits.school("tamper", School.ONE_RING).on(job);
+        next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
+                .on(next);
+        CableType eight = DataFiles.cableTypes().stream()
+                .filter(type -> type.id().equals("8-core"))
+                .findFirst()
+                .orElseThrow();
+        List<String> all = next.cables().stream().map(Cable::id).toList();
+        next = CableEdits.laying(
+                        "",
+                        all,
+                        laying -> laying.withType(eight).withLabels(true, true).withProgress(Progress.TERMINATED))
+                .on(next);
+        next = CableEdits.laying("", "C-14", laying -> laying.withLabels(true, false))
+                .on(next);
+        next = CableEdits.laying("", "C-20", laying -> laying.withInRing(false)).on(next);
+        return CableEdits.laying("", List.of("C-05", "C-26"), laying -> laying.withProgress(Progress.RUN))
+                .on(next);
     }
 
     /// Two visits: of the second, one loop is not as it should be and one has changed.
@@ -85,6 +113,7 @@ public final class BrinewellColdStore {
         return new Job(
                 new Site("Brinewell Cold Store", "The Quay, north berth", 14),
                 Practice.of(DataFiles.rules("graded-3"))
+                        .withReason("scheme:05", "The button has one contact; the tamper ring watches its cover.")
                         .withReason("scheme:08", "Grade 3 wants a blinded detector told from a tripped one.")
                         .withReason("scheme:11", "The door and the detector by it share an input, to keep one spare.")
                         .withReason("scheme:12", "The gas panel's relay closes in alarm.")

@@ -1,11 +1,14 @@
 package io.answerback.files.demo;
 
 import io.answerback.capacity.CapacityEdits;
+import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.DataFiles;
+import io.answerback.job.Cable;
 import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
@@ -30,6 +33,11 @@ public final class PikeLanePottery {
         job = CapacityEdits.giveInputs().on(job);
         job = LoopEdits.scheme("06", SchemeKind.NORMALLY_OPEN).on(job);
         job = PracticeEdits.reason("scheme:06", "The kiln's own relay closes when it fails.")
+                .on(job);
+        job = CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);
+        List<String> cables = job.cables().stream().map(Cable::id).toList();
+        job = CableEdits.laying(
+                        "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);

@@ -1,0 +1,26 @@
+package io.answerback.check;
+
+import io.answerback.chain.PointResult;
+import io.answerback.cores.CoreNeeds;
+import io.answerback.job.Job;
+import java.util.stream.Stream;
+
+/// A cover contact that neither the loop nor a tamper ring watches.
+final class CoverUnwatched implements PointRule {
+    @Override
+    public Stream<Finding> check(Job job, PointResult point) {
+        return point.wired().stream()
+                .map(PointResult.Wired::point)
+                .filter(CoreNeeds::coverToWatch)
+                .filter(its -> !CoreNeeds.ringMember(its, job.practice()))
+                .map(its -> Finding.of(
+                        "cover-unwatched",
+                        Stop.CABLE,
+                        Grade.NOTE,
+                        its.id(),
+                        "Its cover is watched by nothing",
+                        "A %s does not see it, and this job has no tamper ring."
+                                .formatted(its.loop().scheme().words()),
+                        "Wire it as a double end-of-line, or join all covers in one ring."));
+    }
+}

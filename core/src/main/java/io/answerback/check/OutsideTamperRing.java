@@ -1,0 +1,38 @@
+package io.answerback.check;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
+import java.util.stream.Stream;
+
+/// A cover the tamper ring should go through and does not.
+final class OutsideTamperRing implements JobRule {
+    static final String RULE = "outside-ring";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.cores().boxes().stream()
+                .flatMap(box -> box.ring().leftOut().stream()
+                        .flatMap(id -> box.cables().stream()
+                                .filter(cable -> cable.cable().id().equals(id)))
+                        .map(cable -> finding(box, cable)));
+    }
+
+    private static Finding finding(BoxPlan box, CableCores cable) {
+        String id = cable.cable().id();
+        String last = box.ring().joined().isEmpty() ? "" : box.ring().joined().getLast();
+        String mend = cable.cable().laying().type().isEmpty()
+                ? "Decide the cable's type first: without it there are no cores to join."
+                : last.isEmpty()
+                        ? "Put its pair between the two tamper terminals of %s.".formatted(box.module())
+                        : "Open the joint where %s goes back to the terminal, and put the pair of %s in series there."
+                                .formatted(last, id);
+        return Finding.of(
+                RULE,
+                Stop.CABLE,
+                Grade.WRONG,
+                cable.point().id(),
+                "%s is outside the tamper ring".formatted(id),
+                "Nobody would notice its cover off, or %s cut.".formatted(id),
+                mend);
+    }
+}

@@ -1,0 +1,40 @@
+package io.answerback.check;
+
+import io.answerback.chain.Figures;
+import io.answerback.cores.BoxPlan;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/// More on a supply terminal than it gives.
+final class SupplyTerminalOverloaded implements JobRule {
+    static final String RULE = "terminal-overloaded";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.cores().boxes().stream().flatMap(SupplyTerminalOverloaded::of);
+    }
+
+    private static Stream<Finding> of(BoxPlan box) {
+        return IntStream.range(0, box.strip().size())
+                .filter(i -> box.strip().get(i).milliamps() > 0)
+                .filter(i -> box.milliampsOn(i, true) > box.strip().get(i).milliamps())
+                .mapToObj(i -> finding(box, i));
+    }
+
+    private static Finding finding(BoxPlan box, int i) {
+        return new Finding(
+                RULE + ":" + box.module() + ":" + i,
+                Stop.CABLE,
+                Grade.WRONG,
+                "",
+                box.module(),
+                "%s of %s gives %s mA at most"
+                        .formatted(
+                                box.strip().get(i).name(),
+                                box.module(),
+                                Figures.plain(box.strip().get(i).milliamps())),
+                "Its devices take %s mA at rest and %s mA in alarm."
+                        .formatted(Figures.plain(box.milliampsOn(i, false)), Figures.plain(box.milliampsOn(i, true))),
+                "Move some of them to another supply.");
+    }
+}

@@ -1,0 +1,32 @@
+package io.answerback.job;
+
+/// What a terminal of a box is for.
+public enum TerminalUse {
+    /// Gives devices their positive supply.
+    SUPPLY("supply +"),
+    /// Takes their supply back.
+    SUPPLY_RETURN("supply 0 V"),
+    /// Measures a loop.
+    INPUT("input"),
+    /// The other end of one loop, or of several.
+    INPUT_RETURN("input 0 V"),
+    /// One end of the tamper ring.
+    TAMPER("tamper"),
+    /// A core of the keypad bus.
+    BUS("bus"),
+    /// Switches a sounder or the like.
+    OUTPUT("output"),
+    /// For something no core of a detector goes to.
+    OTHER("other");
+
+    private final String words;
+
+    TerminalUse(String words) {
+        this.words = words;
+    }
+
+    /// The use in plain words.
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,269 @@
+package io.answerback.cores;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessor;
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.LoopEdits;
+import io.answerback.edit.PointEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.job.CableType;
+import io.answerback.job.CoreConvention;
+import io.answerback.job.CoreUse;
+import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.PointKind;
+import io.answerback.job.Powering;
+import io.answerback.job.SchemeKind;
+import io.answerback.job.School;
+import io.answerback.job.Terminal;
+import io.answerback.job.TerminalUse;
+import io.answerback.testing.SmallJob;
+import io.answerback.testing.SmallKinds;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/// The box of the small job: 12V 0V 1 0V 2 3 0V 4 T T, with closed loops and one tamper ring.
+class CorePlanTest {
+    private static final CableType FOUR =
+            new CableType("4", "4-core", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false);
+    private static final CableType SIX = new CableType(
+            "6", "6-core", SmallJob.THIN, List.of("red", "black", "yellow", "green", "blue", "white"), false, false);
+
+    private static final PointKind POWERED = new PointKind(
+            "powered",
+            "powered detector",
+            SmallKinds.MOVEMENT.family(),
+            SmallKinds.MOVEMENT.words(),
+            SmallKinds.MOVEMENT.contact(),
+            new PointKind.Outputs(true, false, false),
+            true,
+            false,
+            Optional.of(new Powering(12, 40, 10.5, 30)));
+
+    private static Terminal terminal(String name, TerminalUse use, int holds, double milliamps, Integer... inputs) {
+        return new Terminal(name, use, List.of(inputs), holds, milliamps);
+    }
+
+    private static final List<Terminal> STRIP = List.of(
+            terminal("12V", TerminalUse.SUPPLY, 2, 100),
+            terminal("0V", TerminalUse.SUPPLY_RETURN, 2, 0),
+            terminal("1", TerminalUse.INPUT, 2, 0, 1),
+            terminal("0V", TerminalUse.INPUT_RETURN, 2, 0, 1, 2),
+            terminal("2", TerminalUse.INPUT, 2, 0, 2),
+            terminal("3", TerminalUse.INPUT, 2, 0, 3),
+            terminal("0V", TerminalUse.INPUT_RETURN, 2, 0, 3, 4),
+            terminal("4", TerminalUse.INPUT, 2, 0, 4),
+            terminal("T", TerminalUse.TAMPER, 2, 0),
+            terminal("T", TerminalUse.TAMPER, 2, 0));
+
+    private static Job job(CableType type) {
+        PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED, SmallJob.TWO_SERIES));
+        List<ModuleKind> kinds = plain.modules().stream()
+                .map(kind -> kind.id().equals("board") ? withTerminals(kind) : kind)
+                .toList();
+        PanelProfile profile =
+                new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
+        Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
+        job = PracticeEdits.school("", School.ONE_RING).on(job);
+        for (String id : List.of("01", "02", "03")) {
+            job = LoopEdits.parts("", id, wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
+                    .on(job);
+        }
+        return CableEdits.laying("", List.of("C-01", "C-02", "C-03"), laying -> laying.withType(type))
+                .on(job);
+    }
+
+    private static ModuleKind withTerminals(ModuleKind kind) {
+        return new ModuleKind(
+                kind.id(),
+                kind.name(),
+                kind.sort(),
+                kind.inputs(),
+                kind.mostOf(),
+                kind.addresses(),
+                kind.milliamps(),
+                kind.boxes(),
+                false,
+                "",
+                List.of(),
+                Optional.empty(),
+                STRIP);
+    }
+
+    private static BoxPlan box(Job job) {
+        return CorePlan.of(job).boxes().getFirst();
+    }
+
+    private static Landing landing(Job job, String cable, CoreUse use) {
+        return CorePlan.of(job)
+                .cable(cable)
+                .orElseThrow()
+                .core(use)
+                .orElseThrow()
+                .landing();
+    }
+
+    private static List<String> atCable(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.stop() == Stop.CABLE)
+                        .map(Finding::id)
+                        .toList();
+    }
+
+    @Test
+    void loopsLandOnTheirInputsAndShareTheirReturns() {
+        Job job = job(SIX);
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Under(4, false));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+        assertThat(box(job).under(3)).containsExactly(new CoreEnd("C-01", "green"), new CoreEnd("C-02", "green"));
+        // a contact takes no supply: red and black are kept
+        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().spares())
+                .extracting(PlannedCore::colour)
+                .containsExactly("red", "black");
+    }
+
+    @Test
+    void theRingGoesFromOneTerminalThroughEveryCoverToTheOther() {
+        Job job = job(SIX);
+        assertThat(box(job).ring().joined()).containsExactly("C-01", "C-02", "C-03");
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new Landing.Under(8, false));
+        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Joined("C-02", "blue"));
+        assertThat(landing(job, "C-02", CoreUse.TAMPER)).isEqualTo(new Landing.Joined("C-01", "white"));
+        assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+    }
+
+    @Test
+    void aCoverThatIsLeftOutIsNamedWithItsMend() {
+        Job job = CableEdits.laying("", "C-03", laying -> laying.withInRing(false))
+                .on(job(SIX));
+        assertThat(box(job).ring().leftOut()).containsExactly("C-03");
+        assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+        Finding found = new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals("outside-ring:03"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(found.remedy())
+                .isEqualTo(
+                        "Open the joint where C-02 goes back to the terminal, and put the pair of C-03 in series there.");
+    }
+
+    @Test
+    void tooFewCoresSayWhoSuffersAndWhatToDo() {
+        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+                .on(job(FOUR));
+        CableCores cable = CorePlan.of(job).cable("C-02").orElseThrow();
+        assertThat(cable.lacking()).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
+        assertThat(atCable(job)).contains("cores-short:02", "outside-ring:02");
+        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE))
+                .on(job);
+        assertThat(atCable(watched)).doesNotContain("cores-short:02", "outside-ring:02");
+    }
+
+    @Test
+    void moreSuppliesThanATerminalHoldsGoThroughABlock() {
+        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+                .on(job(SIX));
+        assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, true));
+        assertThat(box(job).under(0)).hasSize(3);
+        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+                .on(job);
+        assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, false));
+    }
+
+    @Test
+    void moreMilliampsThanATerminalGivesAreFound() {
+        // three times 40 mA in alarm on a terminal of 100 mA
+        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+                .on(job(SIX));
+        assertThat(box(job).milliampsOn(0, true)).isEqualTo(120);
+        assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
+        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+                .on(job);
+        assertThat(atCable(two)).doesNotContain("terminal-overloaded:Panel:0");
+    }
+
+    @Test
+    void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
+        Job job = LoopEdits.shareInput("02", "01").on(job(SIX));
+        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Joined("C-02", "yellow"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Joined("C-01", "green"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+    }
+
+    @Test
+    void theFirmsOwnColoursComeFirst() {
+        CoreConvention own = new CoreConvention(
+                java.util.Map.of(CoreUse.LOOP, List.of("white"), CoreUse.LOOP_RETURN, List.of("blue")));
+        CoreColours colours = CoreColours.of(
+                SIX, List.of(CoreUse.LOOP, CoreUse.LOOP_RETURN, CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN), own);
+        assertThat(colours.colour(CoreUse.LOOP)).contains("white");
+        assertThat(colours.colour(CoreUse.LOOP_RETURN)).contains("blue");
+        // nothing is said about the supply: it takes what is left, in the order of the cores
+        assertThat(colours.colour(CoreUse.SUPPLY)).contains("red");
+    }
+
+    @Test
+    void aCableWithoutATypeIsLeftOutAndSaidSo() {
+        Job job = SmallJob.job();
+        assertThat(CorePlan.of(job).cable("C-01").orElseThrow().cores()).isEmpty();
+        assertThat(atCable(job)).contains("cable-undecided", "box-without-terminals:Panel");
+    }
+
+    @Test
+    void theSmallestTypeThatIsEnoughIsChosen() {
+        Job bare = CableEdits.laying("", "C-01", laying -> io.answerback.job.Laying.PLANNED)
+                .on(job(SIX));
+        Job chosen = CableEdits.chooseTypes(List.of(FOUR, SIX)).on(bare);
+        // loop and tamper pair
+        assertThat(chosen.cableTo("01").orElseThrow().laying().type()).contains(FOUR);
+    }
+
+    @Test
+    void anUnlabelledCableIsFoundOnceItIsRun() {
+        Job run = CableEdits.laying(
+                        "", "C-01", laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
+                .on(job(SIX));
+        assertThat(atCable(run)).contains("cable-unlabelled:01");
+        assertThat(atCable(CableEdits.laying("", "C-01", laying -> laying.withLabels(true, true))
+                        .on(run)))
+                .doesNotContain("cable-unlabelled:01");
+    }
+
+    @Test
+    void aCableThatIsNotForItsPlaceIsWrong() {
+        Job out = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, true))
+                .on(job(SIX));
+        assertThat(atCable(out)).contains("cable-unfit:01", "cable-beside-mains:01");
+    }
+
+    /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met
+    /// and what is spare is all there is.
+    @Property
+    void everyCoreHasOneUse(
+            @ForAll @IntRange(min = 2, max = 6) int cores, @ForAll @IntRange(min = 0, max = 6) int needs) {
+        CableType type = new CableType("n", "n", SmallJob.THIN, SIX.colours().subList(0, cores), false, false);
+        List<CoreUse> wanted = List.of(CoreUse.values()).subList(0, needs);
+        CoreColours colours = CoreColours.of(type, wanted, CoreConvention.usual());
+        List<CoreUse> met = colours.uses().values().stream()
+                .filter(use -> use != CoreUse.SPARE)
+                .toList();
+        assertThat(new HashSet<>(met)).hasSize(met.size());
+        assertThat(met.size() + colours.lacking().size()).isEqualTo(needs);
+        assertThat(colours.uses()).hasSize(cores);
+        assertThat(met).hasSize(Math.min(cores, needs));
+    }
+}

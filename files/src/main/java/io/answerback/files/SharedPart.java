@@ -1,0 +1,103 @@
+package io.answerback.files;
+
+import io.answerback.job.CableType;
+import io.answerback.job.Job;
+import io.answerback.job.PointKind;
+import io.answerback.job.SeriesContact;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.node.ArrayNode;
+
+/// Parts of a job file that many others use: each is written once, in a list of its own, and named by its id where
+/// it is used.
+///
+/// @param list the list's key in the file
+/// @param before the key in whose front the list stands
+/// @param one one of them, for messages
+/// @param type what they are
+/// @param id the id of one
+/// @param usedBy those a job uses, as often as it does
+record SharedPart<T>(
+        String list,
+        String before,
+        String one,
+        Class<T> type,
+        Function<T, String> id,
+        Function<Job, Stream<T>> usedBy) {
+    /// Kinds of point.
+    static final SharedPart<PointKind> KINDS = new SharedPart<>(
+            "kinds",
+            "points",
+            "kind",
+            PointKind.class,
+            PointKind::id,
+            job -> job.points().stream()
+                    .flatMap(point -> Stream.concat(
+                            Stream.of(point.kind()), point.inSeries().stream().map(SeriesContact::kind))));
+
+    /// Types of cable.
+    static final SharedPart<CableType> CABLE_TYPES = new SharedPart<>(
+            "cableTypes",
+            "cables",
+            "cable type",
+            CableType.class,
+            CableType::id,
+            job -> job.cables().stream().flatMap(cable -> cable.laying().type().stream()));
+
+    /// All there are.
+    static final List<SharedPart<?>> ALL = List.of(KINDS, CABLE_TYPES);
+
+    /// Those a job uses, as a list of objects.
+    ArrayNode written(Job job) {
+        Map<String, T> used = new LinkedHashMap<>();
+        usedBy.apply(job).forEach(part -> used.put(id.apply(part), part));
+        ArrayNode nodes = JobJson.PLAIN.createArrayNode();
+        used.values().forEach(part -> nodes.add(JobJson.PLAIN.<JsonNode>valueToTree(part)));
+        return nodes;
+    }
+
+    /// Those of a document, by id.
+    Map<String, T> read(JsonNode document) {
+        Map<String, T> parts = new LinkedHashMap<>();
+        for (JsonNode node : document.path(list)) {
+            T part = JobJson.PLAIN.treeToValue(node, type);
+            parts.put(id.apply(part), part);
+        }
+        return parts;
+    }
+
+    /// Writes them as their id, and reads them by it.
+    void addTo(SimpleModule module) {
+        module.addSerializer(type, new Writer());
+        module.addDeserializer(type, new Reader());
+    }
+
+    private final class Writer extends ValueSerializer<T> {
+        @Override
+        public void serialize(T part, JsonGenerator out, SerializationContext context) {
+            out.writeString(id.apply(part));
+        }
+    }
+
+    private final class Reader extends ValueDeserializer<T> {
+        @Override
+        public T deserialize(JsonParser in, DeserializationContext context) {
+            String name = in.getValueAsString();
+            if (context.getAttribute(list) instanceof Map<?, ?> known && known.containsKey(name)) {
+                return type.cast(known.get(name));
+            }
+            throw new IllegalArgumentException("%s \"%s\" is not among the job's %s".formatted(one, name, list));
+        }
+    }
+}
