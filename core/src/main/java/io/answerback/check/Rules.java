@@ -40,6 +40,7 @@ public final class Rules {
             new ReadingOffPrediction(),
             new LoopDrifted(),
             new CoresShort(),
+            new CoreLandedElsewhere(),
             new OutsideTamperRing(),
             new CableUnlabelled(),
             new CableUnfitForItsPlace(),

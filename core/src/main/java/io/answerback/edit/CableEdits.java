@@ -4,6 +4,7 @@ import io.answerback.cores.CoreNeeds;
 import io.answerback.job.Cable;
 import io.answerback.job.CableType;
 import io.answerback.job.Job;
+import io.answerback.job.LandedCore;
 import io.answerback.job.Laying;
 import io.answerback.job.Point;
 import java.util.Collection;
@@ -33,6 +34,17 @@ public final class CableEdits {
                         .map(cable ->
                                 cableIds.contains(cable.id()) ? cable.withLaying(change.apply(cable.laying())) : cable)
                         .toList()));
+    }
+
+    /// Notes that a core was put where it belongs. With its last core a cable is terminated.
+    ///
+    /// @param last whether no other core of the cable has still to be put in place
+    public static Edit landed(String cableId, LandedCore core, boolean last) {
+        return laying("%s core".formatted(core.colour()), cableId, laying -> {
+            Laying with = laying.withLanded(core);
+            boolean before = with.progress().compareTo(Laying.Progress.TERMINATED) < 0;
+            return last && before ? with.withProgress(Laying.Progress.TERMINATED) : with;
+        });
     }
 
     /// Gives every cable without a type the one with the fewest cores that its device needs, for outdoors where it

@@ -3,6 +3,7 @@ package io.answerback.cores;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.assess.Assessor;
+import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.edit.CableEdits;
@@ -13,6 +14,7 @@ import io.answerback.job.CableType;
 import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
+import io.answerback.job.LandedCore;
 import io.answerback.job.Laying.Progress;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.Panel;
@@ -25,6 +27,7 @@ import io.answerback.job.Terminal;
 import io.answerback.job.TerminalUse;
 import io.answerback.testing.SmallJob;
 import io.answerback.testing.SmallKinds;
+import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -248,6 +251,48 @@ class CorePlanTest {
         Job out = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, true))
                 .on(job(SIX));
         assertThat(atCable(out)).contains("cable-unfit:01", "cable-beside-mains:01");
+    }
+
+    @Test
+    void aRunGoesAlongTheStripAndEveryJointIsOneStep() {
+        WiringRun run = WiringRun.of(box(job(SIX)), WiringRun.Order.ALONG_THE_STRIP);
+        assertThat(run.steps())
+                .extracting(WiringStep::order)
+                .containsExactly(
+                        "Yellow of C-01 to input 1",
+                        "Green of C-01 to 0V beside 1",
+                        "Green of C-02 to 0V beside 1",
+                        "Yellow of C-02 to input 2",
+                        "Yellow of C-03 to input 3",
+                        "Green of C-03 to 0V beside 3",
+                        "Blue of C-01 to T beside 4",
+                        "White of C-03 to T on the right",
+                        "White of C-01 to blue of C-02",
+                        "White of C-02 to blue of C-03");
+        assertThat(WiringRun.of(box(job(SIX)), WiringRun.Order.CABLE_BY_CABLE).steps())
+                .extracting(WiringStep::cableId)
+                .isSorted();
+    }
+
+    @Test
+    void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
+        Job job = CableEdits.landed("C-01", new LandedCore("yellow", "input 1", Instant.EPOCH), false)
+                .on(job(SIX));
+        WiringRun run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
+        assertThat(run.done()).isEqualTo(1);
+        assertThat(run.next(0).orElseThrow().order()).isEqualTo("Green of C-01 to 0V beside 1");
+        assertThat(atCable(job)).doesNotContain("core-elsewhere:C-01:yellow");
+        Job moved = CapacityEdits.wire("01", Optional.of("P.4")).on(job);
+        assertThat(atCable(moved)).contains("core-elsewhere:C-01:yellow");
+        assertThat(WiringRun.of(box(moved), WiringRun.Order.ALONG_THE_STRIP).done())
+                .isZero();
+    }
+
+    @Test
+    void withItsLastCoreACableIsTerminated() {
+        Job job = CableEdits.landed("C-01", new LandedCore("yellow", "input 1", Instant.EPOCH), true)
+                .on(job(SIX));
+        assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
     }
 
     /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met

@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import io.answerback.assess.Assessor;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
+import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
@@ -60,8 +61,10 @@ public final class Workplace implements AutoCloseable {
     private final SurveyCommands survey;
     private final Supplier<SurveyBench> surveyBench;
     private final Supplier<LoopBench> loopBench;
+    private final Supplier<CableBench> cableBench;
     private SurveyBench madeSurveyBench;
     private LoopBench madeLoopBench;
+    private CableBench madeCableBench;
     private boolean atStart;
     private Remembered remembered;
 
@@ -101,6 +104,7 @@ public final class Workplace implements AutoCloseable {
         this.surveyBench =
                 () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
         this.loopBench = () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock);
+        this.cableBench = () -> new CableBench(desk, look, DataFiles.cableTypes(), clock);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -129,6 +133,14 @@ public final class Workplace implements AutoCloseable {
             madeLoopBench = loopBench.get();
         }
         return madeLoopBench;
+    }
+
+    /// The cable bench, made when it is first wanted.
+    public CableBench cableBench() {
+        if (madeCableBench == null) {
+            madeCableBench = cableBench.get();
+        }
+        return madeCableBench;
     }
 
     private void typePoint() {
@@ -207,6 +219,8 @@ public final class Workplace implements AutoCloseable {
         return Map.of(
                 Stop.SURVEY,
                 this::surveyBench,
+                Stop.CABLE,
+                this::cableBench,
                 Stop.LOOP,
                 this::loopBench,
                 Stop.REPORT,

@@ -4,6 +4,7 @@ import io.answerback.check.Stop;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.IntoView;
+import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.start.StartSheet;
@@ -223,7 +224,8 @@ public final class MainWindow {
         key(Command.of("Find", "Shortcut+K", palette::open), onJob(palette::open));
         key(Command.of("Filter", "Shortcut+F", points::focusFilter), onJob(points::focusFilter));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+            boolean typing =
+                    scene.getFocusOwner() instanceof TextInputControl || scene.getFocusOwner() instanceof OwnKeys;
             if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
                 return;
             }

@@ -6,6 +6,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.theme.Look;
+import io.answerback.job.Laying;
 import io.answerback.job.Link;
 import java.util.List;
 import java.util.Locale;
@@ -78,6 +79,22 @@ final class PointList extends VBox {
     /// The parts of a chain that have a mark of their own in the list.
     enum Column {
         LOOP("L", "Loop", Link.LOOP, Link.INPUT),
+        CABLE("C", "Cable", Link.POINT, Link.POINT) {
+            @Override
+            Mark mark(PointResult point) {
+                return point.wired().isEmpty()
+                        ? Mark.SOUND
+                        : cable(point.wired().get());
+            }
+
+            private Mark cable(PointResult.Wired wired) {
+                return wired.cable()
+                        .map(cable -> cable.laying().progress())
+                        .filter(progress -> progress.compareTo(Laying.Progress.TERMINATED) >= 0)
+                        .map(progress -> Mark.SOUND)
+                        .orElse(Mark.NOT_DONE);
+            }
+        },
         REPORT("R", "Report", Link.ZONE, Link.ROUTE),
         PROOF("P", "Proof", Link.STATION, Link.STATION);
 

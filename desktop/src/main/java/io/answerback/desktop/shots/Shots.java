@@ -5,6 +5,7 @@ import io.answerback.check.SurveySheet;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
+import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
@@ -95,6 +96,7 @@ public final class Shots extends Application {
                 workplace.desk().tell("");
             });
             loops();
+            cables();
             send("08");
             send("17");
             take("report", () -> {
@@ -111,6 +113,16 @@ public final class Shots extends Application {
         } finally {
             Platform.exit();
         }
+    }
+
+    /// The terminals of a box with its tamper ring, and the run along the strip.
+    private void cables() throws Exception {
+        take("cable", () -> {
+            workplace.desk().select("05");
+            workplace.desk().go(Stop.CABLE);
+        });
+        take("cable-run", () -> workplace.cableBench().open(CableSheet.RUN));
+        onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
     }
 
     /// Loops in other schemes, the column of readings and the resistors.

@@ -1,5 +1,9 @@
 package io.answerback.files.demo;
 
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CorePlan;
+import io.answerback.cores.WiringRun;
+import io.answerback.cores.WiringStep;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.PracticeEdits;
@@ -14,6 +18,7 @@ import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
+import io.answerback.job.LandedCore;
 import io.answerback.job.Laying.Progress;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Measurement;
@@ -54,6 +59,7 @@ public final class BrinewellColdStore {
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
     private static final KindCatalogue KINDS = DataFiles.kinds();
     private static final String STALE = "09";
+    private static final List<String> LOOSE = List.of("C-05", "C-26");
     private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
 
     private BrinewellColdStore() {}
@@ -88,8 +94,27 @@ public final class BrinewellColdStore {
         next = CableEdits.laying("", "C-14", laying -> laying.withLabels(true, false))
                 .on(next);
         next = CableEdits.laying("", "C-20", laying -> laying.withInRing(false)).on(next);
-        return CableEdits.laying("", List.of("C-05", "C-26"), laying -> laying.withProgress(Progress.RUN))
+        next = CableEdits.laying("", LOOSE, laying -> laying.withProgress(Progress.RUN))
                 .on(next);
+        return landed(next);
+    }
+
+    private static Job landed(Job job) {
+        Job next = job;
+        for (BoxPlan box : CorePlan.of(job).boxes()) {
+            for (WiringStep step :
+                    WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps()) {
+                if (!LOOSE.contains(step.cableId())) {
+                    next = CableEdits.landed(
+                                    step.cableId(),
+                                    new LandedCore(
+                                            step.core().colour(), step.where(), FIRST_PROOF.minusSeconds(86_400)),
+                                    false)
+                            .on(next);
+                }
+            }
+        }
+        return next;
     }
 
     /// Two visits: of the second, one loop is not as it should be and one has changed.

@@ -1,0 +1,104 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.Edits;
+import io.answerback.job.Cable;
+import io.answerback.job.CableType;
+import io.answerback.job.Laying;
+import io.answerback.job.Laying.Progress;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+
+/// What can be changed about one cable, each value where it stands.
+final class CableStrip {
+    private final Desk desk;
+    private final List<CableType> types;
+
+    CableStrip(Desk desk, List<CableType> types) {
+        this.desk = desk;
+        this.types = types;
+    }
+
+    Flow of(Cable cable, String pointName) {
+        Laying laying = cable.laying();
+        Flow strip = new Flow(
+                Words.of("finding-says", cable.id()),
+                Words.quiet("to " + pointName),
+                Choice.of(
+                        "Type of " + cable.id(),
+                        types,
+                        laying.type().orElse(null),
+                        "no type yet",
+                        CableType::name,
+                        type -> change("type", cable, its -> its.withType(type))),
+                metres(cable),
+                Choice.of(
+                        "Progress of " + cable.id(),
+                        Arrays.asList(Progress.values()),
+                        laying.progress(),
+                        Progress::words,
+                        progress -> change("progress", cable, its -> its.withProgress(progress))),
+                box(
+                        "labelled here",
+                        laying.labelledHere(),
+                        on -> change("label", cable, its -> its.withLabels(on, its.labelledThere()))),
+                box(
+                        "labelled there",
+                        laying.labelledThere(),
+                        on -> change("label", cable, its -> its.withLabels(its.labelledHere(), on))),
+                route(cable),
+                box(
+                        "outdoors",
+                        laying.outdoors(),
+                        on -> change("way", cable, its -> its.withRoute(its.route(), on, its.besideMains()))),
+                box(
+                        "beside mains",
+                        laying.besideMains(),
+                        on -> change("way", cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
+        strip.getStyleClass().addAll("picked-strip", "picked-part");
+        return strip;
+    }
+
+    private boolean change(String what, Cable cable, UnaryOperator<Laying> change) {
+        return desk.apply(CableEdits.laying(what, cable.id(), change));
+    }
+
+    private ValueField metres(Cable cable) {
+        return new ValueField("Length of " + cable.id(), Figures.plain(cable.metres()) + " m", typed -> {
+            try {
+                return desk.apply(Edits.cableMetres(cable.id(), FigureReader.read(typed, "cable length in metres")));
+            } catch (IllegalArgumentException refused) {
+                desk.tell(refused.getMessage());
+                return false;
+            }
+        });
+    }
+
+    private ValueField route(Cable cable) {
+        String shown =
+                cable.laying().route().isEmpty() ? "its way" : cable.laying().route();
+        return new ValueField(
+                "Way of " + cable.id(),
+                shown,
+                typed -> change(
+                        "way",
+                        cable,
+                        its -> its.withRoute(typed.equals("its way") ? "" : typed, its.outdoors(), its.besideMains())));
+    }
+
+    private static CheckBox box(String name, boolean on, java.util.function.Consumer<Boolean> turn) {
+        CheckBox box = new CheckBox(name);
+        box.setSelected(on);
+        box.setOnAction(click -> turn.accept(box.isSelected()));
+        return box;
+    }
+}

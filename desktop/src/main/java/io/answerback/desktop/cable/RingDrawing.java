@@ -1,0 +1,93 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.TamperRing;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.theme.Look;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.HPos;
+import javafx.scene.shape.Rectangle;
+
+/// The tamper ring of a box: from one terminal through every cover in turn to the other, and the covers it passes by
+/// below the place where they should be.
+final class RingDrawing extends Drawing {
+    private static final double Y = 20;
+    private static final double STATION = 44;
+    private static final double LEFT_OUT_Y = 62;
+    private static final double HEIGHT = 82;
+
+    private final Desk desk;
+    private BoxPlan box;
+
+    RingDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+    }
+
+    void show(BoxPlan shown) {
+        box = shown;
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return box == null || box.ring().leftOut().isEmpty() ? Y + 22 : HEIGHT;
+    }
+
+    @Override
+    protected void draw(double width) {
+        if (box == null || !box.ring().wanted()) {
+            return;
+        }
+        TamperRing ring = box.ring();
+        List<String> stations = new ArrayList<>();
+        stations.add("");
+        stations.addAll(ring.joined());
+        stations.add("");
+        double step = Math.min(92, (width - STATION) / Math.max(1, stations.size() - 1));
+        for (int i = 0; i < stations.size(); i++) {
+            double x = STATION / 2 + i * step;
+            if (i > 0) {
+                line("ring", x - step + STATION / 2, Y, x - STATION / 2, Y);
+            }
+            station(stations.get(i), x, step);
+        }
+        double last = STATION / 2 + (stations.size() - 1.5) * step;
+        for (int i = 0; i < ring.leftOut().size(); i++) {
+            leftOut(ring.leftOut().get(i), last - i * step);
+        }
+    }
+
+    private void station(String cableId, double x, double step) {
+        double wide = Math.min(STATION, step - 8);
+        Rectangle station = box(cableId.isEmpty() ? "ring-end" : "ring-station", x - wide / 2, Y - 12, wide, 24);
+        words("figure", cableId.isEmpty() ? endName() : cableId, x, Y, HPos.CENTER)
+                .setMouseTransparent(true);
+        select(station, cableId);
+    }
+
+    private String endName() {
+        return box.strip().stream()
+                .filter(terminal -> terminal.use() == io.answerback.job.TerminalUse.TAMPER)
+                .map(terminal -> terminal.name())
+                .findFirst()
+                .orElse("?");
+    }
+
+    private void leftOut(String cableId, double x) {
+        line("ring-missing", x, Y + 4, x, LEFT_OUT_Y - 12);
+        Rectangle station = box("ring-left-out", x - STATION / 2, LEFT_OUT_Y - 12, STATION, 24);
+        words("figure", cableId, x, LEFT_OUT_Y, HPos.CENTER).setMouseTransparent(true);
+        select(station, cableId);
+    }
+
+    private void select(Rectangle station, String cableId) {
+        box.cables().stream()
+                .filter(cable -> cable.cable().id().equals(cableId))
+                .findFirst()
+                .ifPresent(cable -> station.setOnMouseClicked(
+                        click -> desk.select(cable.point().id())));
+    }
+}

@@ -1,0 +1,115 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
+import io.answerback.cores.CoreEnd;
+import io.answerback.cores.LandingWords;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Terminal;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.HPos;
+import javafx.scene.shape.Rectangle;
+
+/// The terminals of a box as they are printed, with the cores that belong under them hanging from them in their
+/// colours. The cores of the selected cable hang lower; a click on a terminal goes to the next cable there.
+final class StripDrawing extends Drawing {
+    private static final double TOP = 8;
+    private static final double TERMINAL = 26;
+    private static final double NAME = TOP + TERMINAL + 10;
+    private static final double CORES = NAME + 12;
+    private static final double SHORT_CORE = 22;
+    private static final double LONG_CORE = 40;
+    private static final double WORD_LINE = 16;
+    private static final double LETTER_WIDTH = 7;
+    private static final double HEIGHT = CORES + LONG_CORE + WORD_LINE + 18;
+    private static final double CORE_WIDTH = 4;
+    private static final double WIDEST_STEP = 46;
+
+    private final Desk desk;
+    private BoxPlan box;
+    private double wordEnd;
+    private Optional<CableCores> cable = Optional.empty();
+
+    StripDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+        getStyleClass().add("strip-drawing");
+    }
+
+    void show(BoxPlan shown, Optional<CableCores> selected) {
+        box = shown;
+        cable = selected;
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return HEIGHT;
+    }
+
+    @Override
+    protected void draw(double width) {
+        if (box == null || box.strip().isEmpty()) {
+            return;
+        }
+        wordEnd = 0;
+        List<Terminal> strip = box.strip();
+        double step = Math.min(WIDEST_STEP, (width - 12) / strip.size());
+        box("strip", 0, TOP - 6, step * strip.size() + 12, NAME + 10 - TOP + 4);
+        for (int i = 0; i < strip.size(); i++) {
+            terminal(i, 6 + step * (i + 0.5), step);
+        }
+    }
+
+    private void terminal(int i, double x, double step) {
+        List<CoreEnd> ends = box.under(i);
+        boolean on = ends.stream().anyMatch(this::selected);
+        double side = Math.min(TERMINAL, step - 4);
+        Rectangle screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, TOP, side, TERMINAL);
+        screw.setAccessibleText("%s: %d cores".formatted(LandingWords.terminal(box.strip(), i), ends.size()));
+        screw.setOnMouseClicked(click -> goTo(ends));
+        box("terminal-hole", x - 4, TOP + TERMINAL / 2 - 4, 8, 8).setMouseTransparent(true);
+        words("terminal-name", box.strip().get(i).name(), x, NAME, HPos.CENTER);
+        for (int n = 0; n < ends.size(); n++) {
+            double at = x + (n - (ends.size() - 1) / 2.0) * Math.min(7, (step - 6) / Math.max(1, ends.size()));
+            core(ends.get(n), at);
+        }
+    }
+
+    private void core(CoreEnd end, double x) {
+        boolean on = selected(end);
+        box(
+                "core core-" + CoreColour.style(end.colour()),
+                x - CORE_WIDTH / 2,
+                CORES,
+                CORE_WIDTH,
+                on ? LONG_CORE : SHORT_CORE);
+        if (on) {
+            double half = end.colour().length() * LETTER_WIDTH / 2;
+            boolean touches = x - half < wordEnd;
+            words("core-word", end.colour(), x, CORES + LONG_CORE + 9 + (touches ? WORD_LINE : 0), HPos.CENTER);
+            wordEnd = touches ? wordEnd : x + half;
+        }
+    }
+
+    private boolean selected(CoreEnd end) {
+        return cable.filter(its -> its.cable().id().equals(end.cableId())).isPresent();
+    }
+
+    /// The next cable under the terminal after the one that is selected.
+    private void goTo(List<CoreEnd> ends) {
+        List<String> ids = ends.stream().map(CoreEnd::cableId).distinct().toList();
+        if (ids.isEmpty()) {
+            return;
+        }
+        int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
+        String next = ids.get((now + 1) % ids.size());
+        box.cables().stream()
+                .filter(its -> its.cable().id().equals(next))
+                .findFirst()
+                .ifPresent(its -> desk.select(its.point().id()));
+    }
+}

@@ -1,0 +1,140 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.choose;
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.desktop.cable.CableSheet;
+import io.answerback.edit.CableEdits;
+import io.answerback.job.Job;
+import io.answerback.job.Laying;
+import io.answerback.job.Laying.Progress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// The cable bench, driven by keys and clicks.
+@ExtendWith(ApplicationExtension.class)
+class CableWindowTest {
+    private static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    private Workplace workplace;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        Path fresh = Files.createTempDirectory(folder, "app");
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    private Job job() {
+        return workplace.desk().now().job();
+    }
+
+    private Laying laying(String point) {
+        return job().cableTo(point).orElseThrow().laying();
+    }
+
+    private void onScreen(Runnable change) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void at(String point) {
+        onScreen(() -> {
+            workplace.desk().go(Stop.CABLE);
+            workplace.desk().select(point);
+        });
+    }
+
+    private boolean finds(String id) {
+        return workplace.desk().now().assessment().findings().stream()
+                .map(Finding::id)
+                .anyMatch(id::equals);
+    }
+
+    @Test
+    void aBoxIsWiredByKeyboardAlone(FxRobot robot) {
+        at("24");
+        onScreen(() -> workplace
+                .desk()
+                .apply(CableEdits.laying(
+                        "",
+                        "C-07",
+                        laying -> Laying.PLANNED
+                                .withType(laying.type().orElseThrow())
+                                .withLabels(true, true)
+                                .withProgress(Progress.RUN))));
+        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        until(() -> reads(robot, "Keypad 1 · 0 of 2 cores in place") && reads(robot, "Yellow of C-07 to input 1"));
+        onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
+        robot.type(KeyCode.DOWN);
+        until(() -> reads(robot, "Green of C-07 to 0V beside 1"));
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "1 of 2 cores in place") && reads(robot, "Yellow of C-07 to input 1"));
+        robot.type(KeyCode.BACK_SPACE);
+        until(() -> reads(robot, "0 of 2 cores in place"));
+        onScreen(() -> named(robot, "Green of C-07").requestFocus());
+        robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
+        until(() -> reads(robot, "Every core is in place"));
+        assertThat(laying("24").progress()).isEqualTo(Progress.TERMINATED);
+        assertThat(laying("24").landed()).allMatch(core -> core.at().equals(NOW));
+    }
+
+    @Test
+    void whatTheRingPassesByIsJoinedWithOneClick(FxRobot robot) {
+        at("05");
+        assertThat(finds("outside-ring:05")).isTrue();
+        click(robot, "Join C-20");
+        until(() -> !finds("outside-ring:05"));
+        // the joint that went back to the terminal now goes on to it: what was put there has to move
+        assertThat(reads(robot, "joins C-20")).isFalse();
+        at("16");
+        until(() -> reads(robot, "joins C-20 white") || reads(robot, "joins C-20 blue"));
+    }
+
+    @Test
+    void aDeviceThatIsAddedGetsItsCoresAndItsPlace(FxRobot robot) {
+        at("13");
+        choose(robot, "Type of C-23", "4-core alarm");
+        until(() -> laying("13").type().orElseThrow().id().equals("4-core"));
+        assertThat(reads(robot, "yellow") && !reads(robot, "orange")).isTrue();
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> laying("13").type().orElseThrow().id().equals("8-core"));
+    }
+
+    @Test
+    void cablesAreListedRoomByRoomAndLabelledThere(FxRobot robot) {
+        at("18");
+        onScreen(() -> workplace.cableBench().open(CableSheet.CABLES));
+        until(() -> reads(robot, "02 Dock") && reads(robot, "terminated, label missing"));
+        robot.clickOn("labelled there");
+        until(() -> !finds("cable-unlabelled:18"));
+    }
+}
