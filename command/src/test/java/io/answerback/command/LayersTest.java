@@ -9,7 +9,7 @@ import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "io.answerback", importOptions = ImportOption.DoNotIncludeTests.class)
 class LayersTest {
-    /// Modules depend downward only: command, then desktop, then station and files, then core.
+    /// Modules depend downward only: command, then desktop, then station, print and files, then core.
     @ArchTest
     static final ArchRule DOWNWARD_ONLY = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
@@ -21,6 +21,8 @@ class LayersTest {
             .definedBy("io.answerback.station..")
             .layer("files")
             .definedBy("io.answerback.files..")
+            .layer("print")
+            .definedBy("io.answerback.print..")
             .layer("core")
             .definedBy(
                     "io.answerback.job..",
@@ -31,6 +33,11 @@ class LayersTest {
                     "io.answerback.capacity..",
                     "io.answerback.takeover..",
                     "io.answerback.loop..",
+                    "io.answerback.resistor..",
+                    "io.answerback.fault..",
+                    "io.answerback.commission..",
+                    "io.answerback.cores..",
+                    "io.answerback.paper..",
                     "io.answerback.event..",
                     "io.answerback.report..",
                     "io.answerback.panel..",
@@ -47,6 +54,8 @@ class LayersTest {
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("files")
             .mayOnlyBeAccessedByLayers("desktop", "command")
+            .whereLayer("print")
+            .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("core")
-            .mayOnlyBeAccessedByLayers("files", "station", "desktop", "command");
+            .mayOnlyBeAccessedByLayers("files", "print", "station", "desktop", "command");
 }

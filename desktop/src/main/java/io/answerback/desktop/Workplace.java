@@ -4,6 +4,7 @@ import io.answerback.assess.Assessor;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableBench;
+import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
@@ -104,7 +105,8 @@ public final class Workplace implements AutoCloseable {
         this.surveyBench =
                 () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
         this.loopBench = () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock);
-        this.cableBench = () -> new CableBench(desk, look, DataFiles.cableTypes(), clock);
+        this.cableBench = () -> new CableBench(
+                desk, look, DataFiles.cableTypes(), new PrintPart(desk, disk, stage, DataFiles.labelStocks()), clock);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(

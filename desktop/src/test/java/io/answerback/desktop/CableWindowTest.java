@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.cable.PrintKind;
 import io.answerback.edit.CableEdits;
 import io.answerback.job.Job;
 import io.answerback.job.Laying;
@@ -136,5 +137,22 @@ class CableWindowTest {
         until(() -> reads(robot, "02 Dock") && reads(robot, "terminated, label missing"));
         robot.clickOn("labelled there");
         until(() -> !finds("cable-unlabelled:18"));
+    }
+
+    @Test
+    void paperIsWrittenAndWhatBecameOfItIsTold(FxRobot robot) throws Exception {
+        at("07");
+        Path pdf = folder.resolve("cores.pdf");
+        onScreen(() -> workplace.cableBench().print().write(PrintKind.CORES, pdf));
+        until(() -> reads(robot, "Written: " + pdf));
+        assertThat(Files.readString(pdf, java.nio.charset.StandardCharsets.ISO_8859_1))
+                .startsWith("%PDF");
+        Path csv = folder.resolve("cables.csv");
+        onScreen(() -> workplace.cableBench().print().write(PrintKind.CABLES, csv));
+        until(() -> reads(robot, "Written: " + csv));
+        assertThat(Files.readAllLines(csv)).hasSize(25).anyMatch(line -> line.startsWith("C-17,Expander 1,07 Dock"));
+        Path nowhere = csv.resolve("labels.pdf");
+        onScreen(() -> workplace.cableBench().print().write(PrintKind.LABELS, nowhere));
+        until(() -> reads(robot, "The disk refused"));
     }
 }

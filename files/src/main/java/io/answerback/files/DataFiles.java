@@ -8,6 +8,7 @@ import io.answerback.job.CableType;
 import io.answerback.job.Conductor;
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
+import io.answerback.paper.LabelStock;
 import io.answerback.survey.KindCatalogue;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -76,6 +77,25 @@ public final class DataFiles {
                         List.of(row.get("cores").split("\\|")),
                         row.get("screened").equals("1"),
                         row.get("outdoor").equals("1")))
+                .toList();
+    }
+
+    /// The label sheets and tapes that ship with the application.
+    public static List<LabelStock> labelStocks() {
+        return rows("data/labels.csv").stream()
+                .map(row -> new LabelStock(
+                        row.get("id"),
+                        row.get("name"),
+                        Double.parseDouble(row.get("page_width")),
+                        Double.parseDouble(row.get("page_height")),
+                        Double.parseDouble(row.get("left")),
+                        Double.parseDouble(row.get("top")),
+                        Double.parseDouble(row.get("label_width")),
+                        Double.parseDouble(row.get("label_height")),
+                        Double.parseDouble(row.get("step_x")),
+                        Double.parseDouble(row.get("step_y")),
+                        Integer.parseInt(row.get("columns")),
+                        Integer.parseInt(row.get("rows"))))
                 .toList();
     }
 

@@ -191,7 +191,8 @@ public final class PointCsv {
         SafeFile.replace(file, text.toString());
     }
 
-    private static String row(Stream<String> cells) {
+    /// A line of the file: no cell of it is worked out by a spreadsheet.
+    static String row(Stream<String> cells) {
         return CSVFormat.RFC4180.format(cells.map(PointCsv::harmless).toArray()) + LINE_END;
     }
 

@@ -21,7 +21,7 @@ public final class SafeFile {
     ///
     /// @throws IOException when the disk refuses; `file` is then as it was
     public static void replaceKeepingVersions(Path file, String text) throws IOException {
-        Path written = writeBeside(file, text);
+        Path written = writeBeside(file, text.getBytes(StandardCharsets.UTF_8));
         if (Files.exists(file)) {
             keepVersion(file);
         }
@@ -32,17 +32,24 @@ public final class SafeFile {
     ///
     /// @throws IOException when the disk refuses; `file` is then as it was
     public static void replace(Path file, String text) throws IOException {
-        rename(writeBeside(file, text), file);
+        rename(writeBeside(file, text.getBytes(StandardCharsets.UTF_8)), file);
     }
 
-    private static Path writeBeside(Path file, String text) throws IOException {
+    /// Writes bytes to a file, atomically.
+    ///
+    /// @throws IOException when the disk refuses; the file is then as it was
+    public static void replace(Path file, byte[] bytes) throws IOException {
+        rename(writeBeside(file, bytes), file);
+    }
+
+    private static Path writeBeside(Path file, byte[] bytes) throws IOException {
         Path folder = file.toAbsolutePath().getParent();
         Files.createDirectories(folder);
         Path beside = Files.createTempFile(folder, "." + file.getFileName() + ".", ".writing");
         try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
-            ByteBuffer bytes = StandardCharsets.UTF_8.encode(text);
-            while (bytes.hasRemaining()) {
-                channel.write(bytes);
+            ByteBuffer left = ByteBuffer.wrap(bytes);
+            while (left.hasRemaining()) {
+                channel.write(left);
             }
             channel.force(true);
         } catch (IOException failed) {

@@ -35,7 +35,7 @@ final class BoxSheet extends Sheet {
     private final RingDrawing ring;
     private final CableStrip about;
 
-    BoxSheet(Desk desk, Look look, List<CableType> types) {
+    BoxSheet(Desk desk, Look look, List<CableType> types, PrintPart print) {
         this.desk = desk;
         this.look = look;
         this.types = types;
@@ -43,6 +43,7 @@ final class BoxSheet extends Sheet {
         this.ring = new RingDrawing(desk, look);
         this.about = new CableStrip(desk, types);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
+        instrument.getChildren().addAll(print.nodes());
     }
 
     @Override

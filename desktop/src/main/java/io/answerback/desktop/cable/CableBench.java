@@ -18,6 +18,7 @@ import javafx.scene.Node;
 /// Which core goes where, and what has been run, labelled and put in place.
 public final class CableBench implements Bench {
     private final Desk desk;
+    private final PrintPart print;
     private final SheetFrame frame = new SheetFrame();
     private final Map<CableSheet, Supplier<Sheet>> makers = new EnumMap<>(CableSheet.class);
     private final Map<CableSheet, Sheet> made = new EnumMap<>(CableSheet.class);
@@ -26,12 +27,19 @@ public final class CableBench implements Bench {
     /// The bench.
     ///
     /// @param types the types of cable there are to choose from
+    /// @param print the buttons that write paper
     /// @param clock tells when a core is put in place
-    public CableBench(Desk desk, Look look, List<CableType> types, InstantSource clock) {
+    public CableBench(Desk desk, Look look, List<CableType> types, PrintPart print, InstantSource clock) {
         this.desk = desk;
-        makers.put(CableSheet.BOX, () -> new BoxSheet(desk, look, types));
+        this.print = print;
+        makers.put(CableSheet.BOX, () -> new BoxSheet(desk, look, types, print));
         makers.put(CableSheet.RUN, () -> new RunSheet(desk, clock));
-        makers.put(CableSheet.CABLES, () -> new CablesSheet(desk, look, types));
+        makers.put(CableSheet.CABLES, () -> new CablesSheet(desk, look, types, print));
+    }
+
+    /// What writes paper.
+    public PrintPart print() {
+        return print;
     }
 
     /// Lays a sheet on top.

@@ -26,11 +26,12 @@ final class CablesSheet extends Sheet {
     private final Look look;
     private final CableStrip about;
 
-    CablesSheet(Desk desk, Look look, List<CableType> types) {
+    CablesSheet(Desk desk, Look look, List<CableType> types, PrintPart print) {
         this.desk = desk;
         this.look = look;
         this.about = new CableStrip(desk, types);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
+        instrument.getChildren().addAll(print.nodes());
     }
 
     @Override

@@ -1,0 +1,90 @@
+package io.answerback.paper;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CorePlan;
+import io.answerback.job.Cable;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Labels for both ends of every cable: its number large, where it goes and where it comes from beneath.
+public final class CableLabelSheet {
+    private static final double PADDING = 1.5;
+    private static final double SMALLEST = 2;
+    private static final double SMALLER_BY = 0.2;
+
+    private CableLabelSheet() {}
+
+    /// The labels of a job, two a cable. What does not fit at the smallest size that can be read is cut short, and said
+    /// among the problems.
+    public static Paper of(Job job, CorePlan plan, LabelStock stock, Measure measure) {
+        List<List<Mark>> pages = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        int at = 0;
+        for (Cable cable : job.cables()) {
+            String to = job.point(cable.pointId()).map(Point::name).orElse("");
+            String from = plan.boxOf(cable.id()).map(BoxPlan::module).orElse("no box yet");
+            for (int end = 0; end < 2; end++) {
+                if (at % stock.onPage() == 0) {
+                    pages.add(new ArrayList<>());
+                }
+                place(pages.getLast(), stock, at % stock.onPage(), measure, cable.id(), List.of(to, from), problems);
+                at++;
+            }
+        }
+        if (pages.isEmpty()) {
+            pages.add(List.of());
+        }
+        return new Paper(
+                job.site().name() + ", cable labels",
+                stock.pageWidth(),
+                stock.pageHeight(),
+                pages,
+                problems.stream().distinct().toList());
+    }
+
+    private static void place(
+            List<Mark> page,
+            LabelStock stock,
+            int at,
+            Measure measure,
+            String id,
+            List<String> lines,
+            List<String> problems) {
+        double x = stock.left() + (at % stock.columns()) * stock.stepX() + PADDING;
+        double y = stock.top() + (at / stock.columns()) * stock.stepY();
+        double room = stock.labelWidth() - 2 * PADDING;
+        double large = Math.min(6, stock.labelHeight() * 0.34);
+        double small = Math.max(SMALLEST, stock.labelHeight() * 0.2);
+        page.add(new Mark.Text(x, y + PADDING / 2 + large, large, true, fitted(id, room, large, true, measure)));
+        double baseline = y + PADDING / 2 + large;
+        for (String line : lines) {
+            baseline += small * 1.25;
+            double size = size(line, room, small, measure);
+            String fits = fitted(line, room, size, false, measure);
+            if (!fits.equals(line)) {
+                problems.add(
+                        "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name."
+                                .formatted(line, stock.labelWidth()));
+            }
+            page.add(new Mark.Text(x, baseline, size, false, fits));
+        }
+    }
+
+    private static double size(String words, double room, double largest, Measure measure) {
+        double size = largest;
+        while (size - SMALLER_BY >= SMALLEST && measure.width(words, size, false) > room) {
+            size -= SMALLER_BY;
+        }
+        return size;
+    }
+
+    private static String fitted(String words, double room, double size, boolean strong, Measure measure) {
+        String fits = words;
+        while (fits.length() > 1 && measure.width(fits, size, strong) > room) {
+            fits = fits.substring(0, fits.length() - 2).stripTrailing() + "…";
+        }
+        return fits;
+    }
+}

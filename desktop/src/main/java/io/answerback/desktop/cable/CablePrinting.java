@@ -1,0 +1,77 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.cores.CorePlan;
+import io.answerback.files.SafeFile;
+import io.answerback.files.TableCsv;
+import io.answerback.job.Job;
+import io.answerback.paper.BoxPaper;
+import io.answerback.paper.CableLabelSheet;
+import io.answerback.paper.LabelStock;
+import io.answerback.paper.Measure;
+import io.answerback.paper.Paper;
+import io.answerback.paper.Schedules;
+import io.answerback.paper.Table;
+import io.answerback.paper.TableSetter;
+import io.answerback.print.PdfWriter;
+import io.answerback.print.SvgWriter;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+
+/// Writes what is printed of a job's cables, in the format the file's name ends in.
+public final class CablePrinting {
+    private static final String CSV = ".csv";
+    private static final String SVG = ".svg";
+
+    private CablePrinting() {}
+
+    /// Writes one kind of paper.
+    ///
+    /// @param file ends in .pdf, .svg (more pages are numbered) or, for schedules, .csv
+    /// @param stock the labels, for labels
+    /// @return what could not be put on it as it should be
+    /// @throws IOException when the disk refuses; files are then as they were
+    /// @throws IllegalArgumentException when the kind is not written in that format
+    public static List<String> write(PrintKind kind, Path file, Job job, CorePlan plan, LabelStock stock)
+            throws IOException {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(CSV)) {
+            if (!kind.table()) {
+                throw new IllegalArgumentException(
+                        "%s are no table; save them as .pdf or .svg".formatted(kind.title()));
+            }
+            TableCsv.write(file, table(kind, job, plan));
+            return List.of();
+        }
+        PdfWriter.Written written = PdfWriter.write(measure -> paper(kind, job, plan, stock, measure));
+        if (name.endsWith(SVG)) {
+            svg(file, written.paper());
+        } else {
+            SafeFile.replace(file, written.bytes());
+        }
+        return written.paper().problems();
+    }
+
+    private static Table table(PrintKind kind, Job job, CorePlan plan) {
+        return kind == PrintKind.CABLES ? Schedules.cables(job, plan) : Schedules.cores(job, plan);
+    }
+
+    private static Paper paper(PrintKind kind, Job job, CorePlan plan, LabelStock stock, Measure measure) {
+        return switch (kind) {
+            case CABLES, CORES -> TableSetter.set(table(kind, job, plan), measure);
+            case BOXES -> BoxPaper.of(job, plan, measure);
+            case LABELS -> CableLabelSheet.of(job, plan, stock, measure);
+        };
+    }
+
+    private static void svg(Path file, Paper paper) throws IOException {
+        List<String> pages = SvgWriter.write(paper);
+        String stem = file.getFileName().toString();
+        stem = stem.substring(0, stem.length() - SVG.length());
+        for (int i = 0; i < pages.size(); i++) {
+            Path page = pages.size() == 1 ? file : file.resolveSibling("%s-%d%s".formatted(stem, i + 1, SVG));
+            SafeFile.replace(page, pages.get(i));
+        }
+    }
+}

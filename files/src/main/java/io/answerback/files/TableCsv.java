@@ -1,0 +1,24 @@
+package io.answerback.files;
+
+import io.answerback.paper.Table;
+import java.io.IOException;
+import java.nio.file.Path;
+
+/// A schedule as comma-separated text, for spreadsheets.
+public final class TableCsv {
+    private TableCsv() {}
+
+    /// Writes a schedule, atomically.
+    ///
+    /// @throws IOException when the disk refuses; the file is then as it was
+    public static void write(Path file, Table table) throws IOException {
+        SafeFile.replace(file, text(table));
+    }
+
+    /// The text [#write] writes.
+    static String text(Table table) {
+        StringBuilder text = new StringBuilder(PointCsv.row(table.headings().stream()));
+        table.rows().forEach(row -> text.append(PointCsv.row(row.stream())));
+        return text.toString();
+    }
+}

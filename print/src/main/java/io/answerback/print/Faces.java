@@ -1,0 +1,66 @@
+package io.answerback.print;
+
+import io.answerback.paper.Measure;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/// The two faces paper is set in, embedded in a document.
+final class Faces implements Measure {
+    private static final double UNITS = 1000;
+    private static final String STAND_IN = "?";
+
+    private final PDFont regular;
+    private final PDFont strong;
+
+    /// Embeds the faces.
+    ///
+    /// @throws UncheckedIOException when a face that ships with the application cannot be read
+    Faces(PDDocument document) {
+        regular = load(document, "BarlowSemiCondensed_400Regular.ttf");
+        strong = load(document, "BarlowSemiCondensed_600SemiBold.ttf");
+    }
+
+    private static PDFont load(PDDocument document, String name) {
+        try (InputStream in = Faces.class.getResourceAsStream(name)) {
+            return PDType0Font.load(document, in, true);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    PDFont face(boolean stands) {
+        return stands ? strong : regular;
+    }
+
+    @Override
+    public double width(String words, double size, boolean stands) {
+        try {
+            return face(stands).getStringWidth(printable(words, stands)) / UNITS * size;
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    /// The words with a question mark for every letter the face does not have.
+    String printable(String words, boolean stands) {
+        StringBuilder text = new StringBuilder();
+        words.codePoints().forEach(letter -> {
+            String one = Character.toString(letter);
+            text.append(has(one, stands) ? one : STAND_IN);
+        });
+        return text.toString();
+    }
+
+    private boolean has(String letter, boolean stands) {
+        try {
+            face(stands).encode(letter);
+            return true;
+        } catch (IOException | IllegalArgumentException missing) {
+            return false;
+        }
+    }
+}

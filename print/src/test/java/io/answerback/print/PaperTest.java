@@ -1,0 +1,130 @@
+package io.answerback.print;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.cores.CorePlan;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.PointEdits;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import io.answerback.job.Laying;
+import io.answerback.paper.BoxPaper;
+import io.answerback.paper.CableLabelSheet;
+import io.answerback.paper.LabelStock;
+import io.answerback.paper.Mark;
+import io.answerback.paper.Schedules;
+import io.answerback.paper.Table;
+import io.answerback.paper.TableSetter;
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.xml.sax.InputSource;
+
+/// What is printed of the demo jobs, read back by the library's own reader.
+class PaperTest {
+    private final Job job = DemoJobs.job(1);
+    private final CorePlan plan = CorePlan.of(job);
+
+    private static String text(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    private static int pages(byte[] pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return document.getNumberOfPages();
+        }
+    }
+
+    @Test
+    void theCoreScheduleNamesEveryCableAndEveryPlace() throws IOException {
+        Table table = Schedules.cores(job, plan);
+        byte[] pdf = PdfWriter.write(measure -> TableSetter.set(table, measure)).bytes();
+        String text = text(pdf);
+        assertThat(text).contains("Brinewell Cold Store, core schedule", "joins ", "spare, folded back", "0V beside 7");
+        job.cables().forEach(cable -> assertThat(text).contains(cable.id()));
+        assertThat(pages(pdf)).isGreaterThan(3);
+        assertThat(text).contains("page 1 of " + pages(pdf));
+        // 24 cables of 8 cores
+        assertThat(table.rows()).hasSize(192);
+    }
+
+    @Test
+    void aLongNameIsBrokenAndNoRowLeavesItsPage() {
+        Job named = PointEdits.name("01", "The door at the far end of the office corridor beside the old boiler house")
+                .on(job);
+        var paper = PdfWriter.write(measure -> TableSetter.set(Schedules.cables(named, CorePlan.of(named)), measure))
+                .paper();
+        assertThat(paper.pages().stream().flatMap(List::stream))
+                .filteredOn(Mark.Text.class::isInstance)
+                .allMatch(mark -> ((Mark.Text) mark).baseline() < paper.heightMillimetres());
+    }
+
+    @Test
+    void everyCableGetsTwoLabelsAndWhatDoesNotFitIsSaid() throws IOException {
+        LabelStock small = DataFiles.labelStocks().stream()
+                .filter(stock -> stock.id().equals("a4-5x13"))
+                .findFirst()
+                .orElseThrow();
+        var written = PdfWriter.write(measure -> CableLabelSheet.of(job, plan, small, measure));
+        assertThat(text(written.bytes()).split("C-17", -1)).hasSize(3);
+        assertThat(pages(written.bytes())).isEqualTo(1);
+        Job named = PointEdits.name("07", "Dock roller door 2, the one that the lorries for the south use at night")
+                .on(job);
+        var cut = PdfWriter.write(measure -> CableLabelSheet.of(named, CorePlan.of(named), small, measure));
+        assertThat(cut.paper().problems()).hasSize(1).first().asString().contains("too long for a label of 38 mm");
+        assertThat(text(cut.bytes())).contains("…");
+    }
+
+    @Test
+    void aTapeIsOneLabelAPage() throws IOException {
+        LabelStock tape = DataFiles.labelStocks().getLast();
+        assertThat(pages(PdfWriter.write(measure -> CableLabelSheet.of(job, plan, tape, measure))
+                        .bytes()))
+                .isEqualTo(48);
+    }
+
+    @Test
+    void aCableThatIsNotDecidedIsPrintedWithItsGap() throws IOException {
+        Job bare = CableEdits.laying("", "C-17", laying -> Laying.PLANNED).on(job);
+        byte[] pdf = PdfWriter.write(measure -> TableSetter.set(Schedules.cores(bare, CorePlan.of(bare)), measure))
+                .bytes();
+        assertThat(text(pdf)).contains("its type is not decided");
+    }
+
+    @Test
+    void theBoxesAreDrawnAPageEach() throws IOException {
+        var written = PdfWriter.write(measure -> BoxPaper.of(job, plan, measure));
+        assertThat(pages(written.bytes())).isEqualTo(plan.boxes().size());
+        assertThat(text(written.bytes())).contains("Expander 1", "Outside the ring: C-20");
+    }
+
+    @Test
+    void lettersTheFaceDoesNotHaveAreReplacedAndNothingFails() throws IOException {
+        Job named = PointEdits.name("07", "Tor \u6771 <2> & \"west\"").on(job);
+        var written = PdfWriter.write(measure -> TableSetter.set(Schedules.cables(named, CorePlan.of(named)), measure));
+        assertThat(text(written.bytes())).contains("Tor ? <2>");
+        for (String svg : SvgWriter.write(written.paper())) {
+            assertThat(parsed(svg)).isEqualTo("svg");
+        }
+    }
+
+    private static String parsed(String svg) {
+        try {
+            return DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .parse(new InputSource(new StringReader(svg)))
+                    .getDocumentElement()
+                    .getTagName();
+        } catch (Exception broken) {
+            throw new AssertionError(svg, broken);
+        }
+    }
+}
