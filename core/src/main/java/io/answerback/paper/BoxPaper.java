@@ -45,14 +45,16 @@ public final class BoxPaper {
         }
         double step = Math.min(
                 MOST_STEP, (WIDTH - 2 * MARGIN) / Math.max(1, box.strip().size()));
+        double lowest = STRIP + 9;
         for (int i = 0; i < box.strip().size(); i++) {
-            terminal(page, box, i, MARGIN + i * step, step, measure);
+            lowest = Math.max(lowest, terminal(page, box, i, MARGIN + i * step, step, measure));
         }
-        ring(page, box);
+        ring(page, box, lowest + 3 * LINE);
         return page;
     }
 
-    private static void terminal(List<Mark> page, BoxPlan box, int i, double x, double step, Measure measure) {
+    /// One terminal and its cores; returns how far down they reach.
+    private static double terminal(List<Mark> page, BoxPlan box, int i, double x, double step, Measure measure) {
         Terminal terminal = box.strip().get(i);
         page.add(new Mark.Box(x, STRIP, step, 9, ""));
         double middle = x + (step - measure.width(terminal.name(), SIZE, true)) / 2;
@@ -65,26 +67,27 @@ public final class BoxPaper {
             page.add(new Mark.Text(x + 0.8, y, size(step), false, end.colour()));
             y += 1;
         }
+        return y;
     }
 
     private static double size(double step) {
         return Math.min(SIZE, step / 5);
     }
 
-    private static void ring(List<Mark> page, BoxPlan box) {
+    private static void ring(List<Mark> page, BoxPlan box, double top) {
         if (!box.ring().wanted()) {
             return;
         }
         page.add(new Mark.Text(
                 MARGIN,
-                HEIGHT - MARGIN - 8,
+                top,
                 SIZE,
                 false,
                 "Tamper ring: " + String.join(" – ", box.ring().joined())));
         if (!box.ring().leftOut().isEmpty()) {
             page.add(new Mark.Text(
                     MARGIN,
-                    HEIGHT - MARGIN - 3,
+                    top + 1.5 * LINE,
                     SIZE,
                     true,
                     "Outside the ring: " + String.join(", ", box.ring().leftOut())));

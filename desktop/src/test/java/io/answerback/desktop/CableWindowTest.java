@@ -109,6 +109,19 @@ class CableWindowTest {
     }
 
     @Test
+    void theRunCanHaveTheWholeWindow(FxRobot robot) {
+        at("15");
+        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        click(robot, "Whole window");
+        until(() -> !reads(robot, "Signal chain") && reads(robot, "Red of C-05 to 12V"));
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "Black of C-05 to 0V beside 12V"));
+        robot.type(KeyCode.ESCAPE);
+        until(() -> reads(robot, "Signal chain"));
+        assertThat(laying("15").landed()).hasSize(1);
+    }
+
+    @Test
     void whatTheRingPassesByIsJoinedWithOneClick(FxRobot robot) {
         at("05");
         assertThat(finds("outside-ring:05")).isTrue();

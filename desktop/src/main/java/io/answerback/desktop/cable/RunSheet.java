@@ -117,7 +117,11 @@ final class RunSheet extends Sheet {
                         }),
                 Tool.of("In place ↵", "this core is where it belongs", this::done),
                 Tool.of("Later ↓", "leave this core for later", this::skip),
-                Tool.of("Take back ⌫", "the last core is loose again", desk::undo));
+                Tool.of("Take back ⌫", "the last core is loose again", desk::undo),
+                Tool.of(
+                        desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                        "one core at a time, to be read from the box; Esc leaves",
+                        this::fill));
         row.getStyleClass().add("switches");
         return row;
     }
@@ -125,6 +129,8 @@ final class RunSheet extends Sheet {
     private void showCard(BoxPlan box, WiringRun run) {
         Optional<WiringStep> next = run.next(from);
         card.getChildren().clear();
+        card.getStyleClass()
+                .setAll(desk.wholeWindow().get() ? List.of("run-card", "run-card-whole") : List.of("run-card"));
         if (next.isEmpty()) {
             card.getChildren()
                     .add(Words.of(
@@ -167,7 +173,9 @@ final class RunSheet extends Sheet {
     }
 
     private void press(KeyEvent key) {
-        if (key.getCode() == KeyCode.ENTER) {
+        if (key.getCode() == KeyCode.ESCAPE && desk.wholeWindow().get()) {
+            fill();
+        } else if (key.getCode() == KeyCode.ENTER) {
             done();
         } else if (key.getCode() == KeyCode.DOWN) {
             skip();
@@ -191,6 +199,12 @@ final class RunSheet extends Sheet {
             desk.apply(CableEdits.landed(
                     step.cableId(), new LandedCore(step.core().colour(), step.where(), clock.instant()), last));
         });
+        card.requestFocus();
+    }
+
+    private void fill() {
+        desk.wholeWindow().set(!desk.wholeWindow().get());
+        show(desk.now());
         card.requestFocus();
     }
 

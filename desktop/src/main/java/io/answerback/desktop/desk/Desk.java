@@ -18,11 +18,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 
 /// The one place where what the user does changes what the window shows. Used on the JavaFX thread only.
 public final class Desk {
+    private final BooleanProperty wholeWindow = new SimpleBooleanProperty();
     private final Assessor assessor;
     private final ReadOnlyObjectWrapper<DeskState> state = new ReadOnlyObjectWrapper<>();
 
@@ -165,6 +168,11 @@ public final class Desk {
     /// Opens a sheet of the survey.
     public void open(SurveySheet sheet) {
         look(now().view().at(Stop.SURVEY, sheet));
+    }
+
+    /// Whether the bench has the whole window to itself, as it is wanted from a distance.
+    public BooleanProperty wholeWindow() {
+        return wholeWindow;
     }
 
     /// Goes to where a finding is mended.

@@ -139,6 +139,7 @@ public final class MainWindow {
             }
         });
         look.textPercent().subscribe(this::rearrangeSoon);
+        desk.wholeWindow().subscribe(this::rearrangeSoon);
         rearrange = true;
         show(desk.now());
     }
@@ -170,20 +171,30 @@ public final class MainWindow {
         arrangedNarrow = narrow;
         side.getChildren().setAll(bench.instrument(), findings);
         side.getStyleClass().setAll("side-sheet");
-        if (narrow) {
+        if (narrow && !desk.wholeWindow().get()) {
             middle.getChildren().setAll(bench.sheet(), side);
         } else {
             middle.getChildren().setAll(bench.sheet());
             sideScroll.setContent(side);
         }
         body.setCenter(middleScroll);
-        body.setRight(narrow ? null : sideScroll);
+        boolean whole = desk.wholeWindow().get();
+        body.setLeft(whole ? null : points);
+        body.setBottom(whole ? null : chain);
+        body.setRight(whole || narrow ? null : sideScroll);
+        header.setVisible(!whole);
+        header.setManaged(!whole);
+        route.setVisible(!whole);
+        route.setManaged(!whole);
     }
 
     private void show(DeskState state) {
         waiting = false;
         Node focused = scene.getFocusOwner();
         Bench bench = bench(state.stop());
+        if (state.stop() != Stop.CABLE) {
+            desk.wholeWindow().set(false);
+        }
         if (rearrange || !middle.getChildren().contains(bench.sheet())) {
             arrange(bench);
         }
@@ -229,7 +240,10 @@ public final class MainWindow {
             if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
                 return;
             }
-            if (key.getCode() == KeyCode.SPACE && !onButton()) {
+            if (key.getCode() == KeyCode.ESCAPE && desk.wholeWindow().get()) {
+                desk.wholeWindow().set(false);
+                key.consume();
+            } else if (key.getCode() == KeyCode.SPACE && !onButton()) {
                 commands.work().stream()
                         .filter(command -> command.name().equals("Try the selected point"))
                         .forEach(command -> command.action().run());

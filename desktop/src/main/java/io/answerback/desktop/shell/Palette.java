@@ -1,5 +1,8 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.check.Stop;
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.LandingWords;
 import io.answerback.desktop.desk.Desk;
 import java.util.ArrayList;
 import java.util.List;
@@ -128,6 +131,7 @@ final class Palette extends StackPane {
                 .cables()
                 .forEach(cable -> all.add(
                         new Hit(cable.id(), "cable to point " + cable.pointId(), () -> desk.select(cable.pointId()))));
+        desk.now().assessment().facts().cores().boxes().forEach(box -> all.addAll(terminals(box)));
         desk.now()
                 .job()
                 .inputs()
@@ -142,6 +146,25 @@ final class Palette extends StackPane {
                         "finding, " + finding.grade().word(),
                         () -> desk.follow(finding))));
         return all.stream();
+    }
+
+    /// The terminals of a box under which cores belong; a hit goes to the first cable there.
+    private List<Hit> terminals(BoxPlan box) {
+        List<Hit> hits = new ArrayList<>();
+        for (int i = 0; i < box.strip().size(); i++) {
+            String name = "%s of %s".formatted(LandingWords.terminal(box.strip(), i), box.module());
+            box.under(i).stream()
+                    .findFirst()
+                    .flatMap(end -> box.cables().stream()
+                            .filter(cable -> cable.cable().id().equals(end.cableId()))
+                            .findFirst())
+                    .ifPresent(cable ->
+                            hits.add(new Hit(name, "terminal, " + cable.cable().id(), () -> {
+                                desk.select(cable.point().id());
+                                desk.go(Stop.CABLE);
+                            })));
+        }
+        return hits;
     }
 
     private static final class HitCell extends ListCell<Hit> {
