@@ -46,7 +46,7 @@ public record JobFacts(
                 ways,
                 samePractice ? earlier.departures : Departures.of(job),
                 sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points),
-                sameCables(job, earlier) ? earlier.cores : CorePlan.of(job));
+                sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores));
     }
 
     private static boolean sameLoops(Job job, JobFacts earlier) {

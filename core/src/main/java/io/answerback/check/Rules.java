@@ -66,9 +66,10 @@ public final class Rules {
 
     /// The order in which findings are listed: worst first, then in the order of work and of the points.
     public static Comparator<Finding> order() {
-        return Comparator.comparing(Finding::grade)
-                .reversed()
-                .thenComparing(Finding::stop)
-                .thenComparing(Finding::point);
+        return (one, other) -> {
+            int byGrade = other.grade().compareTo(one.grade());
+            int byStop = byGrade != 0 ? byGrade : one.stop().compareTo(other.stop());
+            return byStop != 0 ? byStop : one.point().compareTo(other.point());
+        };
     }
 }

@@ -15,15 +15,71 @@ import java.util.Map;
 import java.util.Optional;
 
 /// Where every core of a job goes.
-///
-/// @param boxes the boxes cables come to, in the order of the modules
-public record CorePlan(List<BoxPlan> boxes) {
-    public CorePlan {
-        boxes = List.copyOf(boxes);
+public final class CorePlan {
+    private final List<BoxPlan> boxes;
+    private final Map<String, List<BoxPlanner.Coming>> coming;
+    private final List<Object> common;
+
+    private CorePlan(List<BoxPlan> boxes, Map<String, List<BoxPlanner.Coming>> coming, List<Object> common) {
+        this.boxes = List.copyOf(boxes);
+        this.coming = coming;
+        this.common = common;
+    }
+
+    /// The boxes cables come to, in the order of the modules.
+    public List<BoxPlan> boxes() {
+        return boxes;
     }
 
     /// Plans a job. Cables to points that have no input yet come to no box, and are not in it.
     public static CorePlan of(Job job) {
+        return of(job, null);
+    }
+
+    /// The same, taking over from `earlier` every box whose cables are the very same.
+    ///
+    /// @param earlier the plan of an earlier state of the same job; null for none
+    public static CorePlan of(Job job, CorePlan earlier) {
+        List<Object> common = List.of(job.practice(), job.panel(), job.modules());
+        Map<String, List<BoxPlanner.Coming>> coming = coming(job);
+        List<BoxPlan> boxes = new ArrayList<>();
+        for (PanelModule module : job.modules()) {
+            List<BoxPlanner.Coming> its = coming.get(module.name());
+            if (its != null) {
+                Optional<BoxPlan> same = Optional.ofNullable(earlier)
+                        .filter(plan -> same(plan.common, common))
+                        .filter(plan -> sameCables(plan.coming.get(module.name()), its))
+                        .flatMap(plan -> plan.box(module.name()));
+                boxes.add(same.orElseGet(() -> box(job, module, its)));
+            }
+        }
+        return new CorePlan(boxes, coming, common);
+    }
+
+    private static boolean same(List<Object> some, List<Object> others) {
+        for (int i = 0; i < some.size(); i++) {
+            if (some.get(i) != others.get(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean sameCables(List<BoxPlanner.Coming> some, List<BoxPlanner.Coming> others) {
+        if (some == null || some.size() != others.size()) {
+            return false;
+        }
+        for (int i = 0; i < some.size(); i++) {
+            BoxPlanner.Coming one = some.get(i);
+            BoxPlanner.Coming other = others.get(i);
+            if (one.input() != other.input() || one.point() != other.point() || one.cable() != other.cable()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Map<String, List<BoxPlanner.Coming>> coming(Job job) {
         Map<String, Cable> cables = new HashMap<>();
         job.cables().forEach(cable -> cables.put(cable.pointId(), cable));
         Map<String, Point> points = new HashMap<>();
@@ -37,10 +93,11 @@ public record CorePlan(List<BoxPlan> boxes) {
                     .ifPresent(id -> coming.computeIfAbsent(input.module(), module -> new ArrayList<>())
                             .add(new BoxPlanner.Coming(input, onLoop(input, points, inputs), cables.get(id))));
         }
-        return new CorePlan(job.modules().stream()
-                .filter(module -> coming.containsKey(module.name()))
-                .map(module -> box(job, module, coming.get(module.name())))
-                .toList());
+        coming.values()
+                .forEach(list -> list.sort(Comparator.comparing(
+                                (BoxPlanner.Coming one) -> one.input().number())
+                        .thenComparing(one -> one.input().second())));
+        return coming;
     }
 
     private static Point onLoop(Input input, Map<String, Point> points, Map<String, Input> inputs) {
@@ -59,11 +116,14 @@ public record CorePlan(List<BoxPlan> boxes) {
                 .module(module.kindId())
                 .map(ModuleKind::terminals)
                 .orElse(List.of());
-        coming.sort(Comparator.comparing((BoxPlanner.Coming one) -> one.input().number())
-                .thenComparing(one -> one.input().second()));
         return new BoxPlanner(
                         strip, coming, job.practice(), job.practice().firm().cores())
                 .plan(module.name());
+    }
+
+    /// The box of this name; empty when no cable comes to it.
+    public Optional<BoxPlan> box(String module) {
+        return boxes.stream().filter(box -> box.module().equals(module)).findFirst();
     }
 
     /// The box a cable comes to; empty when it comes to none.

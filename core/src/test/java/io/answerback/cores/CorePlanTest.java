@@ -7,6 +7,7 @@ import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.edit.CableEdits;
+import io.answerback.edit.Edit;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
@@ -293,6 +294,29 @@ class CorePlanTest {
         Job job = CableEdits.landed("C-01", new LandedCore("yellow", "input 1", Instant.EPOCH), true)
                 .on(job(SIX));
         assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
+    }
+
+    /// Whatever is edited, a plan that takes over what it can is the plan made from nothing.
+    @Property(tries = 40)
+    void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 5) Integer> edits) {
+        Job job = job(SIX);
+        CorePlan plan = CorePlan.of(job);
+        for (int which : edits) {
+            job = edit(which).on(job);
+            plan = CorePlan.of(job, plan);
+            assertThat(plan.boxes()).isEqualTo(CorePlan.of(job).boxes());
+        }
+    }
+
+    private static Edit edit(int which) {
+        return switch (which) {
+            case 0 -> CableEdits.laying("", "C-01", laying -> laying.withType(FOUR));
+            case 1 -> CableEdits.laying("", "C-03", laying -> laying.withInRing(!laying.inRing()));
+            case 2 -> CapacityEdits.wire("02", Optional.of("P.4"));
+            case 3 -> LoopEdits.parts("", "01", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
+            case 4 -> PracticeEdits.school("", School.PER_ZONE);
+            default -> PointEdits.name("02", "Side door");
+        };
     }
 
     /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met
