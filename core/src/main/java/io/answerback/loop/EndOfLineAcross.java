@@ -5,7 +5,7 @@ import java.util.List;
 
 /// Normally-open contacts across one resistor: closing one shorts the loop, which is an alarm; a cut is a tamper
 /// or fault; a short in the cable cannot be told from an alarm.
-final class EndOfLineAcross implements LoopScheme {
+final class EndOfLineAcross implements AcrossThePair {
     @Override
     public SchemeKind kind() {
         return SchemeKind.END_OF_LINE_ACROSS;
@@ -14,21 +14,6 @@ final class EndOfLineAcross implements LoopScheme {
     @Override
     public LoopPart contacts(FittedLoop loop, DeviceState device, LoopPart alarmResistor) {
         return Contacts.closing(loop, device);
-    }
-
-    @Override
-    public LoopPart joined(LoopPart contacts, LoopPart endOfLine) {
-        return LoopPart.Parallel.of(contacts, endOfLine);
-    }
-
-    @Override
-    public LoopPart leftOut() {
-        return new LoopPart.Cut();
-    }
-
-    @Override
-    public LoopPart doubled(LoopPart endOfLine) {
-        return LoopPart.Parallel.of(endOfLine, endOfLine);
     }
 
     @Override

@@ -6,7 +6,7 @@ import java.util.List;
 /// Detectors across a pair that also supplies them, and a resistor at its end. A quiet detector draws a little, a
 /// tripped one conducts much; each stands as the resistance it amounts to at the loop's voltage. This is an estimate:
 /// the maker's list of detectors that may share an input decides, and life-safety work has a code of its own.
-final class TwoWireLoop implements LoopScheme {
+final class TwoWireLoop implements AcrossThePair {
     @Override
     public SchemeKind kind() {
         return SchemeKind.TWO_WIRE_SMOKE;
@@ -18,21 +18,6 @@ final class TwoWireLoop implements LoopScheme {
         LoopPart quiet = new LoopPart.Leak(loop.wiring().secondOhms());
         return LoopPart.Parallel.of(
                 Contacts.sideBySide(quiet, loop.contacts() - active), Contacts.sideBySide(alarmResistor, active));
-    }
-
-    @Override
-    public LoopPart joined(LoopPart contacts, LoopPart endOfLine) {
-        return LoopPart.Parallel.of(contacts, endOfLine);
-    }
-
-    @Override
-    public LoopPart leftOut() {
-        return new LoopPart.Cut();
-    }
-
-    @Override
-    public LoopPart doubled(LoopPart endOfLine) {
-        return LoopPart.Parallel.of(endOfLine, endOfLine);
     }
 
     @Override

@@ -7,77 +7,33 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import io.answerback.edit.CableEdits;
-import io.answerback.job.Job;
 import io.answerback.job.Laying;
 import io.answerback.job.Laying.Progress;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.InstantSource;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// The cable bench, driven by keys and clicks.
-@ExtendWith(ApplicationExtension.class)
-class CableWindowTest {
-    private static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
-
-    @TempDir
-    Path folder;
-
-    private Workplace workplace;
-
+class CableWindowTest extends DemoWindow {
     @Start
     void start(Stage stage) throws Exception {
-        Path fresh = Files.createTempDirectory(folder, "app");
-        workplace = new Workplace(
-                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
-        workplace.show();
-    }
-
-    @AfterEach
-    void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
-    }
-
-    private Job job() {
-        return workplace.desk().now().job();
+        open(stage);
     }
 
     private Laying laying(String point) {
         return job().cableTo(point).orElseThrow().laying();
     }
 
-    private void onScreen(Runnable change) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void at(String point) {
-        onScreen(() -> {
-            workplace.desk().go(Stop.CABLE);
-            workplace.desk().select(point);
-        });
-    }
-
-    private boolean finds(String id) {
-        return workplace.desk().now().assessment().findings().stream()
-                .map(Finding::id)
-                .anyMatch(id::equals);
+        at(Stop.CABLE, point);
     }
 
     @Test

@@ -8,74 +8,33 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.check.Finding;
 import io.answerback.check.Stop;
-import io.answerback.job.Job;
 import io.answerback.job.Measurement;
 import io.answerback.job.SchemeKind;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.InstantSource;
 import java.util.List;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// The sheets of the loop bench, driven by keys and clicks.
-@ExtendWith(ApplicationExtension.class)
-class LoopWindowTest {
-    private static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
-
-    @TempDir
-    Path folder;
-
-    private Workplace workplace;
-
+class LoopWindowTest extends DemoWindow {
     @Start
     void start(Stage stage) throws Exception {
-        Path fresh = Files.createTempDirectory(folder, "app");
-        workplace = new Workplace(
-                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
-        workplace.show();
-    }
-
-    @AfterEach
-    void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
-    }
-
-    private Job job() {
-        return workplace.desk().now().job();
+        open(stage);
     }
 
     private void at(String point) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
-            workplace.desk().go(Stop.LOOP);
-            workplace.desk().select(point);
-        });
-        WaitForAsyncUtils.waitForFxEvents();
+        at(Stop.LOOP, point);
     }
 
     private List<Measurement> taken() {
         return job().measurements().stream()
                 .filter(reading -> reading.at().equals(NOW))
                 .toList();
-    }
-
-    private boolean finds(String id) {
-        return workplace.desk().now().assessment().findings().stream()
-                .map(Finding::id)
-                .anyMatch(id::equals);
     }
 
     @Test

@@ -148,10 +148,6 @@ public final class Shots extends Application {
             put(DemoJobs.job(3));
             workplace.desk().go(Stop.LOOP);
         });
-        take("loop-branches", () -> {
-            workplace.desk().select("01");
-            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
-        });
         take("loop-two-wire", () -> {
             workplace.desk().select("08");
             workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);

@@ -1,0 +1,62 @@
+package io.answerback.desktop;
+
+import io.answerback.check.Finding;
+import io.answerback.check.Stop;
+import io.answerback.job.Job;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// The real window on the first demo, its clock standing still.
+@ExtendWith(ApplicationExtension.class)
+abstract class DemoWindow {
+    static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
+
+    @TempDir
+    Path folder;
+
+    Workplace workplace;
+
+    /// Opens the window; the test framework wants the method that does so in the class of the test itself.
+    final void open(Stage stage) throws Exception {
+        Path fresh = Files.createTempDirectory(folder, "app");
+        workplace = new Workplace(
+                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
+        workplace.show();
+    }
+
+    @AfterEach
+    void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+    }
+
+    final Job job() {
+        return workplace.desk().now().job();
+    }
+
+    final void onScreen(Runnable change) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    final void at(Stop stop, String point) {
+        onScreen(() -> {
+            workplace.desk().go(stop);
+            workplace.desk().select(point);
+        });
+    }
+
+    final boolean finds(String id) {
+        return workplace.desk().now().assessment().findings().stream()
+                .map(Finding::id)
+                .anyMatch(id::equals);
+    }
+}
