@@ -1,5 +1,6 @@
 package io.answerback.edit;
 
+import io.answerback.job.CoreUse;
 import io.answerback.job.HouseRules;
 import io.answerback.job.Job;
 import io.answerback.job.Practice;
@@ -28,6 +29,14 @@ public final class PracticeEdits {
     /// Another value for a figure, on this job, in the figure's own unit.
     public static Edit figure(String what, RuleFigure figure, double value) {
         return practice(what, practice -> practice.withFigure(figure, value));
+    }
+
+    /// The colours the firm uses for something, the best first.
+    public static Edit coreColours(CoreUse use, List<String> wanted) {
+        return practice(
+                "colours for " + use.words(),
+                practice -> practice.withFirm(
+                        practice.firm().withCores(practice.firm().cores().with(use, wanted))));
     }
 
     /// Why the job departs from the rules; a blank reason takes it away.

@@ -31,6 +31,14 @@ public record CoreConvention(Map<CoreUse, List<String>> colours) {
                 CoreUse.TAMPER_RETURN, List.of("white", "green")));
     }
 
+    /// The same with other colours for a use, the best first; none leaves the use to what is left.
+    public CoreConvention with(CoreUse use, List<String> wanted) {
+        Map<CoreUse, List<String>> other = new EnumMap<>(CoreUse.class);
+        other.putAll(colours);
+        other.put(use, wanted);
+        return new CoreConvention(other);
+    }
+
     /// The colours wanted for a use, the best first.
     public List<String> wanted(CoreUse use) {
         return colours.getOrDefault(use, List.of());

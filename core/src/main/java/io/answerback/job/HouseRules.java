@@ -67,6 +67,11 @@ public record HouseRules(
         return Collections.unmodifiableMap(copy);
     }
 
+    /// The same rules with other colours of cores.
+    public HouseRules withCores(CoreConvention other) {
+        return new HouseRules(name, source, grade, schools, figures, other);
+    }
+
     /// The firm's answer to a question.
     public School school(Question question) {
         return schools.get(question);

@@ -2,15 +2,18 @@ package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.choose;
 import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
+import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import io.answerback.edit.CableEdits;
+import io.answerback.job.CoreUse;
 import io.answerback.job.Laying;
 import io.answerback.job.Laying.Progress;
 import java.nio.file.Files;
@@ -97,6 +100,28 @@ class CableWindowTest extends DemoWindow {
         assertThat(reads(robot, "yellow") && !reads(robot, "orange")).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> laying("13").type().orElseThrow().id().equals("8-core"));
+    }
+
+    @Test
+    void theFirmsOwnColoursMoveTheCores(FxRobot robot) {
+        onScreen(() -> workplace.desk().open(SurveySheet.HOUSE_RULES));
+        edit(robot, "Colours for loop return", "brown, green");
+        at("15");
+        until(() -> reads(robot, "brown") && reads(robot, "loop return"));
+        assertThat(workplace
+                        .desk()
+                        .now()
+                        .assessment()
+                        .facts()
+                        .cores()
+                        .cable("C-05")
+                        .orElseThrow()
+                        .core(CoreUse.LOOP_RETURN)
+                        .orElseThrow()
+                        .colour())
+                .isEqualTo("brown");
+        // elsewhere green was put in place already: now it is in the wrong one
+        assertThat(finds("core-elsewhere:C-01:green")).isTrue();
     }
 
     @Test

@@ -72,6 +72,7 @@ final class RulesSheet extends Sheet {
         for (RuleFigure figure : RuleFigure.values()) {
             parts.add(figure(practice, figure));
         }
+        parts.addAll(new CoreRules(desk).of(practice.firm().cores()));
         sheet.getChildren().setAll(parts);
         showInstrument(state.assessment().facts().departures());
     }
