@@ -1,5 +1,6 @@
 package io.answerback.benchmarks;
 
+import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -39,7 +40,8 @@ final class LargeJobs {
 
     private LargeJobs() {}
 
-    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn.
+    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn, every cable of the
+    /// smallest type that is enough.
     static Job of(int size) {
         Job demo = DemoJobs.job(1);
         Conductor conductor = DataFiles.conductors().getFirst();
@@ -88,7 +90,7 @@ final class LargeJobs {
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))
                 .toList();
-        return job.withProofs(proofs);
+        return CableEdits.chooseTypes(DataFiles.cableTypes()).on(job.withProofs(proofs));
     }
 
     /// The panel of the demo, reading every scheme that any of the sample panels reads.

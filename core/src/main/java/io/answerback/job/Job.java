@@ -1,12 +1,8 @@
 package io.answerback.job;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 
 /// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
 /// another.
@@ -46,86 +42,28 @@ public record Job(
         Require.given(practice, "practice");
         Require.given(panel, "panel");
         Require.given(communicator, "communicator");
-        modules = unique(modules, PanelModule::name, "modules", "module");
-        areas = unique(areas, Area::number, "areas", "area");
-        points = unique(points, Point::id, "points", "point");
-        cables = unique(cables, Cable::id, "cables", "cable");
-        inputs = unique(withoutUnusedSeconds(inputs), Input::id, "inputs", "input");
-        zones = unique(zones, Zone::number, "zones", "zone");
-        receivers = unique(receivers, Receiver::id, "receivers", "receiver");
-        proofs = unique(proofs, Proof::pointId, "proofs", "proof of point");
+        modules = JobParts.unique(modules, PanelModule::name, "modules", "module");
+        areas = JobParts.unique(areas, Area::number, "areas", "area");
+        points = JobParts.unique(points, Point::id, "points", "point");
+        cables = JobParts.unique(cables, Cable::id, "cables", "cable");
+        inputs = JobParts.unique(JobParts.withoutUnusedSeconds(inputs), Input::id, "inputs", "input");
+        zones = JobParts.unique(zones, Zone::number, "zones", "zone");
+        receivers = JobParts.unique(receivers, Receiver::id, "receivers", "receiver");
+        proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
-        unique(cables, Cable::pointId, "cables", "cable to point");
-        unique(usedInputs(inputs).toList(), input -> input.pointId().orElseThrow(), "inputs", "input of point");
-        refersTo(points, cables.stream().map(Cable::pointId), "a cable goes to");
-        refersTo(points, usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
-        refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
-        requireModules(modules, inputs);
-        requireShared(inputs);
-        Set<String> receiverIds =
-                new HashSet<>(receivers.stream().map(Receiver::id).toList());
-        for (String id : communicator.ip().receiverIds()) {
-            if (!receiverIds.contains(id)) {
-                throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
-            }
-        }
-    }
-
-    private static void requireModules(List<PanelModule> modules, List<Input> inputs) {
-        Set<String> names =
-                new HashSet<>(modules.stream().map(PanelModule::name).toList());
-        inputs.stream()
-                .filter(input -> !names.contains(input.module()))
-                .findFirst()
-                .ifPresent(input -> {
-                    throw new IllegalArgumentException(
-                            "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
-                });
-    }
-
-    /// The second zone of an input is there as long as a point uses it.
-    private static List<Input> withoutUnusedSeconds(List<Input> inputs) {
-        return Require.given(inputs, "inputs").stream()
-                .filter(input -> !input.second() || input.pointId().isPresent())
-                .toList();
-    }
-
-    private static void requireShared(List<Input> inputs) {
-        Set<String> own = new HashSet<>(
-                inputs.stream().filter(input -> !input.second()).map(Input::id).toList());
-        Set<String> shared = new HashSet<>();
-        for (Input input : inputs) {
-            input.shares().filter(id -> !own.contains(id)).ifPresent(id -> {
-                throw new IllegalArgumentException(
-                        "input %s shares the terminals of %s, which is no input with terminals of its own"
-                                .formatted(input.id(), id));
-            });
-            input.shares().filter(id -> !shared.add(id)).ifPresent(id -> {
-                throw new IllegalArgumentException("input %s is shared more than once; it has two zones".formatted(id));
-            });
-        }
-    }
-
-    private static Stream<Input> usedInputs(List<Input> inputs) {
-        return inputs.stream().filter(input -> input.pointId().isPresent());
-    }
-
-    private static <T> List<T> unique(List<T> parts, Function<T, Object> key, String all, String one) {
-        List<T> copy = List.copyOf(Require.given(parts, all));
-        Set<Object> seen = new HashSet<>();
-        for (T part : copy) {
-            if (!seen.add(key.apply(part))) {
-                throw new IllegalArgumentException(one + " " + key.apply(part) + " is there twice; keep one");
-            }
-        }
-        return copy;
-    }
-
-    private static void refersTo(List<Point> points, Stream<String> ids, String what) {
-        Set<String> known = new HashSet<>(points.stream().map(Point::id).toList());
-        ids.filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
-            throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
-        });
+        JobParts.unique(cables, Cable::pointId, "cables", "cable to point");
+        JobParts.unique(
+                JobParts.usedInputs(inputs).toList(),
+                input -> input.pointId().orElseThrow(),
+                "inputs",
+                "input of point");
+        JobParts.refersTo(points, cables.stream().map(Cable::pointId), "a cable goes to");
+        JobParts.refersTo(
+                points, JobParts.usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
+        JobParts.refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
+        JobParts.requireModules(modules, inputs);
+        JobParts.requireShared(inputs);
+        JobParts.requireReceivers(communicator, receivers);
     }
 
     /// The point with this id; empty when there is none.

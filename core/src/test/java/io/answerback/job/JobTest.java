@@ -101,4 +101,14 @@ class JobTest {
         assertThat(profile.inputs().volts(0)).isZero();
         assertThat(profile.inputs().volts(Double.POSITIVE_INFINITY)).isEqualTo(5);
     }
+
+    @Test
+    void anEditKeepsEveryListItDoesNotTouch() {
+        Job job = SmallJob.job();
+        Job edited = job.withZones(job.zones());
+        assertThat(edited.inputs()).isSameAs(job.inputs());
+        assertThat(edited.points()).isSameAs(job.points());
+        assertThat(edited.cables()).isSameAs(job.cables());
+        assertThat(edited.measurements()).isSameAs(job.measurements());
+    }
 }
