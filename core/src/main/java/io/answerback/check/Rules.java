@@ -41,6 +41,7 @@ public final class Rules {
             new LoopDrifted(),
             new CoresShort(),
             new CoreLandedElsewhere(),
+            new CoreWithoutTerminal(),
             new OutsideTamperRing(),
             new CableUnlabelled(),
             new CableUnfitForItsPlace(),

@@ -73,9 +73,13 @@ class CorePlanTest {
             terminal("T", TerminalUse.TAMPER, 2, 0));
 
     private static Job job(CableType type) {
+        return job(type, STRIP);
+    }
+
+    private static Job job(CableType type, List<Terminal> strip) {
         PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED, SmallJob.TWO_SERIES));
         List<ModuleKind> kinds = plain.modules().stream()
-                .map(kind -> kind.id().equals("board") ? withTerminals(kind) : kind)
+                .map(kind -> kind.id().equals("board") ? withTerminals(kind, strip) : kind)
                 .toList();
         PanelProfile profile =
                 new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
@@ -89,7 +93,7 @@ class CorePlanTest {
                 .on(job);
     }
 
-    private static ModuleKind withTerminals(ModuleKind kind) {
+    private static ModuleKind withTerminals(ModuleKind kind, List<Terminal> strip) {
         return new ModuleKind(
                 kind.id(),
                 kind.name(),
@@ -103,7 +107,7 @@ class CorePlanTest {
                 "",
                 List.of(),
                 Optional.empty(),
-                STRIP);
+                strip);
     }
 
     private static BoxPlan box(Job job) {
@@ -198,6 +202,16 @@ class CorePlanTest {
         Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
         assertThat(atCable(two)).doesNotContain("terminal-overloaded:Panel:0");
+    }
+
+    @Test
+    void whatABoxHasNoTerminalForIsFound() {
+        List<Terminal> withoutRing = STRIP.subList(0, 8);
+        Job job = job(SIX, withoutRing);
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(Landing.Nowhere.class);
+        // the ring has no end to begin at and none to come back to; in between it is joined
+        assertThat(atCable(job)).contains("no-terminal:01", "no-terminal:03").doesNotContain("no-terminal:02");
+        assertThat(atCable(job(SIX))).noneMatch(id -> id.startsWith("no-terminal"));
     }
 
     @Test

@@ -1,0 +1,49 @@
+package io.answerback.check;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
+import io.answerback.cores.Landing;
+import io.answerback.cores.PlannedCore;
+import io.answerback.job.CoreUse;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Cores a device needs for which its box has no terminal, such as a supply on a board that gives none.
+final class CoreWithoutTerminal implements JobRule {
+    static final String RULE = "no-terminal";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.cores().boxes().stream()
+                .filter(box -> !box.strip().isEmpty())
+                .flatMap(box -> box.cables().stream().flatMap(cable -> finding(box, cable)));
+    }
+
+    private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
+        List<PlannedCore> without = cable.cores().stream()
+                .filter(core -> core.landing() instanceof Landing.Nowhere)
+                .filter(core -> !box.ring().leftOut().contains(cable.cable().id()) || !ofRing(core.use()))
+                .toList();
+        return without.isEmpty()
+                ? Stream.empty()
+                : Stream.of(Finding.of(
+                        RULE,
+                        Stop.CABLE,
+                        Grade.WRONG,
+                        cable.point().id(),
+                        "%s has no terminal for its %s"
+                                .formatted(
+                                        box.module(),
+                                        without.stream()
+                                                .map(core -> core.use().words())
+                                                .collect(Collectors.joining(" and "))),
+                        "%s needs it, and the profile names none there."
+                                .formatted(cable.point().name()),
+                        "Take it from a box beside that has one, or add the terminal to the profile."));
+    }
+
+    private static boolean ofRing(CoreUse use) {
+        return use == CoreUse.TAMPER || use == CoreUse.TAMPER_RETURN;
+    }
+}
