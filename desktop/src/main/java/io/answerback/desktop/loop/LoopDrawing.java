@@ -192,8 +192,13 @@ final class LoopDrawing extends DeviceDrawing {
                 body(fault.value(), device - 40, TOP - 6, 24, 12);
                 onCable(word);
             }
-            default -> words("fault-word", word, right + 66, BOTTOM - 12, HPos.RIGHT);
+            default -> words("fault-word", word, insideEnd(), BOTTOM - 12, HPos.RIGHT);
         }
+    }
+
+    /// Where words end that stand free of every wire: before the end-of-line resistor, or beyond the branches.
+    private double insideEnd() {
+        return view().wiring().scheme() == SchemeKind.TWO_ZONES_PARALLEL ? right + 66 : right - 12;
     }
 
     private void onCable(String word) {
