@@ -123,7 +123,7 @@ class SurveyWindowTest {
 
     @Test
     void theStartSheetSaysHowEachJobStands(FxRobot robot) {
-        until(() -> reads(robot, "Survey 24 of 24") && reads(robot, "15 Zone 06 is off"));
+        until(() -> reads(robot, "Survey 24 of 24") && reads(robot, "05 C-20 is outside the tamper ring"));
         assertThat(reads(robot, "visit was due 12 Nov 2026")).isTrue();
         assertThat(reads(robot, "Pike Lane Pottery") && reads(robot, "not saved yet"))
                 .isTrue();
