@@ -8,6 +8,7 @@ import io.answerback.job.Cable;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.FittedLoop;
+import io.answerback.loop.LoopNetwork;
 import io.answerback.testing.SmallJob;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -209,6 +210,27 @@ class DiagnosisTest {
         Explanation first = diagnosis.explanations().getFirst();
         assertThat(first.cause()).isEqualTo(cause);
         assertThat(first.value().orElseThrow().likeliest()).isCloseTo(value, within(value * 0.25));
+    }
+
+    /// Whatever single fault a loop of whatever scheme has, a reading taken of it lists that fault, far above what is
+    /// left to slips of the pen.
+    @Property(tries = 200)
+    void aReadingOfAnySingleFaultListsThatFault(
+            @ForAll SchemeKind scheme, @ForAll Cause cause, @ForAll @DoubleRange(min = 0, max = 1) double share) {
+        FittedLoop loop = FittedLoop.of(WIRING.withSecondOhms(10_000).withScheme(scheme), CABLE);
+        Assume.that(cause != Cause.OTHER_STATE && LoopNetwork.possible(cause.kind(), loop));
+        double value = switch (cause.free()) {
+            case OHMS -> 100 * Math.pow(300, share);
+            case METRES -> 100 * share;
+            case PREFERRED_VALUE -> 8200;
+            default -> 0;
+        };
+        double ohms = new FaultyLoop(loop)
+                .of(cause, value, false, Setup.AT_REST)
+                .range()
+                .nominalOhms();
+        Diagnosis diagnosis = Diagnosis.of(loop, even(), List.of(reading(Setup.AT_REST, ohms)));
+        assertThat(probability(diagnosis, cause)).isGreaterThan(1e-4);
     }
 
     @Property
