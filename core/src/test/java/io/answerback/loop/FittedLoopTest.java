@@ -121,7 +121,17 @@ class FittedLoopTest {
         }
     }
 
-    /// An open cover breaks a triple end-of-line whatever else the detector does, so it needs no states of its own.
+    /// An open cover breaks the loop whatever else the detector does, so no other state is combined with it.
+    @Test
+    void anOpenCoverBreaksTheLoopByItself() {
+        for (SchemeKind scheme : List.of(SchemeKind.DOUBLE_END_OF_LINE, SchemeKind.TRIPLE_END_OF_LINE)) {
+            FittedLoop loop = loop(scheme, 2, false);
+            assertThat(Contacts.covers(loop, DeviceState.COVER_OFF).ohms(Extreme.LOW))
+                    .isInfinite();
+            assertThat(nominal(loop, DeviceState.COVER_OFF)).isInfinite();
+        }
+    }
+
     @Test
     void everyCaseHasAnIdOfItsOwn() {
         for (SchemeKind scheme : SchemeKind.values()) {

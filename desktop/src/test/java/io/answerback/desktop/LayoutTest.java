@@ -346,6 +346,11 @@ class LayoutTest {
         onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.of(FaultKind.NO_RESISTOR)));
         assertThat(robot.lookup(".fault").queryAll()).isEmpty();
         assertThat(robot.lookup(".resistor").queryAll()).hasSize(1);
+        for (FaultKind kind : List.of(FaultKind.DOUBLED, FaultKind.TWO_LOOPS)) {
+            onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.of(kind)));
+            assertThat(robot.lookup(".resistor").queryAll()).as(kind.id()).hasSize(3);
+            assertThat(robot.lookup(".band-row-on").queryAll()).as(kind.id()).hasSize(1);
+        }
         onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE));
         onScreen(() ->
                 workplace.desk().apply(LoopEdits.parts("", "06", its -> its.withScheme(SchemeKind.CLOSED_LOOP))));

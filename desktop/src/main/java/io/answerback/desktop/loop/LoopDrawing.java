@@ -120,7 +120,8 @@ final class LoopDrawing extends DeviceDrawing {
         }
         line("wire cable", start, TOP, device, TOP);
         line("wire cable", PANEL_WIDTH, BOTTOM, device, BOTTOM);
-        cableWords(PANEL_WIDTH + (inPanel() && across() ? 34 : 16));
+        boolean besidePanel = inPanel() && across() || view().fault().kind() == FaultKind.TWO_LOOPS;
+        cableWords(PANEL_WIDTH + (besidePanel ? 34 : 16));
     }
 
     private void cableWords(double left) {
@@ -160,9 +161,7 @@ final class LoopDrawing extends DeviceDrawing {
             return;
         }
         if (!inPanel() && !leftOut()) {
-            line("wire", right, TOP, right, MIDDLE - 22);
-            body(fitted().endOfLineOhms(), right - 7, MIDDLE - 22, 14, 44);
-            line("wire", right, MIDDLE + 22, right, BOTTOM);
+            endResistors();
         } else if (!across()) {
             line("wire", right, TOP, right, BOTTOM);
         }
@@ -170,6 +169,40 @@ final class LoopDrawing extends DeviceDrawing {
             place(endOfLine(), right + 12, MIDDLE - 12, HPos.LEFT);
         }
         place(tolerance(), right + 12, MIDDLE + 12, HPos.LEFT);
+    }
+
+    /// One resistor, or the two of which one is too many: one after the other, or side by side.
+    private void endResistors() {
+        boolean twice = view().fault().kind() == FaultKind.DOUBLED;
+        if (twice && !across()) {
+            upright(right, TOP, TOP + 5, 34);
+            upright(right, TOP + 44, TOP + 49, 34);
+            line("wire", right, TOP + 83, right, BOTTOM);
+            return;
+        }
+        upright(right, TOP, MIDDLE - 22, 44);
+        line("wire", right, MIDDLE + 22, right, BOTTOM);
+        if (twice) {
+            upright(right - 26, TOP, MIDDLE - 22, 44);
+            line("wire", right - 26, MIDDLE + 22, right - 26, BOTTOM);
+        }
+    }
+
+    private void upright(double x, double from, double top, double high) {
+        line("wire", x, from, x, top);
+        body(fitted().endOfLineOhms(), x - 7, top, 14, high);
+    }
+
+    private void secondLoop(String word) {
+        double x = PANEL_WIDTH + 8;
+        line("fault", x, TOP, x, MIDDLE - 20);
+        if (hasResistor()) {
+            body(view().wiring().endOfLineOhms(), x - 6, MIDDLE - 20, 12, 40);
+        } else {
+            box("fault-joint", x - 6, MIDDLE - 20, 12, 40);
+        }
+        line("fault", x, MIDDLE + 20, x, BOTTOM);
+        words("fault-word", word, x + 4, TOP - 16, HPos.LEFT);
     }
 
     private void drawFault() {
@@ -189,9 +222,10 @@ final class LoopDrawing extends DeviceDrawing {
             }
             case LEAK_TO_ZERO_VOLTS -> leakToZeroVolts(word);
             case JOINT -> {
-                body(fault.value(), device - 40, TOP - 6, 24, 12);
+                box("fault-joint", device - 40, TOP - 6, 24, 12);
                 onCable(word);
             }
+            case TWO_LOOPS -> secondLoop(word);
             default -> words("fault-word", word, insideEnd(), BOTTOM - 12, HPos.RIGHT);
         }
     }

@@ -13,6 +13,7 @@ import io.answerback.fault.Priors;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
 import io.answerback.job.Link;
+import io.answerback.loop.FaultKind;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -85,6 +86,9 @@ final class OneLoopSheet extends Sheet {
     }
 
     private void showLoop(DeskState state, LoopView view) {
+        if (view.fault().kind() != FaultKind.SOUND) {
+            rows = view.fault().kind().ofFitting() ? CaseRows.FITTING : CaseRows.CABLE;
+        }
         loop.show(view);
         slider.show(view);
         sheet.getChildren().clear();
@@ -145,7 +149,7 @@ final class OneLoopSheet extends Sheet {
                         which -> which.words(view.result()),
                         which -> {
                             rows = which;
-                            shown.ifPresent(its -> showLoop(desk.now(), its));
+                            shown.ifPresent(its -> bands.show(its, rows));
                         }),
                 Words.wrapped(Words.quiet(tolerances(view))));
         row.getStyleClass().addAll("section", "margin-strip");
