@@ -17,8 +17,6 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -67,36 +65,21 @@ public final class DataFiles {
 
     /// The types of cable that ship with the application, those with the fewest cores first.
     public static List<CableType> cableTypes() {
-        Map<String, Conductor> conductors =
-                conductors().stream().collect(Collectors.toMap(Conductor::name, Function.identity()));
+        List<Conductor> known = conductors();
         return rows("data/cables.csv").stream()
-                .map(row -> new CableType(
-                        row.get("id"),
-                        row.get("name"),
-                        conductors.get(row.get("conductor")),
-                        List.of(row.get("cores").split("\\|")),
-                        row.get("screened").equals("1"),
-                        row.get("outdoor").equals("1")))
+                .map(row -> stock(row).cableType(known))
                 .toList();
     }
 
     /// The label sheets and tapes that ship with the application.
     public static List<LabelStock> labelStocks() {
         return rows("data/labels.csv").stream()
-                .map(row -> new LabelStock(
-                        row.get("id"),
-                        row.get("name"),
-                        Double.parseDouble(row.get("page_width")),
-                        Double.parseDouble(row.get("page_height")),
-                        Double.parseDouble(row.get("left")),
-                        Double.parseDouble(row.get("top")),
-                        Double.parseDouble(row.get("label_width")),
-                        Double.parseDouble(row.get("label_height")),
-                        Double.parseDouble(row.get("step_x")),
-                        Double.parseDouble(row.get("step_y")),
-                        Integer.parseInt(row.get("columns")),
-                        Integer.parseInt(row.get("rows"))))
+                .map(row -> stock(row).labelStock())
                 .toList();
+    }
+
+    private static StockRow stock(CSVRecord row) {
+        return new StockRow(column -> row.isMapped(column) ? row.get(column) : "");
     }
 
     /// The rule presets that ship with the application.

@@ -89,11 +89,12 @@ public final class SettingsFile {
         return all(folder.resolve("profiles"), PROFILE_ENDING, SettingsFile::profile);
     }
 
-    private interface Reading<T> {
+    interface Reading<T> {
         T read(Path file) throws BrokenFile;
     }
 
-    private static <T> List<T> all(Path folder, String ending, Reading<T> reading) {
+    /// What can be read of the files in a folder whose names end so, by name; broken ones are passed over.
+    static <T> List<T> all(Path folder, String ending, Reading<T> reading) {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }

@@ -17,8 +17,8 @@ public final class TableCsv {
 
     /// The text [#write] writes.
     static String text(Table table) {
-        StringBuilder text = new StringBuilder(PointCsv.row(table.headings().stream()));
-        table.rows().forEach(row -> text.append(PointCsv.row(row.stream())));
+        StringBuilder text = new StringBuilder(CsvTable.line(table.headings().stream()));
+        table.rows().forEach(row -> text.append(CsvTable.line(row.stream())));
         return text.toString();
     }
 }
