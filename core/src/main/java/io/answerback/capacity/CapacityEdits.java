@@ -1,5 +1,6 @@
 package io.answerback.capacity;
 
+import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edit;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
@@ -114,6 +115,10 @@ public final class CapacityEdits {
             case BUS_EXPANDER -> "Expander";
             case KEYPAD -> "Keypad";
             case CONVERTER -> "Converter";
+            case SUPPLY -> "Supply";
+            case COMMUNICATOR -> "Communicator";
+            case SOUNDER -> "Sounder";
+            case SPEAKER -> "Speaker";
         };
         int number = 1;
         while (job.module(word + " " + number).isPresent()) {
@@ -146,7 +151,10 @@ public final class CapacityEdits {
             modules.set(
                     0,
                     new PanelModule(
-                            board, profile.board().id(), modules.getFirst().areas()));
+                            board,
+                            profile.board().id(),
+                            modules.getFirst().areas(),
+                            modules.getFirst().besideMetal()));
             List<Input> inputs = boardInputs(job, board, profile);
             Set<Integer> left = inputs.stream().map(Input::zone).collect(Collectors.toSet());
             return job.withInputs(inputs)
@@ -188,6 +196,7 @@ public final class CapacityEdits {
                     .withZones(job.zones().stream()
                             .filter(zone -> !zones.contains(zone.number()))
                             .toList())
+                    .withCables(CablingEdits.withoutModule(job.cables(), moduleName))
                     .withModules(job.modules().stream()
                             .filter(module -> !module.name().equals(moduleName))
                             .toList());

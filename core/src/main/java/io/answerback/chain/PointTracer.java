@@ -3,6 +3,8 @@ package io.answerback.chain;
 import io.answerback.event.EventTable;
 import io.answerback.job.Area;
 import io.answerback.job.Cable;
+import io.answerback.job.CableRun;
+import io.answerback.job.CableRuns;
 import io.answerback.job.Input;
 import io.answerback.job.InputModel;
 import io.answerback.job.Job;
@@ -29,7 +31,7 @@ public final class PointTracer {
     private final Job job;
     private final EventTable events;
     private final Upstream facts;
-    private final Map<String, Cable> cables = new HashMap<>();
+    private final CableRuns runs;
     private final Map<String, Input> inputs = new HashMap<>();
     private final Map<String, Input> inputsById = new HashMap<>();
     private final Map<String, Point> points = new HashMap<>();
@@ -44,7 +46,7 @@ public final class PointTracer {
         this.events = events;
         this.facts = new Upstream(job);
         this.trial = TrialFaults.of(job.practice());
-        job.cables().forEach(cable -> cables.put(cable.pointId(), cable));
+        this.runs = new CableRuns(job.cables());
         job.points().forEach(point -> points.put(point.id(), point));
         job.inputs().forEach(input -> inputsById.put(input.id(), input));
         job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
@@ -57,7 +59,7 @@ public final class PointTracer {
     private record Parts(
             Point point,
             Point owner,
-            Cable cable,
+            List<Cable> cables,
             Input input,
             Zone zone,
             Proof proof,
@@ -66,17 +68,20 @@ public final class PointTracer {
         boolean same(Parts other) {
             return point == other.point
                     && owner == other.owner
-                    && cable == other.cable
+                    && same(cables, other.cables)
                     && input == other.input
                     && zone == other.zone
                     && proof == other.proof
                     && areas == other.areas
-                    && sameCommon(other.common);
+                    && same(common, other.common);
         }
 
-        private boolean sameCommon(List<Object> others) {
-            for (int i = 0; i < common.size(); i++) {
-                if (common.get(i) != others.get(i)) {
+        private static boolean same(List<?> some, List<?> others) {
+            if (some.size() != others.size()) {
+                return false;
+            }
+            for (int i = 0; i < some.size(); i++) {
+                if (some.get(i) != others.get(i)) {
                     return false;
                 }
             }
@@ -139,7 +144,14 @@ public final class PointTracer {
         Zone zone = input == null ? null : zones.get(input.zone());
         Point owner = owner(point, input);
         return new Parts(
-                point, owner, cables.get(owner.id()), input, zone, proofs.get(point.id()), job.areas(), common);
+                point,
+                owner,
+                runs.to(owner.id()).map(CableRun::cables).orElse(List.of()),
+                input,
+                zone,
+                proofs.get(point.id()),
+                job.areas(),
+                common);
     }
 
     /// The point in whose loop a point's contact lies, and whose cable it is on.
@@ -156,7 +168,7 @@ public final class PointTracer {
         var input = Optional.ofNullable(inputs.get(plain.id()));
         Point owner = owner(plain, input.orElse(null));
         Point point = owner == plain ? plain : plain.withLoop(owner.loop());
-        var cable = Optional.ofNullable(cables.get(owner.id()));
+        var cable = runs.to(owner.id()).map(CableRun::equivalent);
         InputModel model = input.map(its -> models.computeIfAbsent(its.module(), name -> job.inputModel(input)))
                 .orElseGet(
                         () -> job.panel().profile().inputsReading(point.loop().scheme()));

@@ -1,5 +1,6 @@
 package io.answerback.check;
 
+import io.answerback.cores.Place;
 import java.util.stream.Stream;
 
 /// A box whose terminals the profile does not name, so that no core can be given a place.
@@ -9,14 +10,15 @@ final class BoxWithoutTerminals implements JobRule {
     @Override
     public Stream<Finding> check(JobFacts facts) {
         return facts.cores().boxes().stream()
-                .filter(box -> box.strip().isEmpty())
+                .filter(box ->
+                        box.place().kind() == Place.Kind.BOX && box.strip().isEmpty())
                 .map(box -> new Finding(
-                        RULE + ":" + box.module(),
+                        RULE + ":" + box.name(),
                         Stop.CABLE,
                         Grade.NOTE,
                         "",
-                        box.module(),
-                        "The terminals of %s are not known".formatted(box.module()),
+                        box.name(),
+                        "The terminals of %s are not known".formatted(box.name()),
                         "The profile names none, so its cores have uses and colours but no places.",
                         "Copy them from its manual into the profile."));
     }

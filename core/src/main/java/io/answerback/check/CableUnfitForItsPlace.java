@@ -19,9 +19,8 @@ final class CableUnfitForItsPlace implements JobRule {
                 .filter(type -> cable.laying().outdoors() && !type.outdoor())
                 .map(type -> Finding.of(
                         RULE,
-                        Stop.CABLE,
                         Grade.WRONG,
-                        cable.pointId(),
+                        cable,
                         "%s is not made for outdoors".formatted(cable.id()),
                         "Rain and sun open the sheath of a %s, and damp gets into every joint.".formatted(type.name()),
                         "Take a type for outdoors, or another way."))
@@ -32,9 +31,8 @@ final class CableUnfitForItsPlace implements JobRule {
         return cable.laying().besideMains()
                 ? Stream.of(Finding.of(
                         "cable-beside-mains",
-                        Stop.CABLE,
                         Grade.WRONG,
-                        cable.pointId(),
+                        cable,
                         "%s shares its way with mains".formatted(cable.id()),
                         "It is dangerous where insulation fails, and picks up what the mains carries.",
                         "Give it a way of its own, as your wiring code asks."))

@@ -20,12 +20,11 @@ final class CableUnlabelled implements JobRule {
     private static Finding finding(Cable cable) {
         boolean here = cable.laying().labelledHere();
         boolean there = cable.laying().labelledThere();
-        String where = here ? "at the device" : there ? "at the box" : "at either end";
+        String where = here ? "at the far end" : there ? "at the box" : "at either end";
         return Finding.of(
                 RULE,
-                Stop.CABLE,
                 Grade.TIGHT,
-                cable.pointId(),
+                cable,
                 "%s has no label %s".formatted(cable.id(), where),
                 "Whoever opens the box next has to find out what it is.",
                 "Label it now, at both ends; once it is terminated it is too late.");

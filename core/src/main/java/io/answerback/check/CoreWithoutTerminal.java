@@ -3,6 +3,7 @@ package io.answerback.check;
 import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CableCores;
 import io.answerback.cores.Landing;
+import io.answerback.cores.Place;
 import io.answerback.cores.PlannedCore;
 import io.answerback.job.CoreUse;
 import java.util.List;
@@ -16,7 +17,8 @@ final class CoreWithoutTerminal implements JobRule {
     @Override
     public Stream<Finding> check(JobFacts facts) {
         return facts.cores().boxes().stream()
-                .filter(box -> !box.strip().isEmpty())
+                .filter(box ->
+                        box.place().kind() == Place.Kind.BOX && !box.strip().isEmpty())
                 .flatMap(box -> box.cables().stream().flatMap(cable -> finding(box, cable)));
     }
 
@@ -29,18 +31,25 @@ final class CoreWithoutTerminal implements JobRule {
                 ? Stream.empty()
                 : Stream.of(Finding.of(
                         RULE,
-                        Stop.CABLE,
                         Grade.WRONG,
-                        cable.point().id(),
+                        cable.cable(),
                         "%s has no terminal for its %s"
                                 .formatted(
-                                        box.module(),
+                                        box.title(),
                                         without.stream()
-                                                .map(core -> core.use().words())
+                                                .map(core -> core.need().words(cable.several()))
                                                 .collect(Collectors.joining(" and "))),
-                        "%s needs it, and the profile names none there."
-                                .formatted(cable.point().name()),
+                        "%s needs it: %s.".formatted(cable.serves().name(), why(without)),
                         "Take it from a box beside that has one, or add the terminal to the profile."));
+    }
+
+    private static String why(List<PlannedCore> without) {
+        return without.stream()
+                .map(PlannedCore::landing)
+                .filter(Landing.Nowhere.class::isInstance)
+                .map(landing -> ((Landing.Nowhere) landing).why())
+                .distinct()
+                .collect(Collectors.joining("; "));
     }
 
     private static boolean ofRing(CoreUse use) {

@@ -1,7 +1,10 @@
 package io.answerback.check;
 
 import io.answerback.cores.CableCores;
+import io.answerback.cores.CoreNeed;
+import io.answerback.job.CableEnd;
 import io.answerback.job.CoreUse;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -13,26 +16,29 @@ final class CoresShort implements JobRule {
     public Stream<Finding> check(JobFacts facts) {
         return facts.cores().boxes().stream()
                 .flatMap(box -> box.cables().stream())
-                .filter(cable -> !cable.lacking().isEmpty())
+                .filter(cable ->
+                        cable.end() == CableEnd.NEAR && !cable.lacking().isEmpty())
                 .map(CoresShort::finding);
     }
 
     private static Finding finding(CableCores cable) {
-        String lacking = cable.lacking().stream().map(CoreUse::words).collect(Collectors.joining(" and "));
-        int needed = cable.cores().size() + cable.lacking().size();
-        boolean tamper =
-                cable.lacking().contains(CoreUse.TAMPER) || cable.lacking().contains(CoreUse.TAMPER_RETURN);
+        String lacking = cable.lacking().stream()
+                .map(need -> need.words(cable.several()))
+                .collect(Collectors.joining(" and "));
+        int needed =
+                cable.cores().size() - cable.spares().size() + cable.lacking().size();
+        Predicate<CoreUse> ofRing = use -> use == CoreUse.TAMPER || use == CoreUse.TAMPER_RETURN;
+        boolean tamper = cable.lacking().stream().map(CoreNeed::use).anyMatch(ofRing);
         return Finding.of(
                 RULE,
-                Stop.CABLE,
                 Grade.WRONG,
-                cable.point().id(),
-                "%s has no core left for %s".formatted(cable.cable().id(), lacking),
+                cable.cable(),
+                "%s has no core left for %s".formatted(cable.id(), lacking),
                 "%s needs %d cores, the cable has %d."
-                        .formatted(cable.point().name(), needed, cable.cores().size()),
+                        .formatted(cable.serves().name(), needed, cable.cores().size()),
                 tamper
-                        ? "Take a cable of %d cores or more, or watch the cover by a double end-of-line."
+                        ? "Take a cable of %d cores or more, run a second one, or watch the cover by a double end-of-line."
                                 .formatted(needed)
-                        : "Take a cable of %d cores or more.".formatted(needed));
+                        : "Take a cable of %d cores or more, or run a second one.".formatted(needed));
     }
 }

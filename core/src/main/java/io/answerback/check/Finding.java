@@ -1,5 +1,7 @@
 package io.answerback.check;
 
+import io.answerback.job.Cable;
+
 /// Something the engineer should know or mend.
 ///
 /// @param id stable as long as the finding stands: the rule and the part, such as "zone-off:15"
@@ -16,5 +18,12 @@ public record Finding(
     /// A finding about one point.
     static Finding of(String rule, Stop stop, Grade grade, String point, String says, String why, String remedy) {
         return new Finding(rule + ":" + point, stop, grade, point, "", says, why, remedy);
+    }
+
+    /// A finding about one cable. It belongs to the first point at the cable's far end.
+    static Finding of(String rule, Grade grade, Cable cable, String says, String why, String remedy) {
+        String point =
+                cable.ends().points().isEmpty() ? "" : cable.ends().points().getFirst();
+        return new Finding(rule + ":" + cable.id(), Stop.CABLE, grade, point, cable.id(), says, why, remedy);
     }
 }

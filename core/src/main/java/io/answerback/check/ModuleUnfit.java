@@ -25,7 +25,9 @@ final class ModuleUnfit implements JobRule {
     }
 
     private static Stream<Finding> otherBand(PanelModule module, ModuleKind kind, PanelProfile profile) {
-        return kind.radioBand().isEmpty() || kind.radioBand().equals(profile.radioBand())
+        return kind.inputs() == 0
+                        || kind.radioBand().isEmpty()
+                        || kind.radioBand().equals(profile.radioBand())
                 ? Stream.empty()
                 : Stream.of(finding(
                         module,

@@ -12,8 +12,7 @@ final class OutsideTamperRing implements JobRule {
     public Stream<Finding> check(JobFacts facts) {
         return facts.cores().boxes().stream()
                 .flatMap(box -> box.ring().leftOut().stream()
-                        .flatMap(id -> box.cables().stream()
-                                .filter(cable -> cable.cable().id().equals(id)))
+                        .flatMap(id -> box.cable(id).stream())
                         .map(cable -> finding(box, cable)));
     }
 
@@ -23,16 +22,15 @@ final class OutsideTamperRing implements JobRule {
         String mend = cable.cable().laying().type().isEmpty()
                 ? "Decide the cable's type first: without it there are no cores to join."
                 : last.isEmpty()
-                        ? "Put its pair between the two tamper terminals of %s.".formatted(box.module())
-                        : "Open the joint where %s goes back to the terminal, and put the pair of %s in series there."
+                        ? "Put its pair where the ring begins and ends in %s.".formatted(box.title())
+                        : "Open the joint where the ring comes back from %s, and put the pair of %s in series there."
                                 .formatted(last, id);
         return Finding.of(
                 RULE,
-                Stop.CABLE,
                 Grade.WRONG,
-                cable.point().id(),
+                cable.cable(),
                 "%s is outside the tamper ring".formatted(id),
-                "Nobody would notice its cover off, or %s cut.".formatted(id),
+                "Nobody would notice a cover off, or %s cut.".formatted(id),
                 mend);
     }
 }

@@ -17,24 +17,26 @@ final class SupplyTerminalOverloaded implements JobRule {
     private static Stream<Finding> of(BoxPlan box) {
         return IntStream.range(0, box.strip().size())
                 .filter(i -> box.strip().get(i).milliamps() > 0)
-                .filter(i -> box.milliampsOn(i, true) > box.strip().get(i).milliamps())
+                .filter(i -> box.loadOn(i).alarmMilliamps() > box.strip().get(i).milliamps())
                 .mapToObj(i -> finding(box, i));
     }
 
     private static Finding finding(BoxPlan box, int i) {
         return new Finding(
-                RULE + ":" + box.module() + ":" + i,
+                RULE + ":" + box.name() + ":" + i,
                 Stop.CABLE,
                 Grade.WRONG,
                 "",
-                box.module(),
+                box.name(),
                 "%s of %s gives %s mA at most"
                         .formatted(
                                 box.strip().get(i).name(),
-                                box.module(),
+                                box.name(),
                                 Figures.plain(box.strip().get(i).milliamps())),
-                "Its devices take %s mA at rest and %s mA in alarm."
-                        .formatted(Figures.plain(box.milliampsOn(i, false)), Figures.plain(box.milliampsOn(i, true))),
+                "What is fed from it takes %s mA at rest and %s mA in alarm."
+                        .formatted(
+                                Figures.plain(box.loadOn(i).restMilliamps()),
+                                Figures.plain(box.loadOn(i).alarmMilliamps())),
                 "Move some of them to another supply.");
     }
 }

@@ -1,18 +1,31 @@
 package io.answerback.cores;
 
+import io.answerback.job.CableEnd;
 import io.answerback.job.Terminal;
 import java.util.List;
+import java.util.Optional;
 
-/// The terminals of one box and the cores that land on them.
+/// A place where ends of cables come to: its terminals, and the cores that land on them.
 ///
-/// @param module the box's name
-/// @param strip its terminals, from the left; empty where the profile names none
-/// @param cables the cables that come to it, in the order of its inputs
+/// @param place where it is
+/// @param title what it is called
+/// @param strip its terminals, from the left; empty where the profile names none, and in a joint box
+/// @param cables the ends of cables that come to it, in the order of its inputs
 /// @param ring its tamper ring
-public record BoxPlan(String module, List<Terminal> strip, List<CableCores> cables, TamperRing ring) {
+public record BoxPlan(Place place, String title, List<Terminal> strip, List<CableCores> cables, TamperRing ring) {
     public BoxPlan {
         strip = List.copyOf(strip);
         cables = List.copyOf(cables);
+    }
+
+    /// The name of the module, of the joint box, or the point whose device it is.
+    public String name() {
+        return place.name();
+    }
+
+    /// The end of a cable that comes to it; empty when none does.
+    public Optional<CableCores> cable(String id) {
+        return cables.stream().filter(cable -> cable.id().equals(id)).findFirst();
     }
 
     /// The cores that belong under a terminal.
@@ -22,7 +35,7 @@ public record BoxPlan(String module, List<Terminal> strip, List<CableCores> cabl
         return cables.stream()
                 .flatMap(cable -> cable.cores().stream()
                         .filter(core -> core.landing() instanceof Landing.Under under && under.terminal() == terminal)
-                        .map(core -> new CoreEnd(cable.cable().id(), core.colour())))
+                        .map(core -> new CoreEnd(cable.id(), core.colour())))
                 .toList();
     }
 
@@ -34,17 +47,28 @@ public record BoxPlan(String module, List<Terminal> strip, List<CableCores> cabl
                 .count();
     }
 
-    /// What the devices on a supply terminal take, in milliamps at rest and in alarm.
+    /// What is fed from a supply terminal takes.
     ///
     /// @param terminal its place on the strip, from 0
-    /// @param alarm whether all of them are in alarm
-    public double milliampsOn(int terminal, boolean alarm) {
+    public SupplyLoad loadOn(int terminal) {
         return cables.stream()
+                .filter(cable -> cable.end() == CableEnd.NEAR)
                 .filter(cable -> cable.cores().stream()
                         .anyMatch(
                                 core -> core.landing() instanceof Landing.Under under && under.terminal() == terminal))
-                .flatMap(cable -> cable.point().kind().powering().stream())
-                .mapToDouble(power -> alarm ? power.alarmMilliamps() : power.quiescentMilliamps())
-                .sum();
+                .map(CableCores::load)
+                .reduce(SupplyLoad.NONE, SupplyLoad::and);
+    }
+
+    /// The terminal that is called this at the place; empty when none is.
+    ///
+    /// @param words as [LandingWords] has it
+    public Optional<Terminal> terminalCalled(String words) {
+        for (int i = 0; i < strip.size(); i++) {
+            if (LandingWords.terminal(strip, i).equals(words)) {
+                return Optional.of(strip.get(i));
+            }
+        }
+        return Optional.empty();
     }
 }

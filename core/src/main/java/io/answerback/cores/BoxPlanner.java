@@ -1,70 +1,56 @@
 package io.answerback.cores;
 
-import io.answerback.job.Cable;
-import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Input;
-import io.answerback.job.Point;
-import io.answerback.job.Practice;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.Terminal;
 import io.answerback.job.TerminalUse;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/// Works out where every core goes at one box.
+/// Works out where every core goes at one module.
 final class BoxPlanner {
-    /// A cable that comes to the box.
-    ///
-    /// @param point the point, with the parts of the loop its contact lies in
-    record Coming(Input input, Point point, Cable cable) {}
-
     private static final Landing NO_TERMINAL = new Landing.Nowhere("this box has no such terminal");
 
     private final List<Terminal> strip;
     private final List<Coming> coming;
-    private final Map<String, CoreColours> colours = new LinkedHashMap<>();
-    private final Map<String, Coming> seconds = new HashMap<>();
-    private final Map<String, Coming> byInput = new HashMap<>();
-    private final TamperRing ring;
+    private final String module;
+    private final Map<String, Zone> byInput = new HashMap<>();
+    private final Map<String, Zone> seconds = new HashMap<>();
+    private final RingPlanner ring;
 
-    BoxPlanner(List<Terminal> strip, List<Coming> coming, Practice practice, CoreConvention convention) {
+    /// A loop and the cable that brings it.
+    private record Zone(Coming coming, Coming.Loop loop) {
+        Landing joined(CoreUse use) {
+            return Coming.joined(coming, new CoreNeed(use, loop.point().id()));
+        }
+    }
+
+    BoxPlanner(String module, List<Terminal> strip, List<Coming> coming) {
+        this.module = module;
         this.strip = strip;
         this.coming = coming;
         for (Coming one : coming) {
-            one.cable()
-                    .laying()
-                    .type()
-                    .ifPresent(type -> colours.put(
-                            one.cable().id(), CoreColours.of(type, CoreNeeds.of(one.point(), practice), convention)));
-            byInput.put(one.input().id(), one);
-            one.input().shares().ifPresent(id -> seconds.put(id, one));
-        }
-        this.ring = ring(practice);
-    }
-
-    private TamperRing ring(Practice practice) {
-        List<String> joined = new ArrayList<>();
-        List<String> leftOut = new ArrayList<>();
-        for (Coming one : coming) {
-            if (CoreNeeds.ringMember(one.point(), practice)) {
-                CoreColours cores = colours.get(one.cable().id());
-                boolean can = cores != null
-                        && cores.colour(CoreUse.TAMPER).isPresent()
-                        && cores.colour(CoreUse.TAMPER_RETURN).isPresent();
-                (can && one.cable().laying().inRing() ? joined : leftOut)
-                        .add(one.cable().id());
+            for (Coming.Loop loop : one.near() ? one.loops() : List.<Coming.Loop>of()) {
+                if (loop.input() != null) {
+                    byInput.put(loop.input().id(), new Zone(one, loop));
+                    loop.input().shares().ifPresent(id -> seconds.put(id, new Zone(one, loop)));
+                }
             }
         }
-        return new TamperRing(joined, leftOut);
+        List<Integer> ends = terminals(TerminalUse.TAMPER);
+        this.ring = new RingPlanner(
+                coming.stream().filter(Coming::near).toList(),
+                ends.size() < 2 ? NO_TERMINAL : new Landing.Under(ends.getFirst(), false),
+                ends.size() < 2 ? NO_TERMINAL : new Landing.Under(ends.getLast(), false));
     }
 
-    BoxPlan plan(String module) {
+    BoxPlan plan() {
         Map<Integer, Integer> counts = new HashMap<>();
-        List<CableCores> first = coming.stream().map(this::cores).toList();
+        List<CableCores> first =
+                coming.stream().map(one -> one.cores(this::landing)).toList();
         first.forEach(cable -> cable.cores().forEach(core -> {
             if (core.landing() instanceof Landing.Under under) {
                 counts.merge(under.terminal(), 1, Integer::sum);
@@ -72,17 +58,7 @@ final class BoxPlanner {
         }));
         List<CableCores> cables =
                 first.stream().map(cable -> bunched(cable, counts)).toList();
-        return new BoxPlan(module, strip, cables, ring);
-    }
-
-    private CableCores cores(Coming one) {
-        CoreColours its = colours.get(one.cable().id());
-        if (its == null) {
-            return new CableCores(one.cable(), one.point(), List.of(), List.of());
-        }
-        List<PlannedCore> cores = new ArrayList<>();
-        its.uses().forEach((colour, use) -> cores.add(new PlannedCore(colour, use, landing(one, use))));
-        return new CableCores(one.cable(), one.point(), cores, its.lacking());
+        return new BoxPlan(Place.box(module), module, strip, cables, ring.ring());
     }
 
     /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
@@ -91,85 +67,77 @@ final class BoxPlanner {
                 .map(core -> core.landing() instanceof Landing.Under under
                                 && counts.get(under.terminal())
                                         > strip.get(under.terminal()).holds()
-                        ? new PlannedCore(core.colour(), core.use(), new Landing.Under(under.terminal(), true))
+                        ? new PlannedCore(core.colour(), core.need(), new Landing.Under(under.terminal(), true))
                         : core)
                 .toList();
-        return new CableCores(cable.cable(), cable.point(), cores, cable.lacking());
+        return new CableCores(cable.cable(), cable.end(), cable.serves(), cable.load(), cores, cable.lacking());
     }
 
-    private Landing landing(Coming one, CoreUse use) {
-        return switch (use) {
-            case LOOP -> loop(one);
-            case LOOP_RETURN -> loopReturn(one);
-            case SUPPLY -> first(TerminalUse.SUPPLY);
-            case SUPPLY_RETURN -> first(TerminalUse.SUPPLY_RETURN);
-            case TAMPER -> ring(one, -1);
-            case TAMPER_RETURN -> ring(one, 1);
+    private Landing landing(Coming one, CoreNeed need) {
+        return switch (need.use()) {
+            case LOOP, LOOP_RETURN ->
+                one.loop(need.pointId())
+                        .map(loop -> ofLoop(loop, need.use()))
+                        .orElse(new Landing.Nowhere("it is no loop of this cable"));
+            case TAMPER, TAMPER_RETURN -> ring.landing(one, need.use());
+            case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
+            case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
+            case BUS_ONE -> nth(TerminalUse.BUS, 0);
+            case BUS_TWO -> nth(TerminalUse.BUS, 1);
+            case SOUNDER -> nth(TerminalUse.SOUNDER, 0);
+            case STROBE -> nth(TerminalUse.STROBE, 0);
+            case SOUNDER_TAMPER -> nth(TerminalUse.SOUNDER_TAMPER, 0);
+            case SPEAKER -> nth(TerminalUse.SPEAKER, 0);
+            case SPEAKER_RETURN -> nth(TerminalUse.SPEAKER, 1);
             case SPARE -> new Landing.FoldedBack();
         };
     }
 
+    private Landing ofLoop(Coming.Loop loop, CoreUse use) {
+        Input input = loop.input();
+        if (input == null) {
+            return new Landing.Nowhere(
+                    "point %s has no input yet".formatted(loop.point().id()));
+        }
+        if (!input.module().equals(module)) {
+            return new Landing.Nowhere("its input is on " + input.module());
+        }
+        return use == CoreUse.LOOP ? begin(loop, input) : end(loop, input);
+    }
+
     /// The second of two zones in series begins where the first one's loop ends.
-    private Landing loop(Coming one) {
-        boolean series = one.point().loop().scheme() == SchemeKind.TWO_ZONES_SERIES;
-        return one.input()
-                .shares()
-                .filter(id -> series)
+    private Landing begin(Coming.Loop loop, Input input) {
+        return input.shares()
+                .filter(id -> series(loop))
                 .map(byInput::get)
-                .map(first -> joined(first, CoreUse.LOOP_RETURN))
-                .orElseGet(() -> ofInput(TerminalUse.INPUT, one.input().number()));
+                .map(first -> first.joined(CoreUse.LOOP_RETURN))
+                .orElseGet(() -> ofInput(TerminalUse.INPUT, input.number()));
     }
 
-    private Landing loopReturn(Coming one) {
-        Coming second = seconds.get(one.input().id());
-        boolean series = one.point().loop().scheme() == SchemeKind.TWO_ZONES_SERIES;
-        return second != null && series
-                ? joined(second, CoreUse.LOOP)
-                : ofInput(TerminalUse.INPUT_RETURN, one.input().number());
+    private Landing end(Coming.Loop loop, Input input) {
+        Zone second = seconds.get(input.id());
+        return second != null && series(loop)
+                ? second.joined(CoreUse.LOOP)
+                : ofInput(TerminalUse.INPUT_RETURN, input.number());
     }
 
-    private Landing joined(Coming other, CoreUse use) {
-        CoreColours cores = colours.get(other.cable().id());
-        return cores == null
-                ? new Landing.Nowhere(
-                        "the type of %s is not decided".formatted(other.cable().id()))
-                : cores.colour(use)
-                        .<Landing>map(colour -> new Landing.Joined(other.cable().id(), colour))
-                        .orElse(new Landing.Nowhere(
-                                "no core is left in " + other.cable().id()));
+    private static boolean series(Coming.Loop loop) {
+        return loop.point().loop().scheme() == SchemeKind.TWO_ZONES_SERIES;
     }
 
-    private Landing ring(Coming one, int way) {
-        int at = ring.joined().indexOf(one.cable().id());
-        if (at < 0) {
-            return new Landing.Nowhere("the tamper ring does not go through it");
-        }
-        int other = at + way;
-        if (other < 0 || other >= ring.joined().size()) {
-            return tamperEnd(way);
-        }
-        String cableId = ring.joined().get(other);
-        CoreUse use = way < 0 ? CoreUse.TAMPER_RETURN : CoreUse.TAMPER;
-        return new Landing.Joined(cableId, colours.get(cableId).colour(use).orElseThrow());
-    }
-
-    private Landing tamperEnd(int way) {
-        List<Integer> ends = new ArrayList<>();
-        for (int i = 0; i < strip.size(); i++) {
-            if (strip.get(i).use() == TerminalUse.TAMPER) {
-                ends.add(i);
-            }
-        }
-        return ends.size() < 2 ? NO_TERMINAL : new Landing.Under(way < 0 ? ends.getFirst() : ends.getLast(), false);
-    }
-
-    private Landing first(TerminalUse use) {
+    private List<Integer> terminals(TerminalUse use) {
+        List<Integer> found = new ArrayList<>();
         for (int i = 0; i < strip.size(); i++) {
             if (strip.get(i).use() == use) {
-                return new Landing.Under(i, false);
+                found.add(i);
             }
         }
-        return NO_TERMINAL;
+        return found;
+    }
+
+    private Landing nth(TerminalUse use, int n) {
+        List<Integer> found = terminals(use);
+        return n < found.size() ? new Landing.Under(found.get(n), false) : NO_TERMINAL;
     }
 
     /// The terminal of an input, or its return; a return that names no inputs serves all.

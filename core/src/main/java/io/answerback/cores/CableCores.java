@@ -1,26 +1,55 @@
 package io.answerback.cores;
 
 import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
 import io.answerback.job.CoreUse;
-import io.answerback.job.Point;
+import io.answerback.job.LandedCore;
 import java.util.List;
 import java.util.Optional;
 
-/// The cores of one cable.
+/// The cores of one cable, seen from one of its ends.
 ///
 /// @param cable the cable
-/// @param point what it serves
+/// @param end which end
+/// @param serves what its far end comes to
+/// @param load what all that is fed through it takes
 /// @param cores every core it has, in the order they are counted; empty while its type is not decided
-/// @param lacking what the device needs and no core is left for
-public record CableCores(Cable cable, Point point, List<PlannedCore> cores, List<CoreUse> lacking) {
+/// @param lacking what is needed and no core is left for
+public record CableCores(
+        Cable cable, CableEnd end, Served serves, SupplyLoad load, List<PlannedCore> cores, List<CoreNeed> lacking) {
     public CableCores {
         cores = List.copyOf(cores);
         lacking = List.copyOf(lacking);
     }
 
-    /// The core for a use; empty when there is none.
+    /// The cable's label.
+    public String id() {
+        return cable.id();
+    }
+
+    /// The first core for a use; empty when there is none.
     public Optional<PlannedCore> core(CoreUse use) {
         return cores.stream().filter(core -> core.use() == use).findFirst();
+    }
+
+    /// The core of a colour; empty when there is none.
+    public Optional<PlannedCore> core(String colour) {
+        return cores.stream().filter(core -> core.colour().equals(colour)).findFirst();
+    }
+
+    /// Whether it carries loops of several points.
+    public boolean several() {
+        return cores.stream()
+                        .filter(core -> core.use() == CoreUse.LOOP)
+                        .map(PlannedCore::need)
+                        .distinct()
+                        .count()
+                > 1;
+    }
+
+    /// Where this end of a core was put; empty while it is loose.
+    public Optional<LandedCore> landed(String colour) {
+        return cable.laying().landed(end, colour);
     }
 
     /// The cores that are kept for later.

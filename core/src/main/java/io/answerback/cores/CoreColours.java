@@ -8,39 +8,62 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /// Gives the cores of one cable their uses by the firm's convention.
 ///
-/// @param uses every core of the cable with its use, in the order they are counted
+/// @param uses every core of the cable with what it is for, in the order they are counted
 /// @param lacking the needs no core was left for
-record CoreColours(Map<String, CoreUse> uses, List<CoreUse> lacking) {
+record CoreColours(Map<String, CoreNeed> uses, List<CoreNeed> lacking) {
+    private static final CoreNeed SPARE = CoreNeed.shared(CoreUse.SPARE);
+
     /// The needs are met in their order: each takes the first of its own colours that is left, and those that
     /// find none of their own take what is left after all others.
-    static CoreColours of(CableType type, List<CoreUse> needs, CoreConvention convention) {
-        Map<String, CoreUse> uses = new LinkedHashMap<>();
-        type.colours().forEach(colour -> uses.put(colour, CoreUse.SPARE));
-        List<CoreUse> without = new ArrayList<>();
-        for (CoreUse need : needs) {
-            Optional<String> own = convention.wanted(need).stream()
-                    .filter(colour -> uses.get(colour) == CoreUse.SPARE)
-                    .findFirst();
+    ///
+    /// @param found cores of which it is known what they are used for; they are used for that and nothing else
+    static CoreColours of(CableType type, List<CoreNeed> needs, Map<String, CoreUse> found, CoreConvention convention) {
+        Map<String, CoreNeed> uses = new LinkedHashMap<>();
+        type.colours().forEach(colour -> uses.put(colour, SPARE));
+        List<CoreNeed> open = new ArrayList<>(needs);
+        found.forEach((colour, use) -> uses.computeIfPresent(colour, (core, spare) -> taken(open, use)));
+        Predicate<String> left = colour -> uses.get(colour) == SPARE && !found.containsKey(colour);
+        List<CoreNeed> without = new ArrayList<>();
+        for (CoreNeed need : open) {
+            Optional<String> own =
+                    convention.wanted(need.use()).stream().filter(left).findFirst();
             own.ifPresentOrElse(colour -> uses.put(colour, need), () -> without.add(need));
         }
-        List<CoreUse> lacking = new ArrayList<>();
-        for (CoreUse need : without) {
-            Optional<String> left = type.colours().stream()
-                    .filter(colour -> uses.get(colour) == CoreUse.SPARE)
-                    .findFirst();
-            left.ifPresentOrElse(colour -> uses.put(colour, need), () -> lacking.add(need));
+        List<CoreNeed> lacking = new ArrayList<>();
+        for (CoreNeed need : without) {
+            Optional<String> any = type.colours().stream().filter(left).findFirst();
+            any.ifPresentOrElse(colour -> uses.put(colour, need), () -> lacking.add(need));
         }
         return new CoreColours(uses, lacking);
     }
 
-    /// The core for a use; empty when none was left for it.
+    private static CoreNeed taken(List<CoreNeed> open, CoreUse use) {
+        Optional<CoreNeed> need = open.stream().filter(one -> one.use() == use).findFirst();
+        need.ifPresent(open::remove);
+        return need.orElse(CoreNeed.shared(use));
+    }
+
+    /// The core for a need; empty when none was left for it.
+    Optional<String> colour(CoreNeed need) {
+        for (Map.Entry<String, CoreNeed> entry : uses.entrySet()) {
+            if (entry.getValue().equals(need)) {
+                return Optional.of(entry.getKey());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /// The core for a use all devices share; empty when none was left for it.
     Optional<String> colour(CoreUse use) {
-        return uses.entrySet().stream()
-                .filter(entry -> entry.getValue() == use)
-                .map(Map.Entry::getKey)
-                .findFirst();
+        return colour(CoreNeed.shared(use));
+    }
+
+    /// Whether the tamper ring should go through the cable.
+    boolean forRing() {
+        return colour(CoreUse.TAMPER).isPresent() || lacking.stream().anyMatch(need -> need.use() == CoreUse.TAMPER);
     }
 }

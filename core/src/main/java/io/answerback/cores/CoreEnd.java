@@ -1,6 +1,6 @@
 package io.answerback.cores;
 
-/// The box end of one core.
+/// A core of a cable.
 ///
 /// @param cableId its cable
 /// @param colour its colour

@@ -1,31 +1,88 @@
 package io.answerback.cores;
 
 import io.answerback.job.CoreUse;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.Practice;
 import io.answerback.job.Question;
 import io.answerback.job.School;
+import io.answerback.job.TerminalUse;
 import java.util.ArrayList;
 import java.util.List;
 
-/// What a device needs of its cable.
+/// What devices and modules need of the cable to them, what they can least do without first.
 public final class CoreNeeds {
     private CoreNeeds() {}
 
-    /// The cores a point needs, those it can least do without first: its loop, its supply, its tamper pair.
+    /// The cores a point needs: its loop, its supply, its tamper pair.
     ///
     /// @param point the point, with the parts of the loop its contact lies in
-    public static List<CoreUse> of(Point point, Practice practice) {
-        List<CoreUse> needs = new ArrayList<>(List.of(CoreUse.LOOP, CoreUse.LOOP_RETURN));
-        if (powered(point)) {
-            needs.add(CoreUse.SUPPLY);
-            needs.add(CoreUse.SUPPLY_RETURN);
+    public static List<CoreNeed> of(Point point, Practice practice) {
+        return of(List.of(point), practice);
+    }
+
+    /// The cores devices beside each other need: a loop each, and of the rest one pair for all.
+    public static List<CoreNeed> of(List<Point> points, Practice practice) {
+        List<CoreNeed> needs = new ArrayList<>();
+        for (Point point : points) {
+            needs.add(new CoreNeed(CoreUse.LOOP, point.id()));
+            needs.add(new CoreNeed(CoreUse.LOOP_RETURN, point.id()));
         }
-        if (ringMember(point, practice)) {
-            needs.add(CoreUse.TAMPER);
-            needs.add(CoreUse.TAMPER_RETURN);
+        if (points.stream().anyMatch(CoreNeeds::powered)) {
+            needs.add(CoreNeed.shared(CoreUse.SUPPLY));
+            needs.add(CoreNeed.shared(CoreUse.SUPPLY_RETURN));
+        }
+        if (points.stream().anyMatch(point -> ringMember(point, practice))) {
+            needs.add(CoreNeed.shared(CoreUse.TAMPER));
+            needs.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));
         }
         return needs;
+    }
+
+    /// The cores a module needs: supply and two data cores on the bus, five for a sounder, two for a speaker; a sounder
+    /// without a strobe and a bus of one data core need one less. One with
+    /// a supply of its own takes only the return, against which the data are read.
+    public static List<CoreNeed> of(ModuleKind kind) {
+        List<CoreUse> uses = switch (kind.sort()) {
+            case BOARD, PLUG_IN -> List.of();
+            case KEYPAD, BUS_EXPANDER, COMMUNICATOR ->
+                List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.BUS_ONE, CoreUse.BUS_TWO);
+            case CONVERTER, SUPPLY -> List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN);
+            case SOUNDER ->
+                List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.SOUNDER, CoreUse.SOUNDER_TAMPER, CoreUse.STROBE);
+            case SPEAKER -> List.of(CoreUse.SPEAKER, CoreUse.SPEAKER_RETURN);
+        };
+        return uses.stream()
+                .filter(use -> use != CoreUse.SUPPLY || !kind.ownSupply())
+                .filter(use -> use != CoreUse.STROBE || has(kind, TerminalUse.STROBE))
+                .filter(use -> use != CoreUse.BUS_TWO || bus(kind) != 1)
+                .map(CoreNeed::shared)
+                .toList();
+    }
+
+    private static boolean has(ModuleKind kind, TerminalUse use) {
+        return kind.terminals().isEmpty() || kind.terminals().stream().anyMatch(terminal -> terminal.use() == use);
+    }
+
+    private static long bus(ModuleKind kind) {
+        return kind.terminals().stream()
+                .filter(terminal -> terminal.use() == TerminalUse.BUS)
+                .count();
+    }
+
+    /// The modules of a job that need a cable, by name.
+    public static List<String> modulesToCable(Job job) {
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() != ModuleSort.CONVERTER && !of(kind).isEmpty())
+                        .isPresent())
+                .map(PanelModule::name)
+                .toList();
     }
 
     /// Whether a point's device takes a supply of its own, beside its loop.

@@ -1,37 +1,40 @@
 package io.answerback.cores;
 
 import io.answerback.job.Cable;
-import io.answerback.job.Input;
+import io.answerback.job.CableEnd;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.Terminal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-/// Where every core of a job goes.
+/// Where every core of a job goes, at both its ends.
 public final class CorePlan {
-    private final List<BoxPlan> boxes;
-    private final Map<String, List<BoxPlanner.Coming>> coming;
-    private final List<Object> common;
+    private final Job job;
+    private final CablePlaces places;
+    private final List<BoxPlan> boxes = new ArrayList<>();
+    private final Map<Place, BoxPlan> byPlace = new HashMap<>();
 
-    private CorePlan(List<BoxPlan> boxes, Map<String, List<BoxPlanner.Coming>> coming, List<Object> common) {
-        this.boxes = List.copyOf(boxes);
-        this.coming = coming;
-        this.common = common;
+    private CorePlan(Job job, CorePlan earlier) {
+        this.job = job;
+        boolean samePractice = earlier != null && earlier.job.practice() == job.practice();
+        this.places = new CablePlaces(job, samePractice ? earlier.places : null);
+        places.coming().forEach((place, ends) -> {
+            if (place.kind() != Place.Kind.DEVICE && !ends.isEmpty()) {
+                BoxPlan box = same(place, ends, earlier).orElseGet(() -> planned(place, ends));
+                boxes.add(box);
+                byPlace.put(place, box);
+            }
+        });
     }
 
-    /// The boxes cables come to, in the order of the modules.
-    public List<BoxPlan> boxes() {
-        return boxes;
-    }
-
-    /// Plans a job. Cables to points that have no input yet come to no box, and are not in it.
+    /// Plans a job. The near end of a cable to points that have no input yet comes to no box.
     public static CorePlan of(Job job) {
         return of(job, null);
     }
@@ -40,105 +43,114 @@ public final class CorePlan {
     ///
     /// @param earlier the plan of an earlier state of the same job; null for none
     public static CorePlan of(Job job, CorePlan earlier) {
-        List<Object> common = List.of(job.practice(), job.panel(), job.modules());
-        Map<String, List<BoxPlanner.Coming>> coming = coming(job);
-        List<BoxPlan> boxes = new ArrayList<>();
-        for (PanelModule module : job.modules()) {
-            List<BoxPlanner.Coming> its = coming.get(module.name());
-            if (its != null) {
-                Optional<BoxPlan> same = Optional.ofNullable(earlier)
-                        .filter(plan -> same(plan.common, common))
-                        .filter(plan -> sameCables(plan.coming.get(module.name()), its))
-                        .flatMap(plan -> plan.box(module.name()));
-                boxes.add(same.orElseGet(() -> box(job, module, its)));
+        return new CorePlan(job, earlier);
+    }
+
+    private Optional<BoxPlan> same(Place place, List<Coming> ends, CorePlan earlier) {
+        if (earlier == null || earlier.job.panel() != job.panel() || earlier.job.modules() != job.modules()) {
+            return Optional.empty();
+        }
+        List<Coming> then = earlier.places.coming().getOrDefault(place, List.of());
+        if (then.size() != ends.size()) {
+            return Optional.empty();
+        }
+        for (int i = 0; i < ends.size(); i++) {
+            if (!ends.get(i).same(then.get(i))) {
+                return Optional.empty();
             }
         }
-        return new CorePlan(boxes, coming, common);
+        return Optional.ofNullable(earlier.byPlace.get(place));
     }
 
-    private static boolean same(List<Object> some, List<Object> others) {
-        for (int i = 0; i < some.size(); i++) {
-            if (some.get(i) != others.get(i)) {
-                return false;
-            }
-        }
-        return true;
+    private BoxPlan planned(Place place, List<Coming> ends) {
+        return switch (place.kind()) {
+            case BOX -> new BoxPlanner(place.name(), strip(place.name()), ends).plan();
+            case JOINT_BOX -> new JointPlanner(place.name(), ends).plan();
+            case DEVICE -> new DevicePlanner(devices(ends)).plan(ends);
+        };
     }
 
-    private static boolean sameCables(List<BoxPlanner.Coming> some, List<BoxPlanner.Coming> others) {
-        if (some == null || some.size() != others.size()) {
-            return false;
-        }
-        for (int i = 0; i < some.size(); i++) {
-            BoxPlanner.Coming one = some.get(i);
-            BoxPlanner.Coming other = others.get(i);
-            if (one.input() != other.input() || one.point() != other.point() || one.cable() != other.cable()) {
-                return false;
-            }
-        }
-        return true;
+    private List<Point> devices(List<Coming> ends) {
+        return ends.stream()
+                .flatMap(end -> end.cable().ends().points().stream())
+                .distinct()
+                .map(places::point)
+                .toList();
     }
 
-    private static Map<String, List<BoxPlanner.Coming>> coming(Job job) {
-        Map<String, Cable> cables = new HashMap<>();
-        job.cables().forEach(cable -> cables.put(cable.pointId(), cable));
-        Map<String, Point> points = new HashMap<>();
-        job.points().forEach(point -> points.put(point.id(), point));
-        Map<String, Input> inputs = new HashMap<>();
-        job.inputs().forEach(input -> inputs.put(input.id(), input));
-        Map<String, List<BoxPlanner.Coming>> coming = new HashMap<>();
-        for (Input input : job.inputs()) {
-            input.pointId()
-                    .filter(cables::containsKey)
-                    .ifPresent(id -> coming.computeIfAbsent(input.module(), module -> new ArrayList<>())
-                            .add(new BoxPlanner.Coming(input, onLoop(input, points, inputs), cables.get(id))));
-        }
-        coming.values()
-                .forEach(list -> list.sort(Comparator.comparing(
-                                (BoxPlanner.Coming one) -> one.input().number())
-                        .thenComparing(one -> one.input().second())));
-        return coming;
-    }
-
-    private static Point onLoop(Input input, Map<String, Point> points, Map<String, Input> inputs) {
-        Point own = points.get(input.pointId().orElseThrow());
-        return input.shares()
-                .map(inputs::get)
-                .flatMap(Input::pointId)
-                .map(points::get)
-                .map(owner -> own.withLoop(owner.loop()))
-                .orElse(own);
-    }
-
-    private static BoxPlan box(Job job, PanelModule module, List<BoxPlanner.Coming> coming) {
-        List<Terminal> strip = job.panel()
-                .profile()
-                .module(module.kindId())
+    private List<Terminal> strip(String name) {
+        Optional<PanelModule> module = job.module(name);
+        return module.flatMap(its -> job.panel().profile().module(its.kindId()))
                 .map(ModuleKind::terminals)
                 .orElse(List.of());
-        return new BoxPlanner(
-                        strip, coming, job.practice(), job.practice().firm().cores())
-                .plan(module.name());
     }
 
-    /// The box of this name; empty when no cable comes to it.
-    public Optional<BoxPlan> box(String module) {
-        return boxes.stream().filter(box -> box.module().equals(module)).findFirst();
+    /// The modules and joint boxes cables come to: modules in their order, then joint boxes.
+    public List<BoxPlan> boxes() {
+        return List.copyOf(boxes);
     }
 
-    /// The box a cable comes to; empty when it comes to none.
+    Optional<Cable> cableOf(CoreEnd core) {
+        return places.cable(core.cableId());
+    }
+
+    /// The module or joint box of this name; empty when no cable comes to it.
+    public Optional<BoxPlan> box(String name) {
+        return boxes.stream().filter(box -> box.name().equals(name)).findFirst();
+    }
+
+    /// What is at a place; empty when no cable comes to it.
+    public Optional<BoxPlan> at(Place place) {
+        if (place.kind() != Place.Kind.DEVICE) {
+            return Optional.ofNullable(byPlace.get(place));
+        }
+        List<Coming> ends = places.coming().getOrDefault(place, List.of());
+        return ends.isEmpty() ? Optional.empty() : Optional.of(planned(place, ends));
+    }
+
+    /// What is at an end of a cable of the job; empty where that comes to nothing.
+    public Optional<BoxPlan> at(Cable cable, CableEnd end) {
+        return places.place(cable, end).flatMap(this::at);
+    }
+
+    /// The box the near end of a cable comes to; empty when it comes to none.
     public Optional<BoxPlan> boxOf(String cableId) {
-        return boxes.stream()
-                .filter(box -> box.cables().stream()
-                        .anyMatch(cable -> cable.cable().id().equals(cableId)))
-                .findFirst();
+        return places.cable(cableId).flatMap(cable -> at(cable, CableEnd.NEAR));
     }
 
-    /// The cores of a cable; empty when it comes to no box.
+    /// The cores of a cable as they go at its near end; empty when that comes to no box.
     public Optional<CableCores> cable(String cableId) {
-        return boxes.stream()
-                .flatMap(box -> box.cables().stream())
-                .filter(cable -> cable.cable().id().equals(cableId))
-                .findFirst();
+        return boxOf(cableId)
+                .flatMap(box -> box.cables().stream()
+                        .filter(cable -> cable.id().equals(cableId) && cable.end() == CableEnd.NEAR)
+                        .findFirst());
+    }
+
+    /// What the far end of a cable of the job comes to, such as "07 Dock roller door 2" or "Keypad 2".
+    public String farEnd(Cable cable) {
+        return places.served(cable.ends()).words();
+    }
+
+    /// How many cores what a cable goes to needs of it.
+    public int needs(Cable cable) {
+        return places.needs(cable).size();
+    }
+
+    /// Whether every end of every core of a step's cable is in place once the step is done.
+    public boolean completes(WiringStep step) {
+        Optional<Cable> cable = places.cable(step.cableId());
+        return cable.isPresent()
+                && Stream.of(CableEnd.values())
+                        .flatMap(end -> at(cable.get(), end).stream())
+                        .flatMap(box -> WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream())
+                        .filter(other -> other.cableId().equals(step.cableId()))
+                        .allMatch(other -> other.done()
+                                || other.end() == step.end() && other.core().equals(step.core()));
+    }
+
+    /// The whole way of a core, from where it ends on one side to where it ends on the other; empty for a core that is
+    /// not there or whose near end comes to no box.
+    public Optional<CorePath> path(CoreEnd core) {
+        return CorePath.of(this, core);
     }
 }

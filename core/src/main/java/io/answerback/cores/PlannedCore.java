@@ -2,9 +2,14 @@ package io.answerback.cores;
 
 import io.answerback.job.CoreUse;
 
-/// One core of a cable.
+/// One core of a cable, seen from one of its ends.
 ///
 /// @param colour its colour
-/// @param use what it is for
-/// @param landing where its box end goes
-public record PlannedCore(String colour, CoreUse use, Landing landing) {}
+/// @param need what it is for
+/// @param landing where this end of it goes
+public record PlannedCore(String colour, CoreNeed need, Landing landing) {
+    /// What it is for.
+    public CoreUse use() {
+        return need.use();
+    }
+}

@@ -1,12 +1,16 @@
 package io.answerback.edit;
 
-import io.answerback.cores.CoreNeeds;
+import io.answerback.cores.CorePlan;
+import io.answerback.cores.FixStep;
+import io.answerback.cores.WiringStep;
 import io.answerback.job.Cable;
+import io.answerback.job.CableFault;
 import io.answerback.job.CableType;
-import io.answerback.job.Job;
+import io.answerback.job.CoreUse;
+import io.answerback.job.JointKind;
 import io.answerback.job.LandedCore;
 import io.answerback.job.Laying;
-import io.answerback.job.Point;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -36,9 +40,14 @@ public final class CableEdits {
                         .toList()));
     }
 
-    /// Notes that a core was put where it belongs. With its last core a cable is terminated.
+    /// Notes that an end of a core was put where it belongs. With its last a cable is terminated.
     ///
-    /// @param last whether no other core of the cable has still to be put in place
+    /// @param last whether no other end of a core of the cable has still to be put in place
+    public static Edit landed(WiringStep step, Instant at, boolean last) {
+        return landed(step.cableId(), new LandedCore(step.end(), step.core().colour(), step.where(), at), last);
+    }
+
+    /// The same with the end of the core and where it was put, which need not be where it belongs.
     public static Edit landed(String cableId, LandedCore core, boolean last) {
         return laying("%s core".formatted(core.colour()), cableId, laying -> {
             Laying with = laying.withLanded(core);
@@ -47,29 +56,60 @@ public final class CableEdits {
         });
     }
 
-    /// Gives every cable without a type the one with the fewest cores that its device needs, for outdoors where it
+    /// Notes that a cable was pulled in, or that its labels were put on.
+    public static Edit fixed(FixStep step) {
+        return step.label()
+                ? laying("labels", step.cableId(), laying -> laying.withLabels(true, true))
+                : laying("run", step.cableId(), laying -> laying.withProgress(Laying.Progress.RUN));
+    }
+
+    /// Gives every cable without a type the one with the fewest cores that what it goes to needs, for outdoors where it
     /// runs there. A cable for which there is none stays undecided.
     ///
     /// @param types the types there are to choose from
     public static Edit chooseTypes(List<CableType> types) {
-        return new Edit(
-                "types of cables",
-                job -> job.withCables(job.cables().stream()
-                        .map(cable -> cable.laying().type().isPresent()
-                                ? cable
-                                : smallest(job, cable, types)
-                                        .map(type ->
-                                                cable.withLaying(cable.laying().withType(type)))
-                                        .orElse(cable))
-                        .toList()));
+        return new Edit("types of cables", job -> {
+            CorePlan plan = CorePlan.of(job);
+            return job.withCables(job.cables().stream()
+                    .map(cable -> typed(cable, plan.needs(cable), types))
+                    .toList());
+        });
     }
 
-    private static Optional<CableType> smallest(Job job, Cable cable, List<CableType> types) {
-        Optional<Point> point = job.point(cable.pointId()).map(job::onLoop);
-        int needed = point.map(its -> CoreNeeds.of(its, job.practice()).size()).orElse(2);
+    private static Cable typed(Cable cable, int needed, List<CableType> types) {
+        return cable.laying().type().isPresent()
+                ? cable
+                : smallest(cable, needed, types)
+                        .map(type -> cable.withLaying(cable.laying().withType(type)))
+                        .orElse(cable);
+    }
+
+    private static Optional<CableType> smallest(Cable cable, int needed, List<CableType> types) {
         return types.stream()
                 .filter(type -> type.colours().size() >= needed && !type.screened())
                 .filter(type -> type.outdoor() == cable.laying().outdoors())
                 .min(Comparator.comparing(type -> type.colours().size()));
+    }
+
+    /// Another use of a core than the convention says, as it was found; empty for the convention's.
+    public static Edit foundUse(String cableId, String colour, Optional<CoreUse> use) {
+        return laying(
+                "use of " + colour,
+                cableId,
+                laying -> laying.withAsFound(laying.asFound().withUse(colour, use)));
+    }
+
+    /// How the joints of a cable were found to be made; empty when nobody looked.
+    public static Edit joints(String cableId, Optional<JointKind> kind) {
+        return laying(
+                "joints", cableId, laying -> laying.withAsFound(laying.asFound().withJoints(kind)));
+    }
+
+    /// Something that is seen to be wrong with the work on a cable, or no more.
+    public static Edit fault(String cableId, CableFault fault, boolean seen) {
+        return laying(
+                fault.words(),
+                cableId,
+                laying -> laying.withAsFound(laying.asFound().withFault(fault, seen)));
     }
 }

@@ -100,7 +100,7 @@ public final class PointEdits {
                 .toList();
         return job.withInputs(inputs)
                 .withZones(without(job.zones(), zone -> zones.contains(zone.number())))
-                .withCables(without(job.cables(), cable -> ids.contains(cable.pointId())))
+                .withCables(CablingEdits.withoutPoints(job.cables(), ids))
                 .withProofs(without(job.proofs(), proof -> ids.contains(proof.pointId())))
                 .withMeasurements(without(job.measurements(), reading -> ids.contains(reading.pointId())))
                 .withPoints(without(job.points(), point -> ids.contains(point.id())));
@@ -192,7 +192,8 @@ public final class PointEdits {
     private static Job renumbered(Job job, Map<String, String> numbers) {
         Function<String, String> renamed = id -> numbers.getOrDefault(id, id);
         List<Point> points = map(job.points(), point -> point.withId(renamed.apply(point.id())));
-        List<Cable> cables = map(job.cables(), cable -> cable.withPointId(renamed.apply(cable.pointId())));
+        List<Cable> cables =
+                map(job.cables(), cable -> cable.withEnds(cable.ends().withPointIds(renamed::apply)));
         List<Input> inputs =
                 map(job.inputs(), input -> input.withPointId(input.pointId().map(renamed)));
         return new Job(

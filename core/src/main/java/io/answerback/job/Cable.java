@@ -1,9 +1,11 @@
 package io.answerback.job;
 
-/// The pair that joins one point's loop to its input.
+import java.util.List;
+
+/// A cable between a box and what it serves.
 ///
 /// @param id the cable's label, unique in the job, such as "C-17"
-/// @param pointId the point at its far end
+/// @param ends between what it runs
 /// @param metres its length one way, in metres
 /// @param conductor its cores
 /// @param coldestCelsius the coldest any of it gets, in °C
@@ -11,7 +13,7 @@ package io.answerback.job;
 /// @param laying how it is laid, and how far the work on it has come
 public record Cable(
         String id,
-        String pointId,
+        CableEnds ends,
         double metres,
         Conductor conductor,
         double coldestCelsius,
@@ -25,7 +27,7 @@ public record Cable(
     ///     outside −60 to +120 °C, or the coldest is above the hottest
     public Cable {
         id = Require.text(id, "cable label");
-        pointId = Require.text(pointId, "point of cable " + id);
+        Require.given(ends, "ends of cable " + id);
         Require.within(metres, 0, 10_000, "length of cable " + id + " in metres");
         Require.given(conductor, "conductor of cable " + id);
         Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
@@ -37,7 +39,7 @@ public record Cable(
         }
     }
 
-    /// A cable on the drawing board, between two temperatures in °C.
+    /// A cable to one point on the drawing board, between two temperatures in °C.
     public Cable(
             String id,
             String pointId,
@@ -45,39 +47,51 @@ public record Cable(
             Conductor conductor,
             double coldestCelsius,
             double hottestCelsius) {
-        this(id, pointId, metres, conductor, coldestCelsius, hottestCelsius, Laying.PLANNED);
+        this(
+                id,
+                CableEnds.toPoints(List.of(Require.text(pointId, "point of cable " + id))),
+                metres,
+                conductor,
+                coldestCelsius,
+                hottestCelsius,
+                Laying.PLANNED);
     }
 
-    /// A cable that runs where people work, between 5 and 35 °C.
+    /// A cable on the drawing board that runs where people work, between 5 and 35 °C.
+    public static Cable indoors(String id, CableEnds ends, double metres, Conductor conductor) {
+        return new Cable(id, ends, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS, Laying.PLANNED);
+    }
+
+    /// A cable to one point on the drawing board that runs where people work, between 5 and 35 °C.
     public static Cable indoors(String id, String pointId, double metres, Conductor conductor) {
         return new Cable(id, pointId, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS);
     }
 
-    /// The same cable to another point.
-    public Cable withPointId(String other) {
+    /// The same cable between other ends.
+    public Cable withEnds(CableEnds other) {
         return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same cable with another length, in metres.
     public Cable withMetres(double other) {
-        return new Cable(id, pointId, other, conductor, coldestCelsius, hottestCelsius, laying);
+        return new Cable(id, ends, other, conductor, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same run in another conductor.
     public Cable withConductor(Conductor other) {
-        return new Cable(id, pointId, metres, other, coldestCelsius, hottestCelsius, laying);
+        return new Cable(id, ends, metres, other, coldestCelsius, hottestCelsius, laying);
     }
 
     /// The same cable between other temperatures, in °C.
     public Cable withCelsius(double coldest, double hottest) {
-        return new Cable(id, pointId, metres, conductor, coldest, hottest, laying);
+        return new Cable(id, ends, metres, conductor, coldest, hottest, laying);
     }
 
     /// The same cable laid otherwise. With its type comes that type's conductor.
     public Cable withLaying(Laying other) {
         return new Cable(
                 id,
-                pointId,
+                ends,
                 metres,
                 other.type().map(CableType::conductor).orElse(conductor),
                 coldestCelsius,

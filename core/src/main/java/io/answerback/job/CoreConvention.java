@@ -28,7 +28,11 @@ public record CoreConvention(Map<CoreUse, List<String>> colours) {
                 CoreUse.LOOP, List.of("yellow", "red"),
                 CoreUse.LOOP_RETURN, List.of("green", "black"),
                 CoreUse.TAMPER, List.of("blue", "yellow"),
-                CoreUse.TAMPER_RETURN, List.of("white", "green")));
+                CoreUse.TAMPER_RETURN, List.of("white", "green"),
+                CoreUse.BUS_ONE, List.of("yellow"),
+                CoreUse.BUS_TWO, List.of("green"),
+                CoreUse.SOUNDER, List.of("yellow"),
+                CoreUse.STROBE, List.of("green")));
     }
 
     /// The same with other colours for a use, the best first; none leaves the use to what is left.

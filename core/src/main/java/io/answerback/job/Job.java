@@ -13,7 +13,7 @@ import java.util.function.Predicate;
 /// @param modules what brings inputs and keys to the panel, its own board first
 /// @param areas parts of the building, by number
 /// @param points what is watched, in the order of the list
-/// @param cables the pairs between points and inputs; at most one a point
+/// @param cables what runs between boxes, joint boxes and devices
 /// @param inputs every supervised input there is, used or not
 /// @param zones every zone as programmed
 /// @param communicator the unit that carries events out
@@ -51,13 +51,12 @@ public record Job(
         receivers = JobParts.unique(receivers, Receiver::id, "receivers", "receiver");
         proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
-        JobParts.unique(cables, Cable::pointId, "cables", "cable to point");
         JobParts.unique(
                 JobParts.usedInputs(inputs).toList(),
                 input -> input.pointId().orElseThrow(),
                 "inputs",
                 "input of point");
-        JobParts.refersTo(points, cables.stream().map(Cable::pointId), "a cable goes to");
+        JobParts.requireCableEnds(cables, points, modules);
         JobParts.refersTo(
                 points, JobParts.usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
         JobParts.refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
@@ -71,9 +70,14 @@ public record Job(
         return first(points, point -> point.id().equals(id));
     }
 
-    /// The cable to this point; empty when none was run.
+    /// The cable with this label; empty when there is none.
+    public Optional<Cable> cable(String id) {
+        return first(cables, cable -> cable.id().equals(id));
+    }
+
+    /// The first cable to this point's device; empty when none was run.
     public Optional<Cable> cableTo(String pointId) {
-        return first(cables, cable -> cable.pointId().equals(pointId));
+        return first(cables, cable -> cable.ends().serves(pointId));
     }
 
     /// The input this point is wired to; empty when it is not.

@@ -62,6 +62,23 @@ final class JobParts {
         return inputs.stream().filter(input -> input.pointId().isPresent());
     }
 
+    static void requireCableEnds(List<Cable> cables, List<Point> points, List<PanelModule> modules) {
+        Set<String> known =
+                new HashSet<>(modules.stream().map(PanelModule::name).toList());
+        refersTo(points, cables.stream().flatMap(cable -> cable.ends().points().stream()), "a cable goes to");
+        for (Cable cable : cables) {
+            CableEnds ends = cable.ends();
+            if (!ends.module().isEmpty() && !known.contains(ends.module())) {
+                throw new IllegalArgumentException(
+                        "cable %s goes to module %s, which is not in the job".formatted(cable.id(), ends.module()));
+            }
+            if (known.contains(ends.joint())) {
+                throw new IllegalArgumentException(
+                        "joint box %s has the name of a module; name it otherwise".formatted(ends.joint()));
+            }
+        }
+    }
+
     static <T> List<T> unique(List<T> parts, Function<T, Object> key, String all, String one) {
         List<T> copy = List.copyOf(Require.given(parts, all));
         Set<Object> seen = new HashSet<>();

@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param milliamps what it takes from the panel at rest, in milliamps
 /// @param boxes how many boxes it adds on the wall
 /// @param ownSupply whether it has a supply and battery of its own
-/// @param radioBand the radio band it speaks, such as "band P"; empty when it is wired
+/// @param radioBand the radio band it speaks, such as "band P" or "cellular"; empty when it has no aerial
 /// @param reserved the inputs that are kept for one use
 /// @param ownInputs how its inputs measure where they do so otherwise than the panel's, as converters do; empty
 ///     when they measure as the panel's own
@@ -79,6 +79,11 @@ public record ModuleKind(
         this(
                 id, name, sort, inputs, mostOf, addresses, milliamps, boxes, ownSupply, radioBand, reserved, ownInputs,
                 List.of());
+    }
+
+    /// Whether it has an aerial, which metal around it makes deaf.
+    public boolean aerial() {
+        return !radioBand.isEmpty();
     }
 
     /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only,

@@ -1,6 +1,6 @@
 package io.answerback.job;
 
-/// What sort of thing brings inputs to a panel.
+/// What sort of thing a module is.
 public enum ModuleSort {
     /// The panel's own board.
     BOARD("board"),
@@ -11,7 +11,15 @@ public enum ModuleSort {
     /// A keypad, with or without an input.
     KEYPAD("keypad"),
     /// Makes wired zones look like wireless ones.
-    CONVERTER("wired-to-wireless converter");
+    CONVERTER("wired-to-wireless converter"),
+    /// Gives supply to what is wired to it.
+    SUPPLY("supply"),
+    /// Carries events out.
+    COMMUNICATOR("communicator"),
+    /// Sounds outdoors, with or without a strobe.
+    SOUNDER("sounder"),
+    /// Sounds indoors.
+    SPEAKER("speaker");
 
     private final String words;
 

@@ -7,7 +7,8 @@ import java.util.List;
 /// @param name what it is called here, unique in the job, such as "Expander 1"
 /// @param kindId which of the profile's kinds it is
 /// @param areas the areas that can be made to watch from it; empty for a module without keys
-public record PanelModule(String name, String kindId, List<Integer> areas) {
+/// @param besideMetal whether it is mounted inside a steel box or close to metal
+public record PanelModule(String name, String kindId, List<Integer> areas, boolean besideMetal) {
     /// @throws IllegalArgumentException when a name is blank or an area out of bounds
     public PanelModule {
         name = Require.text(name, "module name");
@@ -18,8 +19,18 @@ public record PanelModule(String name, String kindId, List<Integer> areas) {
         }
     }
 
+    /// A module that is mounted clear of metal.
+    public PanelModule(String name, String kindId, List<Integer> areas) {
+        this(name, kindId, areas, false);
+    }
+
     /// The same module working other areas.
     public PanelModule withAreas(List<Integer> other) {
-        return new PanelModule(name, kindId, other);
+        return new PanelModule(name, kindId, other, besideMetal);
+    }
+
+    /// The same module inside a steel box or close to metal, or clear of it.
+    public PanelModule withBesideMetal(boolean metal) {
+        return new PanelModule(name, kindId, areas, metal);
     }
 }

@@ -12,9 +12,19 @@ public enum TerminalUse {
     INPUT_RETURN("input 0 V"),
     /// One end of the tamper ring.
     TAMPER("tamper"),
-    /// A core of the keypad bus.
+    /// A data core of the keypad bus; the first of a box is the first on every other.
     BUS("bus"),
-    /// Switches a sounder or the like.
+    /// Makes a sounder sound.
+    SOUNDER("sounder"),
+    /// Makes a strobe flash.
+    STROBE("strobe"),
+    /// Watches a sounder's cover against the supply's return.
+    SOUNDER_TAMPER("sounder tamper"),
+    /// One of the two terminals of a speaker.
+    SPEAKER("speaker"),
+    /// A contact of a device.
+    CONTACT("contact"),
+    /// Switches something else.
     OUTPUT("output"),
     /// For something no core of a detector goes to.
     OTHER("other");

@@ -9,13 +9,16 @@ import java.util.List;
 /// @param heightMillimetres how high every page is
 /// @param pages what is on each page
 /// @param problems what could not be put on it as it should be, each in a sentence
+/// @param guides what is cut into the sheet already, such as the edges of labels: to be seen, never printed
 public record Paper(
         String title,
         double widthMillimetres,
         double heightMillimetres,
         List<List<Mark>> pages,
-        List<String> problems) {
+        List<String> problems,
+        List<Mark.Box> guides) {
     public Paper {
+        guides = List.copyOf(guides);
         pages = pages.stream().map(List::copyOf).toList();
         problems = List.copyOf(problems);
     }

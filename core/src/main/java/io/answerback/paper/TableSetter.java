@@ -44,7 +44,7 @@ public final class TableSetter {
             double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
             pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
         }
-        return new Paper(table.title(), WIDTH, HEIGHT, pages, List.of());
+        return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
     }
 
     private void begin() {

@@ -1,6 +1,8 @@
 package io.answerback.proof;
 
 import io.answerback.job.Cable;
+import io.answerback.job.CableRun;
+import io.answerback.job.CableRuns;
 import io.answerback.job.Communicator;
 import io.answerback.job.Input;
 import io.answerback.job.InputModel;
@@ -51,7 +53,8 @@ public final class Upstream {
             Optional<Input> input = job.inputOf(pointId);
             Point onLoop = job.onLoop(point.get());
             String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
-            return of(onLoop, job.cableTo(owner), input, input.flatMap(used -> job.zone(used.zone())));
+            Optional<Cable> run = new CableRuns(job.cables()).to(owner).map(CableRun::equivalent);
+            return of(onLoop, run, input, input.flatMap(used -> job.zone(used.zone())));
         }
         SystemPoint system = SystemPoint.of(pointId)
                 .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId));

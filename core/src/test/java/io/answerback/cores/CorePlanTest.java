@@ -1,5 +1,10 @@
 package io.answerback.cores;
 
+import static io.answerback.testing.SmallBox.FOUR;
+import static io.answerback.testing.SmallBox.POWERED;
+import static io.answerback.testing.SmallBox.SIX;
+import static io.answerback.testing.SmallBox.STRIP;
+import static io.answerback.testing.SmallBox.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.assess.Assessor;
@@ -11,21 +16,16 @@ import io.answerback.edit.Edit;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
+import io.answerback.job.CableEnd;
 import io.answerback.job.CableType;
 import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.LandedCore;
 import io.answerback.job.Laying.Progress;
-import io.answerback.job.ModuleKind;
-import io.answerback.job.Panel;
-import io.answerback.job.PanelProfile;
-import io.answerback.job.PointKind;
-import io.answerback.job.Powering;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import io.answerback.job.Terminal;
-import io.answerback.job.TerminalUse;
 import io.answerback.testing.SmallJob;
 import io.answerback.testing.SmallKinds;
 import java.time.Instant;
@@ -38,78 +38,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
-/// The box of the small job: 12V 0V 1 0V 2 3 0V 4 T T, with closed loops and one tamper ring.
+/// Where the cores of the small box go.
 class CorePlanTest {
-    private static final CableType FOUR =
-            new CableType("4", "4-core", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false);
-    private static final CableType SIX = new CableType(
-            "6", "6-core", SmallJob.THIN, List.of("red", "black", "yellow", "green", "blue", "white"), false, false);
-
-    private static final PointKind POWERED = new PointKind(
-            "powered",
-            "powered detector",
-            SmallKinds.MOVEMENT.family(),
-            SmallKinds.MOVEMENT.words(),
-            SmallKinds.MOVEMENT.contact(),
-            new PointKind.Outputs(true, false, false),
-            true,
-            false,
-            Optional.of(new Powering(12, 40, 10.5, 30)));
-
-    private static Terminal terminal(String name, TerminalUse use, int holds, double milliamps, Integer... inputs) {
-        return new Terminal(name, use, List.of(inputs), holds, milliamps);
-    }
-
-    private static final List<Terminal> STRIP = List.of(
-            terminal("12V", TerminalUse.SUPPLY, 2, 100),
-            terminal("0V", TerminalUse.SUPPLY_RETURN, 2, 0),
-            terminal("1", TerminalUse.INPUT, 2, 0, 1),
-            terminal("0V", TerminalUse.INPUT_RETURN, 2, 0, 1, 2),
-            terminal("2", TerminalUse.INPUT, 2, 0, 2),
-            terminal("3", TerminalUse.INPUT, 2, 0, 3),
-            terminal("0V", TerminalUse.INPUT_RETURN, 2, 0, 3, 4),
-            terminal("4", TerminalUse.INPUT, 2, 0, 4),
-            terminal("T", TerminalUse.TAMPER, 2, 0),
-            terminal("T", TerminalUse.TAMPER, 2, 0));
-
-    private static Job job(CableType type) {
-        return job(type, STRIP);
-    }
-
-    private static Job job(CableType type, List<Terminal> strip) {
-        PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED, SmallJob.TWO_SERIES));
-        List<ModuleKind> kinds = plain.modules().stream()
-                .map(kind -> kind.id().equals("board") ? withTerminals(kind, strip) : kind)
-                .toList();
-        PanelProfile profile =
-                new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
-        Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
-        job = PracticeEdits.school("", School.ONE_RING).on(job);
-        for (String id : List.of("01", "02", "03")) {
-            job = LoopEdits.parts("", id, wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
-                    .on(job);
-        }
-        return CableEdits.laying("", List.of("C-01", "C-02", "C-03"), laying -> laying.withType(type))
-                .on(job);
-    }
-
-    private static ModuleKind withTerminals(ModuleKind kind, List<Terminal> strip) {
-        return new ModuleKind(
-                kind.id(),
-                kind.name(),
-                kind.sort(),
-                kind.inputs(),
-                kind.mostOf(),
-                kind.addresses(),
-                kind.milliamps(),
-                kind.boxes(),
-                false,
-                "",
-                List.of(),
-                Optional.empty(),
-                strip);
-    }
-
     private static BoxPlan box(Job job) {
         return CorePlan.of(job).boxes().getFirst();
     }
@@ -121,6 +51,10 @@ class CorePlanTest {
                 .core(use)
                 .orElseThrow()
                 .landing();
+    }
+
+    private static List<CoreNeed> needs(CoreUse... uses) {
+        return List.of(uses).stream().map(CoreNeed::shared).toList();
     }
 
     private static List<String> atCable(Job job) {
@@ -161,12 +95,12 @@ class CorePlanTest {
         assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
         Finding found = new Assessor(SmallJob.EVENTS)
                 .assess(job).findings().stream()
-                        .filter(finding -> finding.id().equals("outside-ring:03"))
+                        .filter(finding -> finding.id().equals("outside-ring:C-03"))
                         .findFirst()
                         .orElseThrow();
         assertThat(found.remedy())
                 .isEqualTo(
-                        "Open the joint where C-02 goes back to the terminal, and put the pair of C-03 in series there.");
+                        "Open the joint where the ring comes back from C-02, and put the pair of C-03 in series there.");
     }
 
     @Test
@@ -174,11 +108,11 @@ class CorePlanTest {
         Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
                 .on(job(FOUR));
         CableCores cable = CorePlan.of(job).cable("C-02").orElseThrow();
-        assertThat(cable.lacking()).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
-        assertThat(atCable(job)).contains("cores-short:02", "outside-ring:02");
+        assertThat(cable.lacking()).extracting(CoreNeed::use).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
+        assertThat(atCable(job)).contains("cores-short:C-02", "outside-ring:C-02");
         Job watched = LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE))
                 .on(job);
-        assertThat(atCable(watched)).doesNotContain("cores-short:02", "outside-ring:02");
+        assertThat(atCable(watched)).doesNotContain("cores-short:C-02", "outside-ring:C-02");
     }
 
     @Test
@@ -197,7 +131,7 @@ class CorePlanTest {
         // three times 40 mA in alarm on a terminal of 100 mA
         Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
                 .on(job(SIX));
-        assertThat(box(job).milliampsOn(0, true)).isEqualTo(120);
+        assertThat(box(job).loadOn(0).alarmMilliamps()).isEqualTo(120);
         assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
         Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
@@ -210,7 +144,9 @@ class CorePlanTest {
         Job job = job(SIX, withoutRing);
         assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(Landing.Nowhere.class);
         // the ring has no end to begin at and none to come back to; in between it is joined
-        assertThat(atCable(job)).contains("no-terminal:01", "no-terminal:03").doesNotContain("no-terminal:02");
+        assertThat(atCable(job))
+                .contains("no-terminal:C-01", "no-terminal:C-03")
+                .doesNotContain("no-terminal:C-02");
         assertThat(atCable(job(SIX))).noneMatch(id -> id.startsWith("no-terminal"));
     }
 
@@ -227,7 +163,10 @@ class CorePlanTest {
         CoreConvention own = new CoreConvention(
                 java.util.Map.of(CoreUse.LOOP, List.of("white"), CoreUse.LOOP_RETURN, List.of("blue")));
         CoreColours colours = CoreColours.of(
-                SIX, List.of(CoreUse.LOOP, CoreUse.LOOP_RETURN, CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN), own);
+                SIX,
+                needs(CoreUse.LOOP, CoreUse.LOOP_RETURN, CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN),
+                java.util.Map.of(),
+                own);
         assertThat(colours.colour(CoreUse.LOOP)).contains("white");
         assertThat(colours.colour(CoreUse.LOOP_RETURN)).contains("blue");
         // nothing is said about the supply: it takes what is left, in the order of the cores
@@ -255,22 +194,22 @@ class CorePlanTest {
         Job run = CableEdits.laying(
                         "", "C-01", laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
                 .on(job(SIX));
-        assertThat(atCable(run)).contains("cable-unlabelled:01");
+        assertThat(atCable(run)).contains("cable-unlabelled:C-01");
         assertThat(atCable(CableEdits.laying("", "C-01", laying -> laying.withLabels(true, true))
                         .on(run)))
-                .doesNotContain("cable-unlabelled:01");
+                .doesNotContain("cable-unlabelled:C-01");
     }
 
     @Test
     void aCableThatIsNotForItsPlaceIsWrong() {
         Job out = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, true))
                 .on(job(SIX));
-        assertThat(atCable(out)).contains("cable-unfit:01", "cable-beside-mains:01");
+        assertThat(atCable(out)).contains("cable-unfit:C-01", "cable-beside-mains:C-01");
     }
 
     @Test
     void aRunGoesAlongTheStripAndEveryJointIsOneStep() {
-        WiringRun run = WiringRun.of(box(job(SIX)), WiringRun.Order.ALONG_THE_STRIP);
+        StepRun<WiringStep> run = WiringRun.of(box(job(SIX)), WiringRun.Order.ALONG_THE_STRIP);
         assertThat(run.steps())
                 .extracting(WiringStep::order)
                 .containsExactly(
@@ -291,9 +230,9 @@ class CorePlanTest {
 
     @Test
     void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
-        Job job = CableEdits.landed("C-01", new LandedCore("yellow", "input 1", Instant.EPOCH), false)
+        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), false)
                 .on(job(SIX));
-        WiringRun run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
+        StepRun<WiringStep> run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
         assertThat(run.done()).isEqualTo(1);
         assertThat(run.next(0).orElseThrow().order()).isEqualTo("Green of C-01 to 0V beside 1");
         assertThat(atCable(job)).doesNotContain("core-elsewhere:C-01:yellow");
@@ -305,7 +244,7 @@ class CorePlanTest {
 
     @Test
     void withItsLastCoreACableIsTerminated() {
-        Job job = CableEdits.landed("C-01", new LandedCore("yellow", "input 1", Instant.EPOCH), true)
+        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), true)
                 .on(job(SIX));
         assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
     }
@@ -339,9 +278,10 @@ class CorePlanTest {
     void everyCoreHasOneUse(
             @ForAll @IntRange(min = 2, max = 6) int cores, @ForAll @IntRange(min = 0, max = 6) int needs) {
         CableType type = new CableType("n", "n", SmallJob.THIN, SIX.colours().subList(0, cores), false, false);
-        List<CoreUse> wanted = List.of(CoreUse.values()).subList(0, needs);
-        CoreColours colours = CoreColours.of(type, wanted, CoreConvention.usual());
+        List<CoreNeed> wanted = needs(CoreUse.values()).subList(0, needs);
+        CoreColours colours = CoreColours.of(type, wanted, java.util.Map.of(), CoreConvention.usual());
         List<CoreUse> met = colours.uses().values().stream()
+                .map(CoreNeed::use)
                 .filter(use -> use != CoreUse.SPARE)
                 .toList();
         assertThat(new HashSet<>(met)).hasSize(met.size());

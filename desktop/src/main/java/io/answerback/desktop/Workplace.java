@@ -4,6 +4,7 @@ import io.answerback.assess.Assessor;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableBench;
+import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
@@ -63,6 +64,7 @@ public final class Workplace implements AutoCloseable {
     private final Supplier<SurveyBench> surveyBench;
     private final Supplier<LoopBench> loopBench;
     private final Supplier<CableBench> cableBench;
+    private final CableShelf cables;
     private SurveyBench madeSurveyBench;
     private LoopBench madeLoopBench;
     private CableBench madeCableBench;
@@ -105,8 +107,9 @@ public final class Workplace implements AutoCloseable {
         this.surveyBench =
                 () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
         this.loopBench = () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock);
+        this.cables = new CableShelf(folder, disk);
         this.cableBench = () -> new CableBench(
-                desk, look, DataFiles.cableTypes(), new PrintPart(desk, disk, stage, DataFiles.labelStocks()), clock);
+                desk, look, cables, usual(opened.conductors()), new PrintPart(desk, disk, stage, cables), clock);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -150,13 +153,15 @@ public final class Workplace implements AutoCloseable {
         Platform.runLater(() -> surveyBench().focusEntry());
     }
 
-    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules and
-    /// panel profiles go to the new job, everything else should be a job.
+    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules and panel
+    /// profiles go to the new job, a firm's own cable types and label sheets are kept, all else should be a job.
     public void open(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {
             start.show(!atStart);
             start.take(file);
+        } else if (CableShelf.takes(file)) {
+            cables.take(file, desk::tell, desk::tell);
         } else if (TABLES.stream().anyMatch(name::endsWith) && !start.isVisible()) {
             survey.read(file);
         } else {

@@ -11,13 +11,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.cable.PrintKind;
 import io.answerback.edit.CableEdits;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Laying;
 import io.answerback.job.Laying.Progress;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -52,17 +49,26 @@ class CableWindowTest extends DemoWindow {
                                 .withLabels(true, true)
                                 .withProgress(Progress.RUN))));
         onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
-        until(() -> reads(robot, "Keypad 1 · 0 of 2 cores in place") && reads(robot, "Yellow of C-07 to input 1"));
+        until(() -> reads(robot, "Keypad 1 · 8 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.DOWN);
         until(() -> reads(robot, "Green of C-07 to 0V beside 1"));
         robot.type(KeyCode.ENTER);
-        until(() -> reads(robot, "1 of 2 cores in place") && reads(robot, "Yellow of C-07 to input 1"));
+        until(() -> reads(robot, "9 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
         robot.type(KeyCode.BACK_SPACE);
-        until(() -> reads(robot, "0 of 2 cores in place"));
+        until(() -> reads(robot, "8 of 10 done"));
         onScreen(() -> named(robot, "Green of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
-        until(() -> reads(robot, "Every core is in place"));
+        until(() -> reads(robot, "Everything is in place"));
+        assertThat(laying("24").reached()).isEqualTo(Progress.LABELLED);
+        // the other end is at the device, and with it the cable is terminated
+        onScreen(() -> workplace.cableBench().open(CableSheet.BOX));
+        click(robot, "Other end: device 24");
+        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        until(() -> reads(robot, "Yellow of C-07 to contact on the left"));
+        onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
+        robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
+        until(() -> reads(robot, "Everything is in place"));
         assertThat(laying("24").progress()).isEqualTo(Progress.TERMINATED);
         assertThat(laying("24").landed()).allMatch(core -> core.at().equals(NOW));
     }
@@ -83,9 +89,9 @@ class CableWindowTest extends DemoWindow {
     @Test
     void whatTheRingPassesByIsJoinedWithOneClick(FxRobot robot) {
         at("05");
-        assertThat(finds("outside-ring:05")).isTrue();
+        assertThat(finds("outside-ring:C-20")).isTrue();
         click(robot, "Join C-20");
-        until(() -> !finds("outside-ring:05"));
+        until(() -> !finds("outside-ring:C-20"));
         // the joint that went back to the terminal now goes on to it: what was put there has to move
         assertThat(reads(robot, "joins C-20")).isFalse();
         at("16");
@@ -129,24 +135,7 @@ class CableWindowTest extends DemoWindow {
         at("18");
         onScreen(() -> workplace.cableBench().open(CableSheet.CABLES));
         until(() -> reads(robot, "02 Dock") && reads(robot, "terminated, label missing"));
-        robot.clickOn("labelled there");
-        until(() -> !finds("cable-unlabelled:18"));
-    }
-
-    @Test
-    void paperIsWrittenAndWhatBecameOfItIsTold(FxRobot robot) throws Exception {
-        at("07");
-        Path pdf = folder.resolve("cores.pdf");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.CORES, pdf));
-        until(() -> reads(robot, "Written: " + pdf));
-        assertThat(Files.readString(pdf, java.nio.charset.StandardCharsets.ISO_8859_1))
-                .startsWith("%PDF");
-        Path csv = folder.resolve("cables.csv");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.CABLES, csv));
-        until(() -> reads(robot, "Written: " + csv));
-        assertThat(Files.readAllLines(csv)).hasSize(25).anyMatch(line -> line.startsWith("C-17,Expander 1,07 Dock"));
-        Path nowhere = csv.resolve("labels.pdf");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.LABELS, nowhere));
-        until(() -> reads(robot, "The disk refused"));
+        robot.clickOn("far end labelled");
+        until(() -> !finds("cable-unlabelled:C-14"));
     }
 }

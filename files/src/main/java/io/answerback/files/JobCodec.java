@@ -12,7 +12,7 @@ public final class JobCodec {
     /// What the `format` field says.
     public static final String FORMAT = "answerback-job";
     /// The version this application writes.
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     private static final String NEXT = "Mend it there, or open an earlier version from the folder .versions beside it.";
 
@@ -64,7 +64,7 @@ public final class JobCodec {
             requireJob(tree, name);
             int version = tree.path("version").asInt(VERSION);
             if (version < VERSION) {
-                ObjectNode upgraded = JobUpgrade.fromVersion1((ObjectNode) tree);
+                ObjectNode upgraded = JobUpgrade.toNewest((ObjectNode) tree);
                 return new JobDocument(job(upgraded), upgraded, Optional.empty());
             }
             Job job = reader(tree).forType(Job.class).readValue(text);

@@ -1,7 +1,10 @@
 package io.answerback.files;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import io.answerback.job.AsFound;
 import io.answerback.job.Band;
 import io.answerback.job.BandUnit;
+import io.answerback.job.CableEnds;
 import io.answerback.job.Meaning;
 import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
@@ -11,6 +14,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
+import tools.jackson.databind.cfg.MutableConfigOverride;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -19,6 +23,8 @@ import tools.jackson.databind.module.SimpleModule;
 final class JobJson {
     /// The mapper for profiles, rules and kinds of point.
     static final JsonMapper PLAIN = JsonMapper.builder()
+            .withConfigOverride(CableEnds.class, JobJson::leaveOutWhatIsEmpty)
+            .withConfigOverride(AsFound.class, JobJson::leaveOutWhatIsEmpty)
             .addModule(new SimpleModule()
                     .addSerializer(Band.class, new BandWriter())
                     .addDeserializer(Band.class, new BandReader()))
@@ -28,6 +34,10 @@ final class JobJson {
     static final JsonMapper MAPPER = PLAIN.rebuild().addModule(shared()).build();
 
     private JobJson() {}
+
+    private static void leaveOutWhatIsEmpty(MutableConfigOverride parts) {
+        parts.setInclude(JsonInclude.Value.construct(JsonInclude.Include.NON_EMPTY, JsonInclude.Include.NON_EMPTY));
+    }
 
     private static SimpleModule shared() {
         SimpleModule module = new SimpleModule("shared");

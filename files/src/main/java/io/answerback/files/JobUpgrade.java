@@ -7,8 +7,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Brings a job of file version 1 to version 2: house rules with schools and figures, kinds of point as data,
-/// what the survey decided, modules, and what the panel takes.
+/// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house rules with
+/// schools and figures, kinds of point as data, what the survey decided, modules, and what the panel takes; version 3
+/// brought cables to more than one point, to modules and to joint boxes.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -24,8 +25,26 @@ final class JobUpgrade {
 
     private JobUpgrade() {}
 
-    /// The same job as version 2 writes it.
-    static ObjectNode fromVersion1(ObjectNode old) {
+    /// The same job as the newest version writes it.
+    static ObjectNode toNewest(ObjectNode old) {
+        return toVersion3(version(old) < 2 ? toVersion2(old) : old);
+    }
+
+    private static ObjectNode toVersion3(ObjectNode old) {
+        ObjectNode job = old.deepCopy();
+        job.put("version", 3);
+        job.path("modules").forEach(module -> ((ObjectNode) module).put("besideMetal", false));
+        job.path("cables").forEach(node -> {
+            ObjectNode cable = (ObjectNode) node;
+            JsonNode point = cable.remove("pointId");
+            if (point != null) {
+                cable.putObject("ends").putArray("points").add(point);
+            }
+        });
+        return job;
+    }
+
+    private static ObjectNode toVersion2(ObjectNode old) {
         ObjectNode job = old.deepCopy();
         job.put("version", 2);
         job.set("practice", practice(job.path("practice")));

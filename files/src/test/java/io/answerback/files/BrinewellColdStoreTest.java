@@ -23,8 +23,8 @@ class BrinewellColdStoreTest {
                         .map(Finding::id))
                 .containsExactlyInAnyOrder(
                         "loop-tight:07",
-                        "outside-ring:05",
-                        "cable-unlabelled:18",
+                        "outside-ring:C-20",
+                        "cable-unlabelled:C-14",
                         "reading-off:10:at-rest",
                         "zone-off:15",
                         "zone-without-area:20",

@@ -88,7 +88,7 @@ class JobCodecTest {
     }
 
     @Test
-    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion2() throws Exception {
+    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion3() throws Exception {
         String old;
         try (var in = getClass().getResourceAsStream("version1.answerback.json")) {
             old = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
@@ -106,12 +106,31 @@ class JobCodecTest {
         var assessment = new Assessor(DataFiles.events()).assess(upgraded);
         assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);
         assertThat(JobCodec.read(JobCodec.write(read), "again").job()).isEqualTo(upgraded);
-        assertThat(JobCodec.write(read)).contains("\"version\": 2");
+        assertThat(JobCodec.write(read)).contains("\"version\": 3");
+    }
+
+    @Test
+    void aCableOfVersion2GoesToTheSamePoint() throws Exception {
+        String old = text.lines()
+                .filter(line -> !line.contains("\"ends\": {\"module\"") && !line.contains("\"from\": \"Keypad 1\""))
+                .filter(line -> !line.contains("\"from\": \"Expander 1\""))
+                .map(line -> line.replaceAll("\"ends\": \\{\"points\": \\[(\"\\d+\")]}", "\"pointId\": $1")
+                        .replace(", \"besideMetal\": false", ""))
+                .collect(java.util.stream.Collectors.joining("\n"))
+                .replaceFirst("\"version\": 3", "\"version\": 2")
+                .replaceFirst("},(\\s*],\\s*\"inputs\")", "}$1");
+        assertThat(old).contains("\"pointId\": \"07\"").doesNotContain("\"ends\"");
+        Job upgraded = JobCodec.read(old, "old").job();
+        assertThat(upgraded.cables())
+                .isEqualTo(job.cables().stream()
+                        .filter(cable -> !cable.ends().points().isEmpty())
+                        .toList());
+        assertThat(upgraded.modules()).isEqualTo(job.modules());
     }
 
     @Test
     void aNewerVersionOpensReadOnly() throws BrokenFile {
-        assertThat(JobCodec.read(text.replaceFirst("\"version\": 2", "\"version\": 7"), "job")
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 3", "\"version\": 7"), "job")
                         .newerVersion())
                 .contains(7);
     }

@@ -44,7 +44,7 @@ class JobFileTest {
     @Test
     void aNewerFileIsNeverOverwritten() throws Exception {
         Path file = folder.resolve("newer.answerback.json");
-        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 2", "\"version\": 3");
+        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 3", "\"version\": 4");
         Files.writeString(file, newer);
         JobDocument read = JobFile.open(file);
         assertThatThrownBy(() -> JobFile.save(file, read))

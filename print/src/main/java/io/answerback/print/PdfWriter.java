@@ -42,6 +42,18 @@ public final class PdfWriter {
         }
     }
 
+    /// Sets a paper without writing it.
+    ///
+    /// @param set sets the paper, given how wide words are
+    /// @throws UncheckedIOException when a face that ships with the application cannot be read
+    public static Paper set(Function<Measure, Paper> set) {
+        try (PDDocument unused = new PDDocument()) {
+            return set.apply(new Faces(unused));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
     /// A paper and its bytes.
     ///
     /// @param paper the paper as it was set

@@ -11,9 +11,11 @@ import io.answerback.job.Job;
 import io.answerback.job.Laying;
 import io.answerback.paper.BoxPaper;
 import io.answerback.paper.CableLabelSheet;
+import io.answerback.paper.CableSchedule;
+import io.answerback.paper.CoreSchedule;
 import io.answerback.paper.LabelStock;
 import io.answerback.paper.Mark;
-import io.answerback.paper.Schedules;
+import io.answerback.paper.Paper;
 import io.answerback.paper.Table;
 import io.answerback.paper.TableSetter;
 import java.io.IOException;
@@ -45,22 +47,25 @@ class PaperTest {
 
     @Test
     void theCoreScheduleNamesEveryCableAndEveryPlace() throws IOException {
-        Table table = Schedules.cores(job, plan);
+        Table table = CoreSchedule.of(job, plan);
         byte[] pdf = PdfWriter.write(measure -> TableSetter.set(table, measure)).bytes();
         String text = text(pdf);
         assertThat(text).contains("Brinewell Cold Store, core schedule", "joins ", "spare, folded back", "0V beside 7");
         job.cables().forEach(cable -> assertThat(text).contains(cable.id()));
         assertThat(pages(pdf)).isGreaterThan(3);
         assertThat(text).contains("page 1 of " + pages(pdf));
-        // 24 cables of 8 cores
-        assertThat(table.rows()).hasSize(192);
+        assertThat(table.rows())
+                .hasSize(job.cables().stream()
+                        .mapToInt(cable ->
+                                cable.laying().type().orElseThrow().colours().size())
+                        .sum());
     }
 
     @Test
     void aLongNameIsBrokenAndNoRowLeavesItsPage() {
         Job named = PointEdits.name("01", "The door at the far end of the office corridor beside the old boiler house")
                 .on(job);
-        var paper = PdfWriter.write(measure -> TableSetter.set(Schedules.cables(named, CorePlan.of(named)), measure))
+        var paper = PdfWriter.write(measure -> TableSetter.set(CableSchedule.of(named, CorePlan.of(named)), measure))
                 .paper();
         assertThat(paper.pages().stream().flatMap(List::stream))
                 .filteredOn(Mark.Text.class::isInstance)
@@ -75,7 +80,8 @@ class PaperTest {
                 .orElseThrow();
         var written = PdfWriter.write(measure -> CableLabelSheet.of(job, plan, small, measure));
         assertThat(text(written.bytes()).split("C-17", -1)).hasSize(3);
-        assertThat(pages(written.bytes())).isEqualTo(1);
+        assertThat(pages(written.bytes()))
+                .isEqualTo(Math.ceilDiv(2 * job.cables().size(), 5 * 13));
         Job named = PointEdits.name("07", "Dock roller door 2, the one that the lorries for the south use at night")
                 .on(job);
         var cut = PdfWriter.write(measure -> CableLabelSheet.of(named, CorePlan.of(named), small, measure));
@@ -88,13 +94,13 @@ class PaperTest {
         LabelStock tape = DataFiles.labelStocks().getLast();
         assertThat(pages(PdfWriter.write(measure -> CableLabelSheet.of(job, plan, tape, measure))
                         .bytes()))
-                .isEqualTo(48);
+                .isEqualTo(2 * job.cables().size());
     }
 
     @Test
     void aCableThatIsNotDecidedIsPrintedWithItsGap() throws IOException {
         Job bare = CableEdits.laying("", "C-17", laying -> Laying.PLANNED).on(job);
-        byte[] pdf = PdfWriter.write(measure -> TableSetter.set(Schedules.cores(bare, CorePlan.of(bare)), measure))
+        byte[] pdf = PdfWriter.write(measure -> TableSetter.set(CoreSchedule.of(bare, CorePlan.of(bare)), measure))
                 .bytes();
         assertThat(text(pdf)).contains("its type is not decided");
     }
@@ -103,13 +109,47 @@ class PaperTest {
     void theBoxesAreDrawnAPageEach() throws IOException {
         var written = PdfWriter.write(measure -> BoxPaper.of(job, plan, measure));
         assertThat(pages(written.bytes())).isEqualTo(plan.boxes().size());
-        assertThat(text(written.bytes())).contains("Expander 1", "Outside the ring: C-20");
+        assertThat(text(written.bytes()))
+                .contains("Expander 1", "Outside the ring: C-20", "to Keypad 3 · 4-core alarm");
+    }
+
+    @Test
+    void aJointBoxSaysWhatIsJoinedToWhat() throws IOException {
+        Job pottery = DemoJobs.job(2);
+        var written = PdfWriter.write(measure -> BoxPaper.of(pottery, CorePlan.of(pottery), measure));
+        assertThat(text(written.bytes())).contains("Joined", "Yellow of C-05 to yellow of C-07");
+        assertThat(written.paper().problems()).isEmpty();
+    }
+
+    @Test
+    void aLabelSaysWhereItsOtherEndIs() throws IOException {
+        LabelStock sheet = DataFiles.labelStocks().getFirst();
+        String text = text(PdfWriter.write(measure -> CableLabelSheet.of(job, plan, sheet, measure))
+                .bytes());
+        assertThat(text).contains("to 07 Dock roller door 2\nat Expander 1", "to Expander 1\nat 07 Dock roller door 2");
+    }
+
+    @Test
+    void everyMarkIsOnItsPage() {
+        for (Paper paper : List.of(
+                PdfWriter.set(measure -> BoxPaper.of(job, plan, measure)),
+                PdfWriter.set(measure -> TableSetter.set(CoreSchedule.of(job, plan), measure)),
+                PdfWriter.set(measure ->
+                        CableLabelSheet.of(job, plan, DataFiles.labelStocks().getLast(), measure)))) {
+            assertThat(paper.pages().stream().flatMap(List::stream))
+                    .filteredOn(Mark.Text.class::isInstance)
+                    .map(Mark.Text.class::cast)
+                    .allSatisfy(mark -> {
+                        assertThat(mark.x()).isBetween(0.0, paper.widthMillimetres());
+                        assertThat(mark.baseline()).isBetween(0.0, paper.heightMillimetres());
+                    });
+        }
     }
 
     @Test
     void lettersTheFaceDoesNotHaveAreReplacedAndNothingFails() throws IOException {
         Job named = PointEdits.name("07", "Tor \u6771 <2> & \"west\"").on(job);
-        var written = PdfWriter.write(measure -> TableSetter.set(Schedules.cables(named, CorePlan.of(named)), measure));
+        var written = PdfWriter.write(measure -> TableSetter.set(CableSchedule.of(named, CorePlan.of(named)), measure));
         assertThat(text(written.bytes())).contains("Tor ? <2>");
         for (String svg : SvgWriter.write(written.paper())) {
             assertThat(parsed(svg)).isEqualTo("svg");

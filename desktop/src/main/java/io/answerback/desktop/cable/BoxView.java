@@ -2,21 +2,74 @@ package io.answerback.desktop.cable;
 
 import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CableCores;
+import io.answerback.cores.CoreEnd;
+import io.answerback.cores.CorePath;
 import io.answerback.cores.CorePlan;
+import io.answerback.cores.Place;
+import io.answerback.cores.PlannedCore;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Focus;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
+import io.answerback.job.Job;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
-/// The box and the cable the selected point leads to.
+/// The place and the cable that are looked at: those in focus, or else those the selected point leads to.
 ///
 /// @param plan where every core of the job goes
-/// @param box the box; empty when no cable comes to any
-/// @param cable the selected point's cable at it; empty when it has none there
-record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable) {
+/// @param box the place; empty when no cable comes to any
+/// @param cable the cable's end there; empty when none is looked at
+/// @param core the core of it that is looked at; empty for none
+record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable, Optional<PlannedCore> core) {
     static BoxView of(DeskState state) {
         CorePlan plan = state.assessment().facts().cores();
-        Optional<CableCores> cable = state.job().cableTo(state.selected()).flatMap(its -> plan.cable(its.id()));
-        Optional<BoxPlan> box = cable.flatMap(its -> plan.boxOf(its.cable().id()))
-                .or(() -> plan.boxes().stream().findFirst());
-        return new BoxView(plan, box, cable);
+        Job job = state.job();
+        Focus focus = state.focus();
+        Optional<BoxPlan> named = plan.box(focus.part());
+        if (named.isPresent()) {
+            BoxPlan box = named.get();
+            Optional<CableCores> its = box.cables().stream()
+                    .filter(cable -> cable.cable().ends().serves(state.selected()))
+                    .findFirst();
+            return of(plan, box, its.or(() -> Optional.of(box.cables().getFirst())), "");
+        }
+        Optional<Cable> cable = job.cable(focus.part()).or(() -> job.cableTo(state.selected()));
+        CableEnd other = focus.end() == CableEnd.NEAR ? CableEnd.FAR : CableEnd.NEAR;
+        return cable.flatMap(
+                        its -> at(plan, its, focus.end(), focus.core()).or(() -> at(plan, its, other, focus.core())))
+                .or(() -> plan.boxes().stream().findFirst().map(box -> of(plan, box, Optional.empty(), "")))
+                .orElse(new BoxView(plan, Optional.empty(), Optional.empty(), Optional.empty()));
+    }
+
+    private static Optional<BoxView> at(CorePlan plan, Cable cable, CableEnd end, String core) {
+        return plan.at(cable, end).map(box -> of(plan, box, box.cable(cable.id()), core));
+    }
+
+    private static BoxView of(CorePlan plan, BoxPlan box, Optional<CableCores> cable, String core) {
+        Optional<PlannedCore> looked = cable.flatMap(its -> its.core(core));
+        return new BoxView(plan, Optional.of(box), cable, looked);
+    }
+
+    /// The names there are to choose from: every box and joint box, and the device that is looked at.
+    List<Place> places() {
+        List<Place> places =
+                new ArrayList<>(plan.boxes().stream().map(BoxPlan::place).toList());
+        box.map(BoxPlan::place).filter(place -> !places.contains(place)).ifPresent(places::add);
+        return places;
+    }
+
+    /// The whole way of the core that is looked at; empty when none is.
+    Optional<CorePath> path() {
+        return cable.flatMap(its -> core.flatMap(one -> plan.path(new CoreEnd(its.id(), one.colour()))));
+    }
+
+    static String words(Place place) {
+        return switch (place.kind()) {
+            case BOX -> place.name();
+            case JOINT_BOX -> "joint box " + place.name();
+            case DEVICE -> "device " + place.name();
+        };
     }
 }

@@ -6,10 +6,11 @@ import io.answerback.files.TableCsv;
 import io.answerback.job.Job;
 import io.answerback.paper.BoxPaper;
 import io.answerback.paper.CableLabelSheet;
+import io.answerback.paper.CableSchedule;
+import io.answerback.paper.CoreSchedule;
 import io.answerback.paper.LabelStock;
 import io.answerback.paper.Measure;
 import io.answerback.paper.Paper;
-import io.answerback.paper.Schedules;
 import io.answerback.paper.Table;
 import io.answerback.paper.TableSetter;
 import io.answerback.print.PdfWriter;
@@ -18,6 +19,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 
 /// Writes what is printed of a job's cables, in the format the file's name ends in.
 public final class CablePrinting {
@@ -44,7 +46,7 @@ public final class CablePrinting {
             TableCsv.write(file, table(kind, job, plan));
             return List.of();
         }
-        PdfWriter.Written written = PdfWriter.write(measure -> paper(kind, job, plan, stock, measure));
+        PdfWriter.Written written = PdfWriter.write(setting(kind, job, plan, stock));
         if (name.endsWith(SVG)) {
             svg(file, written.paper());
         } else {
@@ -54,11 +56,18 @@ public final class CablePrinting {
     }
 
     private static Table table(PrintKind kind, Job job, CorePlan plan) {
-        return kind == PrintKind.CABLES ? Schedules.cables(job, plan) : Schedules.cores(job, plan);
+        return kind == PrintKind.CABLES ? CableSchedule.of(job, plan) : CoreSchedule.of(job, plan);
     }
 
-    private static Paper paper(PrintKind kind, Job job, CorePlan plan, LabelStock stock, Measure measure) {
-        return switch (kind) {
+    /// Sets one kind of paper without writing it, in the faces it would be written in.
+    ///
+    /// @param stock the labels, for labels
+    public static Paper set(PrintKind kind, Job job, CorePlan plan, LabelStock stock) {
+        return PdfWriter.set(setting(kind, job, plan, stock));
+    }
+
+    private static Function<Measure, Paper> setting(PrintKind kind, Job job, CorePlan plan, LabelStock stock) {
+        return measure -> switch (kind) {
             case CABLES, CORES -> TableSetter.set(table(kind, job, plan), measure);
             case BOXES -> BoxPaper.of(job, plan, measure);
             case LABELS -> CableLabelSheet.of(job, plan, stock, measure);

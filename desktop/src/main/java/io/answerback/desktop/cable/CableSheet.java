@@ -7,7 +7,9 @@ public enum CableSheet {
     /// One core at a time, to be put in place.
     RUN("Wiring run"),
     /// Every cable, room by room.
-    CABLES("All cables");
+    CABLES("All cables"),
+    /// What is printed, page by page.
+    PAPER("Paper");
 
     private final String title;
 

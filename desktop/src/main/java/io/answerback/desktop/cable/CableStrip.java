@@ -14,28 +14,27 @@ import io.answerback.job.CableType;
 import io.answerback.job.Laying;
 import io.answerback.job.Laying.Progress;
 import java.util.Arrays;
-import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 
 /// What can be changed about one cable, each value where it stands.
 final class CableStrip {
     private final Desk desk;
-    private final List<CableType> types;
+    private final CableShelf shelf;
 
-    CableStrip(Desk desk, List<CableType> types) {
+    CableStrip(Desk desk, CableShelf shelf) {
         this.desk = desk;
-        this.types = types;
+        this.shelf = shelf;
     }
 
-    Flow of(Cable cable, String pointName) {
+    Flow of(Cable cable, String where) {
         Laying laying = cable.laying();
         Flow strip = new Flow(
                 Words.of("finding-says", cable.id()),
-                Words.quiet("to " + pointName),
+                Words.quiet(where),
                 Choice.of(
                         "Type of " + cable.id(),
-                        types,
+                        shelf.types(),
                         laying.type().orElse(null),
                         "no type yet",
                         CableType::name,
@@ -44,15 +43,15 @@ final class CableStrip {
                 Choice.of(
                         "Progress of " + cable.id(),
                         Arrays.asList(Progress.values()),
-                        laying.progress(),
+                        laying.reached(),
                         Progress::words,
                         progress -> change("progress", cable, its -> its.withProgress(progress))),
                 box(
-                        "labelled here",
+                        "near end labelled",
                         laying.labelledHere(),
                         on -> change("label", cable, its -> its.withLabels(on, its.labelledThere()))),
                 box(
-                        "labelled there",
+                        "far end labelled",
                         laying.labelledThere(),
                         on -> change("label", cable, its -> its.withLabels(its.labelledHere(), on))),
                 route(cable),

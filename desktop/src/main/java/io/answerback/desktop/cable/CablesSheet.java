@@ -2,41 +2,46 @@ package io.answerback.desktop.cable;
 
 import io.answerback.chain.Figures;
 import io.answerback.chain.Mark;
+import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CorePlan;
+import io.answerback.cores.FirstFix;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Area;
 import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
 import io.answerback.job.CableType;
-import io.answerback.job.Job;
+import io.answerback.job.Conductor;
 import io.answerback.job.Laying;
-import io.answerback.job.Point;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 
-/// Every cable, room by room, as it is best run and labelled.
+/// Every cable, room by room, between what it runs, and what was found of it.
 final class CablesSheet extends Sheet {
     private final Desk desk;
     private final Look look;
     private final CableStrip about;
+    private final EndsStrip ends;
 
-    CablesSheet(Desk desk, Look look, List<CableType> types, PrintPart print) {
+    CablesSheet(Desk desk, Look look, CableShelf shelf, Conductor usual, Consumer<PrintKind> paper) {
         this.desk = desk;
         this.look = look;
-        this.about = new CableStrip(desk, types);
+        this.about = new CableStrip(desk, shelf);
+        this.ends = new EndsStrip(desk, usual);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
-        instrument.getChildren().addAll(print.nodes());
+        instrument.getChildren().addAll(PrintPart.nodes(paper));
     }
 
     @Override
     public String title() {
-        return "Run and label, room by room";
+        return "Every cable, room by room";
     }
 
     @Override
@@ -47,58 +52,57 @@ final class CablesSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        Job job = state.job();
-        CorePlan plan = state.assessment().facts().cores();
-        sheet.getChildren().clear();
-        job.cableTo(state.selected())
-                .ifPresent(cable -> sheet.getChildren()
-                        .add(about.of(
-                                cable,
-                                job.point(cable.pointId()).map(Point::name).orElse(""))));
+        BoxView view = BoxView.of(state);
+        sheet.getChildren().setAll(ends.more(state));
+        view.cable().ifPresent(cable -> {
+            String where = "%s to %s"
+                    .formatted(box(view.plan(), cable.cable()), view.plan().farEnd(cable.cable()));
+            sheet.getChildren().addAll(about.of(cable.cable(), where), ends.of(state, cable.cable()));
+        });
         GridPane table = new GridPane();
         table.getStyleClass().addAll("table", "cable-table");
-        int row = 0;
-        for (Area area : job.areas()) {
-            row = room(
-                    table, row, "%02d %s".formatted(area.number(), area.name()), job, plan, Optional.of(area.number()));
-        }
-        room(table, row, "In no area", job, plan, Optional.empty());
+        FirstFix.rooms(state.job()).forEach((room, cables) -> room(table, room, cables, view));
         sheet.getChildren().add(table);
     }
 
-    private int room(GridPane table, int first, String name, Job job, CorePlan plan, Optional<Integer> area) {
-        List<Point> points = job.points().stream()
-                .filter(point -> point.duty().area().equals(area))
-                .filter(point -> job.cableTo(point.id()).isPresent())
-                .toList();
-        int row = first;
-        if (!points.isEmpty()) {
-            table.add(Words.title(name), 0, row++, 6, 1);
+    private void room(GridPane table, String name, List<Cable> cables, BoxView view) {
+        table.add(Words.title(name), 0, table.getRowCount(), 6, 1);
+        for (Cable cable : cables) {
+            boolean looked =
+                    view.cable().filter(its -> its.id().equals(cable.id())).isPresent();
+            table.addRow(table.getRowCount(), row(view.plan(), cable, looked));
         }
-        for (Point point : points) {
-            Cable cable = job.cableTo(point.id()).orElseThrow();
-            Label to = Words.wrapped(new Label(point.name()));
-            to.setOnMouseClicked(click -> desk.select(point.id()));
-            String box = plan.boxOf(cable.id()).map(its -> its.module()).orElse("no box yet");
-            table.addRow(
-                    row++,
-                    Words.figure(cable.id()),
-                    to,
-                    Words.wrapped(Words.quiet("from " + box)),
-                    Words.wrapped(Words.quiet(
-                            cable.laying().type().map(CableType::name).orElse("no type yet"))),
-                    Words.figure(Figures.metres(cable.metres())),
-                    Marks.of(mark(cable.laying()), says(cable.laying()), look.px(4.5)),
-                    Words.wrapped(new Label(says(cable.laying()))));
+    }
+
+    private Node[] row(CorePlan plan, Cable cable, boolean looked) {
+        Label id = Words.figure(cable.id());
+        Label to = Words.wrapped(new Label(plan.farEnd(cable)));
+        if (looked) {
+            to.getStyleClass().add("finding-says");
         }
-        return row;
+        var open = new RowButton(
+                cable.id() + " to " + plan.farEnd(cable), () -> desk.focus(cable, CableEnd.NEAR, ""), id, to);
+        open.getStyleClass().setAll("core-row");
+        Laying laying = cable.laying();
+        return new Node[] {
+            open,
+            Words.wrapped(Words.quiet("from " + box(plan, cable))),
+            Words.wrapped(Words.quiet(laying.type().map(CableType::name).orElse("no type yet"))),
+            Words.figure(cable.metres() == 0 ? "no length" : Figures.metres(cable.metres())),
+            Marks.of(mark(laying), says(laying), look.px(4.5)),
+            Words.wrapped(new Label(says(laying)))
+        };
+    }
+
+    private static String box(CorePlan plan, Cable cable) {
+        return plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
     }
 
     private static Mark mark(Laying laying) {
         boolean labelled = laying.labelledHere() && laying.labelledThere();
-        return switch (laying.progress()) {
+        return switch (laying.reached()) {
             case PLANNED -> Mark.NOT_DONE;
-            case RUN -> Mark.TIGHT;
+            case RUN, LABELLED -> Mark.TIGHT;
             case TERMINATED -> labelled ? Mark.SOUND : Mark.TIGHT;
             case TESTED -> labelled ? Mark.PROVEN : Mark.TIGHT;
         };
@@ -107,7 +111,7 @@ final class CablesSheet extends Sheet {
     private static String says(Laying laying) {
         boolean labelled = laying.labelledHere() && laying.labelledThere();
         return laying.progress() == Laying.Progress.PLANNED || labelled
-                ? laying.progress().words()
+                ? laying.reached().words()
                 : laying.progress().words() + ", label missing";
     }
 }

@@ -3,53 +3,92 @@ package io.answerback.desktop.cable;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.paper.LabelStock;
+import io.answerback.paper.Paper;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/// The buttons that write paper, and the labels it is put on.
+/// Sets paper, saves it and sends it to a printer; knows the labels it is put on.
 public final class PrintPart {
     private final Desk desk;
     private final Disk disk;
     private final Window owner;
-    private final List<LabelStock> stocks;
+    private final CableShelf shelf;
+    private final PagePrinter printer;
     private LabelStock stock;
+    private boolean printing;
 
-    /// @param stocks the labels there are to choose from
-    public PrintPart(Desk desk, Disk disk, Window owner, List<LabelStock> stocks) {
+    /// @param shelf the labels there are to choose from
+    public PrintPart(Desk desk, Disk disk, Window owner, CableShelf shelf) {
         this.desk = desk;
         this.disk = disk;
         this.owner = owner;
-        this.stocks = List.copyOf(stocks);
-        this.stock = stocks.getFirst();
+        this.shelf = shelf;
+        this.printer = new PagePrinter(owner, desk::tell);
     }
 
-    List<Node> nodes() {
+    /// A button for each kind of paper.
+    ///
+    /// @param open shows it
+    static List<Node> nodes(Consumer<PrintKind> open) {
         Flow buttons = new Flow();
         buttons.getStyleClass().add("switches");
         for (PrintKind kind : PrintKind.values()) {
-            buttons.getChildren().add(Tool.of(kind.title(), "write it as a file to print", () -> ask(kind)));
+            buttons.getChildren()
+                    .add(Tool.of(kind.title(), "look at it, then save or print it", () -> open.accept(kind)));
         }
-        Flow labels = new Flow(
-                Words.quiet("labels on"),
-                Choice.of("Label sheet", stocks, stock, LabelStock::name, chosen -> stock = chosen));
-        labels.getStyleClass().add("switches");
-        return List.of(Words.title("Print"), buttons, labels);
+        return List.of(Words.title("Print"), buttons);
     }
 
-    private void ask(PrintKind kind) {
+    /// What takes the firm's own tables.
+    List<Node> fromFile() {
+        return List.of(
+                Words.title("Your own reels and labels"),
+                Words.wrapped(Words.quiet("A table ending in .cables.csv or .labels.csv adds the firm's own; it can be"
+                        + " dropped on the window too.")),
+                Tool.of("From a file…", "read a table of cable types or of label sheets", this::choose));
+    }
+
+    private void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Types of cable, or label sheets");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.cables.csv", "*.labels.csv"));
+        File chosen = chooser.showOpenDialog(owner);
+        if (chosen != null) {
+            shelf.take(chosen.toPath(), desk::tell, desk::tell);
+        }
+    }
+
+    LabelStock stock() {
+        return stock == null ? shelf.stocks().getFirst() : stock;
+    }
+
+    void labelsOn(LabelStock chosen) {
+        stock = chosen;
+    }
+
+    /// Sets one kind of paper of the job as it is now on the disk thread.
+    void set(PrintKind kind, LabelStock labels, Consumer<Paper> then) {
+        DeskState now = desk.now();
+        disk.run(
+                () -> CablePrinting.set(
+                        kind, now.job(), now.assessment().facts().cores(), labels),
+                then);
+    }
+
+    void ask(PrintKind kind) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(kind.title());
-        chooser.setInitialFileName(
-                kind.title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-') + ".pdf");
+        chooser.setInitialFileName(kind.title().toLowerCase(Locale.ROOT).replace(' ', '-') + ".pdf");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("SVG", "*.svg"));
         if (kind.table()) {
@@ -64,19 +103,35 @@ public final class PrintPart {
     /// Writes one kind of paper on the disk thread, and tells what became of it.
     public void write(PrintKind kind, Path file) {
         DeskState now = desk.now();
-        LabelStock labels = stock;
+        LabelStock labels = stock();
         disk.run(
                 () -> CablePrinting.write(
                         kind, file, now.job(), now.assessment().facts().cores(), labels),
-                problems -> desk.tell(
-                        problems.isEmpty()
-                                ? "Written: " + file
-                                : "Written: %s. %s%s"
-                                        .formatted(
-                                                file,
-                                                problems.getFirst(),
-                                                problems.size() > 1
-                                                        ? " And %d more like it.".formatted(problems.size() - 1)
-                                                        : "")));
+                problems -> desk.tell("Written: " + file + gaps(problems)));
+    }
+
+    private static String gaps(List<String> problems) {
+        return switch (problems.size()) {
+            case 0 -> "";
+            case 1 -> ". " + problems.getFirst();
+            default -> ". %s And %d more like it.".formatted(problems.getFirst(), problems.size() - 1);
+        };
+    }
+
+    boolean printing() {
+        return printing;
+    }
+
+    void print(Paper paper, Runnable changed) {
+        printing = true;
+        changed.run();
+        printer.print(paper, () -> {
+            printing = false;
+            changed.run();
+        });
+    }
+
+    void stopPrinting() {
+        printer.stop();
     }
 }

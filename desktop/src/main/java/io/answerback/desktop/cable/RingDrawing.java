@@ -1,6 +1,7 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
 import io.answerback.cores.TamperRing;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
@@ -73,7 +74,11 @@ final class RingDrawing extends Drawing {
                 .filter(terminal -> terminal.use() == io.answerback.job.TerminalUse.TAMPER)
                 .map(terminal -> terminal.name())
                 .findFirst()
-                .orElse("?");
+                .orElse(box.cables().stream()
+                        .filter(cable -> cable.end() == io.answerback.job.CableEnd.FAR)
+                        .map(CableCores::id)
+                        .findFirst()
+                        .orElse("?"));
     }
 
     private void leftOut(String cableId, double x) {
@@ -84,10 +89,7 @@ final class RingDrawing extends Drawing {
     }
 
     private void select(Rectangle station, String cableId) {
-        box.cables().stream()
-                .filter(cable -> cable.cable().id().equals(cableId))
-                .findFirst()
-                .ifPresent(cable -> station.setOnMouseClicked(
-                        click -> desk.select(cable.point().id())));
+        box.cable(cableId)
+                .ifPresent(cable -> station.setOnMouseClicked(click -> desk.focus(cable.cable(), cable.end(), "")));
     }
 }

@@ -1,47 +1,65 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.cores.BoxPlan;
+import io.answerback.cores.FirstFix;
+import io.answerback.cores.FixStep;
+import io.answerback.cores.Place;
+import io.answerback.cores.RunStep;
+import io.answerback.cores.StepRun;
+import io.answerback.cores.UnusedInputs;
+import io.answerback.cores.UnusedStep;
 import io.answerback.cores.WiringRun;
 import io.answerback.cores.WiringStep;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Focus;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.edit.CableEdits;
-import io.answerback.job.LandedCore;
+import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.Region;
 
-/// Standing at the box: one core at a time in large letters. Enter when it is in place, Down to leave it for later,
-/// Backspace to take the last one back. What was done is kept, with its time, so that it can be left and taken up
-/// again.
+/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done, Down to
+/// leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that it can be
+/// left and taken up again.
 final class RunSheet extends Sheet {
     private static final int AHEAD = 3;
 
+    /// The orders an engineer may like.
+    private enum Order {
+        ALONG_THE_STRIP(WiringRun.Order.ALONG_THE_STRIP.words()),
+        CABLE_BY_CABLE(WiringRun.Order.CABLE_BY_CABLE.words()),
+        FIRST_FIX("first fix, room by room");
+
+        private final String words;
+
+        Order(String words) {
+            this.words = words;
+        }
+    }
+
     private final Desk desk;
     private final InstantSource clock;
-    private final OwnKeys card = new OwnKeys();
-    private WiringRun.Order order = WiringRun.Order.ALONG_THE_STRIP;
+    private final RunCard card = new RunCard();
+    private Order order = Order.ALONG_THE_STRIP;
     private int from;
-    private String shownBox = "";
+    private String shown = "";
 
     RunSheet(Desk desk, InstantSource clock) {
         this.desk = desk;
         this.clock = clock;
-        card.getStyleClass().add("run-card");
         card.addEventHandler(KeyEvent.KEY_PRESSED, this::press);
-        card.setOnMouseClicked(click -> card.requestFocus());
         instrument.getChildren().setAll(Cautions.beforeATerminal());
     }
 
@@ -52,124 +70,98 @@ final class RunSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return run(state)
-                .map(run -> "%s · %d of %d cores in place"
-                        .formatted(
-                                BoxView.of(state).box().orElseThrow().module(),
-                                run.done(),
-                                run.steps().size()))
-                .orElse("no cable comes to a box yet");
+        BoxView view = BoxView.of(state);
+        StepRun<?> run = run(state, view);
+        String where = order == Order.FIRST_FIX
+                ? "the whole job"
+                : view.box().map(BoxPlan::title).orElse("no cable comes to a box yet");
+        return "%s · %s".formatted(where, count(run));
     }
 
-    private Optional<WiringRun> run(DeskState state) {
-        return BoxView.of(state).box().map(box -> WiringRun.of(box, order));
+    private static String count(StepRun<?> run) {
+        return "%d of %d done".formatted(run.done(), run.steps().size());
+    }
+
+    private StepRun<? extends RunStep> run(DeskState state, BoxView view) {
+        return switch (order) {
+            case FIRST_FIX -> FirstFix.of(state.job(), view.plan());
+            case ALONG_THE_STRIP -> wiring(state, view, WiringRun.Order.ALONG_THE_STRIP);
+            case CABLE_BY_CABLE -> wiring(state, view, WiringRun.Order.CABLE_BY_CABLE);
+        };
+    }
+
+    /// Every core, and then the inputs no point uses.
+    private static StepRun<RunStep> wiring(DeskState state, BoxView view, WiringRun.Order order) {
+        List<RunStep> steps = new ArrayList<>();
+        view.box().ifPresent(box -> {
+            steps.addAll(WiringRun.of(box, order).steps());
+            steps.addAll(UnusedInputs.steps(state.job(), box));
+        });
+        return new StepRun<>(steps);
     }
 
     @Override
     public void show(DeskState state) {
         BoxView view = BoxView.of(state);
-        sheet.getChildren().clear();
-        if (view.box().isEmpty()) {
-            sheet.getChildren().add(Words.of("empty", "No cable comes to a box yet."));
-            return;
-        }
-        BoxPlan box = view.box().get();
-        if (!box.module().equals(shownBox)) {
-            shownBox = box.module();
+        String now = order + view.box().map(BoxPlan::title).orElse("");
+        if (!now.equals(shown)) {
+            shown = now;
             from = 0;
         }
-        WiringRun run = WiringRun.of(box, order);
+        StepRun<? extends RunStep> run = run(state, view);
+        card.show(run, from, desk.wholeWindow().get(), order == Order.FIRST_FIX);
         sheet.getChildren()
-                .addAll(
-                        controls(view, box),
-                        new Gauge(
-                                run.done(),
-                                Math.max(1, run.steps().size()),
-                                "%d of %d cores in place"
-                                        .formatted(run.done(), run.steps().size())),
+                .setAll(
+                        controls(view),
+                        new Gauge(run.done(), Math.max(1, run.steps().size()), count(run)),
                         card);
-        showCard(box, run);
         ahead(run);
     }
 
-    private Flow controls(BoxView view, BoxPlan box) {
-        List<String> names = view.plan().boxes().stream().map(BoxPlan::module).toList();
-        Flow row = new Flow(
-                Choice.of(
-                        "Box",
-                        names,
-                        box.module(),
-                        its -> its,
-                        name -> view.plan().boxes().stream()
-                                .filter(its -> its.module().equals(name))
-                                .findFirst()
-                                .ifPresent(its -> desk.select(
-                                        its.cables().getFirst().point().id()))),
-                Choice.of(
-                        "Order of the run",
-                        Arrays.asList(WiringRun.Order.values()),
-                        order,
-                        WiringRun.Order::words,
-                        chosen -> {
-                            order = chosen;
-                            from = 0;
-                            show(desk.now());
-                        }),
-                Tool.of("In place ↵", "this core is where it belongs", this::done),
-                Tool.of("Later ↓", "leave this core for later", this::skip),
-                Tool.of("Take back ⌫", "the last core is loose again", desk::undo),
-                Tool.of(
-                        desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
-                        "one core at a time, to be read from the box; Esc leaves",
-                        this::fill));
+    private Flow controls(BoxView view) {
+        Flow row = new Flow();
+        if (order != Order.FIRST_FIX) {
+            view.box()
+                    .ifPresent(box -> row.getChildren()
+                            .add(Choice.of("Box", view.places(), box.place(), BoxView::words, this::go)));
+        }
+        row.getChildren()
+                .addAll(
+                        Choice.of(
+                                "Order of the run", Arrays.asList(Order.values()), order, its -> its.words, chosen -> {
+                                    order = chosen;
+                                    show(desk.now());
+                                    card.requestFocus();
+                                }),
+                        Tool.of("Done ↵", "this is where it belongs", this::done),
+                        Tool.of("Later ↓", "leave this for later", this::skip),
+                        Tool.of("Take back ⌫", "the last is undone again", desk::undo),
+                        Tool.of(
+                                desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                                "one at a time, to be read from a distance; Esc leaves",
+                                this::fill));
         row.getStyleClass().add("switches");
         return row;
     }
 
-    private void showCard(BoxPlan box, WiringRun run) {
-        Optional<WiringStep> next = run.next(from);
-        card.getChildren().clear();
-        card.getStyleClass()
-                .setAll(desk.wholeWindow().get() ? List.of("run-card", "run-card-whole") : List.of("run-card"));
-        if (next.isEmpty()) {
-            card.getChildren()
-                    .add(Words.of(
-                            "run-order",
-                            run.steps().isEmpty() ? "No core has a place here yet" : "Every core is in place"));
-            card.setAccessibleText("every core is in place");
-            return;
+    private void go(Place place) {
+        if (place.kind() != Place.Kind.DEVICE) {
+            desk.focus(Focus.on(place.name()));
         }
-        WiringStep step = next.get();
-        Label count = Words.quiet("Core %d of %d"
-                .formatted(run.steps().indexOf(step) + 1, run.steps().size()));
-        Region chip = new Region();
-        chip.getStyleClass()
-                .addAll("run-chip", "core-chip-" + CoreColour.style(step.core().colour()));
-        Label mind = Words.wrapped(Words.of(step.supply() ? "caution" : "run-mind", step.mind()));
-        card.getChildren()
-                .addAll(
-                        count,
-                        chip,
-                        Words.wrapped(Words.of("run-order", step.order())),
-                        mind,
-                        Words.wrapped(
-                                Words.quiet(
-                                        "Bare copper just enough to be gripped. Tug it. Enter: in place · Down: later · Backspace: take back")));
-        card.setAccessibleText(step.order() + ". " + step.mind());
     }
 
-    private void ahead(WiringRun run) {
-        run.next(from).ifPresent(now -> {
-            int at = run.steps().indexOf(now);
-            List<WiringStep> after = run.steps().subList(at + 1, run.steps().size()).stream()
-                    .filter(step -> !step.done())
-                    .limit(AHEAD)
-                    .toList();
-            if (!after.isEmpty()) {
-                sheet.getChildren().add(Words.title("Then"));
-                after.forEach(step -> sheet.getChildren().add(Words.quiet(step.order())));
-            }
-        });
+    private void ahead(StepRun<? extends RunStep> run) {
+        Optional<? extends RunStep> now = run.next(from);
+        List<? extends RunStep> after = run.steps().stream()
+                .skip(now.map(step -> run.steps().indexOf(step) + 1)
+                        .orElse(run.steps().size()))
+                .filter(step -> !step.done())
+                .limit(AHEAD)
+                .toList();
+        if (!after.isEmpty()) {
+            sheet.getChildren().add(Words.title("Then"));
+            after.forEach(step -> sheet.getChildren().add(Words.quiet(step.order())));
+        }
     }
 
     private void press(KeyEvent key) {
@@ -188,18 +180,22 @@ final class RunSheet extends Sheet {
     }
 
     private void done() {
-        BoxPlan box = BoxView.of(desk.now()).box().orElseThrow();
-        WiringRun run = WiringRun.of(box, order);
+        BoxView view = BoxView.of(desk.now());
+        StepRun<? extends RunStep> run = run(desk.now(), view);
         run.next(from).ifPresent(step -> {
             from = run.steps().indexOf(step);
-            boolean last = run.steps().stream()
-                            .filter(other -> other.cableId().equals(step.cableId()) && !other.done())
-                            .count()
-                    == 1;
-            desk.apply(CableEdits.landed(
-                    step.cableId(), new LandedCore(step.core().colour(), step.where(), clock.instant()), last));
+            desk.apply(edit(view, step));
         });
         card.requestFocus();
+    }
+
+    private Edit edit(BoxView view, RunStep step) {
+        return switch (step) {
+            case WiringStep core ->
+                CableEdits.landed(core, clock.instant(), view.plan().completes(core));
+            case FixStep fix -> CableEdits.fixed(fix);
+            case UnusedStep unused -> Edits.terminateUnused(unused.inputId());
+        };
     }
 
     private void fill() {
@@ -209,8 +205,7 @@ final class RunSheet extends Sheet {
     }
 
     private void skip() {
-        BoxPlan box = BoxView.of(desk.now()).box().orElseThrow();
-        WiringRun run = WiringRun.of(box, order);
+        StepRun<? extends RunStep> run = run(desk.now(), BoxView.of(desk.now()));
         run.next(from)
                 .ifPresent(step ->
                         from = (run.steps().indexOf(step) + 1) % run.steps().size());

@@ -4,6 +4,7 @@ import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CableCores;
 import io.answerback.cores.CoreEnd;
 import io.answerback.cores.LandingWords;
+import io.answerback.cores.PlannedCore;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
@@ -32,6 +33,7 @@ final class StripDrawing extends Drawing {
     private BoxPlan box;
     private double wordEnd;
     private Optional<CableCores> cable = Optional.empty();
+    private Optional<PlannedCore> core = Optional.empty();
 
     StripDrawing(Desk desk, Look look) {
         super(look);
@@ -39,9 +41,10 @@ final class StripDrawing extends Drawing {
         getStyleClass().add("strip-drawing");
     }
 
-    void show(BoxPlan shown, Optional<CableCores> selected) {
+    void show(BoxPlan shown, Optional<CableCores> selected, Optional<PlannedCore> looked) {
         box = shown;
         cable = selected;
+        core = looked;
         redraw();
     }
 
@@ -57,11 +60,20 @@ final class StripDrawing extends Drawing {
         }
         wordEnd = 0;
         List<Terminal> strip = box.strip();
-        double step = Math.min(WIDEST_STEP, (width - 12) / strip.size());
+        double step = Math.min(Math.max(WIDEST_STEP, longestName(strip)), (width - 12) / strip.size());
         box("strip", 0, TOP - 6, step * strip.size() + 12, NAME + 10 - TOP + 4);
         for (int i = 0; i < strip.size(); i++) {
             terminal(i, 6 + step * (i + 0.5), step);
         }
+    }
+
+    private static double longestName(List<Terminal> strip) {
+        return strip.stream()
+                                .mapToInt(terminal -> terminal.name().length())
+                                .max()
+                                .orElse(0)
+                        * LETTER_WIDTH
+                + 10;
     }
 
     private void terminal(int i, double x, double step) {
@@ -81,12 +93,14 @@ final class StripDrawing extends Drawing {
 
     private void core(CoreEnd end, double x) {
         boolean on = selected(end);
-        box(
-                "core core-" + CoreColour.style(end.colour()),
-                x - CORE_WIDTH / 2,
-                CORES,
-                CORE_WIDTH,
-                on ? LONG_CORE : SHORT_CORE);
+        boolean looked =
+                on && core.filter(its -> its.colour().equals(end.colour())).isPresent();
+        double wide = looked ? 2 * CORE_WIDTH : CORE_WIDTH;
+        Rectangle hanging = box(
+                "core core-" + CoreColour.style(end.colour()), x - wide / 2, CORES, wide, on ? LONG_CORE : SHORT_CORE);
+        hanging.setAccessibleText("%s of %s".formatted(end.colour(), end.cableId()));
+        hanging.setOnMouseClicked(
+                click -> box.cable(end.cableId()).ifPresent(its -> desk.focus(its.cable(), its.end(), end.colour())));
         if (on) {
             double half = end.colour().length() * LETTER_WIDTH / 2;
             boolean touches = x - half < wordEnd;
@@ -107,9 +121,6 @@ final class StripDrawing extends Drawing {
         }
         int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
         String next = ids.get((now + 1) % ids.size());
-        box.cables().stream()
-                .filter(its -> its.cable().id().equals(next))
-                .findFirst()
-                .ifPresent(its -> desk.select(its.point().id()));
+        box.cable(next).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
     }
 }

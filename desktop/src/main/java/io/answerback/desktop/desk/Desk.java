@@ -7,6 +7,8 @@ import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.edit.Edit;
 import io.answerback.edit.History;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
 import io.answerback.job.Job;
 import io.answerback.job.SystemPoint;
 import io.answerback.loop.DeviceState;
@@ -184,7 +186,19 @@ public final class Desk {
             open(SurveySheet.of(finding));
         } else {
             go(finding.stop());
+            focus(finding.stop() == Stop.CABLE ? Focus.on(finding.part()) : Focus.NONE);
         }
+    }
+
+    /// Looks at a part beside the selected point.
+    public void focus(Focus part) {
+        look(now().view().focusing(part));
+    }
+
+    /// Looks at a cable, and selects the first point it serves.
+    public void focus(Cable cable, CableEnd end, String core) {
+        cable.ends().points().stream().findFirst().ifPresent(this::select);
+        focus(new Focus(cable.id(), end, core));
     }
 
     /// Sets the bench's switches.

@@ -75,6 +75,11 @@ public record DeskState(
         return view.fault();
     }
 
+    /// What is looked at beside the selected point.
+    public Focus focus() {
+        return view.focus();
+    }
+
     /// Everything computed about the selected point.
     public PointResult point() {
         return assessment.point(selected()).orElseThrow();

@@ -20,6 +20,7 @@ import java.util.Set;
 /// @param active points that are active now, whose doors stand open
 /// @param device what the bench's switch says the device is doing
 /// @param fault what the bench's switch says is the matter with the loop
+/// @param focus what is looked at beside the point
 record View(
         String selected,
         Set<String> picked,
@@ -27,15 +28,24 @@ record View(
         SurveySheet sheet,
         Set<String> active,
         DeviceState device,
-        LoopFault fault) {
+        LoopFault fault,
+        Focus focus) {
     /// A first look at a point.
     static View of(String selected, Stop stop) {
         return new View(
-                selected, Set.of(selected), stop, SurveySheet.ROOMS, Set.of(), DeviceState.AT_REST, LoopFault.NONE);
+                selected,
+                Set.of(selected),
+                stop,
+                SurveySheet.ROOMS,
+                Set.of(),
+                DeviceState.AT_REST,
+                LoopFault.NONE,
+                Focus.NONE);
     }
 
     View selecting(String pointId) {
-        return new View(pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), LoopFault.NONE);
+        return new View(
+                pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), LoopFault.NONE, Focus.NONE);
     }
 
     /// Picks a point beside those that are picked, or lets go of it.
@@ -61,7 +71,7 @@ record View(
     }
 
     View withPicked(String nowSelected, Set<String> other) {
-        return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), LoopFault.NONE);
+        return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), LoopFault.NONE, Focus.NONE);
     }
 
     /// The same look at a job that was edited: what is no longer there is let go of.
@@ -70,22 +80,26 @@ record View(
         left.removeIf(id -> job.point(id).isEmpty());
         if (job.point(selected).isPresent() || SystemPoint.of(selected).isPresent()) {
             left.add(selected);
-            return new View(selected, left, stop, sheet, active, device, fault);
+            return new View(selected, left, stop, sheet, active, device, fault, focus);
         }
         return selecting(left.stream().findFirst().orElse(first));
     }
 
     View at(Stop newStop, SurveySheet newSheet) {
-        return new View(selected, picked, newStop, newSheet, active, device, fault);
+        return new View(selected, picked, newStop, newSheet, active, device, fault, focus);
+    }
+
+    View focusing(Focus newFocus) {
+        return new View(selected, picked, stop, sheet, active, device, fault, newFocus);
     }
 
     View switched(DeviceState newDevice, LoopFault newFault) {
-        return new View(selected, picked, stop, sheet, active, newDevice, newFault);
+        return new View(selected, picked, stop, sheet, active, newDevice, newFault, focus);
     }
 
     View activating(Set<String> nowActive) {
         return new View(
-                selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), LoopFault.NONE);
+                selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), LoopFault.NONE, focus);
     }
 
     private static DeviceState rest(String pointId, Set<String> active) {

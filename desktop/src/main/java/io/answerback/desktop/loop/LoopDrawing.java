@@ -127,11 +127,17 @@ final class LoopDrawing extends DeviceDrawing {
     private void cableWords(double left) {
         Cable cable = view().fitted().cable();
         words("figure", cable.id(), left, MIDDLE - 24, HPos.LEFT);
-        place(metres(cable), left + 42, MIDDLE - 24, HPos.LEFT);
-        place(conductor(cable), left + 92, MIDDLE - 24, HPos.LEFT);
-        place(celsius("Coldest", cable, cable.coldestCelsius(), true), left, MIDDLE, HPos.LEFT);
-        words("quiet", "to", left + 52, MIDDLE, HPos.LEFT);
-        place(celsius("Hottest", cable, cable.hottestCelsius(), false), left + 68, MIDDLE, HPos.LEFT);
+        if (view().oneCable()) {
+            place(metres(cable), left + 42, MIDDLE - 24, HPos.LEFT);
+            place(conductor(cable), left + 92, MIDDLE - 24, HPos.LEFT);
+            place(celsius("Coldest", cable, cable.coldestCelsius(), true), left, MIDDLE, HPos.LEFT);
+            words("quiet", "to", left + 52, MIDDLE, HPos.LEFT);
+            place(celsius("Hottest", cable, cable.hottestCelsius(), false), left + 68, MIDDLE, HPos.LEFT);
+        } else {
+            String all = "%s in all, %s"
+                    .formatted(Figures.metres(cable.metres()), cable.conductor().name());
+            words("quiet", all, left, MIDDLE, HPos.LEFT);
+        }
         words("figure", Figures.ohms(thereAndBack(cable)) + " there and back", left, MIDDLE + 22, HPos.LEFT);
         String longest = "longest that works: " + Figures.metres(view().result().longestMetres());
         words("quiet", longest, left, BOTTOM + 18, HPos.LEFT);

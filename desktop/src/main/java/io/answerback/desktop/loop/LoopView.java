@@ -24,6 +24,8 @@ import java.util.stream.Stream;
 /// What the loop bench shows: a point whose loop could be computed, and the case its switches say.
 ///
 /// @param leastMargin the least margin the rules allow, 0 to 1
+/// @param oneCable whether the loop runs through one cable, which can be changed here
+/// @param ownerId the number of the point whose loop it is, under which its readings are kept
 /// @param trial the faults loops are tried with
 /// @param wired the point with its parts
 /// @param other the point that shares the input, where two zones do
@@ -33,6 +35,8 @@ import java.util.stream.Stream;
 /// @param shown the reading of that case
 record LoopView(
         double leastMargin,
+        boolean oneCable,
+        String ownerId,
         TrialFaults trial,
         PointResult.Wired wired,
         Optional<Point> other,
@@ -53,6 +57,8 @@ record LoopView(
         LoopCase loopCase = new LoopCase("shown", device, state.fault());
         return new LoopView(
                 state.job().practice().leastLoopMargin(),
+                state.job().cable(fitted.cable().id()).isPresent(),
+                state.job().loopOwner(wired.point().id()).orElse(wired.point()).id(),
                 TrialFaults.of(state.job().practice()),
                 wired,
                 other(state.job(), wired),
@@ -77,7 +83,7 @@ record LoopView(
     /// The same with one figure of the loop moved.
     LoopView moved(LoopResult other) {
         CaseReading reading = fault.kind() == FaultKind.SOUND ? other.of(LoopCase.sound(device)) : shown;
-        return new LoopView(leastMargin, trial, wired, this.other, other, device, fault, reading);
+        return new LoopView(leastMargin, oneCable, ownerId, trial, wired, this.other, other, device, fault, reading);
     }
 
     Point point() {
@@ -94,11 +100,6 @@ record LoopView(
 
     BandChart chart() {
         return result.chart();
-    }
-
-    /// The number of the point whose loop it is, under which its readings are kept.
-    String ownerId() {
-        return fitted().cable().pointId();
     }
 
     List<DeviceState> deviceStates() {

@@ -163,7 +163,12 @@ final class MarginSlider {
     }
 
     private void keep() {
-        desk.apply(edit(scale.value(slider.getValue())));
+        boolean ofCable = figure == LoopFigure.CABLE_LENGTH || figure == LoopFigure.HOTTEST;
+        if (ofCable && !view.oneCable()) {
+            desk.tell("This loop runs through several cables. Change each of them at Cable.");
+        } else {
+            desk.apply(edit(scale.value(slider.getValue())));
+        }
     }
 
     private Edit edit(double value) {

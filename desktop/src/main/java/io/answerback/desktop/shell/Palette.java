@@ -4,6 +4,7 @@ import io.answerback.check.Stop;
 import io.answerback.cores.BoxPlan;
 import io.answerback.cores.LandingWords;
 import io.answerback.desktop.desk.Desk;
+import io.answerback.job.CableEnd;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -129,8 +130,13 @@ final class Palette extends StackPane {
         desk.now()
                 .job()
                 .cables()
-                .forEach(cable -> all.add(
-                        new Hit(cable.id(), "cable to point " + cable.pointId(), () -> desk.select(cable.pointId()))));
+                .forEach(cable -> all.add(new Hit(
+                        cable.id(),
+                        "cable to " + desk.now().assessment().facts().cores().farEnd(cable),
+                        () -> {
+                            desk.go(Stop.CABLE);
+                            desk.focus(cable, CableEnd.NEAR, "");
+                        })));
         desk.now().assessment().facts().cores().boxes().forEach(box -> all.addAll(terminals(box)));
         desk.now()
                 .job()
@@ -152,16 +158,14 @@ final class Palette extends StackPane {
     private List<Hit> terminals(BoxPlan box) {
         List<Hit> hits = new ArrayList<>();
         for (int i = 0; i < box.strip().size(); i++) {
-            String name = "%s of %s".formatted(LandingWords.terminal(box.strip(), i), box.module());
+            String name = "%s of %s".formatted(LandingWords.terminal(box.strip(), i), box.title());
             box.under(i).stream()
                     .findFirst()
-                    .flatMap(end -> box.cables().stream()
-                            .filter(cable -> cable.cable().id().equals(end.cableId()))
-                            .findFirst())
+                    .flatMap(end -> box.cable(end.cableId()))
                     .ifPresent(cable ->
                             hits.add(new Hit(name, "terminal, " + cable.cable().id(), () -> {
-                                desk.select(cable.point().id());
                                 desk.go(Stop.CABLE);
+                                desk.focus(cable.cable(), cable.end(), "");
                             })));
         }
         return hits;

@@ -6,6 +6,7 @@ import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.cable.PrintKind;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
@@ -115,13 +116,14 @@ public final class Shots extends Application {
         }
     }
 
-    /// The terminals of a box with its tamper ring, and the run along the strip.
+    /// The terminals of a box with its tamper ring, the run along the strip, and a sheet of labels.
     private void cables() throws Exception {
         take("cable", () -> {
             workplace.desk().select("05");
             workplace.desk().go(Stop.CABLE);
         });
         take("cable-run", () -> workplace.cableBench().open(CableSheet.RUN));
+        take("cable-labels", () -> workplace.cableBench().openPaper(PrintKind.LABELS));
         onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
     }
 
@@ -130,10 +132,6 @@ public final class Shots extends Application {
         take("loop-triple", () -> {
             workplace.desk().select("08");
             workplace.desk().switchTo(DeviceState.MASKED, LoopFault.NONE);
-        });
-        take("loop-two-zones", () -> {
-            workplace.desk().select("11");
-            workplace.desk().switchTo(DeviceState.SECOND_ACTIVE, LoopFault.NONE);
         });
         take("loop-readings", () -> {
             workplace.desk().select("10");

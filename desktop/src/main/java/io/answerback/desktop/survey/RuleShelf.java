@@ -1,25 +1,23 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.desk.Shelf;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.SettingsFile;
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Function;
 
 /// The house rules and panel profiles there are to choose from: those that ship with the application and those
 /// the firm keeps in its own folder. Used on the JavaFX thread; files are read and written off it.
 public final class RuleShelf {
     private final Path folder;
     private final Disk disk;
-    private final List<HouseRules> rules = new ArrayList<>();
-    private final List<PanelProfile> profiles = new ArrayList<>();
-    private boolean read;
+    private final Shelf<HouseRules> rules = new Shelf<>(DataFiles::rules, HouseRules::name);
+    private final Shelf<PanelProfile> profiles = new Shelf<>(DataFiles::profiles, PanelProfile::id);
 
     /// A shelf with everything that is in a folder.
     ///
@@ -27,49 +25,18 @@ public final class RuleShelf {
     public RuleShelf(Path folder, Disk disk) {
         this.folder = folder;
         this.disk = disk;
-        disk.run(() -> SettingsFile.ownRules(folder), own -> own.forEach(this::put));
-        disk.run(() -> SettingsFile.ownProfiles(folder), own -> own.forEach(this::put));
+        disk.run(() -> SettingsFile.ownRules(folder), own -> own.forEach(rules::put));
+        disk.run(() -> SettingsFile.ownProfiles(folder), own -> own.forEach(profiles::put));
     }
 
     /// The house rules, those that ship first.
     public List<HouseRules> rules() {
-        shipped();
-        return List.copyOf(rules);
+        return rules.all();
     }
 
     /// The panel profiles, those that ship first.
     public List<PanelProfile> profiles() {
-        shipped();
-        return List.copyOf(profiles);
-    }
-
-    /// Reads what ships with the application when it is first wanted, which spares the start of the window.
-    private void shipped() {
-        if (!read) {
-            read = true;
-            rules.addAll(DataFiles.rules());
-            profiles.addAll(DataFiles.profiles());
-        }
-    }
-
-    private void put(HouseRules its) {
-        shipped();
-        put(rules, its, HouseRules::name);
-    }
-
-    private void put(PanelProfile its) {
-        shipped();
-        put(profiles, its, PanelProfile::id);
-    }
-
-    private static <T> void put(List<T> all, T its, Function<T, String> name) {
-        for (int i = 0; i < all.size(); i++) {
-            if (name.apply(all.get(i)).equals(name.apply(its))) {
-                all.set(i, its);
-                return;
-            }
-        }
-        all.add(its);
+        return profiles.all();
     }
 
     /// Keeps rules in the firm's own folder; rules of the same name there are replaced.
@@ -83,7 +50,7 @@ public final class RuleShelf {
                     return file;
                 },
                 kept -> {
-                    put(its);
+                    rules.put(its);
                     then.accept(kept);
                 });
     }
@@ -105,7 +72,7 @@ public final class RuleShelf {
         disk.run(
                 () -> readAndKeep(file),
                 its -> {
-                    put(its);
+                    rules.put(its);
                     then.accept(its);
                 },
                 wrong);
@@ -128,7 +95,7 @@ public final class RuleShelf {
                     return its;
                 },
                 its -> {
-                    put(its);
+                    profiles.put(its);
                     then.accept(its);
                 },
                 wrong);

@@ -1,9 +1,5 @@
 package io.answerback.files.demo;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CorePlan;
-import io.answerback.cores.WiringRun;
-import io.answerback.cores.WiringStep;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.PracticeEdits;
@@ -18,7 +14,6 @@ import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
-import io.answerback.job.LandedCore;
 import io.answerback.job.Laying.Progress;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Measurement;
@@ -81,40 +76,20 @@ public final class BrinewellColdStore {
         Job next = PracticeEdits.school("tamper", School.ONE_RING).on(job);
         next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
                 .on(next);
-        CableType eight = DataFiles.cableTypes().stream()
-                .filter(type -> type.id().equals("8-core"))
-                .findFirst()
-                .orElseThrow();
+        CableType eight = CablesLaid.type("8-core");
+        List<String> toPoints = next.cables().stream().map(Cable::id).toList();
+        next = CableEdits.laying("", toPoints, laying -> laying.withType(eight)).on(next);
+        next = CablesLaid.toModules(next, "demo/brinewell-modules.csv");
         List<String> all = next.cables().stream().map(Cable::id).toList();
         next = CableEdits.laying(
-                        "",
-                        all,
-                        laying -> laying.withType(eight).withLabels(true, true).withProgress(Progress.TERMINATED))
+                        "", all, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(next);
         next = CableEdits.laying("", "C-14", laying -> laying.withLabels(true, false))
                 .on(next);
         next = CableEdits.laying("", "C-20", laying -> laying.withInRing(false)).on(next);
         next = CableEdits.laying("", LOOSE, laying -> laying.withProgress(Progress.RUN))
                 .on(next);
-        return landed(next);
-    }
-
-    private static Job landed(Job job) {
-        Job next = job;
-        for (BoxPlan box : CorePlan.of(job).boxes()) {
-            for (WiringStep step :
-                    WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps()) {
-                if (!LOOSE.contains(step.cableId())) {
-                    next = CableEdits.landed(
-                                    step.cableId(),
-                                    new LandedCore(
-                                            step.core().colour(), step.where(), FIRST_PROOF.minusSeconds(86_400)),
-                                    false)
-                            .on(next);
-                }
-            }
-        }
-        return next;
+        return CablesLaid.landed(next, LOOSE, FIRST_PROOF.minusSeconds(86_400));
     }
 
     /// Two visits: of the second, one loop is not as it should be and one has changed.
@@ -150,7 +125,11 @@ public final class BrinewellColdStore {
                         new PanelModule("Expander 2", "bus-8", List.of()),
                         new PanelModule("Keypad 1", "keypad", List.of(1)),
                         new PanelModule("Keypad 2", "keypad", List.of(1, 2)),
-                        new PanelModule("Keypad 3", "keypad", List.of(2, 3))),
+                        new PanelModule("Keypad 3", "keypad", List.of(2, 3)),
+                        new PanelModule("Communicator", "bus-communicator", List.of()),
+                        new PanelModule("Sounder", "sounder-strobe", List.of()),
+                        new PanelModule("Speaker 1", "speaker", List.of()),
+                        new PanelModule("Speaker 2", "speaker", List.of())),
                 List.of(
                         new Area(1, "Offices", "7316"),
                         new Area(2, "Dock", "7316"),

@@ -2,6 +2,7 @@ package io.answerback.files.demo;
 
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PracticeEdits;
@@ -14,12 +15,15 @@ import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import io.answerback.job.UnusedTermination;
 import io.answerback.survey.NewJob;
+import java.time.Instant;
 import java.util.List;
 
 /// A workshop on a small closed-loop panel: surveyed and wired, not yet reporting. Left in on purpose: a
 /// window whose glass nothing hears, an unused input without its link, and a second entry time for which
 /// nobody gave the reason.
 public final class PikeLanePottery {
+    private static final Instant WIRED_AT = Instant.parse("2026-03-10T15:20:00Z");
+
     private PikeLanePottery() {}
 
     /// The job.
@@ -30,15 +34,25 @@ public final class PikeLanePottery {
         job = TypedPoints.typed(job, "demo/pike-lane.txt");
         job = CapacityEdits.fit("Keypad 1", List.of(profile.module("keypad").orElseThrow()))
                 .on(job);
+        job = CapacityEdits.fit(
+                        "sounder", List.of(profile.module("sounder-strobe").orElseThrow()))
+                .on(job);
         job = CapacityEdits.giveInputs().on(job);
         job = LoopEdits.scheme("06", SchemeKind.NORMALLY_OPEN).on(job);
         job = PracticeEdits.reason("scheme:06", "The kiln's own relay closes when it fails.")
+                .on(job);
+        job = CablesLaid.joint(job, List.of("C-05", "C-06"), 20);
+        job = CablingEdits.toModules(CablesLaid.thin()).on(job);
+        job = Edits.cableMetres("C-08", 8).on(job);
+        job = Edits.cableMetres("C-09", 17).on(job);
+        job = CableEdits.laying("", "C-09", laying -> laying.withRoute("up the yard wall", true, false))
                 .on(job);
         job = CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);
         List<String> cables = job.cables().stream().map(Cable::id).toList();
         job = CableEdits.laying(
                         "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
+        job = CablesLaid.landed(job, List.of(), WIRED_AT);
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);

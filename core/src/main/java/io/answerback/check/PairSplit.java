@@ -1,0 +1,62 @@
+package io.answerback.check;
+
+import io.answerback.cores.CableCores;
+import io.answerback.cores.CoreNeed;
+import io.answerback.cores.PlannedCore;
+import io.answerback.job.CableEnd;
+import io.answerback.job.CoreUse;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/// The two cores of a loop, of a tamper pair or of the data in different cables.
+final class PairSplit implements JobRule {
+    static final String RULE = "pair-split";
+
+    private static final List<CoreUse> FIRSTS = List.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.BUS_ONE);
+
+    /// A need of the devices or the box at one far end.
+    private record Wanted(String farEnd, CoreNeed need) {}
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Map<Wanted, CableCores> carriers = new HashMap<>();
+        List<CableCores> cables = facts.cores().boxes().stream()
+                .flatMap(box -> box.cables().stream())
+                .filter(cable -> cable.end() == CableEnd.NEAR)
+                .toList();
+        cables.forEach(cable -> cable.cores().stream()
+                .map(PlannedCore::need)
+                .forEach(need -> carriers.putIfAbsent(new Wanted(farEnd(cable), need), cable)));
+        return cables.stream()
+                .flatMap(cable -> cable.cores().stream()
+                        .map(PlannedCore::need)
+                        .filter(need -> FIRSTS.contains(need.use()))
+                        .distinct()
+                        .flatMap(need -> finding(cable, need, carriers)));
+    }
+
+    private static String farEnd(CableCores cable) {
+        var ends = cable.cable().ends();
+        return ends.module()
+                + ends.joint()
+                + (ends.points().isEmpty() ? "" : ends.points().getFirst());
+    }
+
+    private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<Wanted, CableCores> carriers) {
+        CoreNeed partner = new CoreNeed(need.use().partner().orElseThrow(), need.pointId());
+        CableCores other = carriers.get(new Wanted(farEnd(cable), partner));
+        if (other == null || other.id().equals(cable.id()) || carriers.get(new Wanted(farEnd(cable), need)) != cable) {
+            return Stream.empty();
+        }
+        return Stream.of(Finding.of(
+                RULE + ":" + need.use(),
+                Grade.WRONG,
+                cable.cable(),
+                "A pair is split over %s and %s".formatted(cable.id(), other.id()),
+                "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both."
+                        .formatted(need.use().words()),
+                "Put both cores of the pair in one cable."));
+    }
+}

@@ -1,0 +1,47 @@
+package io.answerback.cores;
+
+import io.answerback.job.CoreUse;
+import java.util.List;
+import java.util.Optional;
+
+/// Works out what is joined to what in a box on the way: every core that goes on to the core that brings it, supplies
+/// and data in one block, the tamper pairs in a ring.
+final class JointPlanner {
+    private final String name;
+    private final List<Coming> coming;
+    private final List<Coming> trunks;
+    private final List<Coming> branches;
+    private final RingPlanner ring;
+
+    JointPlanner(String name, List<Coming> coming) {
+        this.name = name;
+        this.coming = coming;
+        this.trunks = coming.stream().filter(one -> !one.near()).toList();
+        this.branches = coming.stream().filter(Coming::near).toList();
+        this.ring = new RingPlanner(branches, toTrunk(CoreUse.TAMPER), toTrunk(CoreUse.TAMPER_RETURN));
+    }
+
+    BoxPlan plan() {
+        List<CableCores> cables =
+                coming.stream().map(one -> one.cores(this::landing)).toList();
+        return new BoxPlan(Place.joint(name), name, List.of(), cables, ring.ring());
+    }
+
+    private Landing landing(Coming one, CoreNeed need) {
+        boolean tamper = need.use() == CoreUse.TAMPER || need.use() == CoreUse.TAMPER_RETURN;
+        if (one.near()) {
+            return tamper ? ring.landing(one, need.use()) : to(trunks, need, "no cable brings it here");
+        }
+        return tamper ? ring.outermost(need.use()) : to(branches, need, "nothing behind needs it");
+    }
+
+    private Landing toTrunk(CoreUse use) {
+        return to(trunks, CoreNeed.shared(use), "no cable brings it here");
+    }
+
+    private static Landing to(List<Coming> others, CoreNeed need, String otherwise) {
+        Optional<Coming> carries =
+                others.stream().filter(other -> other.colour(need).isPresent()).findFirst();
+        return carries.map(other -> Coming.joined(other, need)).orElse(new Landing.Nowhere(otherwise));
+    }
+}

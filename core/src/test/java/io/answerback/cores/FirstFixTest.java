@@ -1,0 +1,66 @@
+package io.answerback.cores;
+
+import static io.answerback.testing.SmallBox.SIX;
+import static io.answerback.testing.SmallBox.job;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edits;
+import io.answerback.job.Job;
+import io.answerback.job.Laying.Progress;
+import io.answerback.job.UnusedTermination;
+import io.answerback.testing.SmallJob;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class FirstFixTest {
+    private static StepRun<FixStep> run(Job job) {
+        return FirstFix.of(job, CorePlan.of(job));
+    }
+
+    @Test
+    void cablesBetweenBoxesComeFirstThenRoomByRoomEachLabelledBeforeTheNext() {
+        Job job =
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        assertThat(FirstFix.rooms(job).keySet()).containsExactly("Between boxes", "01 Front", "02 Back");
+        assertThat(run(job).steps())
+                .extracting(FixStep::order)
+                .startsWith(
+                        "Run C-04 from Panel to J-1", "Label C-04 at both ends", "Run C-01 from Panel to 01 Entrance")
+                .endsWith("Label C-03 at both ends");
+    }
+
+    @Test
+    void whatIsDoneIsPassedOver() {
+        Job job = job(SIX);
+        FixStep pull = run(job).next(0).orElseThrow();
+        Job pulled = CableEdits.fixed(pull).on(job);
+        assertThat(pulled.cable("C-01").orElseThrow().laying().reached()).isEqualTo(Progress.RUN);
+        FixStep label = run(pulled).next(0).orElseThrow();
+        assertThat(label.order()).isEqualTo("Label C-01 at both ends");
+        Job labelled = CableEdits.fixed(label).on(pulled);
+        assertThat(labelled.cable("C-01").orElseThrow().laying().reached()).isEqualTo(Progress.LABELLED);
+        assertThat(run(labelled).next(0).orElseThrow().order()).startsWith("Run C-02");
+    }
+
+    @Test
+    void aWayOutdoorsIsACaution() {
+        Job job = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, false))
+                .on(job(SIX));
+        FixStep pull = run(job).steps().getFirst();
+        assertThat(pull.caution()).isTrue();
+        assertThat(pull.mind()).contains("along the yard wall", "drip loop");
+    }
+
+    @Test
+    void anUnusedInputIsAJobAtItsBox() {
+        Job job = Edits.unusedFitted("P.4", UnusedTermination.NOTHING).on(job(SIX));
+        BoxPlan box = CorePlan.of(job).boxes().getFirst();
+        // the house's scheme is a double end-of-line of 2k2
+        assertThat(UnusedInputs.steps(job, box))
+                .containsExactly(new UnusedStep("P.4", "A 2k2 resistor from input 4 to 0V beside 3", false));
+        Job fitted = Edits.terminateUnused("P.4").on(job);
+        assertThat(UnusedInputs.steps(fitted, box)).allMatch(UnusedStep::done);
+    }
+}

@@ -1,0 +1,156 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.chain.Mark;
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
+import io.answerback.cores.CoreNeed;
+import io.answerback.cores.Landing;
+import io.answerback.cores.LandingWords;
+import io.answerback.cores.PlannedCore;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.CableEdits;
+import io.answerback.job.CoreUse;
+import io.answerback.job.LandedCore;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// The cores of a cable as they go at one of its ends. A click on one follows it; what was found of it can be noted.
+final class CoreTable {
+    private static final String LOOSE = "loose";
+
+    private final Desk desk;
+    private final Look look;
+    private final InstantSource clock;
+
+    CoreTable(Desk desk, Look look, InstantSource clock) {
+        this.desk = desk;
+        this.look = look;
+        this.clock = clock;
+    }
+
+    Node of(BoxView view, BoxPlan box, CableCores cable) {
+        GridPane table = new GridPane();
+        table.getStyleClass().addAll("table", "core-table");
+        int row = 0;
+        for (PlannedCore core : cable.cores()) {
+            boolean looked = view.core().filter(core::equals).isPresent();
+            table.addRow(row++, row(box, cable, core, looked));
+        }
+        for (CoreNeed lacking : cable.lacking()) {
+            table.addRow(
+                    row++,
+                    Marks.of(Mark.WRONG, "missing", look.px(4.5)),
+                    Words.of("entry-problem", "none left"),
+                    Words.quiet(lacking.words(cable.several())));
+        }
+        VBox all = new VBox(table);
+        view.core().ifPresent(core -> all.getChildren().add(found(box, cable, core)));
+        return all;
+    }
+
+    private Node[] row(BoxPlan box, CableCores cable, PlannedCore core, boolean looked) {
+        Region chip = new Region();
+        chip.getStyleClass().addAll("core-chip", "core-chip-" + CoreColour.style(core.colour()));
+        String where = LandingWords.of(core.landing(), box.strip());
+        Optional<LandedCore> landed = cable.landed(core.colour());
+        Mark mark = mark(core, where, landed);
+        Label colour = new Label(core.colour());
+        if (looked) {
+            colour.getStyleClass().add("finding-says");
+        }
+        var follow = new RowButton(
+                "%s, %s: follow it".formatted(core.colour(), core.need().words(cable.several())),
+                () -> desk.focus(cable.cable(), cable.end(), looked ? "" : core.colour()),
+                chip,
+                colour);
+        follow.getStyleClass().setAll("core-row");
+        Label place = Words.wrapped(new Label(where));
+        if (core.landing() instanceof Landing.Under || core.landing() instanceof Landing.Joined) {
+            place.getStyleClass().add("finding-says");
+        }
+        String use = core.use() == CoreUse.SPARE ? "" : core.need().words(cable.several());
+        return new Node[] {
+            follow,
+            Words.quiet(use),
+            place,
+            Marks.of(mark, mark == Mark.SOUND ? "in place" : mark.word(), look.px(4.5)),
+            Words.quiet(landed.filter(its -> mark == Mark.WRONG)
+                    .map(its -> "is at " + its.where())
+                    .orElse(""))
+        };
+    }
+
+    private static Mark mark(PlannedCore core, String where, Optional<LandedCore> landed) {
+        if (core.landing() instanceof Landing.Nowhere) {
+            return Mark.WRONG;
+        }
+        if (core.landing() instanceof Landing.FoldedBack) {
+            return landed.isPresent() ? Mark.WRONG : Mark.SOUND;
+        }
+        return landed.map(its -> its.where().equals(where) ? Mark.SOUND : Mark.WRONG)
+                .orElse(Mark.NOT_DONE);
+    }
+
+    /// Where the core that is looked at really is, and what it is really used for.
+    private Flow found(BoxPlan box, CableCores cable, PlannedCore core) {
+        List<String> wheres = new ArrayList<>(List.of(LOOSE));
+        String planned = LandingWords.of(core.landing(), box.strip());
+        if (core.landing() instanceof Landing.Under || core.landing() instanceof Landing.Joined) {
+            wheres.add(planned);
+        }
+        for (int i = 0; i < box.strip().size(); i++) {
+            String where = LandingWords.terminal(box.strip(), i);
+            if (!wheres.contains(where)) {
+                wheres.add(where);
+            }
+        }
+        String now = cable.landed(core.colour()).map(LandedCore::where).orElse(LOOSE);
+        boolean own = cable.cable().laying().asFound().uses().containsKey(core.colour());
+        Flow row = new Flow(
+                Words.quiet("%s is".formatted(core.colour())),
+                Choice.of(
+                        "Where %s is".formatted(core.colour()), wheres, now, its -> its, its -> put(cable, core, its)),
+                Words.quiet("and is used for"),
+                Choice.of(
+                        "Use of %s".formatted(core.colour()),
+                        Arrays.asList(CoreUse.values()),
+                        core.use(),
+                        CoreUse::words,
+                        use -> desk.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.of(use)))));
+        if (own) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "As the convention has it",
+                            "forget that it was found used otherwise",
+                            () -> desk.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.empty()))));
+        }
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private void put(CableCores cable, PlannedCore core, String where) {
+        desk.apply(
+                where.equals(LOOSE)
+                        ? CableEdits.laying(
+                                core.colour() + " core",
+                                cable.id(),
+                                laying -> laying.withLifted(cable.end(), core.colour()))
+                        : CableEdits.landed(
+                                cable.id(), new LandedCore(cable.end(), core.colour(), where, clock.instant()), false));
+    }
+}

@@ -1,0 +1,164 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Focus;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnds;
+import io.answerback.job.CableFault;
+import io.answerback.job.Conductor;
+import io.answerback.job.CoreUse;
+import io.answerback.job.Job;
+import io.answerback.job.JointKind;
+import io.answerback.job.PanelModule;
+import io.answerback.job.Point;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.MenuButton;
+
+/// Between what a cable runs, how its cores are used, and what was found of it; and the cables there are none of yet.
+final class EndsStrip {
+    private static final String USUAL = "the box of its points' inputs";
+
+    private final Desk desk;
+    private final Conductor usual;
+
+    /// @param usual the cores of a new cable, until its type is chosen
+    EndsStrip(Desk desk, Conductor usual) {
+        this.desk = desk;
+        this.usual = usual;
+    }
+
+    /// What adds cables.
+    Flow more(DeskState state) {
+        Job job = state.job();
+        Flow row = new Flow(
+                Tool.of(
+                        "Cable to every module",
+                        "a cable from the panel to each keypad, expander, communicator, supply, sounder and speaker without one",
+                        () -> desk.apply(CablingEdits.toModules(usual))),
+                pick(
+                        "Cable to a module",
+                        job.modules().stream().skip(1).map(PanelModule::name).toList(),
+                        module -> desk.apply(CablingEdits.add(CableEnds.toModule(module), usual))));
+        if (job.point(state.selected()).isPresent()) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "Another cable to " + state.selected(),
+                            "for the cores that the first has no room for",
+                            () -> desk.apply(CablingEdits.add(CableEnds.toPoints(List.of(state.selected())), usual))));
+        }
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    /// What changes one cable.
+    Node of(DeskState state, Cable cable) {
+        Flow ends = new Flow(Words.quiet("begins at"), begins(state.job(), cable));
+        if (!cable.ends().points().isEmpty()) {
+            ends.getChildren().add(serves(state.job(), cable));
+        }
+        if (cable.ends().from().isEmpty()
+                || state.job().module(cable.ends().from()).isPresent()) {
+            String joint = CablingEdits.freeJoint(state.job());
+            ends.getChildren()
+                    .add(Tool.of(
+                            "Joint box on its way",
+                            "it begins at joint box %s, and another cable brings what it needs".formatted(joint),
+                            () -> desk.apply(CablingEdits.throughJoint(List.of(cable.id()), joint, usual))));
+        }
+        ends.getChildren().addAll(doubled(cable, "loop", CoreUse.LOOP), doubled(cable, "supply", CoreUse.SUPPLY));
+        ends.getChildren().add(Tool.of("Remove " + cable.id(), "take the cable away; undo brings it back", () -> {
+            desk.focus(Focus.NONE);
+            desk.apply(CablingEdits.remove(cable.id()));
+        }));
+        ends.getChildren().add(found(cable));
+        for (CableFault fault : CableFault.values()) {
+            ends.getChildren()
+                    .add(box(
+                            fault.words(),
+                            cable.laying().asFound().faults().contains(fault),
+                            seen -> desk.apply(CableEdits.fault(cable.id(), fault, seen))));
+        }
+        ends.getStyleClass().add("picked-strip");
+        return ends;
+    }
+
+    private MenuButton begins(Job job, Cable cable) {
+        List<String> places = new ArrayList<>(List.of(USUAL));
+        job.modules().stream()
+                .map(PanelModule::name)
+                .filter(name -> !name.equals(cable.ends().module()))
+                .forEach(places::add);
+        job.cables().stream()
+                .map(other -> other.ends().joint())
+                .filter(joint -> !joint.isEmpty() && !joint.equals(cable.ends().joint()))
+                .distinct()
+                .forEach(places::add);
+        String now = cable.ends().from().isEmpty() ? USUAL : cable.ends().from();
+        return Choice.of(
+                "Where %s begins".formatted(cable.id()),
+                places,
+                now,
+                its -> its,
+                place -> desk.apply(
+                        CablingEdits.ends(cable.id(), cable.ends().startingAt(place.equals(USUAL) ? "" : place))));
+    }
+
+    private MenuButton serves(Job job, Cable cable) {
+        return pick(
+                "Serves also",
+                job.points().stream()
+                        .filter(point -> !cable.ends().serves(point.id()))
+                        .map(EndsStrip::words)
+                        .toList(),
+                words -> desk.apply(CablingEdits.serveAlso(cable.id(), words.split(" ")[0])));
+    }
+
+    private static String words(Point point) {
+        return point.id() + " " + point.name();
+    }
+
+    private CheckBox doubled(Cable cable, String what, CoreUse use) {
+        return box(
+                what + " doubled",
+                cable.laying().doubled().contains(use),
+                twice -> desk.apply(
+                        CableEdits.laying(what + " cores", cable.id(), laying -> laying.withDoubled(use, twice))));
+    }
+
+    private Node found(Cable cable) {
+        List<Optional<JointKind>> kinds = Stream.concat(
+                        Stream.of(Optional.<JointKind>empty()),
+                        Arrays.stream(JointKind.values()).map(Optional::of))
+                .toList();
+        return Choice.of(
+                "Joints of " + cable.id(),
+                kinds,
+                cable.laying().asFound().joints(),
+                kind -> "joints " + kind.map(JointKind::words).orElse("as the house has them"),
+                kind -> desk.apply(CableEdits.joints(cable.id(), kind)));
+    }
+
+    private static CheckBox box(String name, boolean on, java.util.function.Consumer<Boolean> turn) {
+        CheckBox box = new CheckBox(name);
+        box.setSelected(on);
+        box.setOnAction(click -> turn.accept(box.isSelected()));
+        return box;
+    }
+
+    private static MenuButton pick(String name, List<String> options, java.util.function.Consumer<String> take) {
+        return Choice.of(name, options, null, name, its -> its, take);
+    }
+}

@@ -1,0 +1,87 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.cores.CoreEnd;
+import io.answerback.cores.CorePath;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
+import javafx.geometry.HPos;
+import javafx.scene.shape.Rectangle;
+
+/// The whole way of one core: where it is held, from one side to the other, with the cores between in their colours. A
+/// click on a place goes there.
+final class PathDrawing extends Drawing {
+    private static final double Y = 30;
+    private static final double STOP = 14;
+    private static final double HEIGHT = 62;
+    private static final double CORE_HEIGHT = 5;
+    private static final double EDGE = 70;
+    private static final double LETTER = 6.2;
+
+    private final Desk desk;
+    private CorePath path;
+
+    PathDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+        setMinHeight(USE_PREF_SIZE);
+    }
+
+    void show(CorePath shown) {
+        path = shown;
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return HEIGHT;
+    }
+
+    @Override
+    protected void draw(double width) {
+        int stops = path.stops().size();
+        double step = (width - 2 * EDGE) / (stops - 1);
+        for (int i = 0; i + 1 < stops; i++) {
+            core(path.cores().get(i), EDGE + i * step, EDGE + (i + 1) * step);
+        }
+        for (int i = 0; i < stops; i++) {
+            stop(i, EDGE + i * step, Math.min(step, 2 * EDGE));
+        }
+    }
+
+    private void core(CoreEnd core, double x1, double x2) {
+        box("core core-" + CoreColour.style(core.colour()), x1, Y - CORE_HEIGHT / 2, x2 - x1, CORE_HEIGHT);
+        words("core-word", core.cableId() + " " + core.colour(), (x1 + x2) / 2, Y - 13, HPos.CENTER);
+    }
+
+    private void stop(int i, double x, double room) {
+        CorePath.Stop stop = path.stops().get(i);
+        Rectangle held = box("path-stop", x - STOP / 2, Y - STOP / 2, STOP, STOP);
+        held.setAccessibleText("%s, %s: go there".formatted(stop.title(), stop.where()));
+        held.setOnMouseClicked(click -> go(i));
+        words("path-place", cut(stop.title(), room), x, Y + 15, HPos.CENTER).setOnMouseClicked(click -> go(i));
+        words("core-word", cut(stop.where(), room), x, Y + 29, HPos.CENTER);
+    }
+
+    private static String cut(String words, double room) {
+        int letters = (int) (room / LETTER);
+        return words.length() <= letters ? words : words.substring(0, Math.max(1, letters - 1)) + "…";
+    }
+
+    /// To the end of the core beside that stop which is held there.
+    private void go(int i) {
+        CoreEnd core = path.cores().get(Math.min(i, path.cores().size() - 1));
+        Cable cable = desk.now().job().cable(core.cableId()).orElseThrow();
+        CableEnd end = desk.now()
+                .assessment()
+                .facts()
+                .cores()
+                .at(cable, CableEnd.NEAR)
+                .filter(box -> box.place().equals(path.stops().get(i).place()))
+                .map(box -> CableEnd.NEAR)
+                .orElse(CableEnd.FAR);
+        desk.focus(cable, end, core.colour());
+    }
+}

@@ -1,0 +1,91 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.cores.CableCores;
+import io.answerback.cores.Place;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Focus;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.job.CableEnd;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+
+/// Which place is looked at, and the way to the other end of its cable.
+final class PlaceChoice {
+    private final Desk desk;
+    private final CableShelf shelf;
+
+    PlaceChoice(Desk desk, CableShelf shelf) {
+        this.desk = desk;
+        this.shelf = shelf;
+    }
+
+    Flow of(BoxView view) {
+        Place here = view.box().orElseThrow().place();
+        Flow row = new Flow(Choice.of("Box", view.places(), here, BoxView::words, this::go));
+        row.getStyleClass().add("switches");
+        view.cable().ifPresent(cable -> row.getChildren().add(other(view, cable)));
+        if (view.cable().isPresent() && view.core().isEmpty()) {
+            row.getChildren().add(Words.quiet("click a core to follow it"));
+        }
+        metal(here).ifPresent(row.getChildren()::add);
+        long undecided = desk.now().job().cables().stream()
+                .filter(cable -> cable.laying().type().isEmpty())
+                .count();
+        if (undecided > 0) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "Choose types for %d".formatted(undecided),
+                            "give each cable without a type the smallest that is enough",
+                            () -> desk.apply(CableEdits.chooseTypes(shelf.types()))));
+        }
+        return row;
+    }
+
+    /// Asks of a module with an aerial what is around it.
+    private Optional<CheckBox> metal(Place here) {
+        Job job = desk.now().job();
+        return job.module(here.name())
+                .filter(module -> here.kind() == Place.Kind.BOX)
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(ModuleKind::aerial)
+                        .isPresent())
+                .map(module -> {
+                    CheckBox box = new CheckBox("in or beside metal");
+                    box.setSelected(module.besideMetal());
+                    box.setOnAction(click -> desk.apply(CablingEdits.besideMetal(module.name(), box.isSelected())));
+                    Hint.on(box, "steel around an aerial keeps radio in");
+                    return box;
+                });
+    }
+
+    private void go(Place place) {
+        if (place.kind() != Place.Kind.DEVICE) {
+            desk.focus(Focus.on(place.name()));
+        }
+    }
+
+    private javafx.scene.Node other(BoxView view, CableCores cable) {
+        CableEnd end = cable.end() == CableEnd.NEAR ? CableEnd.FAR : CableEnd.NEAR;
+        String where = view.plan()
+                .at(cable.cable(), end)
+                .map(box -> BoxView.words(box.place()))
+                .orElse("no box");
+        return Tool.of(
+                "Other end: " + where,
+                "look at the other end of " + cable.id(),
+                () -> desk.focus(
+                        cable.cable(),
+                        end,
+                        view.core().map(core -> core.colour()).orElse("")));
+    }
+}

@@ -1,0 +1,148 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.choose;
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.Stop;
+import io.answerback.desktop.cable.CableSheet;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edits;
+import io.answerback.job.CableEnd;
+import io.answerback.job.CoreUse;
+import io.answerback.job.Laying;
+import io.answerback.job.Laying.Progress;
+import io.answerback.job.UnusedTermination;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/// Cores followed from one end to the other, and what was found of them.
+class CorePathWindowTest extends DemoWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    private Laying laying(String cable) {
+        return job().cable(cable).orElseThrow().laying();
+    }
+
+    private void open(CableSheet sheet) {
+        onScreen(() -> workplace.cableBench().open(sheet));
+    }
+
+    @Test
+    void aCoreIsFollowedToItsDeviceAndBack(FxRobot robot) {
+        at(Stop.CABLE, "16");
+        click(robot, "green, loop return: follow it");
+        until(() -> reads(robot, "C-06 green") && reads(robot, "0V beside 7"));
+        robot.clickOn(named(robot, "16 Office key switch, contact on the right: go there"));
+        until(() -> reads(robot, "16 Office key switch · 1 cable"));
+        assertThat(workplace.desk().now().focus().end()).isEqualTo(CableEnd.FAR);
+        click(robot, "Other end: Panel");
+        until(() -> reads(robot, "Panel · 14 cables"));
+        assertThat(workplace.desk().now().focus().core()).isEqualTo("green");
+    }
+
+    @Test
+    void aJointBoxOnTheWayIsAddedWithItsCableAndFollowedThrough(FxRobot robot) {
+        at(Stop.CABLE, "16");
+        open(CableSheet.CABLES);
+        click(robot, "Joint box on its way");
+        until(() -> job().cable("C-06").orElseThrow().ends().from().equals("J-1"));
+        String trunk = job().cables().getLast().id();
+        onScreen(() -> workplace
+                .desk()
+                .apply(CableEdits.laying(
+                        "type", trunk, its -> its.withType(laying("C-06").type().orElseThrow()))));
+        open(CableSheet.BOX);
+        onScreen(() -> workplace.desk().focus(job().cable("C-06").orElseThrow(), CableEnd.FAR, "yellow"));
+        until(() -> reads(robot, trunk + " yellow") && reads(robot, "C-06 yellow") && reads(robot, "input 7"));
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z, KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> job().cable(trunk).isEmpty());
+    }
+
+    @Test
+    void aCoreFoundInTheWrongPlaceIsNotedAndMended(FxRobot robot) {
+        at(Stop.CABLE, "02");
+        click(robot, "red, supply +: follow it");
+        choose(robot, "Where red is", "input 2");
+        until(() -> finds("core-elsewhere:C-02:red") && reads(robot, "is at input 2"));
+        choose(robot, "Where red is", "12V, through a block");
+        until(() -> !finds("core-elsewhere:C-02:red"));
+    }
+
+    @Test
+    void anOldCableKeepsTheUsesItWasFoundWith(FxRobot robot) {
+        at(Stop.CABLE, "15");
+        click(robot, "brown, spare: follow it");
+        choose(robot, "Use of brown", "loop");
+        until(() -> laying("C-05").asFound().uses().get("brown") == CoreUse.LOOP);
+        until(() -> reads(robot, "As the convention has it"));
+        click(robot, "As the convention has it");
+        until(() -> laying("C-05").asFound().uses().isEmpty());
+    }
+
+    @Test
+    void cablesArePulledAndLabelledRoomByRoomByKeyboard(FxRobot robot) {
+        at(Stop.CABLE, "18");
+        onScreen(() -> workplace
+                .desk()
+                .apply(CableEdits.laying(
+                        "",
+                        List.of("C-14", "C-41"),
+                        its -> Laying.PLANNED.withType(its.type().orElseThrow()))));
+        open(CableSheet.RUN);
+        choose(robot, "Order of the run", "first fix, room by room");
+        until(() -> reads(robot, "Run C-41 from Panel to Expander 1"));
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "Label C-41 at both ends") && laying("C-41").reached() == Progress.RUN);
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "Run C-14 from Expander 1 to 18 Dock office movement"));
+        assertThat(laying("C-41").reached()).isEqualTo(Progress.LABELLED);
+        robot.type(KeyCode.BACK_SPACE);
+        until(() -> reads(robot, "Label C-41 at both ends"));
+    }
+
+    @Test
+    void anUnusedInputIsTheLastStepOfItsBox(FxRobot robot) {
+        at(Stop.CABLE, "16");
+        onScreen(() -> workplace.desk().apply(Edits.unusedFitted("Panel.8", UnusedTermination.NOTHING)));
+        assertThat(finds("unused-input:Panel.8")).isTrue();
+        open(CableSheet.RUN);
+        while (!reads(robot, "A 2k2 resistor from input 8 to 0V beside 7") || reads(robot, "Then")) {
+            onScreen(() -> named(robot, "Done").requestFocus());
+            robot.type(KeyCode.ENTER);
+        }
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "Everything is in place"));
+        assertThat(finds("unused-input:Panel.8")).isFalse();
+    }
+
+    @Test
+    void aModuleWithAnAerialInSteelIsFound(FxRobot robot) {
+        at(Stop.CABLE, "16");
+        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on("Communicator")));
+        robot.clickOn("in or beside metal");
+        until(() -> finds("aerial-in-metal:Communicator"));
+    }
+
+    @Test
+    void modulesWithoutACableGetOne(FxRobot robot) {
+        at(Stop.CABLE, "16");
+        onScreen(() -> workplace.desk().apply(CablingEdits.remove("C-47")));
+        assertThat(finds("module-without-cable")).isTrue();
+        open(CableSheet.CABLES);
+        click(robot, "Cable to every module");
+        until(() -> !finds("module-without-cable"));
+        assertThat(job().cables().getLast().ends().module()).isEqualTo("Sounder");
+    }
+}

@@ -1,0 +1,92 @@
+package io.answerback.files.demo;
+
+import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CorePlan;
+import io.answerback.cores.WiringRun;
+import io.answerback.cores.WiringStep;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnd;
+import io.answerback.job.CableEnds;
+import io.answerback.job.CableType;
+import io.answerback.job.Conductor;
+import io.answerback.job.Job;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVRecord;
+
+/// What the demo jobs have in common about their cables.
+final class CablesLaid {
+    private CablesLaid() {}
+
+    static CableType type(String id) {
+        return DataFiles.cableTypes().stream()
+                .filter(type -> type.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static Conductor thin() {
+        return type("4-core").conductor();
+    }
+
+    /// The cables to modules in a data file, each with its type, length and way.
+    static Job toModules(Job job, String file) {
+        Job next = job;
+        for (CSVRecord row : DataFiles.rows(file)) {
+            CableEnds ends = CableEnds.toModule(row.get("module")).startingAt(row.get("from"));
+            Cable cable = Cable.indoors(row.get("cable"), ends, Double.parseDouble(row.get("metres")), thin());
+            boolean outdoors = row.get("outdoors").equals("1");
+            cable = cable.withLaying(
+                    cable.laying().withType(type(row.get("type"))).withRoute(row.get("way"), outdoors, false));
+            next = next.withCables(
+                    Stream.concat(next.cables().stream(), Stream.of(cable)).toList());
+        }
+        return next;
+    }
+
+    /// A joint box on the way of some cables, which become as long as they are from there.
+    static Job joint(Job job, List<String> cables, double trunkMetres) {
+        String name = CablingEdits.freeJoint(job);
+        Set<String> before = Set.copyOf(job.cables().stream().map(Cable::id).toList());
+        Job next = CablingEdits.throughJoint(cables, name, thin()).on(job);
+        for (String id : cables) {
+            double metres = job.cable(id).orElseThrow().metres();
+            next = Edits.cableMetres(id, metres - trunkMetres).on(next);
+        }
+        String trunk = next.cables().stream()
+                .map(Cable::id)
+                .filter(id -> !before.contains(id))
+                .findFirst()
+                .orElseThrow();
+        return Edits.cableMetres(trunk, trunkMetres).on(next);
+    }
+
+    /// Both ends of every core put where they belong, but of cables that are still loose.
+    static Job landed(Job job, List<String> loose, Instant at) {
+        CorePlan plan = CorePlan.of(job);
+        List<BoxPlan> places = new ArrayList<>(plan.boxes());
+        job.cables().stream()
+                .map(cable -> plan.at(cable, CableEnd.FAR))
+                .flatMap(Optional::stream)
+                .filter(place -> !places.contains(place))
+                .forEach(places::add);
+        Job next = job;
+        for (BoxPlan place : places) {
+            for (WiringStep step :
+                    WiringRun.of(place, WiringRun.Order.CABLE_BY_CABLE).steps()) {
+                if (!loose.contains(step.cableId())) {
+                    next = CableEdits.landed(step, at, false).on(next);
+                }
+            }
+        }
+        return next;
+    }
+}
