@@ -14,6 +14,7 @@ final class ContactGivenSupply implements JobRule {
     @Override
     public Stream<Finding> check(JobFacts facts) {
         return facts.job().cables().stream()
+                .filter(cable -> cable.laying().asFound().uses().containsValue(CoreUse.SUPPLY))
                 .filter(cable -> bare(facts.job(), cable))
                 .flatMap(cable -> cable.laying().asFound().uses().entrySet().stream()
                         .filter(entry -> entry.getValue() == CoreUse.SUPPLY)

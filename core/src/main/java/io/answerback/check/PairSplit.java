@@ -5,7 +5,9 @@ import io.answerback.cores.CoreNeed;
 import io.answerback.cores.PlannedCore;
 import io.answerback.job.CableEnd;
 import io.answerback.job.CoreUse;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -16,19 +18,21 @@ final class PairSplit implements JobRule {
 
     private static final List<CoreUse> FIRSTS = List.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.BUS_ONE);
 
-    /// A need of the devices or the box at one far end.
-    private record Wanted(String farEnd, CoreNeed need) {}
-
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        Map<Wanted, CableCores> carriers = new HashMap<>();
-        List<CableCores> cables = facts.cores().boxes().stream()
+        Map<String, List<CableCores>> together = new LinkedHashMap<>();
+        facts.cores().boxes().stream()
                 .flatMap(box -> box.cables().stream())
                 .filter(cable -> cable.end() == CableEnd.NEAR)
-                .toList();
-        cables.forEach(cable -> cable.cores().stream()
-                .map(PlannedCore::need)
-                .forEach(need -> carriers.putIfAbsent(new Wanted(farEnd(cable), need), cable)));
+                .forEach(cable -> together.computeIfAbsent(farEnd(cable), key -> new ArrayList<>())
+                        .add(cable));
+        return together.values().stream().filter(cables -> cables.size() > 1).flatMap(PairSplit::split);
+    }
+
+    /// The pairs of one far end that are split over its cables.
+    private static Stream<Finding> split(List<CableCores> cables) {
+        Map<CoreNeed, CableCores> carriers = new HashMap<>();
+        cables.forEach(cable -> cable.cores().forEach(core -> carriers.putIfAbsent(core.need(), cable)));
         return cables.stream()
                 .flatMap(cable -> cable.cores().stream()
                         .map(PlannedCore::need)
@@ -44,10 +48,10 @@ final class PairSplit implements JobRule {
                 + (ends.points().isEmpty() ? "" : ends.points().getFirst());
     }
 
-    private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<Wanted, CableCores> carriers) {
+    private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<CoreNeed, CableCores> carriers) {
         CoreNeed partner = new CoreNeed(need.use().partner().orElseThrow(), need.pointId());
-        CableCores other = carriers.get(new Wanted(farEnd(cable), partner));
-        if (other == null || other.id().equals(cable.id()) || carriers.get(new Wanted(farEnd(cable), need)) != cable) {
+        CableCores other = carriers.get(partner);
+        if (other == null || other.id().equals(cable.id()) || carriers.get(need) != cable) {
             return Stream.empty();
         }
         return Stream.of(Finding.of(

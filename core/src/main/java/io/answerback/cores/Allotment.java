@@ -21,16 +21,20 @@ import java.util.Set;
 /// to the next.
 final class Allotment {
     private final Job job;
-    private final Map<String, Point> points = new HashMap<>();
+    private final Map<String, Point> points;
+    private Allotment earlier;
     private final Map<String, PanelModule> modules = new HashMap<>();
     private final Map<String, List<Cable>> together = new HashMap<>();
     private final Map<String, List<Cable>> onwards = new HashMap<>();
     private final Map<String, List<CoreNeed>> needs = new HashMap<>();
+    private final Map<String, List<String>> loops = new HashMap<>();
 
     /// @param points every point, with the parts of the loop its contact lies in
-    Allotment(Job job, Map<String, Point> points) {
+    /// @param earlier that of an earlier state of the job with the same practice; null for none
+    Allotment(Job job, Map<String, Point> points, Allotment earlier) {
         this.job = job;
-        this.points.putAll(points);
+        this.points = points;
+        this.earlier = earlier;
         job.modules().forEach(module -> modules.put(module.name(), module));
         for (Cable cable : job.cables()) {
             together.computeIfAbsent(place(cable.ends()), key -> new ArrayList<>())
@@ -38,7 +42,37 @@ final class Allotment {
             onwards.computeIfAbsent(cable.ends().from(), key -> new ArrayList<>())
                     .add(cable);
         }
-        together.values().forEach(this::allot);
+        together.forEach((place, cables) -> {
+            if (same(place, cables)) {
+                cables.forEach(cable -> {
+                    needs.put(cable.id(), this.earlier.needs.get(cable.id()));
+                    loops.put(cable.id(), this.earlier.loops.get(cable.id()));
+                });
+            } else {
+                allot(cables);
+            }
+        });
+        this.earlier = null;
+    }
+
+    /// Whether the cables to some devices and the devices themselves are the very same as before.
+    private boolean same(String place, List<Cable> cables) {
+        if (earlier == null) {
+            return false;
+        }
+        List<Cable> then = earlier.together.getOrDefault(place, List.of());
+        if (then.size() != cables.size()) {
+            return false;
+        }
+        for (int i = 0; i < cables.size(); i++) {
+            List<String> ids = cables.get(i).ends().points();
+            if (cables.get(i) != then.get(i)
+                    || ids.isEmpty()
+                    || !ids.stream().allMatch(id -> points.get(id) == earlier.points.get(id))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static String place(CableEnds ends) {
@@ -54,6 +88,7 @@ final class Allotment {
             boolean last = i == cables.size() - 1;
             List<CoreNeed> its = last ? open : fitting(cable, open, cables.subList(i + 1, cables.size()));
             needs.put(cable.id(), doubled(cable, its));
+            loops.put(cable.id(), loops(its));
             open = open.stream().filter(need -> !its.contains(need)).toList();
         }
     }
@@ -150,7 +185,11 @@ final class Allotment {
 
     /// The points whose loops run through a cable, those behind a joint box included.
     List<String> loops(Cable cable) {
-        return needs(cable).stream()
+        return loops.get(cable.id());
+    }
+
+    private static List<String> loops(List<CoreNeed> needs) {
+        return needs.stream()
                 .filter(need -> need.use() == CoreUse.LOOP)
                 .map(CoreNeed::pointId)
                 .distinct()

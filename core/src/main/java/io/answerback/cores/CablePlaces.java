@@ -21,6 +21,7 @@ import java.util.Set;
 /// Sorts the ends of a job's cables by the place they come to.
 final class CablePlaces {
     private final Job job;
+    private final Map<String, Point> own = new HashMap<>();
     private final Map<String, Point> points = new HashMap<>();
     private final Map<String, Input> inputs = new HashMap<>();
     private final Map<String, Cable> cables = new HashMap<>();
@@ -30,6 +31,7 @@ final class CablePlaces {
     private final Map<String, List<CoreNeed>> needs = new HashMap<>();
     private final Map<Place, List<Coming>> coming = new LinkedHashMap<>();
     private final Map<String, Place> nearPlaces = new HashMap<>();
+    private final Map<String, Coming> nearEnds = new HashMap<>();
 
     /// @param earlier the ends of an earlier state of the job with the same practice; null for none
     CablePlaces(Job job, CablePlaces earlier) {
@@ -37,23 +39,31 @@ final class CablePlaces {
         Map<String, Input> byId = new HashMap<>();
         job.inputs().forEach(input -> byId.put(input.id(), input));
         job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
-        job.points().forEach(point -> points.put(point.id(), point));
-        job.points().forEach(point -> points.put(point.id(), onLoop(point, byId)));
+        job.points().forEach(point -> own.put(point.id(), point));
+        job.points().forEach(point -> points.put(point.id(), onLoop(point, byId, earlier)));
         job.modules().forEach(module -> modules.add(module.name()));
         job.cables().forEach(cable -> cables.put(cable.id(), cable));
-        this.allotment = new Allotment(job, points);
+        this.allotment = new Allotment(job, points, earlier == null ? null : earlier.allotment);
         job.cables().forEach(cable -> decide(cable, earlier));
-        place();
+        place(earlier);
     }
 
-    private Point onLoop(Point own, Map<String, Input> byId) {
-        return Optional.ofNullable(inputs.get(own.id()))
+    /// The point with the parts of the loop its contact lies in; the very same as before where nothing about it
+    /// changed.
+    private Point onLoop(Point point, Map<String, Input> byId, CablePlaces earlier) {
+        return Optional.ofNullable(inputs.get(point.id()))
                 .flatMap(Input::shares)
                 .map(byId::get)
                 .flatMap(Input::pointId)
-                .map(points::get)
-                .map(owner -> own.withLoop(owner.loop()))
-                .orElse(own);
+                .map(own::get)
+                .map(owner -> earlier != null && earlier.had(point, owner)
+                        ? earlier.points.get(point.id())
+                        : point.withLoop(owner.loop()))
+                .orElse(point);
+    }
+
+    private boolean had(Point point, Point owner) {
+        return own.get(point.id()) == point && points.get(point.id()).loop() == owner.loop();
     }
 
     private void decide(Cable cable, CablePlaces earlier) {
@@ -74,10 +84,15 @@ final class CablePlaces {
                         CoreColours.of(type, its, cable.laying().asFound().uses(), convention)));
     }
 
-    private void place() {
+    private void place(CablePlaces earlier) {
         Map<String, List<Cable>> beginning = new HashMap<>();
+        Map<String, Coming> taken = new HashMap<>();
         for (Cable cable : job.cables()) {
-            near(cable).ifPresent(place -> {
+            Coming before = earlier == null ? null : earlier.nearEnds.get(cable.id());
+            if (before != null && holds(before, cable)) {
+                taken.put(cable.id(), before);
+            }
+            near(cable, taken.containsKey(cable.id()) ? earlier : null).ifPresent(place -> {
                 nearPlaces.put(cable.id(), place);
                 beginning
                         .computeIfAbsent(place.name(), key -> new ArrayList<>())
@@ -87,13 +102,26 @@ final class CablePlaces {
         SupplyLoads loads = new SupplyLoads(job, points, name -> beginning.getOrDefault(name, List.of()));
         job.modules().forEach(module -> coming.put(Place.box(module.name()), new ArrayList<>()));
         for (Cable cable : job.cables()) {
-            Coming near = coming(cable, CableEnd.NEAR, loads.through(cable));
+            Coming near = Optional.ofNullable(taken.get(cable.id()))
+                    .orElseGet(() -> coming(cable, CableEnd.NEAR, loads.through(cable)));
+            nearEnds.put(cable.id(), near);
             Optional.ofNullable(nearPlaces.get(cable.id()))
                     .ifPresent(place -> at(place).add(near));
             at(far(cable.ends()))
                     .add(new Coming(cable, CableEnd.FAR, near.serves(), near.load(), near.colours(), near.loops()));
         }
         coming.values().forEach(ends -> ends.sort(Comparator.comparingInt(CablePlaces::order)));
+    }
+
+    /// Whether what was known of the near end of a cable to devices still holds.
+    private boolean holds(Coming before, Cable cable) {
+        return before.cable() == cable
+                && before.colours() == colours.get(cable.id())
+                && !cable.ends().points().isEmpty()
+                && cable.ends().points().size() == before.loops().size()
+                && before.loops().stream()
+                        .allMatch(loop -> points.get(loop.point().id()) == loop.point()
+                                && inputs.get(loop.point().id()) == loop.input());
     }
 
     private List<Coming> at(Place place) {
@@ -125,8 +153,12 @@ final class CablePlaces {
         return new Served("", ends.module().isEmpty() ? ends.joint() : ends.module());
     }
 
-    private Optional<Place> near(Cable cable) {
+    /// @param earlier where nothing about the cable is other than it was; else null
+    private Optional<Place> near(Cable cable, CablePlaces earlier) {
         String from = cable.ends().from();
+        if (earlier != null && from.isEmpty()) {
+            return Optional.ofNullable(earlier.nearPlaces.get(cable.id()));
+        }
         if (!from.isEmpty()) {
             return Optional.of(modules.contains(from) ? Place.box(from) : Place.joint(from));
         }

@@ -121,8 +121,11 @@ public final class CablingEdits {
                             ? cable.withEnds(cable.ends().startingAt(joint))
                             : cable)
                     .toList());
+            if (there) {
+                return next;
+            }
             CableEnds trunk = CableEnds.toJoint(joint).startingAt(first.ends().from());
-            return there ? next : with(next, Cable.indoors(CableLabels.free(next, "01"), trunk, 0, conductor));
+            return with(next, Cable.indoors(CableLabels.free(next, "01"), trunk, 0, conductor));
         });
     }
 

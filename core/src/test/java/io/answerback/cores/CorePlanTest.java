@@ -12,11 +12,14 @@ import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
 import io.answerback.check.Stop;
 import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edit;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Cable;
 import io.answerback.job.CableEnd;
+import io.answerback.job.CableEnds;
 import io.answerback.job.CableType;
 import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
@@ -250,14 +253,18 @@ class CorePlanTest {
     }
 
     /// Whatever is edited, a plan that takes over what it can is the plan made from nothing.
-    @Property(tries = 40)
-    void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 5) Integer> edits) {
+    @Property(tries = 100)
+    void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 9) Integer> edits) {
         Job job = job(SIX);
         CorePlan plan = CorePlan.of(job);
         for (int which : edits) {
             job = edit(which).on(job);
             plan = CorePlan.of(job, plan);
-            assertThat(plan.boxes()).isEqualTo(CorePlan.of(job).boxes());
+            CorePlan fresh = CorePlan.of(job);
+            assertThat(plan.boxes()).isEqualTo(fresh.boxes());
+            for (Cable cable : job.cables()) {
+                assertThat(plan.at(cable, CableEnd.FAR)).isEqualTo(fresh.at(cable, CableEnd.FAR));
+            }
         }
     }
 
@@ -268,8 +275,17 @@ class CorePlanTest {
             case 2 -> CapacityEdits.wire("02", Optional.of("P.4"));
             case 3 -> LoopEdits.parts("", "01", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
             case 4 -> PracticeEdits.school("", School.PER_ZONE);
+            case 5 -> new Edit("share", CorePlanTest::sharing);
+            case 6 -> CablingEdits.throughJoint(List.of("C-03"), "J-1", SmallJob.THIN);
+            case 7 -> CablingEdits.add(CableEnds.toPoints(List.of("03")), SmallJob.THIN);
+            case 8 -> CableEdits.foundUse("C-01", "red", Optional.of(CoreUse.TAMPER));
             default -> PointEdits.name("02", "Side door");
         };
+    }
+
+    private static Job sharing(Job job) {
+        boolean shared = job.inputs().stream().anyMatch(input -> input.shares().isPresent());
+        return shared ? job : LoopEdits.shareInput("02", "01").on(job);
     }
 
     /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met

@@ -77,7 +77,7 @@ final class PaperSheet extends Sheet {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         scroll.widthProperty().subscribe(this::draw);
         scroll.heightProperty().subscribe(this::draw);
-        look.textPercent().subscribe(() -> {
+        look.textPercent().subscribe(percent -> {
             scroll.setMinHeight(look.px(LEAST_HEIGHT));
             draw();
         });
