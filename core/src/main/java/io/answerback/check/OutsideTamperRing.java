@@ -18,19 +18,29 @@ final class OutsideTamperRing implements JobRule {
 
     private static Finding finding(BoxPlan box, CableCores cable) {
         String id = cable.cable().id();
-        String last = box.ring().joined().isEmpty() ? "" : box.ring().joined().getLast();
-        String mend = cable.cable().laying().type().isEmpty()
-                ? "Decide the cable's type first: without it there are no cores to join."
-                : last.isEmpty()
-                        ? "Put its pair where the ring begins and ends in %s.".formatted(box.title())
-                        : "Open the joint where the ring comes back from %s, and put the pair of %s in series there."
-                                .formatted(last, id);
         return Finding.of(
                 RULE,
                 Grade.WRONG,
                 cable.cable(),
                 "%s is outside the tamper ring".formatted(id),
                 "Nobody would notice a cover off, or %s cut.".formatted(id),
-                mend);
+                mend(box, cable));
+    }
+
+    private static String mend(BoxPlan box, CableCores cable) {
+        String id = cable.id();
+        if (cable.cable().laying().type().isEmpty()) {
+            return "Decide the cable's type first: without it there are no cores to join.";
+        }
+        if (box.ring().joined().isEmpty()) {
+            return "Put its pair where the ring begins and ends in %s.".formatted(box.title());
+        }
+        return box.ring()
+                .before(id)
+                .map(before ->
+                        "Open the joint where the ring comes back from %s, and put the pair of %s in series there."
+                                .formatted(before, id))
+                .orElseGet(() -> "Open the ring where it begins, before %s, and put the pair of %s in series there."
+                        .formatted(box.ring().joined().getFirst(), id));
     }
 }

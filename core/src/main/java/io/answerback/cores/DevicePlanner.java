@@ -43,12 +43,7 @@ final class DevicePlanner {
         List<CableCores> cables = coming.stream()
                 .map(one -> one.cores((cable, need) -> landing(need)))
                 .toList();
-        return new BoxPlan(
-                Place.device(first.id()),
-                first.id() + " " + first.name(),
-                strip,
-                cables,
-                new TamperRing(List.of(), List.of()));
+        return new BoxPlan(Place.device(first.id()), first.id() + " " + first.name(), strip, cables, TamperRing.NONE);
     }
 
     private Landing landing(CoreNeed need) {

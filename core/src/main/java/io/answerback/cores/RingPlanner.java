@@ -12,6 +12,7 @@ final class RingPlanner {
     private static final CoreNeed BACK = CoreNeed.shared(CoreUse.TAMPER_RETURN);
 
     private final Map<String, Coming> joined = new LinkedHashMap<>();
+    private final List<String> order = new ArrayList<>();
     private final List<String> leftOut = new ArrayList<>();
     private final Landing begin;
     private final Landing end;
@@ -24,6 +25,7 @@ final class RingPlanner {
         this.end = end;
         for (Coming one : coming) {
             if (one.colours() != null && one.colours().forRing()) {
+                order.add(one.cable().id());
                 boolean can = one.colour(OUT).isPresent() && one.colour(BACK).isPresent();
                 if (can && one.cable().laying().inRing()) {
                     joined.put(one.cable().id(), one);
@@ -35,13 +37,13 @@ final class RingPlanner {
     }
 
     TamperRing ring() {
-        return new TamperRing(List.copyOf(joined.keySet()), leftOut);
+        return new TamperRing(order, leftOut);
     }
 
     /// Where a core of a cable's tamper pair goes.
     Landing landing(Coming one, CoreUse use) {
-        List<Coming> order = List.copyOf(joined.values());
-        int at = order.indexOf(one);
+        List<Coming> members = List.copyOf(joined.values());
+        int at = members.indexOf(one);
         if (at < 0) {
             return new Landing.Nowhere("the tamper ring does not go through it");
         }
@@ -49,7 +51,7 @@ final class RingPlanner {
         if (other < 0) {
             return begin;
         }
-        return other >= order.size() ? end : Coming.joined(order.get(other), use == CoreUse.TAMPER ? BACK : OUT);
+        return other >= members.size() ? end : Coming.joined(members.get(other), use == CoreUse.TAMPER ? BACK : OUT);
     }
 
     /// The core at which the ring begins, or comes back; a dead end when no cable is joined.
@@ -57,7 +59,7 @@ final class RingPlanner {
         if (joined.isEmpty()) {
             return new Landing.Nowhere("no tamper ring goes on from here");
         }
-        List<Coming> order = List.copyOf(joined.values());
-        return use == CoreUse.TAMPER ? Coming.joined(order.getFirst(), OUT) : Coming.joined(order.getLast(), BACK);
+        List<Coming> members = List.copyOf(joined.values());
+        return use == CoreUse.TAMPER ? Coming.joined(members.getFirst(), OUT) : Coming.joined(members.getLast(), BACK);
     }
 }

@@ -20,8 +20,6 @@ import io.answerback.edit.PracticeEdits;
 import io.answerback.job.Cable;
 import io.answerback.job.CableEnd;
 import io.answerback.job.CableEnds;
-import io.answerback.job.CableType;
-import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.LandedCore;
@@ -32,7 +30,6 @@ import io.answerback.job.Terminal;
 import io.answerback.testing.SmallJob;
 import io.answerback.testing.SmallKinds;
 import java.time.Instant;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,10 +51,6 @@ class CorePlanTest {
                 .core(use)
                 .orElseThrow()
                 .landing();
-    }
-
-    private static List<CoreNeed> needs(CoreUse... uses) {
-        return List.of(uses).stream().map(CoreNeed::shared).toList();
     }
 
     private static List<String> atCable(Job job) {
@@ -104,6 +97,20 @@ class CorePlanTest {
         assertThat(found.remedy())
                 .isEqualTo(
                         "Open the joint where the ring comes back from C-02, and put the pair of C-03 in series there.");
+    }
+
+    @Test
+    void theMendIsWhereTheRingWouldGoThroughIt() {
+        TamperRing ring = new TamperRing(List.of("C-01", "C-02", "C-03", "C-04"), List.of("C-01", "C-03"));
+        assertThat(ring.before("C-01")).isEmpty();
+        assertThat(ring.before("C-03")).contains("C-02");
+        Job job = CableEdits.laying("", "C-01", laying -> laying.withInRing(false))
+                .on(job(SIX));
+        assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
+                .filteredOn(finding -> finding.id().equals("outside-ring:C-01"))
+                .extracting(Finding::remedy)
+                .containsExactly(
+                        "Open the ring where it begins, before C-02, and put the pair of C-01 in series there.");
     }
 
     @Test
@@ -159,21 +166,6 @@ class CorePlanTest {
         assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Joined("C-02", "yellow"));
         assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Joined("C-01", "green"));
         assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
-    }
-
-    @Test
-    void theFirmsOwnColoursComeFirst() {
-        CoreConvention own = new CoreConvention(
-                java.util.Map.of(CoreUse.LOOP, List.of("white"), CoreUse.LOOP_RETURN, List.of("blue")));
-        CoreColours colours = CoreColours.of(
-                SIX,
-                needs(CoreUse.LOOP, CoreUse.LOOP_RETURN, CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN),
-                java.util.Map.of(),
-                own);
-        assertThat(colours.colour(CoreUse.LOOP)).contains("white");
-        assertThat(colours.colour(CoreUse.LOOP_RETURN)).contains("blue");
-        // nothing is said about the supply: it takes what is left, in the order of the cores
-        assertThat(colours.colour(CoreUse.SUPPLY)).contains("red");
     }
 
     @Test
@@ -286,23 +278,5 @@ class CorePlanTest {
     private static Job sharing(Job job) {
         boolean shared = job.inputs().stream().anyMatch(input -> input.shares().isPresent());
         return shared ? job : LoopEdits.shareInput("02", "01").on(job);
-    }
-
-    /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met
-    /// and what is spare is all there is.
-    @Property
-    void everyCoreHasOneUse(
-            @ForAll @IntRange(min = 2, max = 6) int cores, @ForAll @IntRange(min = 0, max = 6) int needs) {
-        CableType type = new CableType("n", "n", SmallJob.THIN, SIX.colours().subList(0, cores), false, false);
-        List<CoreNeed> wanted = needs(CoreUse.values()).subList(0, needs);
-        CoreColours colours = CoreColours.of(type, wanted, java.util.Map.of(), CoreConvention.usual());
-        List<CoreUse> met = colours.uses().values().stream()
-                .map(CoreNeed::use)
-                .filter(use -> use != CoreUse.SPARE)
-                .toList();
-        assertThat(new HashSet<>(met)).hasSize(met.size());
-        assertThat(met.size() + colours.lacking().size()).isEqualTo(needs);
-        assertThat(colours.uses()).hasSize(cores);
-        assertThat(met).hasSize(Math.min(cores, needs));
     }
 }

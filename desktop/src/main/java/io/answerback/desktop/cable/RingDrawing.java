@@ -7,7 +7,9 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
@@ -55,9 +57,11 @@ final class RingDrawing extends Drawing {
             }
             station(stations.get(i), x, step);
         }
-        double last = STATION / 2 + (stations.size() - 1.5) * step;
-        for (int i = 0; i < ring.leftOut().size(); i++) {
-            leftOut(ring.leftOut().get(i), last - i * step);
+        Map<Integer, Integer> there = new HashMap<>();
+        for (String id : ring.leftOut()) {
+            int before = ring.before(id).map(stations::indexOf).orElse(0);
+            int already = there.merge(before, 1, Integer::sum) - 1;
+            leftOut(id, STATION / 2 + (before + 0.5) * step, already * (STATION + 8));
         }
     }
 
@@ -81,8 +85,10 @@ final class RingDrawing extends Drawing {
                         .orElse("?"));
     }
 
-    private void leftOut(String cableId, double x) {
-        line("ring-missing", x, Y + 4, x, LEFT_OUT_Y - 12);
+    /// Under the place where it belongs; the next ones of that place go to its right.
+    private void leftOut(String cableId, double place, double beside) {
+        double x = place + beside;
+        line("ring-missing", place, Y + 4, x, LEFT_OUT_Y - 12);
         Rectangle station = box("ring-left-out", x - STATION / 2, LEFT_OUT_Y - 12, STATION, 24);
         words("figure", cableId, x, LEFT_OUT_Y, HPos.CENTER).setMouseTransparent(true);
         select(station, cableId);
