@@ -2,19 +2,24 @@ package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.choose;
 import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.cable.PrintKind;
 import io.answerback.edit.CableEdits;
+import io.answerback.edit.LoopEdits;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Laying;
 import io.answerback.job.Laying.Progress;
+import io.answerback.job.SchemeKind;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -99,7 +104,33 @@ class CableWindowTest extends DemoWindow {
     }
 
     @Test
-    void aDeviceThatIsAddedGetsItsCoresAndItsPlace(FxRobot robot) {
+    void aDeviceThatIsAddedGetsItsCableItsCoresItsPlaceInTheRingAndItsLabels(FxRobot robot) {
+        control(robot, KeyCode.T);
+        onScreen(() -> {});
+        robot.write("25 strong room button, hold-up, office, 23 m", 0).type(KeyCode.ENTER);
+        until(() -> job().point("25").isPresent());
+        onScreen(() -> {
+            workplace.desk().apply(CapacityEdits.giveInputs());
+            workplace.desk().apply(LoopEdits.scheme("25", SchemeKind.SINGLE_END_OF_LINE));
+        });
+        at("25");
+        click(robot, "Choose types for 1");
+        until(() -> reads(robot, "input 8"));
+        String cable = job().cableTo("25").orElseThrow().id();
+        assertThat(job().cable(cable).orElseThrow().metres()).isEqualTo(23);
+        assertThat(laying("25").type().orElseThrow().colours()).hasSize(4);
+        // its cover comes last, so what went back to the terminal from the one before has to move
+        assertThat(finds("core-elsewhere:C-06:white")).isTrue();
+        assertThat(reads(robot, "joins C-06 white")).isTrue();
+        onScreen(() -> workplace.cableBench().openPaper(PrintKind.LABELS));
+        until(() -> reads(robot, "page 1 of 3"));
+        click(robot, "On: the pages after");
+        click(robot, "On: the pages after");
+        until(() -> robot.lookup(".paper-page").query().getAccessibleText().contains("to 25 Strong room button"));
+    }
+
+    @Test
+    void anotherTypeHasOtherCores(FxRobot robot) {
         at("13");
         choose(robot, "Type of C-23", "4-core alarm");
         until(() -> laying("13").type().orElseThrow().id().equals("4-core"));
