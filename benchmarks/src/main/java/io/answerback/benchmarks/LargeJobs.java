@@ -16,6 +16,7 @@ import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
+import io.answerback.job.Power;
 import io.answerback.job.Proof;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeBands;
@@ -85,7 +86,8 @@ final class LargeJobs {
                 demo.communicator(),
                 demo.receivers(),
                 List.of(),
-                List.of());
+                List.of(),
+                Power.UNDECIDED);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))

@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             CheckVerb.class,
             LoopVerb.class,
             NetlistVerb.class,
+            SupplyVerb.class,
             DiagnoseVerb.class,
             FrameVerb.class,
             StationVerb.class,

@@ -1,5 +1,6 @@
 package io.answerback.command;
 
+import io.answerback.assess.Assessment;
 import io.answerback.chain.PointResult;
 import io.answerback.files.BrokenFile;
 import io.answerback.job.Job;
@@ -10,6 +11,8 @@ import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopNetlist;
 import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.TrialFaults;
+import io.answerback.supply.LeadAcid;
+import io.answerback.supply.SupplyNetlist;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -17,17 +20,20 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/// A point's loop as a netlist for a circuit simulator.
+/// A point's loop, or the supply trees, as a netlist for a circuit simulator.
 @Command(
         name = "netlist",
-        description = "a point's loop as a netlist that a circuit simulator runs",
+        description = "a point's loop, or the supply trees, as a netlist that a circuit simulator runs",
         mixinStandardHelpOptions = true)
 final class NetlistVerb implements Callable<Integer> {
     @Mixin
     private JobArgument argument;
 
-    @Option(names = "--point", required = true, paramLabel = "ID", description = "the point's number")
+    @Option(names = "--point", paramLabel = "ID", description = "the point's number")
     private String point;
+
+    @Option(names = "--supply", description = "every supply tree instead, in an alarm with the battery empty")
+    private boolean supply;
 
     @Option(
             names = "--state",
@@ -46,6 +52,13 @@ final class NetlistVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
+        if (supply) {
+            System.out.print(trees(argument.assess(job)));
+            return 0;
+        }
+        if (point == null) {
+            throw new IllegalArgumentException("say which point with --point, or --supply for the supply trees");
+        }
         PointResult.Wired wired = JobArgument.wired(argument.assess(job), point);
         Point its = wired.point();
         FittedLoop fitted = wired.fitted().orElseThrow();
@@ -55,6 +68,15 @@ final class NetlistVerb implements Callable<Integer> {
                 .formatted(its.id(), its.name(), state, end.name().toLowerCase(java.util.Locale.ROOT));
         System.out.print(LoopNetlist.of(title, loop, end));
         return 0;
+    }
+
+    private static String trees(Assessment assessment) {
+        SupplyNetlist netlist = new SupplyNetlist();
+        assessment.facts().supplies().states().stream()
+                .flatMap(state -> state.trees().stream())
+                .forEach(tree -> netlist.add("volts_", tree.inAlarm(), LeadAcid.EMPTY_VOLTS));
+        return netlist.text("Supply trees of %s in an alarm, the battery empty"
+                .formatted(assessment.job().site().name()));
     }
 
     private LoopCase loopCase(List<LoopCase> cases) {

@@ -109,7 +109,7 @@ class CommandLineTest {
             Call check = call("check", other, "--json");
             assertThat(check.code()).isEqualTo(1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
-                    .containsExactly("Survey", "Loop", "Cable", "Report", "Prove");
+                    .containsExactly("Survey", "Loop", "Cable", "Power", "Report", "Prove");
         }
     }
 
@@ -121,6 +121,31 @@ class CommandLineTest {
         assertThat(text)
                 .startsWith("* Point 07 Dock roller door 2, active")
                 .contains(" 11.4080000 ", " 4700.00000 ", " 2700.00000 ", "print ohms");
+    }
+
+    @Test
+    void supplyListsOutputsBatteryAndVolts() {
+        Call supply = call("supply", file, "--json");
+        // a far device falls short, so something is wrong
+        assertThat(supply.code()).isEqualTo(1);
+        JsonNode output = supply.json().get("outputs").get(0);
+        assertThat(output.get("name").asString()).isEqualTo("Panel · 12V");
+        assertThat(output.get("alarmMilliamps").asDouble())
+                .isLessThan(output.get("limitMilliamps").asDouble());
+        assertThat(supply.json().get("battery").propertyNames())
+                .contains("fittedAh", "requiredAh", "standbyHours", "ruleHours", "rechargeHours");
+        JsonNode volts = supply.json().get("volts");
+        assertThat(volts.get(0).propertyNames()).contains("device", "leastVolts", "atFloat", "atEnd", "ok");
+        // 14 m of 92 Ω/km at 35 °C and 18 mA: 10.5 − 2 · 14 · 0.092 · 1.05895 · 0.018
+        assertThat(volts.get(0).get("atEnd").asDouble()).isEqualTo(10.451);
+    }
+
+    @Test
+    void theSupplyTreesAreANetlistToo() {
+        String text = call("netlist", file, "--supply").out();
+        assertThat(text)
+                .startsWith("* Supply trees of Brinewell Cold Store")
+                .contains("print volts_20", "print volts_keypad_2");
     }
 
     @Test
@@ -212,6 +237,7 @@ class CommandLineTest {
                 "loop FILE --point mains | cannot be computed",
                 "netlist FILE --point 07 --state upside-down | this loop has no state \"upside-down\"",
                 "netlist FILE --point mains | has no loop",
+                "netlist FILE | say which point with --point, or --supply",
                 "diagnose FILE --point 07 | either as --ohms or as --volts",
                 "diagnose FILE --point 07 --volts 9 | reading in volts is 9",
                 "diagnose FILE --point 07 --ohms lots | reading in ohms is \"lots\"",

@@ -38,6 +38,7 @@ class LayersTest {
                     "io.answerback.commission..",
                     "io.answerback.cores..",
                     "io.answerback.paper..",
+                    "io.answerback.supply..",
                     "io.answerback.event..",
                     "io.answerback.report..",
                     "io.answerback.panel..",

@@ -11,6 +11,9 @@ import io.answerback.event.EventTable;
 import io.answerback.job.Job;
 import io.answerback.job.Laying.Progress;
 import io.answerback.job.Link;
+import io.answerback.supply.BatteryState;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.SupplyState;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -43,7 +46,7 @@ public record Assessor(EventTable events) {
         }
         findings.sort(Rules.order());
         List<StopProgress> stops = Arrays.stream(Stop.values())
-                .map(stop -> progress(stop, trace.results(), findings))
+                .map(stop -> stop == Stop.POWER ? power(facts, findings) : progress(stop, trace.results(), findings))
                 .toList();
         return new Assessment(job, trace, facts, byPoint, findings, stops);
     }
@@ -55,6 +58,21 @@ public record Assessor(EventTable events) {
         return new StopProgress(stop, count, counted.size(), mark(stop, count, counted.size(), findings));
     }
 
+    /// What has volts enough until the battery is empty, and each battery that reaches its rule.
+    private static StopProgress power(JobFacts facts, List<Finding> findings) {
+        List<SupplyState> supplies = facts.supplies().states();
+        List<DeviceVolts> fed =
+                supplies.stream().flatMap(supply -> supply.volts().stream()).toList();
+        long held = fed.stream().filter(DeviceVolts::ok).count();
+        long enough = supplies.stream()
+                .flatMap(supply -> supply.battery().stream())
+                .filter(BatteryState::enough)
+                .count();
+        int done = (int) (held + enough);
+        int of = fed.size() + supplies.size();
+        return new StopProgress(Stop.POWER, done, of, mark(Stop.POWER, done, of, findings));
+    }
+
     private static boolean counts(Stop stop, PointResult point) {
         return switch (stop) {
             case SURVEY -> point.wired().isPresent();
@@ -63,6 +81,7 @@ public record Assessor(EventTable events) {
                         .filter(wired -> !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(PointResult.Wired::cable).isPresent();
+            case POWER -> false;
             case REPORT -> true;
             case PROVE -> point.reported();
         };
@@ -84,6 +103,7 @@ public record Assessor(EventTable events) {
                         .map(cable -> cable.laying().progress())
                         .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
                         .isPresent();
+            case POWER -> true;
             case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> point.proven();
         };

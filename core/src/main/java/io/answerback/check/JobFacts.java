@@ -9,6 +9,7 @@ import io.answerback.cores.CorePlan;
 import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
+import io.answerback.supply.Supplies;
 import java.util.List;
 
 /// Everything computed about a job as a whole.
@@ -20,6 +21,7 @@ import java.util.List;
 /// @param departures where it does otherwise than the firm's rules
 /// @param readings every loop that was measured, against what it should be
 /// @param cores where every core goes
+/// @param supplies what feeds it and for how long
 public record JobFacts(
         Job job,
         List<PointResult> points,
@@ -27,7 +29,8 @@ public record JobFacts(
         Ways ways,
         List<Departure> departures,
         List<LoopReading> readings,
-        CorePlan cores) {
+        CorePlan cores,
+        Supplies supplies) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
     ///
     /// @param earlier facts of an earlier state of the same job; null for none
@@ -39,6 +42,11 @@ public record JobFacts(
                 && earlier.job.practice() == job.practice()
                 && earlier.job.points() == job.points()
                 && earlier.job.panel() == job.panel();
+        CorePlan cores =
+                sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores);
+        boolean sameSupplies = sameCables(job, earlier)
+                && earlier.job.power() == job.power()
+                && earlier.job.receivers() == job.receivers();
         return new JobFacts(
                 job,
                 points,
@@ -46,7 +54,8 @@ public record JobFacts(
                 ways,
                 samePractice ? earlier.departures : Departures.of(job),
                 sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points),
-                sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores));
+                cores,
+                sameSupplies ? earlier.supplies : Supplies.of(job, cores));
     }
 
     private static boolean sameLoops(Job job, JobFacts earlier) {

@@ -9,6 +9,8 @@ public enum Stop {
     LOOP(2, "Loop"),
     /// Which core goes where, and what has been run, labelled and terminated.
     CABLE(3, "Cable"),
+    /// Loads, batteries, and volts at the far end.
+    POWER(4, "Power"),
     /// From the zone to the frame that leaves the building.
     REPORT(7, "Report"),
     /// Every point answered by the station.

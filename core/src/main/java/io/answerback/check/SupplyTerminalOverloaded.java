@@ -11,7 +11,15 @@ final class SupplyTerminalOverloaded implements JobRule {
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream().flatMap(SupplyTerminalOverloaded::of);
+        return facts.cores().boxes().stream()
+                .filter(box -> passesOn(facts, box))
+                .flatMap(SupplyTerminalOverloaded::of);
+    }
+
+    /// What a supply with a battery gives is judged among the supplies.
+    private static boolean passesOn(JobFacts facts, BoxPlan box) {
+        return facts.supplies().states().stream()
+                .noneMatch(state -> state.module().equals(box.name()));
     }
 
     private static Stream<Finding> of(BoxPlan box) {

@@ -2,6 +2,7 @@ package io.answerback.cores;
 
 import io.answerback.job.Cable;
 import io.answerback.job.CableEnd;
+import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelModule;
@@ -134,6 +135,16 @@ public final class CorePlan {
     /// How many cores what a cable goes to needs of it.
     public int needs(Cable cable) {
         return places.needs(cable).size();
+    }
+
+    /// Whether a cable of the job is to carry a core for a use, its type decided or not.
+    public boolean carries(Cable cable, CoreUse use) {
+        return places.needs(cable).stream().anyMatch(need -> need.use() == use);
+    }
+
+    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to none yet.
+    public Optional<String> beginning(Cable cable) {
+        return places.place(cable, CableEnd.NEAR).map(Place::name);
     }
 
     /// Whether every end of every core of a step's cable is in place once the step is done.

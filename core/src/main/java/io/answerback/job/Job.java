@@ -2,6 +2,7 @@ package io.answerback.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 
 /// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
@@ -20,6 +21,7 @@ import java.util.function.Predicate;
 /// @param receivers the station's receivers
 /// @param proofs what was answered; at most one a point
 /// @param measurements what was measured, oldest first
+/// @param power what holds it up when the mains fails
 public record Job(
         Site site,
         Practice practice,
@@ -33,7 +35,8 @@ public record Job(
         Communicator communicator,
         List<Receiver> receivers,
         List<Proof> proofs,
-        List<Measurement> measurements) {
+        List<Measurement> measurements,
+        Power power) {
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
     ///     to a point, receiver or module that is not there
@@ -51,6 +54,7 @@ public record Job(
         receivers = JobParts.unique(receivers, Receiver::id, "receivers", "receiver");
         proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
+        power = power == null ? Power.UNDECIDED : power;
         JobParts.unique(
                 JobParts.usedInputs(inputs).toList(),
                 input -> input.pointId().orElseThrow(),
@@ -147,217 +151,72 @@ public record Job(
 
     /// This job at another site.
     public Job withSite(Site other) {
-        return new Job(
-                other,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.site = other);
     }
 
     /// This job with another practice.
     public Job withPractice(Practice other) {
-        return new Job(
-                site,
-                other,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.practice = other);
     }
 
     /// This job with another panel.
     public Job withPanel(Panel other) {
-        return new Job(
-                site,
-                practice,
-                other,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.panel = other);
     }
 
     /// This job with other modules.
     public Job withModules(List<PanelModule> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                other,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.modules = other);
     }
 
     /// This job with other areas.
     public Job withAreas(List<Area> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                other,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.areas = other);
     }
 
     /// This job with other points.
     public Job withPoints(List<Point> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                other,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.points = other);
     }
 
     /// This job with other cables.
     public Job withCables(List<Cable> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                other,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.cables = other);
     }
 
     /// This job with other inputs.
     public Job withInputs(List<Input> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                other,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.inputs = other);
     }
 
     /// This job with other zones.
     public Job withZones(List<Zone> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                other,
-                communicator,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.zones = other);
     }
 
     /// This job with another communicator.
     public Job withCommunicator(Communicator other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                other,
-                receivers,
-                proofs,
-                measurements);
+        return with(draft -> draft.communicator = other);
     }
 
     /// This job with other proofs.
     public Job withProofs(List<Proof> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                other,
-                measurements);
+        return with(draft -> draft.proofs = other);
     }
 
     /// This job with other measurements.
     public Job withMeasurements(List<Measurement> other) {
-        return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                other);
+        return with(draft -> draft.measurements = other);
+    }
+
+    /// This job with other power.
+    public Job withPower(Power other) {
+        return with(draft -> draft.power = other);
+    }
+
+    private Job with(Consumer<JobDraft> change) {
+        JobDraft draft = new JobDraft(this);
+        change.accept(draft);
+        return draft.made();
     }
 }

@@ -19,6 +19,8 @@ import java.util.Optional;
 /// @param ownInputs how its inputs measure where they do so otherwise than the panel's, as converters do; empty
 ///     when they measure as the panel's own
 /// @param terminals its terminals from the left; empty where the profile does not name them
+/// @param power what it takes beyond its current at rest; empty where the profile does not say
+/// @param supply the supply it has, with a battery behind it; empty for none
 public record ModuleKind(
         String id,
         String name,
@@ -32,7 +34,9 @@ public record ModuleKind(
         String radioBand,
         List<ReservedInput> reserved,
         Optional<InputModel> ownInputs,
-        List<Terminal> terminals) {
+        List<Terminal> terminals,
+        Optional<ModulePower> power,
+        Optional<SupplyUnit> supply) {
     /// An input that is kept for one use.
     ///
     /// @param number its number on the module, from 1
@@ -56,10 +60,45 @@ public record ModuleKind(
         reserved = List.copyOf(reserved == null ? List.of() : reserved);
         ownInputs = ownInputs == null ? Optional.empty() : ownInputs;
         terminals = List.copyOf(terminals == null ? List.of() : terminals);
+        power = power == null ? Optional.empty() : power;
+        supply = supply == null ? Optional.empty() : supply;
         for (ReservedInput input : reserved) {
             Require.within(input.number(), 1, inputs, "reserved input of module " + id);
             Require.given(input.use(), "use of reserved input " + input.number() + " of module " + id);
         }
+    }
+
+    /// A kind of module of which no more is known about its power than its current at rest.
+    public ModuleKind(
+            String id,
+            String name,
+            ModuleSort sort,
+            int inputs,
+            int mostOf,
+            int addresses,
+            double milliamps,
+            int boxes,
+            boolean ownSupply,
+            String radioBand,
+            List<ReservedInput> reserved,
+            Optional<InputModel> ownInputs,
+            List<Terminal> terminals) {
+        this(
+                id,
+                name,
+                sort,
+                inputs,
+                mostOf,
+                addresses,
+                milliamps,
+                boxes,
+                ownSupply,
+                radioBand,
+                reserved,
+                ownInputs,
+                terminals,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /// A kind of module whose terminals are not known.

@@ -9,6 +9,7 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.Power;
 import io.answerback.job.Practice;
 import io.answerback.job.School;
 import io.answerback.job.Site;
@@ -45,7 +46,8 @@ public final class NewJob {
                 new Communicator("Communicator", new IpRoute(List.of(), ATTEMPTS, TIMEOUT_MILLIS)),
                 List.of(),
                 List.of(),
-                List.of());
+                List.of(),
+                Power.UNDECIDED);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

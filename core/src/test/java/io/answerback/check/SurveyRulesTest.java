@@ -237,7 +237,8 @@ class SurveyRulesTest {
                         laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         JobStanding standing = JobStanding.of(assess(cabled), ZoneOffset.UTC);
-        assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.PROVE);
+        // its profile says nothing of its supply
+        assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.POWER);
         assertThat(standing.worst()).isEmpty();
         Job lifted = CapacityEdits.wire("02", Optional.empty()).on(job);
         assertThat(JobStanding.of(assess(lifted), ZoneOffset.UTC)

@@ -21,6 +21,7 @@ import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
+import io.answerback.job.Power;
 import io.answerback.job.Practice;
 import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
@@ -194,7 +195,8 @@ public final class SmallJob {
                 new Communicator("Communicator", new IpRoute(List.of("A"), 2, 1000)),
                 List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
                 List.of(),
-                List.of());
+                List.of(),
+                Power.UNDECIDED);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

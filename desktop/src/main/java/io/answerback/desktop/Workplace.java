@@ -10,6 +10,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
+import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.prove.ProveBench;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.shell.Bench;
@@ -68,6 +69,7 @@ public final class Workplace implements AutoCloseable {
     private SurveyBench madeSurveyBench;
     private LoopBench madeLoopBench;
     private CableBench madeCableBench;
+    private PowerBench madePowerBench;
     private boolean atStart;
     private Remembered remembered;
 
@@ -146,6 +148,14 @@ public final class Workplace implements AutoCloseable {
             madeCableBench = cableBench.get();
         }
         return madeCableBench;
+    }
+
+    /// The power bench, made when it is first wanted.
+    public PowerBench powerBench() {
+        if (madePowerBench == null) {
+            madePowerBench = new PowerBench(desk, look, disk, cables::types);
+        }
+        return madePowerBench;
     }
 
     private void typePoint() {
@@ -228,6 +238,8 @@ public final class Workplace implements AutoCloseable {
                 this::surveyBench,
                 Stop.CABLE,
                 this::cableBench,
+                Stop.POWER,
+                this::powerBench,
                 Stop.LOOP,
                 this::loopBench,
                 Stop.REPORT,

@@ -25,6 +25,7 @@ class BrinewellColdStoreTest {
                         "loop-tight:07",
                         "outside-ring:C-20",
                         "cable-unlabelled:C-14",
+                        "volts-short:20",
                         "reading-off:10:at-rest",
                         "zone-off:15",
                         "zone-without-area:20",

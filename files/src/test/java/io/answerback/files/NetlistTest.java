@@ -2,7 +2,6 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
@@ -14,29 +13,20 @@ import io.answerback.loop.LoopNetlist;
 import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.LoopPart;
 import io.answerback.loop.TrialFaults;
-import java.io.File;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.concurrent.TimeUnit;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// Loops solved by a circuit simulator that shares nothing with this application, where one is installed.
 class NetlistTest {
-    private static final Pattern PRINTED = Pattern.compile("^(ohms\\w*) = (\\S+)", Pattern.MULTILINE);
-
     @TempDir
     Path folder;
 
     @Test
     void everyDemoLoopInEveryStateIsWhatTheSimulatorFinds() throws Exception {
-        assumeTrue(installed(), "ngspice is not installed");
+        Simulator.assumeInstalled();
         LoopNetlist netlist = new LoopNetlist();
         Map<String, Double> computed = new LinkedHashMap<>();
         for (int number = 1; number <= DemoJobs.COUNT; number++) {
@@ -54,7 +44,7 @@ class NetlistTest {
                 }
             }
         }
-        Map<String, Double> simulated = run(netlist.text("every demo loop"));
+        Map<String, Double> simulated = Simulator.run(folder, netlist.text("every demo loop"));
         assertThat(simulated.keySet()).isEqualTo(computed.keySet());
         computed.forEach((name, ohms) -> {
             if (Double.isInfinite(ohms)) {
@@ -77,28 +67,7 @@ class NetlistTest {
                 .startsWith("* Point 07\n")
                 .contains("cable, there and back")
                 .endsWith(".end\n");
-        assumeTrue(installed(), "ngspice is not installed");
-        assertThat(run(text).get("ohms")).isCloseTo(loop.ohms(Extreme.NOMINAL), within(0.01));
-    }
-
-    private static boolean installed() {
-        return Stream.of(System.getenv().getOrDefault("PATH", "").split(File.pathSeparator))
-                .anyMatch(place -> Files.isExecutable(Path.of(place, "ngspice")));
-    }
-
-    private Map<String, Double> run(String netlist) throws Exception {
-        Path file = Files.writeString(folder.resolve("loops.cir"), netlist);
-        Path output = folder.resolve("loops.txt");
-        Process process = new ProcessBuilder("ngspice", "-b", file.toString())
-                .redirectErrorStream(true)
-                .redirectOutput(output.toFile())
-                .start();
-        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
-        Map<String, Double> printed = new HashMap<>();
-        Matcher matcher = PRINTED.matcher(Files.readString(output));
-        while (matcher.find()) {
-            printed.put(matcher.group(1), Double.valueOf(matcher.group(2)));
-        }
-        return printed;
+        Simulator.assumeInstalled();
+        assertThat(Simulator.run(folder, text).get("ohms")).isCloseTo(loop.ohms(Extreme.NOMINAL), within(0.01));
     }
 }

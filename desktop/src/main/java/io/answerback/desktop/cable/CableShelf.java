@@ -31,7 +31,8 @@ public final class CableShelf {
         disk.run(() -> StockFile.ownLabelStocks(folder), own -> own.forEach(stocks::put));
     }
 
-    List<CableType> types() {
+    /// The types of cable, those that ship first.
+    public List<CableType> types() {
         return types.all();
     }
 

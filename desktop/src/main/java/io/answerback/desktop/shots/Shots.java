@@ -8,13 +8,13 @@ import io.answerback.desktop.Workplace;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.desktop.power.PowerSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
 import io.answerback.loop.DeviceState;
-import io.answerback.loop.FaultKind;
 import io.answerback.loop.LoopFault;
 import io.answerback.takeover.TakeOverEdits;
 import java.awt.image.BufferedImage;
@@ -39,7 +39,6 @@ import javax.imageio.ImageIO;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
-    private static final double DAMP_OHMS = 12_000;
     private static final String CLIENT_LIST = """
             No,Location,Device type,Partition,Function,Length
             11,Loading bay door,roller door,Yard,immediate,48
@@ -82,9 +81,6 @@ public final class Shots extends Application {
                 workplace.desk().select("07");
                 workplace.desk().go(Stop.LOOP);
             });
-            take(
-                    "loop-damp",
-                    () -> workplace.desk().switchTo(DeviceState.ACTIVE, new LoopFault(FaultKind.LEAK, DAMP_OHMS)));
             take("loop-cause", () -> {
                 workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
                 workplace
@@ -98,6 +94,7 @@ public final class Shots extends Application {
             });
             loops();
             cables();
+            power();
             send("08");
             send("17");
             take("report", () -> {
@@ -127,12 +124,18 @@ public final class Shots extends Application {
         onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
     }
 
-    /// Loops in other schemes, the column of readings and the resistors.
-    private void loops() throws Exception {
-        take("loop-triple", () -> {
-            workplace.desk().select("08");
-            workplace.desk().switchTo(DeviceState.MASKED, LoopFault.NONE);
+    /// The battery's fall, and the supply tree with what would mend it.
+    private void power() throws Exception {
+        take("power", () -> {
+            workplace.desk().select("20");
+            workplace.desk().go(Stop.POWER);
         });
+        take("power-volts", () -> workplace.powerBench().open(PowerSheet.VOLTS));
+        onWindow(() -> workplace.powerBench().open(PowerSheet.HOLD));
+    }
+
+    /// The column of readings, the resistors and a loop of two-wire detectors.
+    private void loops() throws Exception {
         take("loop-readings", () -> {
             workplace.desk().select("10");
             workplace.loopBench().open(LoopSheet.READINGS);

@@ -6,6 +6,7 @@ import io.answerback.edit.PracticeEdits;
 import io.answerback.event.Qualifier;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Area;
+import io.answerback.job.Battery;
 import io.answerback.job.Cable;
 import io.answerback.job.CableType;
 import io.answerback.job.Communicator;
@@ -15,6 +16,7 @@ import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.Laying.Progress;
+import io.answerback.job.LoadFigure;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Measurement;
 import io.answerback.job.Measurement.Measured;
@@ -22,6 +24,7 @@ import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
+import io.answerback.job.Power;
 import io.answerback.job.Practice;
 import io.answerback.job.Proof;
 import io.answerback.job.Receiver;
@@ -40,6 +43,7 @@ import io.answerback.report.IpFrames;
 import io.answerback.survey.KindCatalogue;
 import io.answerback.takeover.TakeOverEdits;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -143,7 +147,8 @@ public final class BrinewellColdStore {
                         new Receiver("A1", "Station A", "192.0.2.10", 9009, "1", "0"),
                         new Receiver("A2", "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
                 List.of(),
-                List.of());
+                List.of(),
+                power());
     }
 
     private static Point point(CSVRecord row) {
@@ -245,5 +250,12 @@ public final class BrinewellColdStore {
                 frame,
                 Optional.of(at.plusSeconds(11)),
                 Upstream.of(job, pointId));
+    }
+
+    private static Power power() {
+        // the detector in the cold room has a heater
+        return Power.UNDECIDED
+                .with(new Battery("Panel", 17, 2, 5, Optional.of(LocalDate.of(2022, 6, 20))))
+                .with(new LoadFigure("20", 60, 65, LoadFigure.Source.SHEET));
     }
 }

@@ -7,9 +7,11 @@ import io.answerback.edit.Edits;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.DataFiles;
+import io.answerback.job.Battery;
 import io.answerback.job.Cable;
 import io.answerback.job.Job;
 import io.answerback.job.Laying.Progress;
+import io.answerback.job.Power;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
@@ -17,6 +19,7 @@ import io.answerback.job.UnusedTermination;
 import io.answerback.survey.NewJob;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 /// A workshop on a small closed-loop panel: surveyed and wired, not yet reporting. Left in on purpose: a
 /// window whose glass nothing hears, an unused input without its link, and a second entry time for which
@@ -53,6 +56,7 @@ public final class PikeLanePottery {
                         "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         job = CablesLaid.landed(job, List.of(), WIRED_AT);
+        job = job.withPower(Power.UNDECIDED.with(new Battery("Panel", 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);

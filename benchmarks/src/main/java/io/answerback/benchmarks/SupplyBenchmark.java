@@ -1,0 +1,55 @@
+package io.answerback.benchmarks;
+
+import io.answerback.job.LoadLaw;
+import io.answerback.supply.SupplyNode;
+import io.answerback.supply.SupplyVolts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/// Solving a supply tree of 300 places with loads of all three laws, in twenty branches of fifteen.
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 5, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(2)
+public class SupplyBenchmark {
+    private static final int BRANCHES = 20;
+    private static final int PLACES = 15;
+
+    private final SupplyNode tree = tree();
+
+    private static SupplyNode tree() {
+        List<SupplyNode> branches = new ArrayList<>();
+        for (int branch = 0; branch < BRANCHES; branch++) {
+            SupplyNode next = null;
+            for (int place = PLACES - 1; place >= 0; place--) {
+                LoadLaw law = LoadLaw.values()[(branch + place) % LoadLaw.values().length];
+                String name = branch + "." + place;
+                next = new SupplyNode(
+                        name,
+                        name,
+                        0.8,
+                        List.of(new SupplyNode.Load(name, law, 0.012)),
+                        next == null ? List.of() : List.of(next));
+            }
+            branches.add(next);
+        }
+        return new SupplyNode("output", "", 0, List.of(), branches);
+    }
+
+    @Benchmark
+    public SupplyVolts treeOf300Places() {
+        return SupplyVolts.solve(tree, 10.5);
+    }
+}

@@ -1,0 +1,127 @@
+package io.answerback.command;
+
+import io.answerback.files.BrokenFile;
+import io.answerback.supply.BatteryState;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.LoadLine;
+import io.answerback.supply.Supplies;
+import io.answerback.supply.SupplyState;
+import io.answerback.supply.SupplyTree;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Loads, batteries and volts of a job.
+@Command(name = "supply", description = "loads, batteries and volts of a job", mixinStandardHelpOptions = true)
+final class SupplyVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        Supplies supplies = argument.assess(argument.job()).facts().supplies();
+        if (argument.json()) {
+            System.out.println(Json.text(json(supplies)));
+        } else {
+            supplies.states().forEach(SupplyVerb::print);
+        }
+        return supplies.states().stream().allMatch(SupplyVerb::fine) ? 0 : 1;
+    }
+
+    private static boolean fine(SupplyState state) {
+        return state.battery().filter(BatteryState::enough).isPresent()
+                && state.volts().stream().allMatch(DeviceVolts::ok);
+    }
+
+    private static ObjectNode json(Supplies supplies) {
+        ObjectNode document = Json.object();
+        ArrayNode outputs = document.putArray("outputs");
+        ArrayNode loads = document.putArray("loads");
+        ArrayNode volts = document.putArray("volts");
+        ArrayNode batteries = document.putArray("batteries");
+        for (SupplyState state : supplies.states()) {
+            state.trees().forEach(tree -> output(outputs.addObject(), tree));
+            state.lines().forEach(line -> load(loads.addObject(), state, line));
+            state.volts().forEach(device -> volts(volts.addObject(), device));
+            battery(batteries.addObject().put("supply", state.module()), state);
+        }
+        ObjectNode first = document.putObject("battery");
+        supplies.states().stream().findFirst().ifPresent(state -> battery(first, state));
+        return document;
+    }
+
+    private static void output(ObjectNode node, SupplyTree tree) {
+        node.put("name", tree.title())
+                .put("limitMilliamps", tree.limitMilliamps())
+                .put("quiescentMilliamps", rounded(tree.milliamps(false)))
+                .put("alarmMilliamps", rounded(tree.milliamps(true)));
+    }
+
+    private static void load(ObjectNode node, SupplyState state, LoadLine line) {
+        node.put("supply", state.module())
+                .put("part", line.title())
+                .put("quiescentMilliamps", rounded(line.quiescentMilliamps()))
+                .put("alarmMilliamps", rounded(line.alarmMilliamps()))
+                .put("source", line.source());
+    }
+
+    private static void volts(ObjectNode node, DeviceVolts device) {
+        node.put("device", device.title())
+                .put("output", device.output())
+                .put("leastVolts", device.leastVolts())
+                .put("atFloat", rounded(device.atFloat()))
+                .put("atNominal", rounded(device.atNominal()))
+                .put("atEnd", rounded(device.atEnd()))
+                .put("ok", device.ok());
+        device.fallsOutHours().ifPresent(hours -> node.put("fallsOutHours", rounded(hours)));
+    }
+
+    private static void battery(ObjectNode node, SupplyState state) {
+        if (state.battery().isEmpty()) {
+            node.put("problem", state.beyond());
+            return;
+        }
+        BatteryState battery = state.battery().get();
+        node.put("fittedAh", battery.ratedAmpHours())
+                .put("requiredAh", rounded(battery.requiredAmpHours()))
+                .put("ruleHours", battery.ruleHours())
+                .put("rechargeRuleHours", battery.rechargeRuleHours());
+        putFinite(node, "standbyHours", battery.standbyHours());
+        putFinite(node, "standbyHoursNew", battery.standbyHoursNew());
+        putFinite(node, "rechargeHours", battery.recharge().hoursTo80());
+        battery.stockAmpHours().ifPresent(size -> node.put("stockAh", size));
+    }
+
+    private static void putFinite(ObjectNode node, String key, double value) {
+        if (Double.isInfinite(value)) {
+            node.putNull(key);
+        } else {
+            node.put(key, rounded(value));
+        }
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * 1000) / 1000.0;
+    }
+
+    private static void print(SupplyState state) {
+        System.out.printf(
+                "%s: %.0f mA at rest, %.0f mA in alarm%n",
+                state.module(), state.milliamps(false), state.milliamps(true));
+        state.battery()
+                .ifPresentOrElse(
+                        battery -> System.out.printf(
+                                "  battery %.1f Ah: %.1f h of %.0f h; %.1f Ah would do%n",
+                                battery.ratedAmpHours(),
+                                battery.standbyHours(),
+                                battery.ruleHours(),
+                                battery.requiredAmpHours()),
+                        () -> System.out.println("  " + state.beyond()));
+        state.volts()
+                .forEach(device -> System.out.printf(
+                        "  %-28s %6.2f V with the battery empty, needs %.1f V%s%n",
+                        device.title(), device.atEnd(), device.leastVolts(), device.ok() ? "" : "  FAILS"));
+    }
+}

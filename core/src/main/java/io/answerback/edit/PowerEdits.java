@@ -1,0 +1,40 @@
+package io.answerback.edit;
+
+import io.answerback.job.Battery;
+import io.answerback.job.LoadFigure;
+import io.answerback.job.Power;
+import java.util.function.UnaryOperator;
+
+/// Edits to what holds a site up when the mains fails.
+public final class PowerEdits {
+    private PowerEdits() {}
+
+    /// The battery of a supply.
+    public static Edit battery(Battery battery) {
+        return change("battery of " + battery.module(), power -> power.with(battery));
+    }
+
+    /// No battery decided for a supply.
+    public static Edit noBattery(String module) {
+        return change("battery of " + module, power -> power.withoutBattery(module));
+    }
+
+    /// What a part takes, where somebody knows better than the data.
+    public static Edit load(LoadFigure load) {
+        return change("load of " + load.part(), power -> power.with(load));
+    }
+
+    /// What a part takes, as the data have it.
+    public static Edit loadAsInData(String part) {
+        return change("load of " + part, power -> power.withoutLoad(part));
+    }
+
+    /// How much of the detectors' alarm load happens at once, in percent.
+    public static Edit alarmShare(double percent) {
+        return change("share in alarm", power -> power.withAlarmSharePercent(percent));
+    }
+
+    private static Edit change(String name, UnaryOperator<Power> change) {
+        return new Edit(name, job -> job.withPower(change.apply(job.power())));
+    }
+}

@@ -1,0 +1,20 @@
+package io.answerback.job;
+
+/// A supply with a battery behind it, as a board or a supply module has.
+///
+/// @param milliamps what it gives in all, the charge of its battery included, in milliamps
+/// @param chargeMilliamps the most it charges with, in milliamps
+/// @param mostAmpHours the largest battery it charges and its box holds, in ampere-hours
+/// @param lowVolts the battery voltage at which it reports a low battery
+/// @param cutOffVolts the battery voltage at which it lets go
+public record SupplyUnit(
+        double milliamps, double chargeMilliamps, double mostAmpHours, double lowVolts, double cutOffVolts) {
+    /// @throws IllegalArgumentException when a figure is out of bounds, or it lets go before it reports
+    public SupplyUnit {
+        Require.within(milliamps, 1, 100_000, "what a supply gives in milliamps");
+        Require.within(chargeMilliamps, 1, 20_000, "charge current of a supply in milliamps");
+        Require.within(mostAmpHours, 0.5, 500, "largest battery of a supply in ampere-hours");
+        Require.within(cutOffVolts, 8, 12, "volts at which a supply lets go");
+        Require.within(lowVolts, cutOffVolts, 13, "volts at which a supply reports a low battery");
+    }
+}

@@ -1,0 +1,90 @@
+package io.answerback.supply;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Works out the volts at everything on an output, and when what fails falls out.
+final class FarVolts {
+    private static final int HALVINGS = 40;
+
+    private final Draw draw;
+    private final Optional<BatteryState> battery;
+
+    FarVolts(Draw draw, Optional<BatteryState> battery) {
+        this.draw = draw;
+        this.battery = battery;
+    }
+
+    List<DeviceVolts> of(SupplyTree tree) {
+        SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), LeadAcid.FLOAT_VOLTS);
+        SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), LeadAcid.NOMINAL_VOLTS);
+        SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), LeadAcid.EMPTY_VOLTS);
+        Map<String, String> places = new HashMap<>();
+        place(tree.inAlarm(), places);
+        List<DeviceVolts> volts = new ArrayList<>();
+        for (LoadLine line : tree.lines()) {
+            String place = places.get(line.part());
+            DeviceVolts device = new DeviceVolts(
+                    line.part(),
+                    line.title(),
+                    tree.title(),
+                    line.leastVolts(),
+                    at(atFloat, place),
+                    at(atNominal, place),
+                    at(atEnd, place),
+                    Optional.empty());
+            volts.add(device.ok() ? device : falling(device, tree, place));
+        }
+        return volts;
+    }
+
+    private static double at(SupplyVolts volts, String place) {
+        return volts.at().getOrDefault(place, 0.0);
+    }
+
+    private static void place(SupplyNode node, Map<String, String> places) {
+        node.loads().forEach(load -> places.put(load.part(), node.name()));
+        node.onward().forEach(next -> place(next, places));
+    }
+
+    private DeviceVolts falling(DeviceVolts device, SupplyTree tree, String place) {
+        return new DeviceVolts(
+                device.part(),
+                device.title(),
+                device.output(),
+                device.leastVolts(),
+                device.atFloat(),
+                device.atNominal(),
+                device.atEnd(),
+                fallsOut(device, tree.atRest(), place));
+    }
+
+    /// The hours until the battery has fallen to where the device gets its least volts at rest.
+    private Optional<Double> fallsOut(DeviceVolts device, SupplyNode rest, String place) {
+        if (battery.isEmpty()
+                || battery.get().fitted().isEmpty()
+                || enough(device, rest, place, LeadAcid.EMPTY_VOLTS)) {
+            return Optional.empty();
+        }
+        double low = LeadAcid.EMPTY_VOLTS;
+        double high = LeadAcid.FLOAT_VOLTS;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (enough(device, rest, place, middle)) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        BatteryWear wear = battery.get().wear().withoutMargin();
+        double whole = LeadAcid.hours(wear.usable(battery.get().ratedAmpHours()), draw.standbyAmps());
+        return Optional.of(LeadAcid.usedAt(high) * whole);
+    }
+
+    private static boolean enough(DeviceVolts device, SupplyNode rest, String place, double source) {
+        return at(SupplyVolts.solve(rest, source), place) >= Math.max(device.leastVolts(), Double.MIN_NORMAL);
+    }
+}

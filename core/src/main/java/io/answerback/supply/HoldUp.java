@@ -1,0 +1,79 @@
+package io.answerback.supply;
+
+import io.answerback.job.Battery;
+import io.answerback.job.Practice;
+import io.answerback.job.RuleFigure;
+
+/// How a battery would hold up: what is asked "what if" on the plot. Any figure can be other than it is on the job.
+///
+/// @param ratedAmpHours the rated capacity, in ampere-hours
+/// @param years how old it is, in years
+/// @param lifeYears how long a battery is kept, in years
+/// @param celsius how cold it gets, in degrees Celsius
+/// @param designMargin what the need is multiplied by
+/// @param draw what it has to give
+public record HoldUp(
+        double ratedAmpHours, double years, double lifeYears, double celsius, double designMargin, Draw draw) {
+    /// The job as it is: the battery at the end of its life in the coldest it gets, or the smallest that would do
+    /// where none is decided.
+    public static HoldUp of(BatteryState battery, Practice practice) {
+        double life = practice.figure(RuleFigure.BATTERY_YEARS);
+        double rated = battery.fitted()
+                .map(Battery::ratedAmpHours)
+                .or(battery::stockAmpHours)
+                .orElse(battery.requiredAmpHours());
+        return new HoldUp(
+                rated, life, life, battery.wear().celsius(), battery.wear().designMargin(), battery.draw());
+    }
+
+    private BatteryWear wear() {
+        return new BatteryWear(celsius, BatteryWear.ageShare(years, lifeYears), designMargin);
+    }
+
+    /// The hours of standby it reaches and still carries the alarm, with what the design keeps back.
+    public double standbyHours() {
+        return draw.standbyHours(wear().usable(ratedAmpHours));
+    }
+
+    /// The hours until it is empty at the standing current alone, with nothing kept back.
+    public double emptyHours() {
+        return LeadAcid.hours(wear().withoutMargin().usable(ratedAmpHours), draw.standbyAmps());
+    }
+
+    /// Its volts after some hours without mains, at the standing current, with nothing kept back.
+    public double voltsAfter(double hours) {
+        return LeadAcid.volts(hours / emptyHours());
+    }
+
+    /// The hours until its volts have fallen so far.
+    public double hoursTo(double volts) {
+        return LeadAcid.usedAt(volts) * emptyHours();
+    }
+
+    /// The same battery new and warm.
+    public HoldUp asNew() {
+        return new HoldUp(ratedAmpHours, 0, lifeYears, 25, 1, draw);
+    }
+
+    /// The same with another battery.
+    public HoldUp withRated(double other) {
+        return new HoldUp(other, years, lifeYears, celsius, designMargin, draw);
+    }
+
+    /// The same at another age, in years.
+    public HoldUp withYears(double other) {
+        return new HoldUp(ratedAmpHours, other, lifeYears, celsius, designMargin, draw);
+    }
+
+    /// The same in other cold.
+    public HoldUp withCelsius(double other) {
+        return new HoldUp(ratedAmpHours, years, lifeYears, other, designMargin, draw);
+    }
+
+    /// The same with another standing current, in amperes; the alarm takes as much more as it did.
+    public HoldUp withStandby(double amps) {
+        double more = draw.alarmAmps() - draw.standbyAmps();
+        return new HoldUp(
+                ratedAmpHours, years, lifeYears, celsius, designMargin, new Draw(amps, amps + more, draw.alarmHours()));
+    }
+}

@@ -1,0 +1,30 @@
+package io.answerback.supply;
+
+import io.answerback.job.LoadLaw;
+
+/// One line of a load list.
+///
+/// @param part the point or module
+/// @param title what it is called
+/// @param quiescentMilliamps what it takes at rest, its peaks by their share of the time, in milliamps at 12 V
+/// @param alarmMilliamps the most it takes in an alarm, in milliamps at 12 V
+/// @param leastVolts the least voltage at which it still works; 0 where that is not known
+/// @param law how its current depends on its voltage
+/// @param source where the figures are from, in plain words
+public record LoadLine(
+        String part,
+        String title,
+        double quiescentMilliamps,
+        double alarmMilliamps,
+        double leastVolts,
+        LoadLaw law,
+        String source) {
+    /// What it takes in one of the two states, in milliamps.
+    public double milliamps(boolean alarm) {
+        return alarm ? alarmMilliamps : quiescentMilliamps;
+    }
+
+    SupplyNode.Load load(boolean alarm) {
+        return new SupplyNode.Load(part, law, milliamps(alarm) / 1000);
+    }
+}

@@ -1,0 +1,89 @@
+package io.answerback.supply;
+
+import io.answerback.cores.CoreNeeds;
+import io.answerback.job.Job;
+import io.answerback.job.LoadFigure;
+import io.answerback.job.LoadLaw;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModulePower;
+import io.answerback.job.PanelModule;
+import io.answerback.job.Point;
+import io.answerback.job.Powering;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Everything on a job that takes current from a supply: modules first, then powered devices. What is known better
+/// than the data counts instead of them.
+public final class Loads {
+    private Loads() {}
+
+    /// The lines by part, in the order of the job.
+    public static Map<String, LoadLine> of(Job job) {
+        Map<String, LoadLine> lines = new LinkedHashMap<>();
+        for (PanelModule module : job.modules()) {
+            job.panel()
+                    .profile()
+                    .module(module.kindId())
+                    .map(kind -> known(job, module(module, kind)))
+                    .ifPresent(line -> lines.put(line.part(), line));
+        }
+        for (Point point : job.points()) {
+            if (CoreNeeds.powered(point)) {
+                LoadLine line = known(job, device(job, point));
+                lines.put(line.part(), line);
+            }
+        }
+        return lines;
+    }
+
+    private static LoadLine module(PanelModule module, ModuleKind kind) {
+        Optional<ModulePower> power = kind.power();
+        double peak = power.map(ModulePower::peakMilliamps).orElse(0.0);
+        double share = power.map(ModulePower::peakSharePercent).orElse(0.0) / 100;
+        double rest = kind.milliamps() + Math.max(0, peak - kind.milliamps()) * share;
+        double alarm = Math.max(peak, power.map(ModulePower::alarmMilliamps).orElse(kind.milliamps()));
+        return new LoadLine(
+                module.name(),
+                module.name(),
+                rest,
+                Math.max(rest, alarm),
+                power.map(ModulePower::leastVolts).orElse(0.0),
+                power.map(ModulePower::law).orElse(LoadLaw.CONSTANT_CURRENT),
+                "panel profile");
+    }
+
+    private static LoadLine device(Job job, Point point) {
+        Powering power = point.kind().powering().orElseThrow();
+        double more = Math.max(0, power.alarmMilliamps() - power.quiescentMilliamps());
+        return new LoadLine(
+                point.id(),
+                point.id() + " " + point.name(),
+                power.quiescentMilliamps(),
+                power.quiescentMilliamps() + more * job.power().alarmSharePercent() / 100,
+                power.leastVolts(),
+                LoadLaw.CONSTANT_CURRENT,
+                "kind of point");
+    }
+
+    private static LoadLine known(Job job, LoadLine line) {
+        return job.power().load(line.part()).map(figure -> with(line, figure)).orElse(line);
+    }
+
+    private static LoadLine with(LoadLine line, LoadFigure figure) {
+        return new LoadLine(
+                line.part(),
+                line.title(),
+                figure.quiescentMilliamps(),
+                figure.alarmMilliamps(),
+                line.leastVolts(),
+                line.law(),
+                figure.source().words());
+    }
+
+    /// What some lines take together in one of the two states, in milliamps.
+    public static double milliamps(List<LoadLine> lines, boolean alarm) {
+        return lines.stream().mapToDouble(line -> line.milliamps(alarm)).sum();
+    }
+}

@@ -1,0 +1,121 @@
+package io.answerback.supply;
+
+import io.answerback.cores.CorePlan;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.Edit;
+import io.answerback.job.Battery;
+import io.answerback.job.Cable;
+import io.answerback.job.CableType;
+import io.answerback.job.CoreUse;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.PanelModule;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/// What would mend the volts at a device: every way is tried on the job and its volts computed.
+public final class Remedies {
+    private final Job job;
+    private final String part;
+    private final List<Remedy> found = new ArrayList<>();
+
+    private Remedies(Job job, String part) {
+        this.job = job;
+        this.part = part;
+    }
+
+    /// The ways to mend a device's volts, those that are enough first.
+    ///
+    /// @param part the point or module
+    /// @param types the cables there are to choose from
+    public static List<Remedy> of(Job job, String part, List<CableType> types) {
+        Remedies remedies = new Remedies(job, part);
+        Optional<Cable> last = job.cables().stream()
+                .filter(cable ->
+                        cable.ends().serves(part) || cable.ends().module().equals(part))
+                .findFirst();
+        last.ifPresent(cable -> {
+            remedies.doubled(cable);
+            remedies.thicker(cable, types);
+            remedies.nearer(cable);
+        });
+        remedies.found.sort(Comparator.comparing(Remedy::ok).reversed());
+        return List.copyOf(remedies.found);
+    }
+
+    private void doubled(Cable cable) {
+        if (!cable.laying().doubled().contains(CoreUse.SUPPLY)) {
+            Edit edit =
+                    CableEdits.laying("supply cores", cable.id(), laying -> laying.withDoubled(CoreUse.SUPPLY, true));
+            boolean room = CorePlan.of(edit.on(job))
+                    .cable(cable.id())
+                    .filter(cores -> cores.lacking().isEmpty())
+                    .isPresent();
+            if (room) {
+                attempt("Double the supply pair of " + cable.id(), edit);
+            }
+        }
+    }
+
+    /// The thinnest conductor that is enough, in a cable with as many cores.
+    private void thicker(Cable cable, List<CableType> types) {
+        int cores = CorePlan.of(job).needs(cable);
+        types.stream()
+                .filter(type ->
+                        type.conductor().ohmsPerKilometre() < cable.conductor().ohmsPerKilometre())
+                .filter(type -> type.colours().size() >= cores
+                        && type.outdoor() == cable.laying().outdoors())
+                .filter(type -> !type.screened())
+                .min(Comparator.comparing((CableType type) -> -type.conductor().ohmsPerKilometre())
+                        .thenComparing(type -> type.colours().size()))
+                .ifPresent(type -> attempt(
+                        "Run %s as %s".formatted(cable.id(), type.name()),
+                        CableEdits.laying("type", cable.id(), laying -> laying.withType(type))));
+    }
+
+    /// A module of the same sort, but with a supply of its own, where its cable begins.
+    private void nearer(Cable cable) {
+        String from = CorePlan.of(job).beginning(cable).orElse("");
+        Optional<ModuleKind> now = job.module(from).flatMap(its -> kind(its.kindId()));
+        now.filter(kind -> kind.supply().isEmpty())
+                .ifPresent(kind -> job.panel().profile().modules().stream()
+                        .filter(other -> other.sort() == kind.sort() && other.inputs() >= kind.inputs())
+                        .filter(other -> other.supply().isPresent())
+                        .findFirst()
+                        .ifPresent(other -> attempt(
+                                "Give %s a supply of its own (%s)".formatted(from, other.name()),
+                                ownSupply(from, other))));
+    }
+
+    private Optional<ModuleKind> kind(String id) {
+        return job.panel().profile().module(id);
+    }
+
+    private static Edit ownSupply(String module, ModuleKind kind) {
+        double most = kind.supply().orElseThrow().mostAmpHours();
+        double size = LeadAcid.STOCK_AMP_HOURS.stream()
+                .filter(stock -> stock <= most)
+                .max(Comparator.naturalOrder())
+                .orElse(most);
+        return new Edit(
+                "own supply of " + module,
+                job -> job.withModules(job.modules().stream()
+                                .map(its -> its.name().equals(module)
+                                        ? new PanelModule(module, kind.id(), its.areas(), its.besideMetal())
+                                        : its)
+                                .toList())
+                        .withPower(job.power()
+                                .with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))));
+    }
+
+    private void attempt(String words, Edit edit) {
+        Job tried = edit.on(job);
+        Supplies.of(tried, CorePlan.of(tried)).states().stream()
+                .flatMap(state -> state.volts().stream())
+                .filter(device -> device.part().equals(part))
+                .findFirst()
+                .ifPresent(device -> found.add(new Remedy(words, edit, device.atEnd(), device.ok())));
+    }
+}

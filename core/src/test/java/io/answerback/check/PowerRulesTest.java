@@ -1,0 +1,196 @@
+package io.answerback.check;
+
+import static io.answerback.testing.SmallBox.POWERED;
+import static io.answerback.testing.SmallBox.SIX;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessment;
+import io.answerback.assess.Assessor;
+import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
+import io.answerback.edit.PointEdits;
+import io.answerback.edit.PowerEdits;
+import io.answerback.job.Battery;
+import io.answerback.job.Job;
+import io.answerback.job.LoadFigure;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.SupplyUnit;
+import io.answerback.supply.SupplyState;
+import io.answerback.testing.SmallBox;
+import io.answerback.testing.SmallJob;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/// What is found of supplies, and gone when it is mended.
+class PowerRulesTest {
+    private static final SupplyUnit UNIT = new SupplyUnit(1000, 350, 7, 11.2, 10.5);
+
+    private static Job job() {
+        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+                .on(SmallBox.job(SIX));
+        PanelProfile profile = job.panel().profile();
+        List<ModuleKind> kinds = profile.modules().stream()
+                .map(kind -> kind.id().equals("board") ? withSupply(kind) : kind)
+                .toList();
+        return job.withPanel(new Panel(
+                "Panel",
+                new PanelProfile(
+                        profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds)));
+    }
+
+    private static ModuleKind withSupply(ModuleKind kind) {
+        return new ModuleKind(
+                kind.id(),
+                kind.name(),
+                kind.sort(),
+                kind.inputs(),
+                kind.mostOf(),
+                kind.addresses(),
+                kind.milliamps(),
+                kind.boxes(),
+                false,
+                "",
+                List.of(),
+                Optional.empty(),
+                kind.terminals(),
+                Optional.empty(),
+                Optional.of(UNIT));
+    }
+
+    private static Assessment assess(Job job) {
+        return new Assessor(SmallJob.EVENTS).assess(job);
+    }
+
+    private static Optional<Finding> found(Job job, String id) {
+        return assess(job).findings().stream()
+                .filter(finding -> finding.id().equals(id))
+                .findFirst();
+    }
+
+    private static Job after(Job job, Edit... edits) {
+        Job next = job;
+        for (Edit edit : edits) {
+            next = edit.on(next);
+        }
+        return next;
+    }
+
+    private static Edit battery(double ampHours) {
+        return PowerEdits.battery(new Battery("Panel", ampHours, 1, 25, Optional.empty()));
+    }
+
+    @Test
+    void theLoadListAddsUp() {
+        // board 30 mA, three detectors of 12 and 40 mA
+        SupplyState panel = assess(job()).facts().supplies().states().getFirst();
+        assertThat(panel.milliamps(false)).isEqualTo(66);
+        assertThat(panel.milliamps(true)).isEqualTo(150);
+        Job half = after(job(), PowerEdits.alarmShare(50));
+        assertThat(assess(half).facts().supplies().states().getFirst().milliamps(true))
+                .isEqualTo(108);
+        Job typed = after(job(), PowerEdits.load(new LoadFigure("02", 20, 50, LoadFigure.Source.SHEET)));
+        assertThat(assess(typed).facts().supplies().states().getFirst().milliamps(true))
+                .isEqualTo(160);
+    }
+
+    @Test
+    void aSupplyOfWhichNothingIsKnownIsNoted() {
+        assertThat(found(SmallBox.job(SIX), "supply-unknown").orElseThrow().grade())
+                .isEqualTo(Grade.NOTE);
+        assertThat(found(job(), "supply-unknown")).isEmpty();
+    }
+
+    @Test
+    void aBatteryNobodyDecidedIsNotedWithItsSize() {
+        Finding finding = found(job(), "battery-missing:Panel").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.NOTE);
+        assertThat(finding.remedy()).contains("The smallest that is sold and does is");
+        assertThat(found(after(job(), battery(7)), "battery-missing:Panel")).isEmpty();
+    }
+
+    @Test
+    void aBatteryThatDoesNotReachTheRuleIsWrongUntilItIsLargeEnough() {
+        Finding finding =
+                found(after(job(), battery(1.2)), "battery-short:Panel").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.WRONG);
+        double needed = assess(job())
+                .facts()
+                .supplies()
+                .states()
+                .getFirst()
+                .battery()
+                .orElseThrow()
+                .requiredAmpHours();
+        assertThat(found(after(job(), battery(needed * 1.2)), "battery-short:Panel"))
+                .isEmpty();
+    }
+
+    @Test
+    void aBatteryItsSupplyCannotChargeIsTooLargeAndSlow() {
+        Job job = after(job(), battery(65));
+        assertThat(found(job, "battery-too-large:Panel").orElseThrow().why()).contains("7.0 Ah at the most");
+        assertThat(found(job, "recharge-slow:Panel")).isPresent();
+    }
+
+    @Test
+    void moreThanAnOutputOrTheSupplyGivesIsFound() {
+        // the terminal gives 100 mA and is asked for 120; the supply gives 1000
+        assertThat(found(job(), "output-overloaded:Panel · 12V").orElseThrow().why())
+                .contains("120 mA", "100 mA");
+        assertThat(found(job(), "supply-overloaded:Panel")).isEmpty();
+        Job heavy = after(job(), PowerEdits.load(new LoadFigure("02", 20, 2000, LoadFigure.Source.MEASURED)));
+        assertThat(found(heavy, "supply-overloaded:Panel")).isPresent();
+    }
+
+    @Test
+    void aFarDetectorFallsShortAndCollapseIsNamed() {
+        Job far = after(job(), battery(7), Edits.cableMetres("C-02", 600));
+        Finding finding = found(far, "volts-short:02").orElseThrow();
+        assertThat(finding.point()).isEqualTo("02");
+        assertThat(finding.why()).contains("needs 10.5 V");
+        Job heavy = after(far, PowerEdits.load(new LoadFigure("02", 20, 2000, LoadFigure.Source.SHEET)));
+        assertThat(found(heavy, "volts-short:02").orElseThrow().why()).contains("no voltage is left");
+    }
+
+    @Test
+    void loadsBeyondAnyBatteryAreExplained() {
+        Job beyond = after(
+                job(),
+                PowerEdits.load(new LoadFigure("01", 20_000, 20_000, LoadFigure.Source.SHEET)),
+                PowerEdits.load(new LoadFigure("02", 20_000, 20_000, LoadFigure.Source.SHEET)));
+        Assessment assessment = assess(beyond);
+        assertThat(assessment.findings()).noneMatch(finding -> finding.why().contains("NaN"));
+        assertThat(found(beyond, "supply-overloaded:Panel")).isPresent();
+    }
+
+    @Test
+    void cablesThatFeedEachOtherAreFound() {
+        Job job = after(
+                job(),
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN),
+                CablingEdits.throughJoint(List.of("C-03"), "J-2", SmallJob.THIN));
+        String first = toJoint(job, "J-1");
+        String second = toJoint(job, "J-2");
+        Job circle = after(
+                job,
+                CablingEdits.ends(
+                        first, io.answerback.job.CableEnds.toJoint("J-1").startingAt("J-2")),
+                CablingEdits.ends(
+                        second, io.answerback.job.CableEnds.toJoint("J-2").startingAt("J-1")));
+        assertThat(found(circle, "supply-circle:" + first).orElseThrow().why()).contains("no supply reaches it");
+        assertThat(found(job, "supply-circle:" + first)).isEmpty();
+    }
+
+    private static String toJoint(Job job, String joint) {
+        return job.cables().stream()
+                .filter(cable -> cable.ends().joint().equals(joint))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+}

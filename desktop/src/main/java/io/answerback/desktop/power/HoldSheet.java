@@ -1,0 +1,203 @@
+package io.answerback.desktop.power;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.PowerEdits;
+import io.answerback.job.Battery;
+import io.answerback.supply.BatteryState;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.HoldUp;
+import io.answerback.supply.LeadAcid;
+import io.answerback.supply.SupplyState;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+
+/// How long a supply's battery holds up, with sliders for what might be otherwise.
+final class HoldSheet extends Sheet {
+    private static final List<Integer> PARALLEL = List.of(1, 2, 3, 4);
+
+    private final Desk desk;
+    private final SupplyChoice choice;
+    private final FallDrawing fall;
+    private final WhatIfSliders sliders;
+    private final VBox facts = new VBox();
+
+    HoldSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.choice = new SupplyChoice(() -> show(desk.now()));
+        this.fall = new FallDrawing(look);
+        this.sliders = new WhatIfSliders(look, this::draw);
+        facts.getStyleClass().add("gaps");
+        instrument.getChildren().setAll(facts);
+    }
+
+    @Override
+    public String title() {
+        return "How long it holds up";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return choice.of(state)
+                .flatMap(SupplyState::battery)
+                .map(battery -> "%s, the mains off, as cold as it gets and at the end of its life"
+                        .formatted(battery.fitted().isPresent() ? ampHours(battery.ratedAmpHours()) : "no battery yet"))
+                .orElse("");
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Optional<SupplyState> supply = choice.of(state);
+        sheet.getChildren().clear();
+        facts.getChildren().clear();
+        if (supply.isEmpty() || supply.get().battery().isEmpty()) {
+            sheet.getChildren()
+                    .add(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            supply.map(SupplyState::beyond)
+                                                    .orElse(
+                                                            "The panel's profile names no supply, so nothing can be said of its battery."))));
+            return;
+        }
+        BatteryState battery = supply.get().battery().get();
+        sliders.show(HoldUp.of(battery, state.job().practice()));
+        sheet.getChildren().addAll(fields(state, supply.get(), battery), fall, sliders.node());
+        facts(supply.get(), battery);
+        draw(sliders.now());
+    }
+
+    private void draw(HoldUp hold) {
+        choice.of(desk.now())
+                .ifPresent(supply -> supply.battery().ifPresent(battery -> {
+                    List<DeviceVolts> falling = sliders.moved() ? List.of() : supply.volts();
+                    fall.show(hold, supply.unit(), battery.ruleHours(), falling);
+                }));
+    }
+
+    private Flow fields(DeskState state, SupplyState supply, BatteryState battery) {
+        Flow row = new Flow(choice.node(state));
+        row.getStyleClass().add("switches");
+        if (battery.fitted().isEmpty()) {
+            battery.stockAmpHours()
+                    .ifPresent(size -> row.getChildren()
+                            .add(Tool.of(
+                                    "Fit " + ampHours(size),
+                                    "the smallest that is sold and reaches the rule",
+                                    () -> desk.apply(PowerEdits.battery(new Battery(
+                                            supply.module(),
+                                            size,
+                                            1,
+                                            BatteryState.INDOORS_CELSIUS,
+                                            Optional.empty()))))));
+            row.getChildren().add(Words.quiet("it is drawn as if it were there"));
+            return row;
+        }
+        Battery fitted = battery.fitted().get();
+        row.getChildren()
+                .addAll(
+                        Choice.of(
+                                "Battery",
+                                LeadAcid.STOCK_AMP_HOURS,
+                                fitted.ampHours(),
+                                HoldSheet::ampHours,
+                                size -> change(fitted, its -> its.withAmpHours(size))),
+                        Choice.of(
+                                "Batteries in parallel",
+                                PARALLEL,
+                                fitted.parallel(),
+                                count -> count == 1 ? "one" : count + " in parallel",
+                                count -> change(fitted, its -> its.withParallel(count))),
+                        Words.quiet("coldest"),
+                        new ValueField(
+                                "Coldest at the battery",
+                                "%.0f °C".formatted(fitted.coldestCelsius()),
+                                typed -> celsius(fitted, typed)),
+                        Words.quiet("fitted"),
+                        new ValueField(
+                                "Fitted on",
+                                fitted.fittedOn().map(LocalDate::toString).orElse("not yet"),
+                                typed -> fittedOn(fitted, typed)));
+        return row;
+    }
+
+    private boolean change(Battery fitted, UnaryOperator<Battery> change) {
+        return desk.apply(PowerEdits.battery(change.apply(fitted)));
+    }
+
+    private boolean celsius(Battery fitted, String typed) {
+        try {
+            double celsius = FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C");
+            return change(fitted, its -> its.withColdestCelsius(celsius));
+        } catch (IllegalArgumentException wrong) {
+            desk.tell(wrong.getMessage());
+            return false;
+        }
+    }
+
+    private boolean fittedOn(Battery fitted, String typed) {
+        try {
+            Optional<LocalDate> day = typed.isBlank() || typed.equals("not yet")
+                    ? Optional.empty()
+                    : Optional.of(LocalDate.parse(typed.strip()));
+            return change(fitted, its -> its.withFittedOn(day));
+        } catch (DateTimeParseException wrong) {
+            desk.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
+            return false;
+        }
+    }
+
+    private void facts(SupplyState supply, BatteryState battery) {
+        facts.getChildren().add(Words.title("The battery against the rule"));
+        fact(
+                "%.1f h of %.0f h".formatted(battery.standbyHours(), battery.ruleHours()),
+                "cold, at the end of its life, a quarter kept back, and the alarm after it");
+        fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm");
+        fact(
+                "%.1f Ah needed".formatted(battery.requiredAmpHours()),
+                battery.stockAmpHours()
+                        .map(size -> "the smallest that is sold is " + ampHours(size))
+                        .orElse("none that this supply takes is enough"));
+        double back = battery.recharge().hoursTo80();
+        fact(
+                Double.isInfinite(back) ? "never charged" : "80 %% back in %.1f h".formatted(back),
+                "the rule allows %.0f h; %.0f mA charge it at the most"
+                        .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
+        battery.fitted()
+                .flatMap(Battery::fittedOn)
+                .ifPresent(day -> fact(
+                        "due by " + day.plusYears((long) sliders.now().lifeYears()),
+                        "kept %.0f years by the rules".formatted(sliders.now().lifeYears())));
+        fact(
+                "%.0f mA and %.0f mA".formatted(supply.milliamps(false), supply.milliamps(true)),
+                "standing, and in an alarm");
+        Node caution = Words.wrapped(
+                Words.of(
+                        "caution",
+                        "A battery can weld a screwdriver and burn: rings off, leads insulated, never in a gas-tight box. Figures defer to the maker's sheet and local code."));
+        facts.getChildren().add(caution);
+    }
+
+    private void fact(String figure, String about) {
+        facts.getChildren().addAll(Words.wrapped(Words.of("finding-says", figure)), Words.wrapped(Words.quiet(about)));
+    }
+
+    private static String ampHours(double ampHours) {
+        return Figures.plain(ampHours) + " Ah";
+    }
+}

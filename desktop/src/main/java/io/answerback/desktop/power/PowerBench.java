@@ -1,0 +1,23 @@
+package io.answerback.desktop.power;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.shell.SheetedBench;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.CableType;
+import java.util.List;
+import java.util.function.Supplier;
+
+/// Whether it holds up: on battery, at the far end, on the coldest night.
+public final class PowerBench extends SheetedBench<PowerSheet> {
+    /// The bench.
+    ///
+    /// @param disk works out remedies off the JavaFX thread
+    /// @param types the cables there are to choose from for a remedy
+    public PowerBench(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types) {
+        super(desk, PowerSheet.class, PowerSheet::title);
+        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look));
+        add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
+        add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
+    }
+}

@@ -1,0 +1,22 @@
+package io.answerback.desktop.power;
+
+/// The sheets of the power bench.
+public enum PowerSheet {
+    /// The battery's fall against the rule.
+    HOLD("How long"),
+    /// Every load, line by line.
+    LOADS("Loads"),
+    /// The supply trees with their volts.
+    VOLTS("Volts");
+
+    private final String title;
+
+    PowerSheet(String title) {
+        this.title = title;
+    }
+
+    /// Its name on the switch.
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,38 @@
+package io.answerback.desktop.power;
+
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.supply.Supplies;
+import io.answerback.supply.SupplyState;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.MenuButton;
+
+/// Which supply a sheet is about, where there are several.
+final class SupplyChoice {
+    private final Runnable changed;
+    private String module = "";
+
+    SupplyChoice(Runnable changed) {
+        this.changed = changed;
+    }
+
+    Optional<SupplyState> of(DeskState state) {
+        List<SupplyState> states = supplies(state).states();
+        return states.stream()
+                .filter(supply -> supply.module().equals(module))
+                .findFirst()
+                .or(() -> states.stream().findFirst());
+    }
+
+    static Supplies supplies(DeskState state) {
+        return state.assessment().facts().supplies();
+    }
+
+    MenuButton node(DeskState state) {
+        return Choice.of("Supply", supplies(state).states(), of(state).orElse(null), SupplyState::module, chosen -> {
+            module = chosen.module();
+            changed.run();
+        });
+    }
+}

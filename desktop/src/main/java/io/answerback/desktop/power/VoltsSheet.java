@@ -1,0 +1,159 @@
+package io.answerback.desktop.power;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.CableType;
+import io.answerback.job.Job;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.LeadAcid;
+import io.answerback.supply.Remedies;
+import io.answerback.supply.Remedy;
+import io.answerback.supply.SupplyState;
+import io.answerback.supply.SupplyTree;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.function.ToDoubleFunction;
+import javafx.scene.layout.VBox;
+
+/// The volts at everything a supply feeds, in an alarm, and what would mend those that are too low.
+final class VoltsSheet extends Sheet {
+    /// What the battery is at.
+    private enum Source {
+        FLOAT("mains there", LeadAcid.FLOAT_VOLTS, DeviceVolts::atFloat),
+        NOMINAL("on battery", LeadAcid.NOMINAL_VOLTS, DeviceVolts::atNominal),
+        END("battery empty", LeadAcid.EMPTY_VOLTS, DeviceVolts::atEnd);
+
+        private final String words;
+        private final double volts;
+        private final ToDoubleFunction<DeviceVolts> at;
+
+        Source(String words, double volts, ToDoubleFunction<DeviceVolts> at) {
+            this.words = words;
+            this.volts = volts;
+            this.at = at;
+        }
+    }
+
+    private final Desk desk;
+    private final Look look;
+    private final Disk disk;
+    private final Supplier<List<CableType>> types;
+    private final SupplyChoice choice;
+    private final VBox remedies = new VBox();
+    private Source source = Source.END;
+    private Job triedOn;
+    private String triedFor = "";
+
+    VoltsSheet(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types) {
+        this.desk = desk;
+        this.look = look;
+        this.disk = disk;
+        this.types = types;
+        this.choice = new SupplyChoice(() -> show(desk.now()));
+        remedies.getStyleClass().add("gaps");
+        instrument.getChildren().setAll(remedies);
+    }
+
+    @Override
+    public String title() {
+        return "Volts at the far end";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "in an alarm, copper at its hottest";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        sheet.getChildren().clear();
+        Optional<SupplyState> supply = choice.of(state);
+        if (supply.isEmpty() || supply.get().trees().isEmpty()) {
+            sheet.getChildren()
+                    .add(Words.wrapped(
+                            Words.of("empty", "Nothing hangs on a supply yet: cables come first (Ctrl+3).")));
+            remedies.getChildren().clear();
+            return;
+        }
+        Flow row = new Flow(
+                choice.node(state),
+                Switch.bare("Battery", Arrays.asList(Source.values()), source, its -> its.words, its -> {
+                    source = its;
+                    show(desk.now());
+                }));
+        row.getStyleClass().add("switches");
+        sheet.getChildren().add(row);
+        for (SupplyTree tree : supply.get().trees()) {
+            TreeDrawing drawing = new TreeDrawing(tree, supply.get().volts(), desk, look);
+            drawing.show(source.volts, source.at);
+            sheet.getChildren()
+                    .addAll(
+                            Words.section(
+                                    tree.title(),
+                                    "%.0f mA standing, %.0f mA in an alarm"
+                                            .formatted(tree.milliamps(false), tree.milliamps(true))),
+                            drawing);
+        }
+        mend(state, supply.get());
+    }
+
+    /// Tries what would mend the selected device, or the first that is short, off the JavaFX thread.
+    private void mend(DeskState state, SupplyState supply) {
+        Optional<DeviceVolts> device = supply.volts().stream()
+                .filter(its -> !its.ok() && its.part().equals(state.selected()))
+                .findFirst()
+                .or(() -> supply.volts().stream().filter(its -> !its.ok()).findFirst());
+        if (device.isEmpty()) {
+            triedFor = "";
+            remedies.getChildren()
+                    .setAll(
+                            Words.title("What would mend it"),
+                            Words.wrapped(Words.quiet("Nothing here is short of volts.")));
+            return;
+        }
+        String part = device.get().part();
+        if (state.job() == triedOn && part.equals(triedFor)) {
+            return;
+        }
+        triedOn = state.job();
+        triedFor = part;
+        remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
+        Job job = state.job();
+        disk.run(() -> Remedies.of(job, part, types.get()), found -> {
+            if (job == triedOn && part.equals(triedFor)) {
+                offer(device.get(), found);
+            }
+        });
+    }
+
+    private void offer(DeviceVolts device, List<Remedy> found) {
+        remedies.getChildren()
+                .setAll(
+                        Words.title("What would mend it"),
+                        Words.wrapped(Words.quiet("%s gets %.2f V with the battery empty and needs %.1f V."
+                                .formatted(device.title(), device.atEnd(), device.leastVolts()))));
+        for (Remedy remedy : found) {
+            Flow what = new Flow(
+                    Words.figure("%.2f V".formatted(remedy.atEndVolts())),
+                    Words.quiet(remedy.ok() ? "enough" : "not enough"),
+                    Tool.of("Do it", remedy.words() + "; undo takes it back", () -> desk.apply(remedy.edit())));
+            what.getStyleClass().add("section");
+            remedies.getChildren()
+                    .addAll(Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())), what);
+        }
+        if (found.isEmpty()) {
+            remedies.getChildren()
+                    .add(Words.wrapped(
+                            Words.quiet("Nothing that can be tried here; a shorter way, or a supply beside it.")));
+        }
+    }
+}

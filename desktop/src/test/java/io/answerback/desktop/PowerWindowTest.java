@@ -1,0 +1,75 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.choose;
+import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.check.Stop;
+import javafx.scene.control.Slider;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/// The power bench, driven by keys and clicks.
+class PowerWindowTest extends DemoWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @BeforeEach
+    void atPower() {
+        at(Stop.POWER, "20");
+    }
+
+    @Test
+    void theBatteryIsChosenAndTheRuleIsJudged(FxRobot robot) {
+        until(() -> reads(robot, "37.0 h of 30 h"));
+        choose(robot, "Batteries in parallel", "one");
+        until(() -> finds("battery-short:Panel"));
+        control(robot, KeyCode.Z);
+        until(() -> !finds("battery-short:Panel"));
+        edit(robot, "Coldest at the battery", "-15");
+        until(() -> job().power().battery("Panel").orElseThrow().coldestCelsius() == -15);
+    }
+
+    @Test
+    void aSliderAsksWhatIfAndTheJobStays(FxRobot robot) {
+        var before = job();
+        until(() -> reads(robot, "37.0 h and the alarm"));
+        onScreen(() -> ((Slider) named(robot, "What if: Coldest")).setValue(-20));
+        until(() -> !reads(robot, "37.0 h and the alarm") && reads(robot, "h and the alarm"));
+        assertThat(job()).isSameAs(before);
+        click(robot, "As it is");
+        until(() -> reads(robot, "37.0 h and the alarm"));
+    }
+
+    @Test
+    void aFarDeviceIsMendedByARemedyThatWasTried(FxRobot robot) {
+        assertThat(finds("volts-short:20")).isTrue();
+        click(robot, "Sheet Volts");
+        until(() -> reads(robot, "Double the supply pair of C-26"));
+        click(robot, "Do it: Double the supply pair of C-26");
+        until(() -> !finds("volts-short:20") && reads(robot, "Nothing here is short of volts"));
+        control(robot, KeyCode.Z);
+        until(() -> finds("volts-short:20"));
+    }
+
+    @Test
+    void aFigureFromTheMakersSheetTakesThePlaceOfTheData(FxRobot robot) {
+        click(robot, "Sheet Loads");
+        until(() -> reads(robot, "506 mA"));
+        edit(robot, "Standing current of Keypad 1", "145");
+        until(() -> reads(robot, "606 mA"));
+        click(robot, "As in the data: forget the figure");
+        until(() -> reads(robot, "maker's sheet") || reads(robot, "506 mA"));
+    }
+}

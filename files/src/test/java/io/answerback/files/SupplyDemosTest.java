@@ -1,0 +1,156 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import io.answerback.cores.CorePlan;
+import io.answerback.edit.CablingEdits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.CableEnds;
+import io.answerback.job.Job;
+import io.answerback.job.Power;
+import io.answerback.supply.BatteryState;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.LeadAcid;
+import io.answerback.supply.LoadLine;
+import io.answerback.supply.Remedies;
+import io.answerback.supply.Remedy;
+import io.answerback.supply.Supplies;
+import io.answerback.supply.SupplyNetlist;
+import io.answerback.supply.SupplyNode;
+import io.answerback.supply.SupplyState;
+import io.answerback.supply.SupplyTree;
+import io.answerback.supply.SupplyVolts;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// The supplies of the demo jobs.
+class SupplyDemosTest {
+    @TempDir
+    Path folder;
+
+    private static Supplies supplies(Job job) {
+        return Supplies.of(job, CorePlan.of(job));
+    }
+
+    private static SupplyState panel(Job job) {
+        return supplies(job).states().getFirst();
+    }
+
+    private static DeviceVolts volts(Job job, String part) {
+        return panel(job).volts().stream()
+                .filter(device -> device.part().equals(part))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void onlyTheHeatedDetectorAtTheFarEndIsShort() {
+        assertThat(panel(DemoJobs.job(1)).volts())
+                .filteredOn(device -> !device.ok())
+                .extracting(DeviceVolts::part)
+                .containsExactly("20");
+        DeviceVolts far = volts(DemoJobs.job(1), "20");
+        assertThat(far.atFloat()).isGreaterThan(far.leastVolts());
+        // at rest it holds a while on battery, and not until that is empty
+        assertThat(far.fallsOutHours())
+                .hasValueSatisfying(hours -> assertThat(hours).isBetween(30.0, 60.0));
+    }
+
+    @Test
+    void theFarVoltsAreTheDropsOfEveryCableOnTheWay() {
+        Job job = DemoJobs.job(1);
+        // keypad 2 behind keypad 1: 16 m and then 24 m of 92 Ω/km, copper at 35 °C, 65 mA each
+        double perMetre = 2 * 0.092 * (1 + 0.00393 * 15);
+        double first = 10.5 - 16 * perMetre * (0.065 + 0.065);
+        assertThat(volts(job, "Keypad 1").atEnd()).isCloseTo(first, within(1e-6));
+        double between = volts(job, "Keypad 1").atEnd() - volts(job, "Keypad 2").atEnd();
+        assertThat(between).isCloseTo(24 * perMetre * 0.065, within(1e-6));
+    }
+
+    @Test
+    void threeRemediesMendTheFarDeviceAndEachDoesWhenItIsApplied() {
+        Job job = DemoJobs.job(1);
+        List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
+        assertThat(remedies).hasSize(3).allMatch(Remedy::ok);
+        for (Remedy remedy : remedies) {
+            Job mended = remedy.edit().on(job);
+            DeviceVolts far = supplies(mended).states().stream()
+                    .flatMap(state -> state.volts().stream())
+                    .filter(device -> device.part().equals("20"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(far.ok()).as(remedy.words()).isTrue();
+            assertThat(far.atEnd()).isEqualTo(remedy.atEndVolts());
+        }
+    }
+
+    @Test
+    void everythingIsOnTheLoadListOnce() {
+        for (int number = 1; number <= DemoJobs.COUNT; number++) {
+            Job job = DemoJobs.job(number);
+            assertThat(supplies(job).states().stream().flatMap(state -> state.lines().stream()))
+                    .extracting(LoadLine::part)
+                    .doesNotHaveDuplicates()
+                    .contains("Panel");
+        }
+    }
+
+    @Test
+    void theBatteryOfTheColdStoreReachesItsRuleOldAndCold() {
+        BatteryState battery = panel(DemoJobs.job(1)).battery().orElseThrow();
+        assertThat(battery.enough()).isTrue();
+        assertThat(battery.standbyHours()).isLessThan(battery.standbyHoursNew());
+        Job without = DemoJobs.job(1).withPower(Power.UNDECIDED);
+        BatteryState none = panel(without).battery().orElseThrow();
+        assertThat(none.enough()).isFalse();
+        assertThat(none.stockAmpHours()).contains(26.0);
+    }
+
+    @Test
+    void cablesThatFeedEachOtherAreNamedAndNothingHangs() {
+        Job job = DemoJobs.job(1);
+        job = CablingEdits.ends("C-43", CableEnds.toModule("Keypad 1").startingAt("Keypad 2"))
+                .on(job);
+        Supplies supplies = supplies(job);
+        assertThat(supplies.circles()).containsExactlyInAnyOrder("C-43", "C-44");
+        assertThat(supplies.states().getFirst().lines())
+                .extracting(LoadLine::part)
+                .contains("Keypad 1");
+    }
+
+    @Test
+    void everyDemoTreeIsWhatTheSimulatorFinds() throws Exception {
+        Simulator.assumeInstalled();
+        SupplyNetlist netlist = new SupplyNetlist();
+        Map<String, Double> computed = new HashMap<>();
+        for (int number = 1; number <= DemoJobs.COUNT; number++) {
+            for (SupplyState state : supplies(DemoJobs.job(number)).states()) {
+                for (SupplyTree tree : state.trees()) {
+                    for (double source : new double[] {LeadAcid.FLOAT_VOLTS, LeadAcid.EMPTY_VOLTS}) {
+                        String prefix = "volts_%d_%d_".formatted(number, Math.round(source * 100));
+                        netlist.add(prefix, tree.inAlarm(), source);
+                        SupplyVolts volts = SupplyVolts.solve(tree.inAlarm(), source);
+                        collect(prefix, tree.inAlarm(), volts, computed);
+                    }
+                }
+            }
+        }
+        Map<String, Double> simulated = Simulator.run(folder, netlist.text("every demo tree"));
+        assertThat(simulated.keySet()).containsAll(computed.keySet());
+        computed.forEach(
+                (name, volts) -> assertThat(simulated.get(name)).as(name).isCloseTo(volts, within(volts * 1e-4)));
+        assertThat(computed).hasSizeGreaterThan(40);
+    }
+
+    private static void collect(String prefix, SupplyNode node, SupplyVolts volts, Map<String, Double> computed) {
+        node.loads()
+                .forEach(load -> computed.put(
+                        SupplyNetlist.name(prefix, load.part()), volts.at().get(node.name())));
+        node.onward().forEach(next -> collect(prefix, next, volts, computed));
+    }
+}
