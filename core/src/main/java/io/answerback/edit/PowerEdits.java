@@ -3,6 +3,7 @@ package io.answerback.edit;
 import io.answerback.job.Battery;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.Power;
+import io.answerback.job.Tick;
 import java.util.function.UnaryOperator;
 
 /// Edits to what holds a site up when the mains fails.
@@ -32,6 +33,16 @@ public final class PowerEdits {
     /// How much of the detectors' alarm load happens at once, in percent.
     public static Edit alarmShare(double percent) {
         return change("share in alarm", power -> power.withAlarmSharePercent(percent));
+    }
+
+    /// A step of power-down or power-up that is done.
+    public static Edit done(Tick tick) {
+        return change("step of the power run", power -> power.with(tick));
+    }
+
+    /// Every step open again whose name begins so.
+    public static Edit anew(String prefix) {
+        return change("power run", power -> power.withoutTicks(prefix));
     }
 
     private static Edit change(String name, UnaryOperator<Power> change) {

@@ -10,9 +10,10 @@ import java.util.stream.Stream;
 /// @param batteries at most one a supply
 /// @param loads figures in place of those of the data, at most one a part
 /// @param alarmSharePercent how much of the detectors' alarm load happens at once, in percent of all of it
-public record Power(List<Battery> batteries, List<LoadFigure> loads, double alarmSharePercent) {
+/// @param ticks the steps of power-down and power-up that are done
+public record Power(List<Battery> batteries, List<LoadFigure> loads, double alarmSharePercent, List<Tick> ticks) {
     /// Nothing decided: no battery, loads as in the data, every detector in alarm at once.
-    public static final Power UNDECIDED = new Power(List.of(), List.of(), 100);
+    public static final Power UNDECIDED = new Power(List.of(), List.of(), 100, List.of());
 
     /// @throws IllegalArgumentException when a supply has two batteries, a part two figures, or the share is out of
     ///     bounds
@@ -20,6 +21,7 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
         batteries = JobParts.unique(
                 batteries == null ? List.of() : batteries, Battery::module, "batteries", "battery of module");
         loads = JobParts.unique(loads == null ? List.of() : loads, LoadFigure::part, "loads", "load of");
+        ticks = JobParts.unique(ticks == null ? List.of() : ticks, Tick::step, "ticks", "tick of step");
         Require.within(alarmSharePercent, 0, 100, "share of the detectors in alarm at once in percent");
     }
 
@@ -37,7 +39,7 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
 
     /// The same with a battery in place of the one its module has.
     public Power with(Battery battery) {
-        return new Power(in(batteries, battery, Battery::module), loads, alarmSharePercent);
+        return new Power(in(batteries, battery, Battery::module), loads, alarmSharePercent, ticks);
     }
 
     /// The same without the battery of a module.
@@ -47,12 +49,13 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                         .filter(battery -> !battery.module().equals(module))
                         .toList(),
                 loads,
-                alarmSharePercent);
+                alarmSharePercent,
+                ticks);
     }
 
     /// The same with a figure in place of the one its part has.
     public Power with(LoadFigure load) {
-        return new Power(batteries, in(loads, load, LoadFigure::part), alarmSharePercent);
+        return new Power(batteries, in(loads, load, LoadFigure::part), alarmSharePercent, ticks);
     }
 
     /// The same with the data's figure for a part.
@@ -60,12 +63,32 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
         return new Power(
                 batteries,
                 loads.stream().filter(load -> !load.part().equals(part)).toList(),
-                alarmSharePercent);
+                alarmSharePercent,
+                ticks);
     }
 
     /// The same with another share of the detectors in alarm at once.
     public Power withAlarmSharePercent(double other) {
-        return new Power(batteries, loads, other);
+        return new Power(batteries, loads, other, ticks);
+    }
+
+    /// The step of a check-run that was done; empty while it is open.
+    public Optional<Tick> tick(String step) {
+        return ticks.stream().filter(tick -> tick.step().equals(step)).findFirst();
+    }
+
+    /// The same with a step done.
+    public Power with(Tick tick) {
+        return new Power(batteries, loads, alarmSharePercent, in(ticks, tick, Tick::step));
+    }
+
+    /// The same with every step open again whose name begins so.
+    public Power withoutTicks(String prefix) {
+        return new Power(
+                batteries,
+                loads,
+                alarmSharePercent,
+                ticks.stream().filter(tick -> !tick.step().startsWith(prefix)).toList());
     }
 
     /// The same with every part's name changed.
@@ -79,7 +102,8 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                                 load.alarmMilliamps(),
                                 load.source()))
                         .toList(),
-                alarmSharePercent);
+                alarmSharePercent,
+                ticks);
     }
 
     private static <T> List<T> in(List<T> parts, T other, Function<T, String> name) {

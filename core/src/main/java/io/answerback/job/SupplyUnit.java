@@ -7,14 +7,25 @@ package io.answerback.job;
 /// @param mostAmpHours the largest battery it charges and its box holds, in ampere-hours
 /// @param lowVolts the battery voltage at which it reports a low battery
 /// @param cutOffVolts the battery voltage at which it lets go
+/// @param order in which order it is given power
+/// @param batteryTestSeconds how often it lifts the charge to see whether there is a battery, in seconds; 0 where
+///     it does not
 public record SupplyUnit(
-        double milliamps, double chargeMilliamps, double mostAmpHours, double lowVolts, double cutOffVolts) {
+        double milliamps,
+        double chargeMilliamps,
+        double mostAmpHours,
+        double lowVolts,
+        double cutOffVolts,
+        PowerOrder order,
+        int batteryTestSeconds) {
     /// @throws IllegalArgumentException when a figure is out of bounds, or it lets go before it reports
     public SupplyUnit {
         Require.within(milliamps, 1, 100_000, "what a supply gives in milliamps");
         Require.within(chargeMilliamps, 1, 20_000, "charge current of a supply in milliamps");
         Require.within(mostAmpHours, 0.5, 500, "largest battery of a supply in ampere-hours");
         Require.within(cutOffVolts, 8, 12, "volts at which a supply lets go");
+        order = order == null ? PowerOrder.BATTERY_FIRST : order;
+        Require.within(batteryTestSeconds, 0, 86_400, "seconds between two tests of a battery");
         Require.within(lowVolts, cutOffVolts, 13, "volts at which a supply reports a low battery");
     }
 }

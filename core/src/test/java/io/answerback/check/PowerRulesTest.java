@@ -17,6 +17,7 @@ import io.answerback.job.LoadFigure;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.PowerOrder;
 import io.answerback.job.SupplyUnit;
 import io.answerback.supply.SupplyState;
 import io.answerback.testing.SmallBox;
@@ -28,7 +29,7 @@ import org.junit.jupiter.api.Test;
 
 /// What is found of supplies, and gone when it is mended.
 class PowerRulesTest {
-    private static final SupplyUnit UNIT = new SupplyUnit(1000, 350, 7, 11.2, 10.5);
+    private static final SupplyUnit UNIT = new SupplyUnit(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
 
     private static Job job() {
         Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))

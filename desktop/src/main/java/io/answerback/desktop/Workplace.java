@@ -70,6 +70,7 @@ public final class Workplace implements AutoCloseable {
     private LoopBench madeLoopBench;
     private CableBench madeCableBench;
     private PowerBench madePowerBench;
+    private final Supplier<PowerBench> powerBench;
     private boolean atStart;
     private Remembered remembered;
 
@@ -112,6 +113,7 @@ public final class Workplace implements AutoCloseable {
         this.cables = new CableShelf(folder, disk);
         this.cableBench = () -> new CableBench(
                 desk, look, cables, usual(opened.conductors()), new PrintPart(desk, disk, stage, cables), clock);
+        this.powerBench = () -> new PowerBench(desk, look, disk, cables::types, clock);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -153,7 +155,7 @@ public final class Workplace implements AutoCloseable {
     /// The power bench, made when it is first wanted.
     public PowerBench powerBench() {
         if (madePowerBench == null) {
-            madePowerBench = new PowerBench(desk, look, disk, cables::types);
+            madePowerBench = powerBench.get();
         }
         return madePowerBench;
     }

@@ -72,4 +72,18 @@ class PowerWindowTest extends DemoWindow {
         click(robot, "As in the data: forget the figure");
         until(() -> reads(robot, "maker's sheet") || reads(robot, "506 mA"));
     }
+
+    @Test
+    void thePanelGoesDownByKeyboardAndEveryStepKeepsItsTime(FxRobot robot) {
+        click(robot, "Sheet Sequence");
+        until(() -> reads(robot, "Tell the station, and put the account on test"));
+        onScreen(() -> named(robot, "Tell the station").requestFocus());
+        robot.type(KeyCode.ENTER);
+        until(() -> reads(robot, "Take the sounder's trigger off") && reads(robot, "2026-06-02 10:00"));
+        robot.type(KeyCode.ENTER).type(KeyCode.BACK_SPACE);
+        until(() -> reads(robot, "1 of 4 done"));
+        robot.type(KeyCode.ENTER).type(KeyCode.ENTER).type(KeyCode.ENTER);
+        until(() -> reads(robot, "Everything is off"));
+        assertThat(job().power().ticks()).hasSize(4).allMatch(tick -> tick.at().equals(NOW));
+    }
 }

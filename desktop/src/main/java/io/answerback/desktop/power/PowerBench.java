@@ -5,6 +5,7 @@ import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.CableType;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;
 
@@ -14,10 +15,12 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
     ///
     /// @param disk works out remedies off the JavaFX thread
     /// @param types the cables there are to choose from for a remedy
-    public PowerBench(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types) {
+    /// @param clock tells when a step is done
+    public PowerBench(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types, InstantSource clock) {
         super(desk, PowerSheet.class, PowerSheet::title);
         add(PowerSheet.HOLD, () -> new HoldSheet(desk, look));
         add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
+        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(desk, look, clock));
     }
 }

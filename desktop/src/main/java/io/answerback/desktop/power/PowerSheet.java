@@ -7,7 +7,9 @@ public enum PowerSheet {
     /// Every load, line by line.
     LOADS("Loads"),
     /// The supply trees with their volts.
-    VOLTS("Volts");
+    VOLTS("Volts"),
+    /// Power-down and power-up, step by step.
+    SEQUENCE("Sequence");
 
     private final String title;
 
