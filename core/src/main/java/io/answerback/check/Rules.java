@@ -63,6 +63,7 @@ public final class Rules {
             new OutputOverloaded(),
             new FarVoltsShort(),
             new SupplyInCircle(),
+            new SupplyReadingOff(),
             new DepartureWithoutReason(),
             new UnusedInputUnterminated(),
             new AccountMissing(),

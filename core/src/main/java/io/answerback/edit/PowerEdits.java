@@ -3,6 +3,7 @@ package io.answerback.edit;
 import io.answerback.job.Battery;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.Power;
+import io.answerback.job.SupplyReading;
 import io.answerback.job.Tick;
 import java.util.function.UnaryOperator;
 
@@ -33,6 +34,11 @@ public final class PowerEdits {
     /// How much of the detectors' alarm load happens at once, in percent.
     public static Edit alarmShare(double percent) {
         return change("share in alarm", power -> power.withAlarmSharePercent(percent));
+    }
+
+    /// Something that was measured at a supply, beside what was measured before.
+    public static Edit measured(SupplyReading reading) {
+        return change("reading of " + reading.what().words(), power -> power.with(reading));
     }
 
     /// A step of power-down or power-up that is done.

@@ -11,9 +11,15 @@ import java.util.stream.Stream;
 /// @param loads figures in place of those of the data, at most one a part
 /// @param alarmSharePercent how much of the detectors' alarm load happens at once, in percent of all of it
 /// @param ticks the steps of power-down and power-up that are done
-public record Power(List<Battery> batteries, List<LoadFigure> loads, double alarmSharePercent, List<Tick> ticks) {
+/// @param readings what was measured at its supplies, oldest first
+public record Power(
+        List<Battery> batteries,
+        List<LoadFigure> loads,
+        double alarmSharePercent,
+        List<Tick> ticks,
+        List<SupplyReading> readings) {
     /// Nothing decided: no battery, loads as in the data, every detector in alarm at once.
-    public static final Power UNDECIDED = new Power(List.of(), List.of(), 100, List.of());
+    public static final Power UNDECIDED = new Power(List.of(), List.of(), 100, List.of(), List.of());
 
     /// @throws IllegalArgumentException when a supply has two batteries, a part two figures, or the share is out of
     ///     bounds
@@ -21,6 +27,7 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
         batteries = JobParts.unique(
                 batteries == null ? List.of() : batteries, Battery::module, "batteries", "battery of module");
         loads = JobParts.unique(loads == null ? List.of() : loads, LoadFigure::part, "loads", "load of");
+        readings = List.copyOf(readings == null ? List.of() : readings);
         ticks = JobParts.unique(ticks == null ? List.of() : ticks, Tick::step, "ticks", "tick of step");
         Require.within(alarmSharePercent, 0, 100, "share of the detectors in alarm at once in percent");
     }
@@ -39,7 +46,7 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
 
     /// The same with a battery in place of the one its module has.
     public Power with(Battery battery) {
-        return new Power(in(batteries, battery, Battery::module), loads, alarmSharePercent, ticks);
+        return new Power(in(batteries, battery, Battery::module), loads, alarmSharePercent, ticks, readings);
     }
 
     /// The same without the battery of a module.
@@ -50,12 +57,13 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                         .toList(),
                 loads,
                 alarmSharePercent,
-                ticks);
+                ticks,
+                readings);
     }
 
     /// The same with a figure in place of the one its part has.
     public Power with(LoadFigure load) {
-        return new Power(batteries, in(loads, load, LoadFigure::part), alarmSharePercent, ticks);
+        return new Power(batteries, in(loads, load, LoadFigure::part), alarmSharePercent, ticks, readings);
     }
 
     /// The same with the data's figure for a part.
@@ -64,12 +72,13 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                 batteries,
                 loads.stream().filter(load -> !load.part().equals(part)).toList(),
                 alarmSharePercent,
-                ticks);
+                ticks,
+                readings);
     }
 
     /// The same with another share of the detectors in alarm at once.
     public Power withAlarmSharePercent(double other) {
-        return new Power(batteries, loads, other, ticks);
+        return new Power(batteries, loads, other, ticks, readings);
     }
 
     /// The step of a check-run that was done; empty while it is open.
@@ -79,7 +88,7 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
 
     /// The same with a step done.
     public Power with(Tick tick) {
-        return new Power(batteries, loads, alarmSharePercent, in(ticks, tick, Tick::step));
+        return new Power(batteries, loads, alarmSharePercent, in(ticks, tick, Tick::step), readings);
     }
 
     /// The same with every step open again whose name begins so.
@@ -88,7 +97,25 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                 batteries,
                 loads,
                 alarmSharePercent,
-                ticks.stream().filter(tick -> !tick.step().startsWith(prefix)).toList());
+                ticks.stream().filter(tick -> !tick.step().startsWith(prefix)).toList(),
+                readings);
+    }
+
+    /// What was measured of one quantity at a module, oldest first.
+    public List<SupplyReading> readings(String module, SupplyReading.Quantity what) {
+        return readings.stream()
+                .filter(reading -> reading.module().equals(module) && reading.what() == what)
+                .toList();
+    }
+
+    /// The same with one more reading.
+    public Power with(SupplyReading reading) {
+        return new Power(
+                batteries,
+                loads,
+                alarmSharePercent,
+                ticks,
+                Stream.concat(readings.stream(), Stream.of(reading)).toList());
     }
 
     /// The same with every part's name changed.
@@ -103,7 +130,8 @@ public record Power(List<Battery> batteries, List<LoadFigure> loads, double alar
                                 load.source()))
                         .toList(),
                 alarmSharePercent,
-                ticks);
+                ticks,
+                readings);
     }
 
     private static <T> List<T> in(List<T> parts, T other, Function<T, String> name) {

@@ -18,10 +18,12 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.PowerOrder;
+import io.answerback.job.SupplyReading;
 import io.answerback.job.SupplyUnit;
 import io.answerback.supply.SupplyState;
 import io.answerback.testing.SmallBox;
 import io.answerback.testing.SmallJob;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -167,6 +169,42 @@ class PowerRulesTest {
         Assessment assessment = assess(beyond);
         assertThat(assessment.findings()).noneMatch(finding -> finding.why().contains("NaN"));
         assertThat(found(beyond, "supply-overloaded:Panel")).isPresent();
+    }
+
+    private static Edit measured(SupplyReading.Quantity what, double value, int day) {
+        return PowerEdits.measured(new SupplyReading("Panel", what, value, Instant.EPOCH.plusSeconds(86_400L * day)));
+    }
+
+    @Test
+    void readingsAreHeldAgainstWhatWasComputedAndAgainstTheFirst() {
+        // 66 mA are computed; 15 % either way is 56.1 to 75.9
+        Job fine = after(job(), measured(SupplyReading.Quantity.STANDING_MILLIAMPS, 60, 0));
+        assertThat(found(fine, "supply-off:STANDING_MILLIAMPS:Panel")).isEmpty();
+        Job drifted = after(fine, measured(SupplyReading.Quantity.STANDING_MILLIAMPS, 72, 400));
+        assertThat(found(drifted, "supply-drifted:STANDING_MILLIAMPS:Panel")
+                        .orElseThrow()
+                        .why())
+                .isEqualTo("It was 60 mA and is 72 mA.");
+        Job off = after(job(), measured(SupplyReading.Quantity.FLOAT_VOLTS, 13.1, 0));
+        assertThat(found(off, "supply-off:FLOAT_VOLTS:Panel").orElseThrow().why())
+                .isEqualTo("It reads 13.1 V; it should be from 13.5 V to 13.8 V.");
+    }
+
+    @Test
+    void aBatteryWhoseInsideHasGrownIsWorn() {
+        // (12.9 − 12.8) V / 1 A is 100 mΩ; (12.8 − 12.6) V / 1 A is 200 mΩ
+        Job first = after(
+                job(),
+                measured(SupplyReading.Quantity.ALARM_MILLIAMPS, 1000, 0),
+                measured(SupplyReading.Quantity.RESTED_VOLTS, 12.9, 0),
+                measured(SupplyReading.Quantity.LOADED_VOLTS, 12.8, 0));
+        assertThat(found(first, "battery-worn:Panel")).isEmpty();
+        Job later = after(
+                first,
+                measured(SupplyReading.Quantity.RESTED_VOLTS, 12.8, 900),
+                measured(SupplyReading.Quantity.LOADED_VOLTS, 12.6, 900));
+        assertThat(found(later, "battery-worn:Panel").orElseThrow().why())
+                .isEqualTo("Its internal resistance was 100 mΩ and is 200 mΩ.");
     }
 
     @Test

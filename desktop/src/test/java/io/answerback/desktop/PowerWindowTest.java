@@ -86,4 +86,14 @@ class PowerWindowTest extends DemoWindow {
         until(() -> reads(robot, "Everything is off"));
         assertThat(job().power().ticks()).hasSize(4).allMatch(tick -> tick.at().equals(NOW));
     }
+
+    @Test
+    void aReadingIsTypedJudgedAndKeptBesideTheFirst(FxRobot robot) {
+        click(robot, "Sheet Measured");
+        until(() -> reads(robot, "13.62 V") && reads(robot, "430 to 582 mA"));
+        edit(robot, "Reading of float volts", "13.1");
+        until(() -> finds("supply-off:FLOAT_VOLTS:Panel") && reads(robot, "13.62 on 2026-05-12"));
+        control(robot, KeyCode.Z);
+        until(() -> !finds("supply-off:FLOAT_VOLTS:Panel"));
+    }
 }

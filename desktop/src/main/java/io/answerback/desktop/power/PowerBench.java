@@ -21,6 +21,7 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
         add(PowerSheet.HOLD, () -> new HoldSheet(desk, look));
         add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
+        add(PowerSheet.MEASURED, () -> new MeasuredSheet(desk, look, clock));
         add(PowerSheet.SEQUENCE, () -> new SequenceSheet(desk, look, clock));
     }
 }

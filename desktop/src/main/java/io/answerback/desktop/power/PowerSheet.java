@@ -9,7 +9,9 @@ public enum PowerSheet {
     /// The supply trees with their volts.
     VOLTS("Volts"),
     /// Power-down and power-up, step by step.
-    SEQUENCE("Sequence");
+    SEQUENCE("Sequence"),
+    /// Readings at the supply, visit by visit.
+    MEASURED("Measured");
 
     private final String title;
 

@@ -1,0 +1,113 @@
+package io.answerback.supply;
+
+import io.answerback.job.Job;
+import io.answerback.job.SupplyReading;
+import io.answerback.job.SupplyReading.Quantity;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// What was measured at a supply against what it should be, and how it has changed since the first time.
+///
+/// @param lines a line for each thing that can be measured
+/// @param firstMilliohms the battery's internal resistance as it was first found, in milliohms; empty before that
+/// @param lastMilliohms the same as it was last found
+public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Optional<Double> lastMilliohms) {
+    /// By how much a current may be off what was computed before it is said, as a share.
+    public static final double CURRENT_SHARE = 0.15;
+    /// By how much a battery's internal resistance may have grown before it is worn, as a share.
+    public static final double WORN_SHARE = 0.5;
+
+    private static final double FLOAT_BAND_VOLTS = 0.15;
+    private static final double LEAST_RESTED_VOLTS = 12.6;
+    private static final double MOST_RESTED_VOLTS = 13.3;
+    private static final double MILLI = 1000;
+
+    /// One quantity.
+    ///
+    /// @param what what is measured
+    /// @param least the least it should be
+    /// @param most the most it should be
+    /// @param first the first reading; empty before there is one
+    /// @param last the last reading
+    public record Line(
+            Quantity what, double least, double most, Optional<SupplyReading> first, Optional<SupplyReading> last) {
+        /// Whether the last reading is outside what it should be.
+        public boolean off() {
+            return last.filter(reading -> reading.value() < least || reading.value() > most)
+                    .isPresent();
+        }
+
+        /// Whether a current has changed since it was first measured.
+        public boolean drifted() {
+            return last.isPresent()
+                    && what.unit().equals("mA")
+                    && Math.abs(last.get().value() - first.orElseThrow().value())
+                            > CURRENT_SHARE * first.orElseThrow().value();
+        }
+    }
+
+    public SupplyVisit {
+        lines = List.copyOf(lines);
+    }
+
+    /// What was measured at a supply of a job.
+    public static SupplyVisit of(Job job, SupplyState state) {
+        return new SupplyVisit(
+                Arrays.stream(Quantity.values())
+                        .map(what -> line(job, state, what))
+                        .toList(),
+                milliohms(job, state.module(), false),
+                milliohms(job, state.module(), true));
+    }
+
+    private static Line line(Job job, SupplyState state, Quantity what) {
+        List<SupplyReading> readings = job.power().readings(state.module(), what);
+        double[] band = band(state, what);
+        return new Line(
+                what,
+                band[0],
+                band[1],
+                readings.stream().findFirst(),
+                readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast()));
+    }
+
+    private static double[] band(SupplyState state, Quantity what) {
+        return switch (what) {
+            case FLOAT_VOLTS ->
+                new double[] {LeadAcid.FLOAT_VOLTS - FLOAT_BAND_VOLTS, LeadAcid.FLOAT_VOLTS + FLOAT_BAND_VOLTS};
+            case STANDING_MILLIAMPS -> around(state.milliamps(false));
+            case ALARM_MILLIAMPS -> around(state.milliamps(true));
+            case RESTED_VOLTS -> new double[] {LEAST_RESTED_VOLTS, MOST_RESTED_VOLTS};
+            case LOADED_VOLTS -> new double[] {LeadAcid.NOMINAL_VOLTS, MOST_RESTED_VOLTS};
+        };
+    }
+
+    private static double[] around(double milliamps) {
+        return new double[] {milliamps * (1 - CURRENT_SHARE), milliamps * (1 + CURRENT_SHARE)};
+    }
+
+    /// The volts the battery loses in an alarm over the current that was measured then.
+    private static Optional<Double> milliohms(Job job, String module, boolean last) {
+        List<SupplyReading> rested = job.power().readings(module, Quantity.RESTED_VOLTS);
+        List<SupplyReading> loaded = job.power().readings(module, Quantity.LOADED_VOLTS);
+        List<SupplyReading> alarm = job.power().readings(module, Quantity.ALARM_MILLIAMPS);
+        if (rested.isEmpty() || loaded.isEmpty() || alarm.isEmpty()) {
+            return Optional.empty();
+        }
+        double amps = value(alarm, last) / MILLI;
+        double volts = value(rested, last) - value(loaded, last);
+        return amps <= 0 || volts <= 0 ? Optional.empty() : Optional.of(volts / amps * MILLI);
+    }
+
+    private static double value(List<SupplyReading> readings, boolean last) {
+        return (last ? readings.getLast() : readings.getFirst()).value();
+    }
+
+    /// Whether the battery's internal resistance has grown by more than half since it was first found.
+    public boolean worn() {
+        return firstMilliohms.isPresent()
+                && lastMilliohms.isPresent()
+                && lastMilliohms.get() > firstMilliohms.get() * (1 + WORN_SHARE);
+    }
+}
