@@ -68,40 +68,7 @@ public record ModuleKind(
         }
     }
 
-    /// A kind of module of which no more is known about its power than its current at rest.
-    public ModuleKind(
-            String id,
-            String name,
-            ModuleSort sort,
-            int inputs,
-            int mostOf,
-            int addresses,
-            double milliamps,
-            int boxes,
-            boolean ownSupply,
-            String radioBand,
-            List<ReservedInput> reserved,
-            Optional<InputModel> ownInputs,
-            List<Terminal> terminals) {
-        this(
-                id,
-                name,
-                sort,
-                inputs,
-                mostOf,
-                addresses,
-                milliamps,
-                boxes,
-                ownSupply,
-                radioBand,
-                reserved,
-                ownInputs,
-                terminals,
-                Optional.empty(),
-                Optional.empty());
-    }
-
-    /// A kind of module whose terminals are not known.
+    /// A kind of module of whose terminals and power no more is known than its current at rest.
     public ModuleKind(
             String id,
             String name,
@@ -116,8 +83,48 @@ public record ModuleKind(
             List<ReservedInput> reserved,
             Optional<InputModel> ownInputs) {
         this(
+                id,
+                name,
+                sort,
+                inputs,
+                mostOf,
+                addresses,
+                milliamps,
+                boxes,
+                ownSupply,
+                radioBand,
+                reserved,
+                ownInputs,
+                List.of(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /// The same with other terminals.
+    public ModuleKind withTerminals(List<Terminal> other) {
+        return new ModuleKind(
                 id, name, sort, inputs, mostOf, addresses, milliamps, boxes, ownSupply, radioBand, reserved, ownInputs,
-                List.of());
+                other, power, supply);
+    }
+
+    /// The same with a supply and a battery behind it.
+    public ModuleKind withSupply(SupplyUnit other) {
+        return new ModuleKind(
+                id,
+                name,
+                sort,
+                inputs,
+                mostOf,
+                addresses,
+                milliamps,
+                boxes,
+                ownSupply,
+                radioBand,
+                reserved,
+                ownInputs,
+                terminals,
+                power,
+                Optional.of(other));
     }
 
     /// Whether it has an aerial, which metal around it makes deaf.

@@ -38,31 +38,12 @@ class PowerRulesTest {
                 .on(SmallBox.job(SIX));
         PanelProfile profile = job.panel().profile();
         List<ModuleKind> kinds = profile.modules().stream()
-                .map(kind -> kind.id().equals("board") ? withSupply(kind) : kind)
+                .map(kind -> kind.id().equals("board") ? kind.withSupply(UNIT) : kind)
                 .toList();
         return job.withPanel(new Panel(
                 "Panel",
                 new PanelProfile(
                         profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds)));
-    }
-
-    private static ModuleKind withSupply(ModuleKind kind) {
-        return new ModuleKind(
-                kind.id(),
-                kind.name(),
-                kind.sort(),
-                kind.inputs(),
-                kind.mostOf(),
-                kind.addresses(),
-                kind.milliamps(),
-                kind.boxes(),
-                false,
-                "",
-                List.of(),
-                Optional.empty(),
-                kind.terminals(),
-                Optional.empty(),
-                Optional.of(UNIT));
     }
 
     private static Assessment assess(Job job) {

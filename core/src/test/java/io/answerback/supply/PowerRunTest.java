@@ -17,7 +17,6 @@ import io.answerback.supply.PowerRun.Direction;
 import io.answerback.testing.SmallBox;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -27,23 +26,7 @@ class PowerRunTest {
         Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallBox.POWERED))
                 .on(SmallBox.job(SmallBox.SIX));
         PanelProfile profile = job.panel().profile();
-        ModuleKind board = profile.board();
-        ModuleKind fed = new ModuleKind(
-                board.id(),
-                board.name(),
-                board.sort(),
-                board.inputs(),
-                1,
-                0,
-                30,
-                0,
-                false,
-                "",
-                List.of(),
-                Optional.empty(),
-                board.terminals(),
-                Optional.empty(),
-                Optional.of(new SupplyUnit(1000, 350, 7, 11.2, 10.5, order, testSeconds)));
+        ModuleKind fed = profile.board().withSupply(new SupplyUnit(1000, 350, 7, 11.2, 10.5, order, testSeconds));
         return job.withPanel(new Panel(
                 "Panel",
                 new PanelProfile(

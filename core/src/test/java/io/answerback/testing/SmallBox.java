@@ -67,7 +67,7 @@ public final class SmallBox {
     public static Job job(CableType type, List<Terminal> strip) {
         PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED, SmallJob.TWO_SERIES));
         List<ModuleKind> kinds = plain.modules().stream()
-                .map(kind -> kind.id().equals("board") ? withTerminals(kind, strip) : kind)
+                .map(kind -> kind.id().equals("board") ? kind.withTerminals(strip) : kind)
                 .toList();
         PanelProfile profile =
                 new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
@@ -79,22 +79,5 @@ public final class SmallBox {
         }
         return CableEdits.laying("", List.of("C-01", "C-02", "C-03"), laying -> laying.withType(type))
                 .on(job);
-    }
-
-    private static ModuleKind withTerminals(ModuleKind kind, List<Terminal> strip) {
-        return new ModuleKind(
-                kind.id(),
-                kind.name(),
-                kind.sort(),
-                kind.inputs(),
-                kind.mostOf(),
-                kind.addresses(),
-                kind.milliamps(),
-                kind.boxes(),
-                false,
-                "",
-                List.of(),
-                Optional.empty(),
-                strip);
     }
 }
