@@ -79,7 +79,7 @@ class PaperWindowTest extends DemoWindow {
                 9-core,9-core,1 mm²,red|black,maybe,0
                 """);
         onScreen(() -> workplace.open(broken));
-        until(() -> reads(robot, "reels.cables.csv, line 2, column conductor: \"1 mm²\" is none of"));
+        until(() -> reads(robot, "reels.cables.csv, on line 2: column conductor: \"1 mm²\" is none of"));
     }
 
     @Test

@@ -60,7 +60,8 @@ public final class StockFile {
             try {
                 all.add(reading.apply(new StockRow(column -> cell(table, row, column))));
             } catch (IllegalArgumentException wrong) {
-                throw new BrokenFile("%s, line %d, %s. Mend it there.".formatted(file, row.line(), wrong.getMessage()));
+                throw new BrokenFile(
+                        "%s, on line %d: %s. Mend it there.".formatted(file, row.line(), wrong.getMessage()));
             }
         }
         return all;

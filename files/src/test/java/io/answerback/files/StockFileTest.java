@@ -59,14 +59,14 @@ class StockFileTest {
         Path own = file("van.cables.csv", CABLES + "\nok,Ok,22 AWG,red|black,0,0\n" + row + "\n");
         assertThatThrownBy(() -> StockFile.cableTypes(own))
                 .isInstanceOf(BrokenFile.class)
-                .hasMessageContainingAll("van.cables.csv, line 4, ", wrong, "Mend it there.");
+                .hasMessageContainingAll("van.cables.csv, on line 4: ", wrong, "Mend it there.");
     }
 
     @Test
     void labelsThatDoNotFitOnTheirPageAreRefused() throws Exception {
         Path wide = file("van.labels.csv", LABELS + "w,Wide,210,297,10,10,70,30,75,30,3,8\n");
         assertThatThrownBy(() -> StockFile.labelStocks(wide))
-                .hasMessageContainingAll("line 2", "labels of w side by side, mm is 230");
+                .hasMessageContainingAll("on line 2: ", "labels of w side by side, mm is 230");
         Path half = file("van.labels.csv", LABELS + "w,Wide,210,297,10,10,50,30,50,30,2.5,8\n");
         assertThatThrownBy(() -> StockFile.labelStocks(half)).hasMessageContaining("is no whole number");
     }

@@ -11,8 +11,9 @@ import javafx.geometry.HPos;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// The battery's volts over the hours without mains, as it is asked for and new, with the rule's line, the report of a
-/// low battery, where the supply lets go, and where each device that is short falls out.
+/// The battery's volts over the hours without mains, as it is asked for and new, with the line of the rule, the report
+/// of
+/// a low battery, where the supply lets go, and where each device that is short falls out.
 final class FallDrawing extends Drawing {
     private static final double LEFT = 52;
     private static final double TOP = 26;
