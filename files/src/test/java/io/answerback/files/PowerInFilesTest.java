@@ -1,0 +1,107 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.edit.PowerEdits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Battery;
+import io.answerback.job.Job;
+import io.answerback.job.LoadFigure;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Power;
+import io.answerback.job.PowerOrder;
+import io.answerback.job.SupplyReading;
+import io.answerback.job.Tick;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// What is said of power in job files and panel profiles.
+class PowerInFilesTest {
+    private static final Instant AT = Instant.parse("2026-04-01T08:30:00Z");
+
+    @TempDir
+    Path folder;
+
+    private static Job job() {
+        Job job = DemoJobs.job(2);
+        job = PowerEdits.battery(new Battery("Panel", 7, 2, -3.5, Optional.of(LocalDate.of(2024, 2, 29))))
+                .on(job);
+        job = PowerEdits.load(new LoadFigure("02", 14, 22, LoadFigure.Source.MEASURED))
+                .on(job);
+        job = PowerEdits.alarmShare(60).on(job);
+        job = PowerEdits.done(new Tick("up:Panel:mains", AT)).on(job);
+        return PowerEdits.measured(new SupplyReading("Panel", SupplyReading.Quantity.FLOAT_VOLTS, 13.6, AT))
+                .on(job);
+    }
+
+    @Test
+    void everythingComesBackAsItWasWritten() throws Exception {
+        Path file = folder.resolve("power.answerback.json");
+        JobFile.save(file, JobDocument.of(job()));
+        assertThat(JobFile.open(file).job().power()).isEqualTo(job().power());
+    }
+
+    @Test
+    void aJobThatSaysNothingOfPowerIsUndecided() throws Exception {
+        String text = JobCodec.write(JobDocument.of(job()));
+        int from = text.lastIndexOf("\"power\": ");
+        String without = text.substring(0, text.lastIndexOf(',', from)) + "\n}\n";
+        assertThat(JobCodec.read(without, "old.answerback.json").job().power()).isEqualTo(Power.UNDECIDED);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '#',
+            value = {
+                "\"ampHours\": 7.0 # \"ampHours\": 7000.0 # capacity of the battery of Panel in ampere-hours is 7000",
+                "\"parallel\": 2 # \"parallel\": 9 # batteries in parallel in Panel is 9",
+                "\"2024-02-29\" # \"2024-02-30\" # 2024-02-30",
+                "\"source\": \"MEASURED\" # \"source\": \"GUESSED\" # GUESSED",
+                "\"alarmSharePercent\": 60.0 # \"alarmSharePercent\": 160.0 # share of the detectors in alarm at once in percent is 160",
+                "\"value\": 13.6 # \"value\": 1360.0 # float volts of Panel in V is 1360"
+            })
+    void whatCannotBeIsRefusedWithItsReason(String right, String wrong, String says) throws Exception {
+        String text = JobCodec.write(JobDocument.of(job())).replaceAll("\": ", "\": ");
+        assertThat(text).contains(right);
+        assertThatThrownBy(() -> JobCodec.read(text.replace(right, wrong), "site.answerback.json"))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContainingAll("site.answerback.json", says);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sample-a", "sample-b", "sample-c", "sample-d"})
+    void everySamplePanelSaysWhatItsSupplyGivesAndItsModulesTake(String id) {
+        PanelProfile profile = DataFiles.profile(id);
+        assertThat(profile.board().supply()).isPresent();
+        assertThat(profile.modules())
+                .filteredOn(kind -> kind.ownSupply())
+                .allMatch(kind -> kind.supply().isPresent());
+        assertThat(profile.modules())
+                .filteredOn(kind -> kind.milliamps() > 0)
+                .allMatch(kind -> kind.power().isPresent());
+    }
+
+    @Test
+    void aProfileOfBeforeIsReadWithoutIts() throws Exception {
+        PanelProfile profile = DataFiles.profile("sample-c");
+        Path file = folder.resolve("c.profile.json");
+        SettingsFile.save(file, profile);
+        assertThat(SettingsFile.profile(file)).isEqualTo(profile);
+        String text = java.nio.file.Files.readString(file);
+        String older =
+                text.replaceAll("\"order\"\\s*:\\s*\"MAINS_FIRST\",\\s*\"batteryTestSeconds\"\\s*:\\s*60", "\"x\": 0");
+        java.nio.file.Files.writeString(file, older);
+        ModuleKind board = SettingsFile.profile(file).board();
+        assertThat(board.supply().orElseThrow().order()).isEqualTo(PowerOrder.BATTERY_FIRST);
+        assertThat(board.supply().orElseThrow().batteryTestSeconds()).isZero();
+    }
+}
