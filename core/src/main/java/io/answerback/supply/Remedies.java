@@ -3,6 +3,7 @@ package io.answerback.supply;
 import io.answerback.cores.CorePlan;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
 import io.answerback.job.Battery;
 import io.answerback.job.Cable;
 import io.answerback.job.CableType;
@@ -17,6 +18,9 @@ import java.util.Optional;
 
 /// What would mend the volts at a device: every way is tried on the job and its volts computed.
 public final class Remedies {
+    private static final double MOST_METRES = 2000;
+    private static final int HALVINGS = 20;
+
     private final Job job;
     private final String part;
     private final List<Remedy> found = new ArrayList<>();
@@ -32,10 +36,7 @@ public final class Remedies {
     /// @param types the cables there are to choose from
     public static List<Remedy> of(Job job, String part, List<CableType> types) {
         Remedies remedies = new Remedies(job, part);
-        Optional<Cable> last = job.cables().stream()
-                .filter(cable ->
-                        cable.ends().serves(part) || cable.ends().module().equals(part))
-                .findFirst();
+        Optional<Cable> last = to(job, part);
         last.ifPresent(cable -> {
             remedies.doubled(cable);
             remedies.thicker(cable, types);
@@ -110,12 +111,49 @@ public final class Remedies {
                                 .with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))));
     }
 
-    private void attempt(String words, Edit edit) {
-        Job tried = edit.on(job);
-        Supplies.of(tried, CorePlan.of(tried)).states().stream()
+    /// The longest the cable to a device may be for the device to work until the battery is empty, all else being as it
+    /// is,
+    /// in metres; empty when no cable goes to it, or even none would be too long.
+    ///
+    /// @param part the point or module
+    public static Optional<Double> longestMetres(Job job, String part) {
+        Optional<Cable> last = to(job, part);
+        if (last.isEmpty() || !holds(job, last.get(), part, 0)) {
+            return Optional.empty();
+        }
+        double low = 0;
+        double high = MOST_METRES;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (holds(job, last.get(), part, middle)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return Optional.of(low);
+    }
+
+    private static boolean holds(Job job, Cable cable, String part, double metres) {
+        Job tried = Edits.cableMetres(cable.id(), metres).on(job);
+        return volts(tried, part).filter(DeviceVolts::ok).isPresent();
+    }
+
+    private static Optional<Cable> to(Job job, String part) {
+        return job.cables().stream()
+                .filter(cable ->
+                        cable.ends().serves(part) || cable.ends().module().equals(part))
+                .findFirst();
+    }
+
+    private static Optional<DeviceVolts> volts(Job job, String part) {
+        return Supplies.of(job, CorePlan.of(job)).states().stream()
                 .flatMap(state -> state.volts().stream())
                 .filter(device -> device.part().equals(part))
-                .findFirst()
-                .ifPresent(device -> found.add(new Remedy(words, edit, device.atEnd(), device.ok())));
+                .findFirst();
+    }
+
+    private void attempt(String words, Edit edit) {
+        volts(edit.on(job), part).ifPresent(device -> found.add(new Remedy(words, edit, device.atEnd(), device.ok())));
     }
 }

@@ -129,6 +129,13 @@ class SupplyTreesTest {
     }
 
     @Test
+    void theLongestCableIsWhereTheVoltsAreJustEnough() {
+        // from 10.5 V nothing may be lost, since 10.5 V are needed
+        assertThat(Remedies.longestMetres(job(), "02").orElseThrow()).isCloseTo(0, within(0.01));
+        assertThat(Remedies.longestMetres(job(), "99")).isEmpty();
+    }
+
+    @Test
     void aDeviceThatFailsSaysWhenItFallsOut() {
         // 10.5 V are needed: at rest 12 mA through 18.4 Ω take 0.2208 V, so it falls out at 10.7208 V
         Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.cores.CorePlan;
 import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.CableEnds;
 import io.answerback.job.Job;
@@ -87,6 +88,17 @@ class SupplyDemosTest {
             assertThat(far.ok()).as(remedy.words()).isTrue();
             assertThat(far.atEnd()).isEqualTo(remedy.atEndVolts());
         }
+    }
+
+    @Test
+    void theLongestCableToTheFarDeviceJustHolds() {
+        Job job = DemoJobs.job(1);
+        double metres = Remedies.longestMetres(job, "20").orElseThrow();
+        assertThat(metres).isBetween(20.0, 88.0);
+        assertThat(volts(Edits.cableMetres("C-26", metres - 0.1).on(job), "20").ok())
+                .isTrue();
+        assertThat(volts(Edits.cableMetres("C-26", metres + 0.1).on(job), "20").ok())
+                .isFalse();
     }
 
     @Test

@@ -43,6 +43,9 @@ final class VoltsSheet extends Sheet {
         }
     }
 
+    /// What was tried on the job.
+    private record Tried(List<Remedy> remedies, Optional<Double> longestMetres) {}
+
     private final Desk desk;
     private final Look look;
     private final Disk disk;
@@ -128,20 +131,20 @@ final class VoltsSheet extends Sheet {
         triedFor = part;
         remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
         Job job = state.job();
-        disk.run(() -> Remedies.of(job, part, types.get()), found -> {
+        disk.run(() -> new Tried(Remedies.of(job, part, types.get()), Remedies.longestMetres(job, part)), tried -> {
             if (job == triedOn && part.equals(triedFor)) {
-                offer(device.get(), found);
+                offer(device.get(), tried);
             }
         });
     }
 
-    private void offer(DeviceVolts device, List<Remedy> found) {
+    private void offer(DeviceVolts device, Tried tried) {
         remedies.getChildren()
                 .setAll(
                         Words.title("What would mend it"),
                         Words.wrapped(Words.quiet("%s gets %.2f V with the battery empty and needs %.1f V."
                                 .formatted(device.title(), device.atEnd(), device.leastVolts()))));
-        for (Remedy remedy : found) {
+        for (Remedy remedy : tried.remedies()) {
             Flow what = new Flow(
                     Words.figure("%.2f V".formatted(remedy.atEndVolts())),
                     Words.quiet(remedy.ok() ? "enough" : "not enough"),
@@ -150,7 +153,11 @@ final class VoltsSheet extends Sheet {
             remedies.getChildren()
                     .addAll(Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())), what);
         }
-        if (found.isEmpty()) {
+        tried.longestMetres()
+                .ifPresent(metres -> remedies.getChildren()
+                        .add(Words.wrapped(Words.quiet("As it is fed now, its cable may be %.0f m long at the most."
+                                .formatted(Math.floor(metres))))));
+        if (tried.remedies().isEmpty()) {
             remedies.getChildren()
                     .add(Words.wrapped(
                             Words.quiet("Nothing that can be tried here; a shorter way, or a supply beside it.")));
