@@ -11,6 +11,7 @@ import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;
+import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.prove.ProveBench;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.shell.Bench;
@@ -113,7 +114,8 @@ public final class Workplace implements AutoCloseable {
         this.cables = new CableShelf(folder, disk);
         this.cableBench = () -> new CableBench(
                 desk, look, cables, usual(opened.conductors()), new PrintPart(desk, disk, stage, cables), clock);
-        this.powerBench = () -> new PowerBench(desk, look, disk, cables::types, clock);
+        this.powerBench =
+                () -> new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage));
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(

@@ -9,6 +9,7 @@ import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Job;
 import io.answerback.job.Laying;
+import io.answerback.job.Power;
 import io.answerback.paper.BoxPaper;
 import io.answerback.paper.CableLabelSheet;
 import io.answerback.paper.CableSchedule;
@@ -16,8 +17,10 @@ import io.answerback.paper.CoreSchedule;
 import io.answerback.paper.LabelStock;
 import io.answerback.paper.Mark;
 import io.answerback.paper.Paper;
+import io.answerback.paper.PowerPaper;
 import io.answerback.paper.Table;
 import io.answerback.paper.TableSetter;
+import io.answerback.supply.Supplies;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
@@ -144,6 +147,28 @@ class PaperTest {
                         assertThat(mark.baseline()).isBetween(0.0, paper.heightMillimetres());
                     });
         }
+    }
+
+    @Test
+    void aSupplyIsPrintedWithItsFallItsLoadsAndItsVolts() throws IOException {
+        var state = Supplies.of(job, plan).states().getFirst();
+        var written = PdfWriter.write(measure -> PowerPaper.of(job, state, measure));
+        String text = text(written.bytes());
+        assertThat(text)
+                .contains(
+                        "Brinewell Cold Store, supply of Panel",
+                        "rule: 30 h, then the alarm",
+                        "Reaches 37.0 h",
+                        "SHORT OF VOLTS: 20 Cold room B movement",
+                        "maker's sheet",
+                        "Together",
+                        "8.54 V");
+        assertThat(written.paper().problems()).isEmpty();
+        Job undecided = job.withPower(Power.UNDECIDED);
+        var bare = Supplies.of(undecided, plan).states().getFirst();
+        assertThat(PdfWriter.set(measure -> PowerPaper.of(undecided, bare, measure))
+                        .problems())
+                .containsExactly("No battery is decided for Panel.");
     }
 
     @Test

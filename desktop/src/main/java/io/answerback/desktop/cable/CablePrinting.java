@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.cores.CorePlan;
-import io.answerback.files.SafeFile;
+import io.answerback.desktop.desk.PaperFile;
 import io.answerback.files.TableCsv;
 import io.answerback.job.Job;
 import io.answerback.paper.BoxPaper;
@@ -14,7 +14,6 @@ import io.answerback.paper.Paper;
 import io.answerback.paper.Table;
 import io.answerback.paper.TableSetter;
 import io.answerback.print.PdfWriter;
-import io.answerback.print.SvgWriter;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,7 +23,6 @@ import java.util.function.Function;
 /// Writes what is printed of a job's cables, in the format the file's name ends in.
 public final class CablePrinting {
     private static final String CSV = ".csv";
-    private static final String SVG = ".svg";
 
     private CablePrinting() {}
 
@@ -46,13 +44,7 @@ public final class CablePrinting {
             TableCsv.write(file, table(kind, job, plan));
             return List.of();
         }
-        PdfWriter.Written written = PdfWriter.write(setting(kind, job, plan, stock));
-        if (name.endsWith(SVG)) {
-            svg(file, written.paper());
-        } else {
-            SafeFile.replace(file, written.bytes());
-        }
-        return written.paper().problems();
+        return PaperFile.write(file, setting(kind, job, plan, stock));
     }
 
     private static Table table(PrintKind kind, Job job, CorePlan plan) {
@@ -72,15 +64,5 @@ public final class CablePrinting {
             case BOXES -> BoxPaper.of(job, plan, measure);
             case LABELS -> CableLabelSheet.of(job, plan, stock, measure);
         };
-    }
-
-    private static void svg(Path file, Paper paper) throws IOException {
-        List<String> pages = SvgWriter.write(paper);
-        String stem = file.getFileName().toString();
-        stem = stem.substring(0, stem.length() - SVG.length());
-        for (int i = 0; i < pages.size(); i++) {
-            Path page = pages.size() == 1 ? file : file.resolveSibling("%s-%d%s".formatted(stem, i + 1, SVG));
-            SafeFile.replace(page, pages.get(i));
-        }
     }
 }

@@ -31,13 +31,15 @@ final class HoldSheet extends Sheet {
     private static final List<Integer> PARALLEL = List.of(1, 2, 3, 4);
 
     private final Desk desk;
+    private final PowerPrint print;
     private final SupplyChoice choice;
     private final FallDrawing fall;
     private final WhatIfSliders sliders;
     private final VBox facts = new VBox();
 
-    HoldSheet(Desk desk, Look look) {
+    HoldSheet(Desk desk, Look look, PowerPrint print) {
         this.desk = desk;
+        this.print = print;
         this.choice = new SupplyChoice(() -> show(desk.now()));
         this.fall = new FallDrawing(look);
         this.sliders = new WhatIfSliders(look, this::draw);
@@ -190,7 +192,13 @@ final class HoldSheet extends Sheet {
                 Words.of(
                         "caution",
                         "A battery can weld a screwdriver and burn: rings off, leads insulated, never in a gas-tight box. Figures defer to the maker's sheet and local code."));
-        facts.getChildren().add(caution);
+        facts.getChildren()
+                .addAll(
+                        caution,
+                        Tool.of(
+                                "Save as PDF or SVG…",
+                                "the fall, the load list and the volts, to be printed",
+                                () -> print.ask(supply)));
     }
 
     private void fact(String figure, String about) {

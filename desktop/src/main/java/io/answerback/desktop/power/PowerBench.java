@@ -16,9 +16,11 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
     /// @param disk works out remedies off the JavaFX thread
     /// @param types the cables there are to choose from for a remedy
     /// @param clock tells when a step is done
-    public PowerBench(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types, InstantSource clock) {
+    /// @param print writes a supply on paper
+    public PowerBench(
+            Desk desk, Look look, Disk disk, Supplier<List<CableType>> types, InstantSource clock, PowerPrint print) {
         super(desk, PowerSheet.class, PowerSheet::title);
-        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look));
+        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look, print));
         add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
         add(PowerSheet.MEASURED, () -> new MeasuredSheet(desk, look, clock));
