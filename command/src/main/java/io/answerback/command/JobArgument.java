@@ -9,6 +9,7 @@ import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
 import io.answerback.job.Job;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -40,7 +41,7 @@ final class JobArgument {
     }
 
     Assessment assess(Job job) {
-        return new Assessor(events).assess(job);
+        return new Assessor(events).on(LocalDate.now()).assess(job);
     }
 
     /// A point of an assessment; a wrong id is refused with the ids there are.

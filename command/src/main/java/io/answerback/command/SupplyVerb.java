@@ -4,6 +4,8 @@ import io.answerback.files.BrokenFile;
 import io.answerback.supply.BatteryState;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.LoadLine;
+import io.answerback.supply.SounderState;
+import io.answerback.supply.Sounders;
 import io.answerback.supply.Supplies;
 import io.answerback.supply.SupplyState;
 import io.answerback.supply.SupplyTree;
@@ -47,9 +49,34 @@ final class SupplyVerb implements Callable<Integer> {
             state.volts().forEach(device -> volts(volts.addObject(), device));
             battery(batteries.addObject().put("supply", state.module()), state);
         }
+        sounders(document, supplies.sounders());
+        document.putObject("bus")
+                .put("quiescentMilliamps", rounded(supplies.bus().restMilliamps()))
+                .put("alarmMilliamps", rounded(supplies.bus().alarmMilliamps()))
+                .put("limitMilliamps", supplies.bus().limitMilliamps());
         ObjectNode first = document.putObject("battery");
         supplies.states().stream().findFirst().ifPresent(state -> battery(first, state));
         return document;
+    }
+
+    private static void sounders(ObjectNode document, Sounders sounders) {
+        ArrayNode outputs = document.putArray("soundOutputs");
+        sounders.outputs()
+                .forEach(output -> outputs.addObject()
+                        .put("name", output.title())
+                        .put("limitMilliamps", output.limitMilliamps())
+                        .put("milliamps", rounded(output.milliamps()))
+                        .put("ok", !output.overloaded()));
+        ArrayNode list = document.putArray("sounders");
+        for (SounderState sounder : sounders.sounders()) {
+            ObjectNode node = list.addObject()
+                    .put("part", sounder.part())
+                    .put("link", sounder.level().name())
+                    .put("milliamps", sounder.level().milliamps())
+                    .put("leastVolts", sounder.level().leastVolts());
+            sounder.volts().ifPresent(volts -> node.put("atEnd", rounded(volts.atEnd())));
+            sounder.ownMinutes().ifPresent(minutes -> node.put("ownMinutes", rounded(minutes)));
+        }
     }
 
     private static void output(ObjectNode node, SupplyTree tree) {

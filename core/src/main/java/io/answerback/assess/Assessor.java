@@ -14,6 +14,7 @@ import io.answerback.job.Link;
 import io.answerback.supply.BatteryState;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.SupplyState;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -27,7 +28,18 @@ import java.util.stream.Stream;
 /// build on.
 ///
 /// @param events the event table
-public record Assessor(EventTable events) {
+/// @param today the day jobs are judged on; empty where nothing is to be judged by the date
+public record Assessor(EventTable events, Optional<LocalDate> today) {
+    /// One that judges nothing by the date.
+    public Assessor(EventTable events) {
+        this(events, Optional.empty());
+    }
+
+    /// One that judges jobs as they are on a day.
+    public Assessor on(LocalDate day) {
+        return new Assessor(events, Optional.of(day));
+    }
+
     /// Everything computed from a job, from nothing.
     public Assessment assess(Job job) {
         return assess(job, Assessment.NONE);
@@ -37,7 +49,7 @@ public record Assessor(EventTable events) {
     public Assessment assess(Job job, Assessment earlier) {
         PointTracer.Trace trace = new PointTracer(job, events).trace(earlier.trace());
         Map<String, List<Finding>> byPoint = new HashMap<>();
-        JobFacts facts = JobFacts.of(job, trace.results(), earlier.facts());
+        JobFacts facts = JobFacts.of(job, trace.results(), earlier.facts(), today);
         List<Finding> findings = new ArrayList<>(Rules.ofJob(facts));
         for (PointResult point : trace.results()) {
             List<Finding> its = earlier.findingsOf(point).orElseGet(() -> Rules.ofPoint(job, point));

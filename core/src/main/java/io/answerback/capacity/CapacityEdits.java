@@ -197,6 +197,7 @@ public final class CapacityEdits {
                             .filter(zone -> !zones.contains(zone.number()))
                             .toList())
                     .withCables(CablingEdits.withoutModule(job.cables(), moduleName))
+                    .withPower(job.power().withoutModule(moduleName))
                     .withModules(job.modules().stream()
                             .filter(module -> !module.name().equals(moduleName))
                             .toList());

@@ -10,7 +10,9 @@ import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
 import io.answerback.supply.Supplies;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 /// Everything computed about a job as a whole.
 ///
@@ -22,6 +24,7 @@ import java.util.List;
 /// @param readings every loop that was measured, against what it should be
 /// @param cores where every core goes
 /// @param supplies what feeds it and for how long
+/// @param today the day it is judged on; empty where nothing is to be judged by the date
 public record JobFacts(
         Job job,
         List<PointResult> points,
@@ -30,11 +33,13 @@ public record JobFacts(
         List<Departure> departures,
         List<LoopReading> readings,
         CorePlan cores,
-        Supplies supplies) {
+        Supplies supplies,
+        Optional<LocalDate> today) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
     ///
     /// @param earlier facts of an earlier state of the same job; null for none
-    public static JobFacts of(Job job, List<PointResult> points, JobFacts earlier) {
+    /// @param today the day it is judged on; empty where nothing is to be judged by the date
+    public static JobFacts of(Job job, List<PointResult> points, JobFacts earlier, Optional<LocalDate> today) {
         boolean sameStock = earlier != null && sameStock(job, earlier.job);
         Inventory inventory = sameStock ? earlier.inventory : Inventory.of(job);
         Ways ways = sameStock ? earlier.ways : Ways.of(job, inventory);
@@ -55,7 +60,8 @@ public record JobFacts(
                 samePractice ? earlier.departures : Departures.of(job),
                 sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points),
                 cores,
-                sameSupplies ? earlier.supplies : Supplies.of(job, cores));
+                sameSupplies ? earlier.supplies : Supplies.of(job, cores),
+                today);
     }
 
     private static boolean sameLoops(Job job, JobFacts earlier) {

@@ -103,6 +103,7 @@ public final class PointEdits {
                 .withCables(CablingEdits.withoutPoints(job.cables(), ids))
                 .withProofs(without(job.proofs(), proof -> ids.contains(proof.pointId())))
                 .withMeasurements(without(job.measurements(), reading -> ids.contains(reading.pointId())))
+                .withPower(job.power().withoutParts(ids))
                 .withPoints(without(job.points(), point -> ids.contains(point.id())));
     }
 

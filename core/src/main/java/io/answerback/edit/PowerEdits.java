@@ -1,10 +1,14 @@
 package io.answerback.edit;
 
 import io.answerback.job.Battery;
+import io.answerback.job.BatteryChange;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.Power;
+import io.answerback.job.Sounding.LinkSet;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.Tick;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /// Edits to what holds a site up when the mains fails.
@@ -49,6 +53,25 @@ public final class PowerEdits {
     /// Every step open again whose name begins so.
     public static Edit anew(String prefix) {
         return change("power run", power -> power.withoutTicks(prefix));
+    }
+
+    /// For how long the panel makes its sounders sound, in minutes; empty for not decided.
+    public static Edit sirenMinutes(Optional<Double> minutes) {
+        return change("siren time", power -> power.with(power.sounding().withMinutes(minutes)));
+    }
+
+    /// How the link on a sounder's board is set.
+    public static Edit link(String module, String level) {
+        return change("link of " + module, power -> power.with(power.sounding().with(new LinkSet(module, level))));
+    }
+
+    /// Another battery in place of the one a supply has, which is kept as taken out.
+    ///
+    /// @param today the day of the change
+    public static Edit replaced(Battery old, LocalDate today) {
+        return change(
+                "new battery of " + old.module(),
+                power -> power.with(new BatteryChange(old, today), old.withFittedOn(Optional.of(today))));
     }
 
     private static Edit change(String name, UnaryOperator<Power> change) {

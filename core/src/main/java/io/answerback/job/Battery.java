@@ -26,6 +26,13 @@ public record Battery(
         return ampHours * parallel;
     }
 
+    /// The day a battery is to be replaced by the rules of a job.
+    ///
+    /// @param fitted the day it was fitted
+    public static LocalDate dueOn(LocalDate fitted, Practice practice) {
+        return fitted.plusMonths(Math.round(12 * practice.figure(RuleFigure.BATTERY_YEARS)));
+    }
+
     /// The same with another capacity.
     public Battery withAmpHours(double other) {
         return new Battery(module, other, parallel, coldestCelsius, fittedOn);

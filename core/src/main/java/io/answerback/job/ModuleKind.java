@@ -21,6 +21,7 @@ import java.util.Optional;
 /// @param terminals its terminals from the left; empty where the profile does not name them
 /// @param power what it takes beyond its current at rest; empty where the profile does not say
 /// @param supply the supply it has, with a battery behind it; empty for none
+/// @param sounder how it sounds; empty for what is no sounder, or of which no more is known than its currents
 public record ModuleKind(
         String id,
         String name,
@@ -36,7 +37,8 @@ public record ModuleKind(
         Optional<InputModel> ownInputs,
         List<Terminal> terminals,
         Optional<ModulePower> power,
-        Optional<SupplyUnit> supply) {
+        Optional<SupplyUnit> supply,
+        Optional<SounderUnit> sounder) {
     /// An input that is kept for one use.
     ///
     /// @param number its number on the module, from 1
@@ -62,6 +64,7 @@ public record ModuleKind(
         terminals = List.copyOf(terminals == null ? List.of() : terminals);
         power = power == null ? Optional.empty() : power;
         supply = supply == null ? Optional.empty() : supply;
+        sounder = sounder == null ? Optional.empty() : sounder;
         for (ReservedInput input : reserved) {
             Require.within(input.number(), 1, inputs, "reserved input of module " + id);
             Require.given(input.use(), "use of reserved input " + input.number() + " of module " + id);
@@ -97,34 +100,33 @@ public record ModuleKind(
                 ownInputs,
                 List.of(),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
     }
 
     /// The same with other terminals.
     public ModuleKind withTerminals(List<Terminal> other) {
-        return new ModuleKind(
-                id, name, sort, inputs, mostOf, addresses, milliamps, boxes, ownSupply, radioBand, reserved, ownInputs,
-                other, power, supply);
+        return with(other, power, supply, sounder);
     }
 
     /// The same with a supply and a battery behind it.
     public ModuleKind withSupply(SupplyUnit other) {
+        return with(terminals, power, Optional.of(other), sounder);
+    }
+
+    /// The same sounding so.
+    public ModuleKind withSounder(SounderUnit other) {
+        return with(terminals, power, supply, Optional.of(other));
+    }
+
+    private ModuleKind with(
+            List<Terminal> ends,
+            Optional<ModulePower> takes,
+            Optional<SupplyUnit> gives,
+            Optional<SounderUnit> sounds) {
         return new ModuleKind(
-                id,
-                name,
-                sort,
-                inputs,
-                mostOf,
-                addresses,
-                milliamps,
-                boxes,
-                ownSupply,
-                radioBand,
-                reserved,
-                ownInputs,
-                terminals,
-                power,
-                Optional.of(other));
+                id, name, sort, inputs, mostOf, addresses, milliamps, boxes, ownSupply, radioBand, reserved, ownInputs,
+                ends, takes, gives, sounds);
     }
 
     /// Whether it has an aerial, which metal around it makes deaf.

@@ -1,5 +1,7 @@
 package io.answerback.job;
 
+import java.util.List;
+
 /// A supply with a battery behind it, as a board or a supply module has.
 ///
 /// @param milliamps what it gives in all, the charge of its battery included, in milliamps
@@ -10,6 +12,8 @@ package io.answerback.job;
 /// @param order in which order it is given power
 /// @param batteryTestSeconds how often it lifts the charge to see whether there is a battery, in seconds; 0 where
 ///     it does not
+/// @param faultOutputs the contacts on which it tells what is wrong with it; empty where it tells over the bus or not
+///     at all
 public record SupplyUnit(
         double milliamps,
         double chargeMilliamps,
@@ -17,7 +21,8 @@ public record SupplyUnit(
         double lowVolts,
         double cutOffVolts,
         PowerOrder order,
-        int batteryTestSeconds) {
+        int batteryTestSeconds,
+        List<FaultOutput> faultOutputs) {
     /// @throws IllegalArgumentException when a figure is out of bounds, or it lets go before it reports
     public SupplyUnit {
         Require.within(milliamps, 1, 100_000, "what a supply gives in milliamps");
@@ -27,5 +32,22 @@ public record SupplyUnit(
         order = order == null ? PowerOrder.BATTERY_FIRST : order;
         Require.within(batteryTestSeconds, 0, 86_400, "seconds between two tests of a battery");
         Require.within(lowVolts, cutOffVolts, 13, "volts at which a supply reports a low battery");
+        faultOutputs = JobParts.unique(
+                faultOutputs == null ? List.of() : faultOutputs,
+                output -> output.fault().words(),
+                "faultOutputs of a supply",
+                "output for");
+    }
+
+    /// A supply without fault outputs.
+    public SupplyUnit(
+            double milliamps,
+            double chargeMilliamps,
+            double mostAmpHours,
+            double lowVolts,
+            double cutOffVolts,
+            PowerOrder order,
+            int batteryTestSeconds) {
+        this(milliamps, chargeMilliamps, mostAmpHours, lowVolts, cutOffVolts, order, batteryTestSeconds, List.of());
     }
 }

@@ -9,6 +9,7 @@ import io.answerback.job.ModulePower;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
 import io.answerback.job.Powering;
+import io.answerback.job.SounderUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,7 @@ public final class Loads {
             job.panel()
                     .profile()
                     .module(module.kindId())
-                    .map(kind -> known(job, module(module, kind)))
+                    .map(kind -> known(job, module(job, module, kind)))
                     .ifPresent(line -> lines.put(line.part(), line));
         }
         for (Point point : job.points()) {
@@ -38,12 +39,15 @@ public final class Loads {
         return lines;
     }
 
-    private static LoadLine module(PanelModule module, ModuleKind kind) {
+    private static LoadLine module(Job job, PanelModule module, ModuleKind kind) {
         Optional<ModulePower> power = kind.power();
         double peak = power.map(ModulePower::peakMilliamps).orElse(0.0);
         double share = power.map(ModulePower::peakSharePercent).orElse(0.0) / 100;
         double rest = kind.milliamps() + Math.max(0, peak - kind.milliamps()) * share;
         double alarm = Math.max(peak, power.map(ModulePower::alarmMilliamps).orElse(kind.milliamps()));
+        if (kind.sounder().isPresent()) {
+            return sounder(job, module.name(), kind, kind.sounder().get());
+        }
         return new LoadLine(
                 module.name(),
                 module.name(),
@@ -52,6 +56,22 @@ public final class Loads {
                 power.map(ModulePower::leastVolts).orElse(0.0),
                 power.map(ModulePower::law).orElse(LoadLaw.CONSTANT_CURRENT),
                 "panel profile");
+    }
+
+    /// A sounder with a battery inside sounds from that: the supply charges it, and feeds the strobe.
+    private static LoadLine sounder(Job job, String name, ModuleKind kind, SounderUnit unit) {
+        SounderUnit.Level level = unit.level(job.power().sounding().level(name));
+        double rest = kind.milliamps()
+                + unit.battery().map(SounderUnit.OwnBattery::chargeMilliamps).orElse(0.0);
+        double sound = unit.battery().isPresent() ? 0 : level.milliamps();
+        return new LoadLine(
+                name,
+                name,
+                rest,
+                rest + sound + unit.strobeMilliamps(),
+                level.leastVolts(),
+                kind.power().map(ModulePower::law).orElse(LoadLaw.RESISTIVE),
+                "panel profile, link on %s".formatted(level.name()));
     }
 
     private static LoadLine device(Job job, Point point) {

@@ -78,8 +78,13 @@ public final class PowerRun {
         if (has(ModuleSort.SOUNDER)) {
             step(
                     "sounder",
-                    "Take the sounder's trigger off",
-                    "Ears protected, ladder footed: a sounder with a battery of its own sounds when its supply goes.",
+                    loud().isEmpty()
+                            ? "Take the sounder's trigger off"
+                            : "Hold %s silent: its engineer's hold-off in, or the battery inside it off"
+                                    .formatted(String.join(" and ", loud())),
+                    loud().isEmpty()
+                            ? "Ears protected, ladder footed. If it has a battery of its own it sounds when its supply goes."
+                            : "Ears protected, ladder footed: it sounds from its own battery the moment its supply or its trigger goes.",
                     "",
                     true);
         }
@@ -222,6 +227,17 @@ public final class PowerRun {
         return job.modules().stream()
                 .anyMatch(module ->
                         kind(module).filter(kind -> kind.sort() == sort).isPresent());
+    }
+
+    /// The sounders that sound when they are cut off.
+    private List<String> loud() {
+        return job.modules().stream()
+                .filter(module -> kind(module)
+                        .flatMap(ModuleKind::sounder)
+                        .filter(unit -> !unit.driven())
+                        .isPresent())
+                .map(PanelModule::name)
+                .toList();
     }
 
     private void step(String name, String order, String mind, String shows, boolean caution) {

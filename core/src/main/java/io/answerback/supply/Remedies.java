@@ -3,31 +3,44 @@ package io.answerback.supply;
 import io.answerback.cores.CorePlan;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edit;
-import io.answerback.edit.Edits;
+import io.answerback.edit.PowerEdits;
 import io.answerback.job.Battery;
 import io.answerback.job.Cable;
 import io.answerback.job.CableType;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelModule;
+import io.answerback.job.SounderUnit.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /// What would mend the volts at a device: every way is tried on the job and its volts computed.
 public final class Remedies {
-    private static final double MOST_METRES = 2000;
-    private static final int HALVINGS = 20;
+    /// How far from what it feeds a supply beside it stands, in metres of cable.
+    private static final double BESIDE_METRES = 2;
 
     private final Job job;
     private final String part;
+    private final Supplies supplies;
+    private final List<CableType> types;
     private final List<Remedy> found = new ArrayList<>();
 
-    private Remedies(Job job, String part) {
+    private Remedies(Job job, String part, List<CableType> types) {
         this.job = job;
         this.part = part;
+        this.supplies = Supplies.of(job, CorePlan.of(job));
+        this.types = types.stream()
+                .filter(type -> !type.screened())
+                .sorted(Comparator.comparing(
+                                (CableType type) -> -type.conductor().ohmsPerKilometre())
+                        .thenComparing(type -> type.colours().size()))
+                .toList();
     }
 
     /// The ways to mend a device's volts, those that are enough first.
@@ -35,21 +48,36 @@ public final class Remedies {
     /// @param part the point or module
     /// @param types the cables there are to choose from
     public static List<Remedy> of(Job job, String part, List<CableType> types) {
-        Remedies remedies = new Remedies(job, part);
-        Optional<Cable> last = to(job, part);
-        last.ifPresent(cable -> {
-            remedies.doubled(cable);
-            remedies.thicker(cable, types);
-            remedies.nearer(cable);
-        });
+        Remedies remedies = new Remedies(job, part, types);
+        FeedingWay.to(job, remedies.supplies, part).ifPresent(remedies::tryAll);
         remedies.found.sort(Comparator.comparing(Remedy::ok).reversed());
         return List.copyOf(remedies.found);
     }
 
+    private void tryAll(FeedingWay way) {
+        softer();
+        doubled(way.last());
+        thicker(way.last());
+        ownRun(way);
+        ownSupply(way.last());
+        beside(way.last());
+    }
+
+    /// A softer link on a sounder.
+    private void softer() {
+        supplies.sounders()
+                .sounder(part)
+                .ifPresent(sounder -> sounder.unit().levels().stream()
+                        .filter(level -> level.milliamps() < sounder.level().milliamps())
+                        .min(Comparator.comparing(Level::milliamps))
+                        .ifPresent(level -> attempt(
+                                "Set its link to %s".formatted(level.name()), PowerEdits.link(part, level.name()))));
+    }
+
     private void doubled(Cable cable) {
-        if (!cable.laying().doubled().contains(CoreUse.SUPPLY)) {
-            Edit edit =
-                    CableEdits.laying("supply cores", cable.id(), laying -> laying.withDoubled(CoreUse.SUPPLY, true));
+        CoreUse use = CorePlan.of(job).carries(cable, CoreUse.SPEAKER) ? CoreUse.SPEAKER : CoreUse.SUPPLY;
+        if (!cable.laying().doubled().contains(use)) {
+            Edit edit = CableEdits.laying("supply cores", cable.id(), laying -> laying.withDoubled(use, true));
             boolean room = CorePlan.of(edit.on(job))
                     .cable(cable.id())
                     .filter(cores -> cores.lacking().isEmpty())
@@ -61,92 +89,131 @@ public final class Remedies {
     }
 
     /// The thinnest conductor that is enough, in a cable with as many cores.
-    private void thicker(Cable cable, List<CableType> types) {
+    private void thicker(Cable cable) {
         int cores = CorePlan.of(job).needs(cable);
-        types.stream()
+        List<CableType> thicker = types.stream()
                 .filter(type ->
                         type.conductor().ohmsPerKilometre() < cable.conductor().ohmsPerKilometre())
-                .filter(type -> type.colours().size() >= cores
-                        && type.outdoor() == cable.laying().outdoors())
-                .filter(type -> !type.screened())
-                .min(Comparator.comparing((CableType type) -> -type.conductor().ohmsPerKilometre())
-                        .thenComparing(type -> type.colours().size()))
-                .ifPresent(type -> attempt(
-                        "Run %s as %s".formatted(cable.id(), type.name()),
-                        CableEdits.laying("type", cable.id(), laying -> laying.withType(type))));
+                .filter(type -> type.colours().size() >= cores && type.outdoor() == outdoors(cable))
+                .toList();
+        firstEnough(
+                thicker,
+                type -> "Run %s as %s".formatted(cable.id(), type.name()),
+                type -> CableEdits.laying("type", cable.id(), laying -> laying.withType(type)));
+    }
+
+    private static boolean outdoors(Cable cable) {
+        return cable.laying().outdoors();
+    }
+
+    /// A pair of its own from the supply, where others share the way to it now.
+    private void ownRun(FeedingWay way) {
+        if (way.cables().size() > 1) {
+            NewPair pair = new NewPair(part, way.module(), way.metres(), way.last());
+            firstEnough(
+                    pairs(way.last()),
+                    type -> "A run of its own from %s: %.0f m of %s".formatted(way.module(), way.metres(), type.name()),
+                    pair::laidAs);
+        }
+    }
+
+    private List<CableType> pairs(Cable beside) {
+        return types.stream().filter(type -> type.outdoor() == outdoors(beside)).toList();
+    }
+
+    /// The first of some types that is enough, or the thickest where none is.
+    private void firstEnough(
+            List<CableType> choice, Function<CableType, String> words, Function<CableType, Edit> edit) {
+        Optional<Remedy> last = Optional.empty();
+        for (CableType type : choice) {
+            last = tried(words.apply(type), edit.apply(type));
+            if (last.filter(Remedy::ok).isPresent()) {
+                break;
+            }
+        }
+        last.ifPresent(found::add);
     }
 
     /// A module of the same sort, but with a supply of its own, where its cable begins.
-    private void nearer(Cable cable) {
+    private void ownSupply(Cable cable) {
         String from = CorePlan.of(job).beginning(cable).orElse("");
         Optional<ModuleKind> now = job.module(from).flatMap(its -> kind(its.kindId()));
         now.filter(kind -> kind.supply().isEmpty())
-                .ifPresent(kind -> job.panel().profile().modules().stream()
+                .flatMap(kind -> job.panel().profile().modules().stream()
                         .filter(other -> other.sort() == kind.sort() && other.inputs() >= kind.inputs())
                         .filter(other -> other.supply().isPresent())
-                        .findFirst()
-                        .ifPresent(other -> attempt(
-                                "Give %s a supply of its own (%s)".formatted(from, other.name()),
-                                ownSupply(from, other))));
+                        .findFirst())
+                .ifPresent(other -> attempt(
+                        "Give %s a supply of its own (%s)".formatted(from, other.name()),
+                        new Edit(
+                                "own supply of " + from,
+                                its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
     }
 
     private Optional<ModuleKind> kind(String id) {
         return job.panel().profile().module(id);
     }
 
-    private static Edit ownSupply(String module, ModuleKind kind) {
+    private static List<PanelModule> exchanged(Job job, String module, ModuleKind kind) {
+        return job.modules().stream()
+                .map(its -> its.name().equals(module)
+                        ? new PanelModule(module, kind.id(), its.areas(), its.besideMetal())
+                        : its)
+                .toList();
+    }
+
+    private static Job powered(Job job, String module, ModuleKind kind) {
         double most = kind.supply().orElseThrow().mostAmpHours();
         double size = LeadAcid.STOCK_AMP_HOURS.stream()
                 .filter(stock -> stock <= most)
                 .max(Comparator.naturalOrder())
                 .orElse(most);
-        return new Edit(
-                "own supply of " + module,
-                job -> job.withModules(job.modules().stream()
-                                .map(its -> its.name().equals(module)
-                                        ? new PanelModule(module, kind.id(), its.areas(), its.besideMetal())
-                                        : its)
-                                .toList())
-                        .withPower(job.power()
-                                .with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))));
+        return job.withPower(
+                job.power().with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty())));
     }
 
-    /// The longest the cable to a device may be for the device to work until the battery is empty, all else being as it
-    /// is,
-    /// in metres; empty when no cable goes to it, or even none would be too long.
-    ///
-    /// @param part the point or module
-    public static Optional<Double> longestMetres(Job job, String part) {
-        Optional<Cable> last = to(job, part);
-        if (last.isEmpty() || !holds(job, last.get(), part, 0)) {
-            return Optional.empty();
+    /// A supply with a battery of its own beside the device.
+    private void beside(Cable cable) {
+        job.panel().profile().modules().stream()
+                .filter(kind ->
+                        kind.sort() == ModuleSort.SUPPLY && kind.supply().isPresent())
+                .filter(kind -> fitted(kind) < kind.mostOf())
+                .findFirst()
+                .ifPresent(kind -> {
+                    String name = freeName();
+                    NewPair pair = new NewPair(part, name, BESIDE_METRES, cable);
+                    pairs(cable).stream()
+                            .findFirst()
+                            .ifPresent(type -> attempt(
+                                    "Put a supply beside it (%s)".formatted(kind.name()),
+                                    new Edit(
+                                            "supply beside " + part,
+                                            its -> pair.laidAs(type).on(powered(with(its, name, kind), name, kind)))));
+                });
+    }
+
+    private long fitted(ModuleKind kind) {
+        return job.modules().stream()
+                .filter(module -> module.kindId().equals(kind.id()))
+                .count();
+    }
+
+    private String freeName() {
+        int number = 1;
+        while (job.module("Supply " + number).isPresent()) {
+            number++;
         }
-        double low = 0;
-        double high = MOST_METRES;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (holds(job, last.get(), part, middle)) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return Optional.of(low);
+        return "Supply " + number;
     }
 
-    private static boolean holds(Job job, Cable cable, String part, double metres) {
-        Job tried = Edits.cableMetres(cable.id(), metres).on(job);
-        return volts(tried, part).filter(DeviceVolts::ok).isPresent();
+    private static Job with(Job job, String name, ModuleKind kind) {
+        PanelModule module = new PanelModule(name, kind.id(), List.of());
+        return job.withModules(
+                Stream.concat(job.modules().stream(), Stream.of(module)).toList());
     }
 
-    private static Optional<Cable> to(Job job, String part) {
-        return job.cables().stream()
-                .filter(cable ->
-                        cable.ends().serves(part) || cable.ends().module().equals(part))
-                .findFirst();
-    }
-
-    private static Optional<DeviceVolts> volts(Job job, String part) {
+    /// The volts at a part of a job; empty when nothing feeds it over a cable.
+    static Optional<DeviceVolts> volts(Job job, String part) {
         return Supplies.of(job, CorePlan.of(job)).states().stream()
                 .flatMap(state -> state.volts().stream())
                 .filter(device -> device.part().equals(part))
@@ -154,6 +221,10 @@ public final class Remedies {
     }
 
     private void attempt(String words, Edit edit) {
-        volts(edit.on(job), part).ifPresent(device -> found.add(new Remedy(words, edit, device.atEnd(), device.ok())));
+        tried(words, edit).ifPresent(found::add);
+    }
+
+    private Optional<Remedy> tried(String words, Edit edit) {
+        return volts(edit.on(job), part).map(device -> new Remedy(words, edit, device.atEnd(), device.ok()));
     }
 }

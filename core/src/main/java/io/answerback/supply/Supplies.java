@@ -15,7 +15,9 @@ import java.util.Optional;
 ///
 /// @param states the supplies in the order of the modules
 /// @param circles the cables that feed each other in a circle, by label
-public record Supplies(List<SupplyState> states, List<String> circles) {
+/// @param sounders what sounds, and the outputs that make it
+/// @param bus what is fed over the keypad bus
+public record Supplies(List<SupplyState> states, List<String> circles, Sounders sounders, BusLoad bus) {
     public Supplies {
         states = List.copyOf(states);
         circles = List.copyOf(circles);
@@ -35,7 +37,10 @@ public record Supplies(List<SupplyState> states, List<String> circles) {
                 first = false;
             }
         }
-        return new Supplies(states, trees.circles());
+        List<DeviceVolts> volts =
+                states.stream().flatMap(state -> state.volts().stream()).toList();
+        return new Supplies(
+                states, trees.circles(), Sounders.of(job, plan, lines, volts), BusLoad.of(job, plan, trees.trees()));
     }
 
     /// The first supply feeds all that hangs on no output of any: the others their own board only.

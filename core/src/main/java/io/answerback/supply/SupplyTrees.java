@@ -44,7 +44,7 @@ public final class SupplyTrees {
             job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
         }
         for (Cable cable : job.cables()) {
-            if (plan.carries(cable, CoreUse.SUPPLY)) {
+            if (feeds(cable)) {
                 plan.beginning(cable)
                         .ifPresent(from -> beginning
                                 .computeIfAbsent(from, key -> new ArrayList<>())
@@ -53,6 +53,11 @@ public final class SupplyTrees {
         }
         job.modules().stream().filter(this::supplies).forEach(this::trees);
         findCircles();
+    }
+
+    /// Speakers are fed by the pair that makes them sound.
+    private boolean feeds(Cable cable) {
+        return plan.carries(cable, CoreUse.SUPPLY) || plan.carries(cable, CoreUse.SPEAKER);
     }
 
     private boolean supplies(PanelModule module) {
@@ -85,7 +90,7 @@ public final class SupplyTrees {
     private String output(PanelModule module, Cable cable) {
         Optional<BoxPlan> box = plan.at(cable, CableEnd.NEAR);
         return box.flatMap(its -> its.cable(cable.id())
-                        .flatMap(cores -> cores.core(CoreUse.SUPPLY))
+                        .flatMap(cores -> cores.core(CoreUse.SUPPLY).or(() -> cores.core(CoreUse.SPEAKER)))
                         .map(PlannedCore::landing)
                         .filter(Landing.Under.class::isInstance)
                         .map(landing -> its.strip()
@@ -141,7 +146,8 @@ public final class SupplyTrees {
 
     private static double ohms(Cable cable) {
         double warm = 1 + LoopPart.CableRun.COPPER_PER_CELSIUS * (cable.hottestCelsius() - CELSIUS_OF_DATA);
-        boolean doubled = cable.laying().doubled().contains(CoreUse.SUPPLY);
+        Set<CoreUse> twice = cable.laying().doubled();
+        boolean doubled = twice.contains(CoreUse.SUPPLY) || twice.contains(CoreUse.SPEAKER);
         return 2 * cable.metres() / 1000 * cable.conductor().ohmsPerKilometre() * warm / (doubled ? 2 : 1);
     }
 
@@ -150,7 +156,7 @@ public final class SupplyTrees {
         Set<String> reached = new HashSet<>();
         trees.forEach(tree -> reach(tree.atRest(), reached));
         job.cables().stream()
-                .filter(cable -> plan.carries(cable, CoreUse.SUPPLY) && !reached.contains(cable.id()))
+                .filter(cable -> feeds(cable) && !reached.contains(cable.id()))
                 .filter(this::comesBack)
                 .forEach(cable -> circles.add(cable.id()));
     }

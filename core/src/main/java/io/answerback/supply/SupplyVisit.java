@@ -1,8 +1,11 @@
 package io.answerback.supply;
 
+import io.answerback.job.Battery;
 import io.answerback.job.Job;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.SupplyReading.Quantity;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -62,7 +65,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     private static Line line(Job job, SupplyState state, Quantity what) {
-        List<SupplyReading> readings = job.power().readings(state.module(), what);
+        List<SupplyReading> readings = readings(job, state.module(), what);
         double[] band = band(state, what);
         return new Line(
                 what,
@@ -70,6 +73,20 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
                 band[1],
                 readings.stream().findFirst(),
                 readings.isEmpty() ? Optional.empty() : Optional.of(readings.getLast()));
+    }
+
+    /// What was measured of the battery counts from the day it was fitted; currents are the system's, and stay.
+    private static List<SupplyReading> readings(Job job, String module, Quantity what) {
+        List<SupplyReading> all = job.power().readings(module, what);
+        Optional<LocalDate> fitted = job.power().battery(module).flatMap(Battery::fittedOn);
+        return what.unit().equals("mA") || fitted.isEmpty()
+                ? all
+                : all.stream()
+                        .filter(reading -> !reading.at()
+                                .isBefore(fitted.get()
+                                        .atStartOfDay(ZoneOffset.UTC)
+                                        .toInstant()))
+                        .toList();
     }
 
     private static double[] band(SupplyState state, Quantity what) {
@@ -89,9 +106,9 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
 
     /// The volts the battery loses in an alarm over the current that was measured then.
     private static Optional<Double> milliohms(Job job, String module, boolean last) {
-        List<SupplyReading> rested = job.power().readings(module, Quantity.RESTED_VOLTS);
-        List<SupplyReading> loaded = job.power().readings(module, Quantity.LOADED_VOLTS);
-        List<SupplyReading> alarm = job.power().readings(module, Quantity.ALARM_MILLIAMPS);
+        List<SupplyReading> rested = readings(job, module, Quantity.RESTED_VOLTS);
+        List<SupplyReading> loaded = readings(job, module, Quantity.LOADED_VOLTS);
+        List<SupplyReading> alarm = readings(job, module, Quantity.ALARM_MILLIAMPS);
         if (rested.isEmpty() || loaded.isEmpty() || alarm.isEmpty()) {
             return Optional.empty();
         }

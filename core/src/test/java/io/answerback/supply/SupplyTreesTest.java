@@ -20,6 +20,7 @@ import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Power;
 import io.answerback.job.PowerOrder;
+import io.answerback.job.Sounding;
 import io.answerback.job.SupplyUnit;
 import io.answerback.testing.SmallBox;
 import io.answerback.testing.SmallJob;
@@ -131,8 +132,8 @@ class SupplyTreesTest {
     @Test
     void theLongestCableIsWhereTheVoltsAreJustEnough() {
         // from 10.5 V nothing may be lost, since 10.5 V are needed
-        assertThat(Remedies.longestMetres(job(), "02").orElseThrow()).isCloseTo(0, within(0.01));
-        assertThat(Remedies.longestMetres(job(), "99")).isEmpty();
+        assertThat(CableLimits.of(job(), "02").orElseThrow().longestMetres()).isCloseTo(0, within(0.01));
+        assertThat(CableLimits.of(job(), "99")).isEmpty();
     }
 
     @Test
@@ -165,7 +166,15 @@ class SupplyTreesTest {
     @Test
     void powerThatCannotBeIsRefused() {
         Battery seven = new Battery("Panel", 7, 1, 20, Optional.empty());
-        assertThatThrownBy(() -> new Power(List.of(seven, seven), List.of(), 100, List.of(), List.of()))
+        assertThatThrownBy(() -> new Power(
+                        List.of(seven, seven),
+                        List.of(),
+                        100,
+                        List.of(),
+                        List.of(),
+                        Sounding.UNDECIDED,
+                        List.of(),
+                        List.of()))
                 .hasMessageContaining("Panel");
         assertThatThrownBy(() -> new Battery("Panel", 0, 1, 20, Optional.empty()))
                 .hasMessageContaining("ampere-hours");

@@ -9,7 +9,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house rules with
 /// schools and figures, kinds of point as data, what the survey decided, modules, and what the panel takes; version 3
-/// brought cables to more than one point, to modules and to joint boxes.
+/// brought cables to more than one point, to modules and to joint boxes; version 4 brought how sounders are set, who
+/// watches a supply, and the batteries that were taken out.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -27,7 +28,12 @@ final class JobUpgrade {
 
     /// The same job as the newest version writes it.
     static ObjectNode toNewest(ObjectNode old) {
-        return toVersion3(version(old) < 2 ? toVersion2(old) : old);
+        ObjectNode job = version(old) < 2 ? toVersion2(old) : old.deepCopy();
+        if (version(job) < 3) {
+            job = toVersion3(job);
+        }
+        job.put("version", 4);
+        return job;
     }
 
     private static ObjectNode toVersion3(ObjectNode old) {

@@ -44,7 +44,7 @@ class JobFileTest {
     @Test
     void aNewerFileIsNeverOverwritten() throws Exception {
         Path file = folder.resolve("newer.answerback.json");
-        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 3", "\"version\": 4");
+        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 4", "\"version\": 5");
         Files.writeString(file, newer);
         JobDocument read = JobFile.open(file);
         assertThatThrownBy(() -> JobFile.save(file, read))

@@ -3,6 +3,7 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.capacity.SupplyWatchEdits;
 import io.answerback.edit.PowerEdits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Battery;
@@ -12,17 +13,21 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Power;
 import io.answerback.job.PowerOrder;
+import io.answerback.job.Sounding;
+import io.answerback.job.SupplyFault;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.Tick;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.node.ObjectNode;
 
 /// What is said of power in job files and panel profiles.
 class PowerInFilesTest {
@@ -39,6 +44,11 @@ class PowerInFilesTest {
                 .on(job);
         job = PowerEdits.alarmShare(60).on(job);
         job = PowerEdits.done(new Tick("up:Panel:mains", AT)).on(job);
+        job = PowerEdits.link("Sounder 1", "soft").on(job);
+        job = SupplyWatchEdits.watchedBy("Supply 1", SupplyFault.MAINS, Optional.of("03"))
+                .on(job);
+        job = PowerEdits.replaced(job.power().battery("Panel").orElseThrow(), LocalDate.of(2026, 3, 1))
+                .on(job);
         return PowerEdits.measured(new SupplyReading("Panel", SupplyReading.Quantity.FLOAT_VOLTS, 13.6, AT))
                 .on(job);
     }
@@ -65,6 +75,9 @@ class PowerInFilesTest {
                 "\"ampHours\": 7.0 # \"ampHours\": 7000.0 # capacity of the battery of Panel in ampere-hours is 7000",
                 "\"parallel\": 2 # \"parallel\": 9 # batteries in parallel in Panel is 9",
                 "\"2024-02-29\" # \"2024-02-30\" # 2024-02-30",
+                "\"minutes\": 3.0 # \"minutes\": 300.0 # siren time in minutes is 300",
+                "\"fault\": \"MAINS\" # \"fault\": \"SMOKE\" # SMOKE",
+                "\"level\": \"soft\" # \"level\": \" \" # setting of the link of Sounder 1",
                 "\"source\": \"MEASURED\" # \"source\": \"GUESSED\" # GUESSED",
                 "\"alarmSharePercent\": 60.0 # \"alarmSharePercent\": 160.0 # share of the detectors in alarm at once in percent is 160",
                 "\"value\": 13.6 # \"value\": 1360.0 # float volts of Panel in V is 1360"
@@ -75,6 +88,20 @@ class PowerInFilesTest {
         assertThatThrownBy(() -> JobCodec.read(text.replace(right, wrong), "site.answerback.json"))
                 .isInstanceOf(BrokenFile.class)
                 .hasMessageContainingAll("site.answerback.json", says);
+    }
+
+    @Test
+    void aJobOfVersion3IsOpenedAndWrittenAsVersion4() throws Exception {
+        ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(DemoJobs.job(2))));
+        tree.put("version", 3);
+        ((ObjectNode) tree.path("power")).remove(List.of("sounding", "watches", "changes"));
+        tree.path("panel").path("profile").path("modules").forEach(kind -> ((ObjectNode) kind).remove("sounder"));
+        String old = tree.toString();
+        assertThat(old).doesNotContain("sounding", "\"sounder\":", "watches");
+        Job read = JobCodec.read(old, "old").job();
+        assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
+        assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 4");
     }
 
     @ParameterizedTest

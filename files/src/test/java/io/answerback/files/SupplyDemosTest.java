@@ -11,6 +11,7 @@ import io.answerback.job.CableEnds;
 import io.answerback.job.Job;
 import io.answerback.job.Power;
 import io.answerback.supply.BatteryState;
+import io.answerback.supply.CableLimits;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.LeadAcid;
 import io.answerback.supply.LoadLine;
@@ -74,10 +75,10 @@ class SupplyDemosTest {
     }
 
     @Test
-    void threeRemediesMendTheFarDeviceAndEachDoesWhenItIsApplied() {
+    void fiveRemediesMendTheFarDeviceAndEachDoesWhenItIsApplied() {
         Job job = DemoJobs.job(1);
         List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
-        assertThat(remedies).hasSize(3).allMatch(Remedy::ok);
+        assertThat(remedies).hasSize(5).allMatch(Remedy::ok);
         for (Remedy remedy : remedies) {
             Job mended = remedy.edit().on(job);
             DeviceVolts far = supplies(mended).states().stream()
@@ -93,7 +94,7 @@ class SupplyDemosTest {
     @Test
     void theLongestCableToTheFarDeviceJustHolds() {
         Job job = DemoJobs.job(1);
-        double metres = Remedies.longestMetres(job, "20").orElseThrow();
+        double metres = CableLimits.of(job, "20").orElseThrow().longestMetres();
         assertThat(metres).isBetween(20.0, 88.0);
         assertThat(volts(Edits.cableMetres("C-26", metres - 0.1).on(job), "20").ok())
                 .isTrue();

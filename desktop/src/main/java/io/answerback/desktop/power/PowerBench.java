@@ -23,6 +23,7 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
         add(PowerSheet.HOLD, () -> new HoldSheet(desk, look, print));
         add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
+        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(desk, look));
         add(PowerSheet.MEASURED, () -> new MeasuredSheet(desk, look, clock));
         add(PowerSheet.SEQUENCE, () -> new SequenceSheet(desk, look, clock));
     }

@@ -8,6 +8,8 @@ public enum PowerSheet {
     LOADS("Loads"),
     /// The supply trees with their volts.
     VOLTS("Volts"),
+    /// Sounders, their outputs and their time.
+    SOUNDERS("Sounders"),
     /// Power-down and power-up, step by step.
     SEQUENCE("Sequence"),
     /// Readings at the supply, visit by visit.

@@ -10,7 +10,9 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.job.CableType;
+import io.answerback.job.Conductor;
 import io.answerback.job.Job;
+import io.answerback.supply.CableLimits;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.LeadAcid;
 import io.answerback.supply.Remedies;
@@ -18,6 +20,7 @@ import io.answerback.supply.Remedy;
 import io.answerback.supply.SupplyState;
 import io.answerback.supply.SupplyTree;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -44,7 +47,7 @@ final class VoltsSheet extends Sheet {
     }
 
     /// What was tried on the job.
-    private record Tried(List<Remedy> remedies, Optional<Double> longestMetres) {}
+    private record Tried(List<Remedy> remedies, Optional<CableLimits> limits) {}
 
     private final Desk desk;
     private final Look look;
@@ -131,11 +134,21 @@ final class VoltsSheet extends Sheet {
         triedFor = part;
         remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
         Job job = state.job();
-        disk.run(() -> new Tried(Remedies.of(job, part, types.get()), Remedies.longestMetres(job, part)), tried -> {
+        disk.run(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
             if (job == triedOn && part.equals(triedFor)) {
                 offer(device.get(), tried);
             }
         });
+    }
+
+    /// The thinnest conductor on any reel that is enough, in words.
+    private String smallest(CableLimits limits) {
+        return types.get().stream()
+                .map(CableType::conductor)
+                .filter(conductor -> conductor.ohmsPerKilometre() <= limits.mostOhmsPerKilometre())
+                .max(Comparator.comparingDouble(Conductor::ohmsPerKilometre))
+                .map(conductor -> ", so %s is enough".formatted(conductor.name()))
+                .orElse(", which no reel here has");
     }
 
     private void offer(DeviceVolts device, Tried tried) {
@@ -153,10 +166,14 @@ final class VoltsSheet extends Sheet {
             remedies.getChildren()
                     .addAll(Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())), what);
         }
-        tried.longestMetres()
-                .ifPresent(metres -> remedies.getChildren()
-                        .add(Words.wrapped(Words.quiet("As it is fed now, its cable may be %.0f m long at the most."
-                                .formatted(Math.floor(metres))))));
+        tried.limits()
+                .ifPresent(limits -> remedies.getChildren()
+                        .add(Words.wrapped(Words.quiet(
+                                "As it is fed now, its cable may be %.0f m long at the most; at its length each core may have %.0f Ω/km%s."
+                                        .formatted(
+                                                Math.floor(limits.longestMetres()),
+                                                Math.floor(limits.mostOhmsPerKilometre()),
+                                                smallest(limits))))));
         if (tried.remedies().isEmpty()) {
             remedies.getChildren()
                     .add(Words.wrapped(

@@ -1,0 +1,158 @@
+package io.answerback.desktop.power;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.PowerEdits;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.SounderUnit;
+import io.answerback.job.SounderUnit.Level;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.SounderState;
+import io.answerback.supply.Sounders;
+import io.answerback.supply.Supplies;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// What the sounders ask of their outputs, how their links are set, and for how long they sound.
+final class SoundersSheet extends Sheet {
+    private final Desk desk;
+    private final SoundOutputsDrawing outputs;
+    private final SoundTimeDrawing time;
+
+    SoundersSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.outputs = new SoundOutputsDrawing(look);
+        this.time = new SoundTimeDrawing(look);
+        instrument
+                .getChildren()
+                .setAll(
+                        Words.title("Before it sounds"),
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "Ear protection on, occupants and neighbours warned, the ladder footed and held. A sounder with a battery of its own can start while you stand before it.")),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "Figures are the profile's at 12 V: the plate of the one in your hand comes first. How long and how loud it may be outdoors is for your local code to say.")));
+    }
+
+    @Override
+    public String title() {
+        return "How loud, and for how long";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "in an alarm, the battery empty";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Supplies supplies = SupplyChoice.supplies(state);
+        Sounders sounders = supplies.sounders();
+        sheet.getChildren().clear();
+        if (sounders.outputs().isEmpty() && sounders.sounders().isEmpty()) {
+            sheet.getChildren()
+                    .add(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            "No sounder or speaker is on this job, or none has a cable yet: fit one on the survey's inventory (Ctrl+1), then run its cable (Ctrl+3).")));
+            return;
+        }
+        outputs.show(supplies);
+        sheet.getChildren().add(outputs);
+        if (sounders.sounders().isEmpty()) {
+            return;
+        }
+        time.show(
+                sounders.sounders(),
+                state.job().power().sounding().minutes().orElse(0.0),
+                state.job().practice());
+        sheet.getChildren().addAll(minutes(state), time);
+        sounders.sounders().forEach(this::sounder);
+    }
+
+    private Flow minutes(DeskState state) {
+        Optional<Double> asked = state.job().power().sounding().minutes();
+        Flow row = new Flow(
+                Words.title("The panel makes them sound for"),
+                new ValueField("Siren time", asked.map("%.0f min"::formatted).orElse("not decided"), this::minutes),
+                Words.quiet("the rule allows %.0f min"
+                        .formatted(state.job().practice().figure(RuleFigure.SIREN_MINUTES))));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private boolean minutes(String typed) {
+        try {
+            Optional<Double> minutes = typed.isBlank() || typed.equals("not decided")
+                    ? Optional.empty()
+                    : Optional.of(FigureReader.read(typed.replace("min", "").strip(), "siren time in minutes"));
+            return desk.apply(PowerEdits.sirenMinutes(minutes));
+        } catch (IllegalArgumentException wrong) {
+            desk.tell(wrong.getMessage());
+            return false;
+        }
+    }
+
+    private void sounder(SounderState sounder) {
+        Flow head = new Flow(
+                Words.title(sounder.part()),
+                Words.quiet("link on its board"),
+                Switch.bare(
+                        "Link of " + sounder.part(),
+                        sounder.unit().levels(),
+                        sounder.level(),
+                        Level::name,
+                        level -> desk.apply(PowerEdits.link(sounder.part(), level.name()))));
+        head.getStyleClass().add("switches");
+        sheet.getChildren().addAll(head, Words.wrapped(Words.quiet(String.join(" ", says(sounder)))));
+    }
+
+    private static List<String> says(SounderState sounder) {
+        SounderUnit unit = sounder.unit();
+        List<String> says = new ArrayList<>();
+        says.add("On %s it takes %.0f mA and sounds from %.1f V on."
+                .formatted(
+                        sounder.level().name(),
+                        sounder.level().milliamps(),
+                        sounder.level().leastVolts()));
+        sounder.volts()
+                .filter(volts -> !volts.collapsed())
+                .map(DeviceVolts::atEnd)
+                .ifPresent(volts -> says.add("%.2f V come to it.".formatted(volts)));
+        unit.battery()
+                .ifPresent(own -> says.add(
+                        "The %.1f Ah inside it sound %.0f min cold and old; %.0f mA have them full again in %.0f h."
+                                .formatted(
+                                        own.ampHours(),
+                                        sounder.ownMinutes().orElse(0.0),
+                                        own.chargeMilliamps(),
+                                        sounder.rechargeHours().orElse(0.0))));
+        says.add(cut(unit));
+        if (unit.mostMinutes() > 0) {
+            says.add("By itself it falls silent after %.0f min.".formatted(unit.mostMinutes()));
+        }
+        return says;
+    }
+
+    private static String cut(SounderUnit unit) {
+        if (unit.holdOff()) {
+            return unit.battery().isPresent()
+                    ? "Its trigger holds it silent: cut the cable and it sounds."
+                    : "Its trigger holds it silent: lose the trigger alone and it sounds; lose the supply too and it is silent.";
+        }
+        return unit.battery().isPresent()
+                ? "Cut its cable and nothing makes it sound."
+                : "Cut its cable and it is silent.";
+    }
+}

@@ -1,0 +1,170 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessment;
+import io.answerback.assess.Assessor;
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.capacity.SupplyWatchEdits;
+import io.answerback.check.Finding;
+import io.answerback.check.Grade;
+import io.answerback.check.Stop;
+import io.answerback.edit.PointEdits;
+import io.answerback.edit.PowerEdits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Battery;
+import io.answerback.job.Job;
+import io.answerback.job.PointKind;
+import io.answerback.job.SupplyFault;
+import io.answerback.job.SupplyReading;
+import io.answerback.job.SupplyReading.Quantity;
+import io.answerback.supply.Remedies;
+import io.answerback.supply.Remedy;
+import io.answerback.supply.SupplyVisit;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// Supplies that stand elsewhere, who hears of their faults, and batteries as they grow old.
+class RemoteSupplyTest {
+    private static final PointKind CONTACT =
+            DataFiles.kinds().byId("technical-input").orElseThrow().kind();
+
+    private static Job withSupply() {
+        Job job = DemoJobs.job(1);
+        return CapacityEdits.fit(
+                        "", List.of(job.panel().profile().module("supply").orElseThrow()))
+                .on(job);
+    }
+
+    private static Job watched(Job job, SupplyFault... faults) {
+        Job next = job;
+        for (SupplyFault fault : faults) {
+            next = SupplyWatchEdits.watch(
+                            "Supply 1", fault, CONTACT, DataFiles.conductors().getFirst())
+                    .on(next);
+        }
+        return next;
+    }
+
+    private static Assessment assess(Job job) {
+        return new Assessor(DataFiles.events()).assess(job);
+    }
+
+    private static Optional<Finding> found(Job job, String id) {
+        return assess(job).findings().stream()
+                .filter(finding -> finding.id().equals(id))
+                .findFirst();
+    }
+
+    @Test
+    void aSupplyNobodyWatchesIsFoundUntilEveryOutputHasAnInput() {
+        Job job = withSupply();
+        Finding finding = found(job, "supply-unwatched:Supply 1").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.WRONG);
+        assertThat(finding.why())
+                .isEqualTo("Not wired to an input: MF (mains failed), BF (battery fault), SF (supply fault).");
+        Job mains = watched(job, SupplyFault.MAINS);
+        assertThat(found(mains, finding.id()).orElseThrow().grade()).isEqualTo(Grade.TIGHT);
+        Job all = watched(mains, SupplyFault.BATTERY, SupplyFault.OTHER);
+        assertThat(found(all, finding.id())).isEmpty();
+        assertThat(all.points()).hasSize(job.points().size() + 3);
+    }
+
+    @Test
+    void aWatchIsAPointWithAnInputAndALine() {
+        Job job = watched(withSupply(), SupplyFault.MAINS);
+        String id = job.power().watch("Supply 1", SupplyFault.MAINS).orElseThrow();
+        assertThat(job.point(id).orElseThrow().name()).isEqualTo("Supply 1, mains failed");
+        assertThat(job.inputOf(id)).isPresent();
+        assertThat(assess(job).point(id).orElseThrow().reported()).isTrue();
+    }
+
+    @Test
+    void theWatchFollowsItsPointAndGoesWithIt() {
+        Job job = watched(withSupply(), SupplyFault.MAINS);
+        String id = job.power().watch("Supply 1", SupplyFault.MAINS).orElseThrow();
+        Job renumbered = PointEdits.renumber(id, "99").on(job);
+        assertThat(renumbered.power().watch("Supply 1", SupplyFault.MAINS)).contains("99");
+        Job gone = PointEdits.remove(List.of(id)).on(job);
+        assertThat(gone.power().watch("Supply 1", SupplyFault.MAINS)).isEmpty();
+        Job without = CapacityEdits.remove("Supply 1").on(job);
+        assertThat(without.power().watches()).isEmpty();
+    }
+
+    @Test
+    void aPairOfItsOwnLeavesTheLoopWhereItWas() {
+        Job job = DemoJobs.job(1);
+        List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
+        for (String way : List.of("A run of its own", "Put a supply beside it")) {
+            Remedy remedy = remedies.stream()
+                    .filter(its -> its.words().startsWith(way))
+                    .findFirst()
+                    .orElseThrow();
+            Job mended = remedy.edit().on(job);
+            assertThat(mended.cables()).hasSize(job.cables().size() + 1);
+            assertThat(assess(mended).point("20").orElseThrow().wired())
+                    .isEqualTo(assess(job).point("20").orElseThrow().wired());
+            assertThat(assess(mended).findings())
+                    .filteredOn(finding -> finding.stop() == Stop.LOOP)
+                    .isEqualTo(assess(job).findings().stream()
+                            .filter(finding -> finding.stop() == Stop.LOOP)
+                            .toList());
+        }
+    }
+
+    @Test
+    void aBatteryIsDueSoonThenPastItsDateThenReplaced() {
+        // fitted on 2022-06-20 and kept four years
+        Job job = DemoJobs.job(1);
+        Assessor assessor = new Assessor(DataFiles.events());
+        assertThat(due(assessor.on(LocalDate.of(2025, 12, 19)), job)).isEmpty();
+        assertThat(due(assessor.on(LocalDate.of(2025, 12, 21)), job)).contains(Grade.NOTE);
+        assertThat(due(assessor.on(LocalDate.of(2026, 6, 20)), job)).contains(Grade.TIGHT);
+        assertThat(due(assessor, job)).isEmpty();
+        Battery old = job.power().battery("Panel").orElseThrow();
+        Job replaced = PowerEdits.replaced(old, LocalDate.of(2026, 6, 21)).on(job);
+        assertThat(due(assessor.on(LocalDate.of(2026, 6, 21)), replaced)).isEmpty();
+        assertThat(replaced.power().changes())
+                .singleElement()
+                .satisfies(change -> assertThat(change.battery()).isEqualTo(old));
+    }
+
+    private static Optional<Grade> due(Assessor assessor, Job job) {
+        return assessor.assess(job).findings().stream()
+                .filter(finding -> finding.id().equals("battery-due:Panel"))
+                .map(Finding::grade)
+                .findFirst();
+    }
+
+    @Test
+    void whatWasMeasuredOfTheOldBatterySaysNothingOfTheNewOne() {
+        Job job = DemoJobs.job(1);
+        Instant before = Instant.parse("2026-06-20T09:00:00Z");
+        Instant after = Instant.parse("2026-06-22T09:00:00Z");
+        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.ALARM_MILLIAMPS, 1000, before))
+                .on(job);
+        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.RESTED_VOLTS, 12.7, before))
+                .on(job);
+        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.LOADED_VOLTS, 12.5, before))
+                .on(job);
+        // 0.2 V at 1 A
+        assertThat(visit(job).lastMilliohms())
+                .hasValueSatisfying(ohms -> assertThat(ohms).isBetween(199.9, 200.1));
+        job = PowerEdits.replaced(job.power().battery("Panel").orElseThrow(), LocalDate.of(2026, 6, 21))
+                .on(job);
+        assertThat(visit(job).lastMilliohms()).isEmpty();
+        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.RESTED_VOLTS, 12.8, after))
+                .on(job);
+        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.LOADED_VOLTS, 12.75, after))
+                .on(job);
+        assertThat(visit(job).firstMilliohms())
+                .hasValueSatisfying(ohms -> assertThat(ohms).isBetween(49.9, 50.1));
+    }
+
+    private static SupplyVisit visit(Job job) {
+        return SupplyVisit.of(job, assess(job).facts().supplies().states().getFirst());
+    }
+}

@@ -1,0 +1,174 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import io.answerback.assess.Assessor;
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.check.Finding;
+import io.answerback.check.Grade;
+import io.answerback.cores.CorePlan;
+import io.answerback.edit.CableEdits;
+import io.answerback.edit.CablingEdits;
+import io.answerback.edit.PowerEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import io.answerback.job.RuleFigure;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.supply.LoadLine;
+import io.answerback.supply.PowerRun;
+import io.answerback.supply.Remedies;
+import io.answerback.supply.Remedy;
+import io.answerback.supply.SoundOutput;
+import io.answerback.supply.SounderState;
+import io.answerback.supply.Supplies;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// The sounders and speakers of the first demo, by hand: 300 mA on the trigger's 500, 90 on the strobe's 300, twice 120
+/// on the speakers' 400.
+class SounderDemosTest {
+    private static Job with(String kindId) {
+        Job job = DemoJobs.job(1);
+        job = CapacityEdits.fit("", List.of(job.panel().profile().module(kindId).orElseThrow()))
+                .on(job);
+        job = CablingEdits.toModules(DataFiles.conductors().getFirst()).on(job);
+        return CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);
+    }
+
+    private static Supplies supplies(Job job) {
+        return Supplies.of(job, CorePlan.of(job));
+    }
+
+    private static SoundOutput output(Job job, String terminal) {
+        return supplies(job).sounders().outputs().stream()
+                .filter(output -> output.terminal().equals(terminal))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Optional<Finding> found(Job job, String id) {
+        return new Assessor(DataFiles.events())
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals(id))
+                        .findFirst();
+    }
+
+    private static LoadLine line(Job job, String part) {
+        return supplies(job).states().getFirst().lines().stream()
+                .filter(line -> line.part().equals(part))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void everyOutputIsAskedForWhatHangsOnIt() {
+        Job job = DemoJobs.job(1);
+        assertThat(output(job, "SND").milliamps()).isEqualTo(300);
+        assertThat(output(job, "STR").milliamps()).isEqualTo(90);
+        assertThat(output(job, "SP").milliamps()).isEqualTo(240);
+        assertThat(supplies(job).sounders().outputs()).noneMatch(SoundOutput::overloaded);
+    }
+
+    @Test
+    void aSecondSounderIsTooMuchForTheTriggerUntilALinkIsSoft() {
+        Job two = with("sounder-strobe");
+        assertThat(output(two, "SND").milliamps()).isEqualTo(600);
+        Finding finding = found(two, "sound-output-overloaded:Panel · SND").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.WRONG);
+        assertThat(finding.remedy()).startsWith("Set the link of Sounder to soft: 180 mA in place of 300 mA");
+        Job softer = PowerEdits.link("Sounder", "soft").on(two);
+        assertThat(output(softer, "SND").milliamps()).isEqualTo(480);
+        assertThat(found(softer, finding.id())).isEmpty();
+        // 10 mA at rest, 180 while it sounds, 90 for the strobe
+        assertThat(line(softer, "Sounder").alarmMilliamps()).isEqualTo(280);
+    }
+
+    @Test
+    void aSounderWithItsOwnBatteryOnlySignalsAndIsCharged() {
+        Job own = with("sounder-own-battery");
+        assertThat(output(own, "SND").milliamps()).isEqualTo(305);
+        LoadLine line = line(own, "Sounder 1");
+        assertThat(line.quiescentMilliamps()).isEqualTo(10 + 25);
+        assertThat(line.alarmMilliamps()).isEqualTo(10 + 25 + 90);
+        SounderState state = supplies(own).sounders().sounder("Sounder 1").orElseThrow();
+        assertThat(state.rechargeHours())
+                .hasValueSatisfying(hours -> assertThat(hours).isCloseTo(48, within(1e-9)));
+        assertThat(state.soundsMinutes(60))
+                .as("by itself it is silent after 20 min")
+                .isEqualTo(20);
+        assertThat(PowerRun.of(own, PowerRun.Direction.DOWN))
+                .anyMatch(step -> step.order().startsWith("Hold Sounder 1 silent"));
+        assertThat(PowerRun.of(DemoJobs.job(1), PowerRun.Direction.DOWN))
+                .anyMatch(step -> step.order().startsWith("Take the sounder's trigger off"));
+    }
+
+    @Test
+    void aSpeakerLosesVoltsAlongItsOwnPair() {
+        DeviceVolts far = supplies(DemoJobs.job(1)).states().getFirst().volts().stream()
+                .filter(device -> device.part().equals("Speaker 2"))
+                .findFirst()
+                .orElseThrow();
+        // 41 m of 92 Ω/km there and back, copper at 35 °C; 120 mA at 12 V are 100 Ω
+        double ohms = 2 * 0.041 * 92 * (1 + 0.00393 * 15);
+        assertThat(far.atEnd()).isCloseTo(10.5 * 100 / (100 + ohms), within(1e-6));
+        assertThat(far.output()).isEqualTo("Panel · SP");
+    }
+
+    @Test
+    void theBusCarriesItsModulesAndWhatHangsOnThem() {
+        Job job = DemoJobs.job(1);
+        // by hand from the load list: two expanders, three keypads, the communicator, and the detectors behind them
+        double behind = List.of(
+                        "Expander 1",
+                        "Expander 2",
+                        "Keypad 1",
+                        "Keypad 2",
+                        "Keypad 3",
+                        "Communicator",
+                        "08",
+                        "12",
+                        "18",
+                        "19",
+                        "20",
+                        "21")
+                .stream()
+                .mapToDouble(part -> line(job, part).alarmMilliamps())
+                .sum();
+        assertThat(supplies(job).bus().alarmMilliamps()).isCloseTo(behind, within(1e-9));
+        assertThat(found(job, "bus-overloaded")).isEmpty();
+    }
+
+    @Test
+    void soundingIsHeldAgainstTheRuleAndAgainstTheBattery() {
+        Job job = DemoJobs.job(1);
+        assertThat(found(job, "siren-time")).isEmpty();
+        Job undecided = PowerEdits.sirenMinutes(Optional.empty()).on(job);
+        assertThat(found(undecided, "siren-time").orElseThrow().grade()).isEqualTo(Grade.NOTE);
+        Job eighteen = PowerEdits.sirenMinutes(Optional.of(18.0)).on(job);
+        assertThat(found(eighteen, "siren-time").orElseThrow().says())
+                .isEqualTo("The sounders sound 18 min; the rule allows 15 min");
+        Job allowed = PracticeEdits.figure("", RuleFigure.SIREN_MINUTES, 30).on(eighteen);
+        assertThat(found(allowed, "siren-time").orElseThrow().says())
+                .isEqualTo("The sounders sound 18 min; the battery is counted on for 15 min");
+    }
+
+    @Test
+    void aSoftLinkIsOneOfTheWaysToMendASounderShortOfVolts() {
+        Job far = CableEdits.laying("", "C-47", laying -> laying).on(DemoJobs.job(1));
+        far = io.answerback.edit.Edits.cableMetres("C-47", 75).on(far);
+        assertThat(found(far, "volts-short:Sounder")).isPresent();
+        Remedy soft = Remedies.of(far, "Sounder", DataFiles.cableTypes()).stream()
+                .filter(remedy -> remedy.words().equals("Set its link to soft"))
+                .findFirst()
+                .orElseThrow();
+        DeviceVolts after = supplies(soft.edit().on(far)).states().getFirst().volts().stream()
+                .filter(device -> device.part().equals("Sounder"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(after.atEnd()).isEqualTo(soft.atEndVolts());
+        assertThat(after.leastVolts()).isEqualTo(7.5);
+    }
+}
