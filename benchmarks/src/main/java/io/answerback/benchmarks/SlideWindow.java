@@ -15,8 +15,8 @@ import javafx.application.Platform;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 
-/// Drags the slider on the loop bench, one move a frame, and prints how long each frame took from the move to the
-/// end of layout.
+/// Drags a slider on the loop bench and then one on the power bench, one move a frame, and prints how long each frame
+/// took from the move to the end of layout.
 public final class SlideWindow extends Application {
     private static final int WARM_UP = 100;
     private static final int MOVES = 300;
@@ -36,25 +36,35 @@ public final class SlideWindow extends Application {
         workplace.show();
         workplace.desk().select("07");
         workplace.desk().go(Stop.LOOP);
-        new Dragging(stage).start();
+        new Dragging(stage, "loop", ".margin-slider", () -> {
+                    workplace.desk().go(Stop.POWER);
+                    new Dragging(stage, "battery", ".what-if-slider", Platform::exit).start();
+                })
+                .start();
     }
 
     private static final class Dragging extends AnimationTimer {
         private final Stage stage;
+        private final String name;
+        private final String style;
+        private final Runnable then;
         private final double[] millis = new double[MOVES];
         private int frame;
 
-        Dragging(Stage stage) {
+        Dragging(Stage stage, String name, String style, Runnable then) {
             this.stage = stage;
+            this.name = name;
+            this.style = style;
+            this.then = then;
         }
 
         @Override
         public void handle(long now) {
-            if (!(stage.getScene().lookup(".margin-slider") instanceof Slider slider)) {
+            if (!(stage.getScene().lookup(style) instanceof Slider slider)) {
                 return;
             }
             long from = System.nanoTime();
-            slider.setValue(frame % 100 / 100.0);
+            slider.setValue(slider.getMin() + (slider.getMax() - slider.getMin()) * (frame % 100) / 100.0);
             stage.getScene().getRoot().applyCss();
             stage.getScene().getRoot().layout();
             double took = (System.nanoTime() - from) / 1e6;
@@ -65,9 +75,9 @@ public final class SlideWindow extends Application {
                 stop();
                 Arrays.sort(millis);
                 System.out.printf(
-                        "a move of the slider: median %.1f ms, 95 %% below %.1f ms, most %.1f ms%n",
-                        millis[MOVES / 2], millis[MOVES * 95 / 100], millis[MOVES - 1]);
-                Platform.exit();
+                        "a move of the %s slider: median %.1f ms, 95 %% below %.1f ms, most %.1f ms%n",
+                        name, millis[MOVES / 2], millis[MOVES * 95 / 100], millis[MOVES - 1]);
+                then.run();
             }
         }
     }

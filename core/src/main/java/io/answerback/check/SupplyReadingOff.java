@@ -17,8 +17,7 @@ final class SupplyReadingOff implements JobRule {
     public Stream<Finding> check(JobFacts facts) {
         return facts.job().power().readings().isEmpty()
                 ? Stream.empty()
-                : facts.supplies().states().stream()
-                        .flatMap(state -> findings(state, SupplyVisit.of(facts.job(), state)).stream());
+                : facts.supplies().states().stream().flatMap(state -> findings(state, state.visit()).stream());
     }
 
     private static List<Finding> findings(SupplyState state, SupplyVisit visit) {

@@ -3,10 +3,9 @@ package io.answerback.paper;
 import io.answerback.chain.Figures;
 import io.answerback.job.Job;
 import io.answerback.supply.BatteryState;
-import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.HoldUp;
 import io.answerback.supply.LeadAcid;
-import io.answerback.supply.LoadLine;
+import io.answerback.supply.Supplies;
 import io.answerback.supply.SupplyState;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +43,10 @@ public final class PowerPaper {
     }
 
     /// A supply of a job.
-    public static Paper of(Job job, SupplyState state, Measure measure) {
+    ///
+    /// @param supplies every supply of the job
+    /// @param state the one that is put on paper
+    public static Paper of(Job job, Supplies supplies, SupplyState state, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         String title = "%s, supply of %s".formatted(job.site().name(), state.module());
@@ -56,58 +58,9 @@ public final class PowerPaper {
         if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
             problems.add("No battery is decided for %s.".formatted(state.module()));
         }
-        pages.addAll(TableSetter.set(loads(title, state), measure).pages());
-        if (!state.volts().isEmpty()) {
-            pages.addAll(TableSetter.set(volts(title, state), measure).pages());
-        }
+        pages.addAll(TableSetter.pages(PowerTables.of(title, job, supplies, state), measure));
+        TableSetter.number(pages, measure);
         return new Paper(title, WIDTH, HEIGHT, pages, problems, List.of());
-    }
-
-    private static Table loads(String title, SupplyState state) {
-        List<List<String>> rows = new ArrayList<>();
-        for (LoadLine line : state.lines()) {
-            rows.add(List.of(
-                    line.title(),
-                    milliamps(line.quiescentMilliamps()),
-                    milliamps(line.alarmMilliamps()),
-                    line.law().words(),
-                    line.source()));
-        }
-        rows.add(List.of("Together", milliamps(state.milliamps(false)), milliamps(state.milliamps(true)), "", ""));
-        return new Table(
-                title + ": loads at 12 V",
-                List.of("Part", "Standing", "Alarm", "Law", "From"),
-                List.of(2.4, 1.0, 1.0, 1.4, 1.4),
-                rows,
-                List.of());
-    }
-
-    private static String milliamps(double milliamps) {
-        return "%.1f mA".formatted(milliamps);
-    }
-
-    private static Table volts(String title, SupplyState state) {
-        return new Table(
-                title + ": volts in an alarm",
-                List.of("Part", "Fed from", "Needs", "Mains there", "On battery", "Battery empty", ""),
-                List.of(2.2, 1.4, 0.9, 1.0, 1.0, 1.1, 0.8),
-                state.volts().stream().map(PowerPaper::volts).toList(),
-                List.of());
-    }
-
-    private static List<String> volts(DeviceVolts device) {
-        return List.of(
-                device.title(),
-                device.output(),
-                figure(device.leastVolts()),
-                figure(device.atFloat()),
-                figure(device.atNominal()),
-                figure(device.atEnd()),
-                device.ok() ? "" : "SHORT");
-    }
-
-    private static String figure(double volts) {
-        return volts <= 0 ? "none" : "%.2f V".formatted(volts);
     }
 
     private List<Mark> drawn(String title) {
@@ -147,7 +100,7 @@ public final class PowerPaper {
         state.volts().stream()
                 .filter(device -> !device.ok())
                 .forEach(device -> facts.add("SHORT OF VOLTS: %s gets %s with the battery empty and needs %.1f V"
-                        .formatted(device.title(), figure(device.atEnd()), device.leastVolts())));
+                        .formatted(device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
         facts.add("Rule figures are of the firm's preset: check your edition, local code and the maker's sheet.");
         return facts;
     }

@@ -31,7 +31,28 @@ public final class TableSetter {
         return new TableSetter(table, measure).paper();
     }
 
+    /// Several tables as pages, one after the other, that are not numbered yet.
+    static List<List<Mark>> pages(List<Table> tables, Measure measure) {
+        return tables.stream()
+                .flatMap(table -> new TableSetter(table, measure).pages().stream())
+                .toList();
+    }
+
+    /// Writes at the foot of each page which it is of all.
+    static void number(List<List<Mark>> pages, Measure measure) {
+        for (int i = 0; i < pages.size(); i++) {
+            String foot = "page %d of %d".formatted(i + 1, pages.size());
+            double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
+            pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
+        }
+    }
+
     private Paper paper() {
+        number(pages(), measure);
+        return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
+    }
+
+    private List<List<Mark>> pages() {
         begin();
         for (List<String> row : table.rows()) {
             row(row);
@@ -39,12 +60,7 @@ public final class TableSetter {
         if (table.rows().isEmpty()) {
             page.add(new Mark.Text(MARGIN, FIRST_ROW + LINE, SIZE, false, "Nothing to list yet."));
         }
-        for (int i = 0; i < pages.size(); i++) {
-            String foot = "page %d of %d".formatted(i + 1, pages.size());
-            double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
-            pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
-        }
-        return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
+        return pages;
     }
 
     private void begin() {

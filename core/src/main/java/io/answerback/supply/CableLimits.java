@@ -18,7 +18,7 @@ import java.util.function.Function;
 public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
     private static final double MOST_METRES = 2000;
     private static final double MOST_OHMS_PER_KILOMETRE = 1000;
-    private static final double LEAST_OHMS_PER_KILOMETRE = 0.01;
+    private static final double LEAST_OHMS_PER_KILOMETRE = 0.1;
     private static final int HALVINGS = 20;
 
     /// The limits of the cable to a part; empty when no cable feeds it, or even none would be too long.

@@ -11,6 +11,9 @@ import java.util.Optional;
 /// @param atFloat with the mains there, in volts
 /// @param atNominal at 12 V from the battery, in volts
 /// @param atEnd with the battery empty, in volts; each is 0 where the voltage has collapsed
+/// @param fallsOutAtVolts how far the battery has fallen when it falls out at rest already, in volts; empty when it
+/// does
+///     not
 /// @param fallsOutHours after how many hours without mains it falls out at rest already; empty when it does not
 public record DeviceVolts(
         String part,
@@ -20,6 +23,7 @@ public record DeviceVolts(
         double atFloat,
         double atNominal,
         double atEnd,
+        Optional<Double> fallsOutAtVolts,
         Optional<Double> fallsOutHours) {
     /// Whether it works until the battery is empty.
     public boolean ok() {

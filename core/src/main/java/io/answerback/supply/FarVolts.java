@@ -35,6 +35,7 @@ final class FarVolts {
                     at(atFloat, place),
                     at(atNominal, place),
                     at(atEnd, place),
+                    Optional.empty(),
                     Optional.empty());
             volts.add(device.ok() ? device : falling(device, tree, place));
         }
@@ -51,6 +52,7 @@ final class FarVolts {
     }
 
     private DeviceVolts falling(DeviceVolts device, SupplyTree tree, String place) {
+        Optional<Double> volts = fallsOutAt(device, tree.atRest(), place);
         return new DeviceVolts(
                 device.part(),
                 device.title(),
@@ -59,14 +61,13 @@ final class FarVolts {
                 device.atFloat(),
                 device.atNominal(),
                 device.atEnd(),
-                fallsOut(device, tree.atRest(), place));
+                volts,
+                volts.flatMap(this::after));
     }
 
-    /// The hours until the battery has fallen to where the device gets its least volts at rest.
-    private Optional<Double> fallsOut(DeviceVolts device, SupplyNode rest, String place) {
-        if (battery.isEmpty()
-                || battery.get().fitted().isEmpty()
-                || enough(device, rest, place, LeadAcid.EMPTY_VOLTS)) {
+    /// How far the battery has fallen when the device gets its least volts at rest.
+    private static Optional<Double> fallsOutAt(DeviceVolts device, SupplyNode rest, String place) {
+        if (enough(device, rest, place, LeadAcid.EMPTY_VOLTS)) {
             return Optional.empty();
         }
         double low = LeadAcid.EMPTY_VOLTS;
@@ -79,9 +80,16 @@ final class FarVolts {
                 low = middle;
             }
         }
-        BatteryWear wear = battery.get().wear().withoutMargin();
-        double whole = LeadAcid.hours(wear.usable(battery.get().ratedAmpHours()), draw.standbyAmps());
-        return Optional.of(LeadAcid.usedAt(high) * whole);
+        return Optional.of(high);
+    }
+
+    /// The hours until the battery that is fitted has fallen so far.
+    private Optional<Double> after(double volts) {
+        return battery.filter(its -> its.fitted().isPresent()).map(its -> {
+            BatteryWear wear = its.wear().withoutMargin();
+            double whole = LeadAcid.hours(wear.usable(its.ratedAmpHours()), draw.standbyAmps());
+            return LeadAcid.usedAt(volts) * whole;
+        });
     }
 
     private static boolean enough(DeviceVolts device, SupplyNode rest, String place, double source) {

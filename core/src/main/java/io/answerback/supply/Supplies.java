@@ -6,6 +6,7 @@ import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelModule;
 import io.answerback.job.SupplyUnit;
+import io.answerback.supply.PowerRun.Direction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,10 +18,17 @@ import java.util.Optional;
 /// @param circles the cables that feed each other in a circle, by label
 /// @param sounders what sounds, and the outputs that make it
 /// @param bus what is fed over the keypad bus
-public record Supplies(List<SupplyState> states, List<String> circles, Sounders sounders, BusLoad bus) {
+/// @param runs the steps of power-down and power-up
+public record Supplies(
+        List<SupplyState> states,
+        List<String> circles,
+        Sounders sounders,
+        BusLoad bus,
+        Map<Direction, List<PowerStep>> runs) {
     public Supplies {
         states = List.copyOf(states);
         circles = List.copyOf(circles);
+        runs = Map.copyOf(runs);
     }
 
     /// Works out the supplies of a job.
@@ -40,7 +48,11 @@ public record Supplies(List<SupplyState> states, List<String> circles, Sounders 
         List<DeviceVolts> volts =
                 states.stream().flatMap(state -> state.volts().stream()).toList();
         return new Supplies(
-                states, trees.circles(), Sounders.of(job, plan, lines, volts), BusLoad.of(job, plan, trees.trees()));
+                states,
+                trees.circles(),
+                Sounders.of(job, plan, lines, volts),
+                BusLoad.of(job, plan, trees.trees()),
+                Map.of(Direction.DOWN, PowerRun.of(job, Direction.DOWN), Direction.UP, PowerRun.of(job, Direction.UP)));
     }
 
     /// The first supply feeds all that hangs on no output of any: the others their own board only.
@@ -87,6 +99,7 @@ public record Supplies(List<SupplyState> states, List<String> circles, Sounders 
                 lines,
                 battery,
                 beyond,
-                trees.stream().flatMap(tree -> volts.of(tree).stream()).toList());
+                trees.stream().flatMap(tree -> volts.of(tree).stream()).toList(),
+                SupplyVisit.of(job, module, lines));
     }
 }

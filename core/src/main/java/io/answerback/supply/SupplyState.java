@@ -15,6 +15,7 @@ import java.util.Optional;
 /// @param battery its battery; empty when the load is beyond any
 /// @param beyond why no battery can be found; empty when one can
 /// @param volts the volts at everything on its outputs, in an alarm
+/// @param visit what was measured at it against what it should be
 public record SupplyState(
         String module,
         SupplyUnit unit,
@@ -23,7 +24,8 @@ public record SupplyState(
         List<LoadLine> lines,
         Optional<BatteryState> battery,
         String beyond,
-        List<DeviceVolts> volts) {
+        List<DeviceVolts> volts,
+        SupplyVisit visit) {
     public SupplyState {
         direct = List.copyOf(direct);
         trees = List.copyOf(trees);

@@ -55,18 +55,20 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     /// What was measured at a supply of a job.
-    public static SupplyVisit of(Job job, SupplyState state) {
+    ///
+    /// @param lines everything it feeds
+    static SupplyVisit of(Job job, String module, List<LoadLine> lines) {
         return new SupplyVisit(
                 Arrays.stream(Quantity.values())
-                        .map(what -> line(job, state, what))
+                        .map(what -> line(job, module, lines, what))
                         .toList(),
-                milliohms(job, state.module(), false),
-                milliohms(job, state.module(), true));
+                milliohms(job, module, false),
+                milliohms(job, module, true));
     }
 
-    private static Line line(Job job, SupplyState state, Quantity what) {
-        List<SupplyReading> readings = readings(job, state.module(), what);
-        double[] band = band(state, what);
+    private static Line line(Job job, String module, List<LoadLine> lines, Quantity what) {
+        List<SupplyReading> readings = readings(job, module, what);
+        double[] band = band(lines, what);
         return new Line(
                 what,
                 band[0],
@@ -89,12 +91,12 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
                         .toList();
     }
 
-    private static double[] band(SupplyState state, Quantity what) {
+    private static double[] band(List<LoadLine> lines, Quantity what) {
         return switch (what) {
             case FLOAT_VOLTS ->
                 new double[] {LeadAcid.FLOAT_VOLTS - FLOAT_BAND_VOLTS, LeadAcid.FLOAT_VOLTS + FLOAT_BAND_VOLTS};
-            case STANDING_MILLIAMPS -> around(state.milliamps(false));
-            case ALARM_MILLIAMPS -> around(state.milliamps(true));
+            case STANDING_MILLIAMPS -> around(Loads.milliamps(lines, false));
+            case ALARM_MILLIAMPS -> around(Loads.milliamps(lines, true));
             case RESTED_VOLTS -> new double[] {LEAST_RESTED_VOLTS, MOST_RESTED_VOLTS};
             case LOADED_VOLTS -> new double[] {LeadAcid.NOMINAL_VOLTS, MOST_RESTED_VOLTS};
         };

@@ -1,20 +1,14 @@
 package io.answerback.desktop;
 
 import io.answerback.assess.Assessor;
-import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
-import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;
-import io.answerback.desktop.power.PowerPrint;
-import io.answerback.desktop.prove.ProveBench;
-import io.answerback.desktop.report.ReportBench;
-import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
@@ -24,22 +18,20 @@ import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
-import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Conductor;
 import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
@@ -48,7 +40,6 @@ import org.slf4j.LoggerFactory;
 /// One window with everything behind it, put together and taken apart again.
 public final class Workplace implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Workplace.class);
-    private static final String USUAL_CONDUCTOR = "0.22 mm²";
     private static final List<String> TABLES = List.of(".csv", ".tsv", ".txt");
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
@@ -63,15 +54,8 @@ public final class Workplace implements AutoCloseable {
     private final Disk disk;
     private final StartSheet start;
     private final SurveyCommands survey;
-    private final Supplier<SurveyBench> surveyBench;
-    private final Supplier<LoopBench> loopBench;
-    private final Supplier<CableBench> cableBench;
     private final CableShelf cables;
-    private SurveyBench madeSurveyBench;
-    private LoopBench madeLoopBench;
-    private CableBench madeCableBench;
-    private PowerBench madePowerBench;
-    private final Supplier<PowerBench> powerBench;
+    private final Benches benches;
     private boolean atStart;
     private Remembered remembered;
 
@@ -88,8 +72,13 @@ public final class Workplace implements AutoCloseable {
         this.folder = folder;
         this.remembered = opened.remembered();
         JobDocument document = opened.document();
+        Assessor assessor =
+                new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.desk = new Desk(
-                new Assessor(opened.events()), opened.assessment(), opened.file(), JobKeeper.readOnly(document));
+                assessor,
+                assessor.assess(document.job(), opened.assessment()),
+                opened.file(),
+                JobKeeper.readOnly(document));
         this.disk = new Disk(desk::tell);
         this.practice = new Practice(desk, opened.events(), clock, port, linkLight, folder);
         Recovery recovery = new Recovery(folder);
@@ -98,68 +87,43 @@ public final class Workplace implements AutoCloseable {
         look.dark().set(remembered.dark());
         look.textPercent().set(remembered.textPercent());
         RuleShelf shelf = new RuleShelf(folder, disk);
-        TableImport table = new TableImport(desk, disk, opened.kinds(), usual(opened.conductors()));
+        TableImport table = new TableImport(desk, disk, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
-                new Beginning(clock),
-                look,
-                disk,
-                recovery,
-                new Assessor(opened.events()),
-                shelf,
-                () -> remembered.recent(),
-                clock);
-        this.surveyBench =
-                () -> new SurveyBench(desk, look, opened.kinds(), usual(opened.conductors()), clock, shelf, table);
-        this.loopBench = () -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock);
+                new Beginning(clock), look, disk, recovery, assessor, shelf, () -> remembered.recent(), clock);
         this.cables = new CableShelf(folder, disk);
-        this.cableBench = () -> new CableBench(
-                desk, look, cables, usual(opened.conductors()), new PrintPart(desk, disk, stage, cables), clock);
-        this.powerBench =
-                () -> new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage));
+        this.benches = new Benches(desk, look, disk, stage, opened, clock, shelf, table, cables);
         this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
         Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
-                desk, practice, look, commands, benches(opened, clock), start, this::open, () -> remembered.recent());
+                desk,
+                practice,
+                look,
+                commands,
+                benches.byStop(practice, opened.events()),
+                start,
+                this::open,
+                () -> remembered.recent());
         dress();
-    }
-
-    private static Conductor usual(List<Conductor> conductors) {
-        return conductors.stream()
-                .filter(conductor -> conductor.name().equals(USUAL_CONDUCTOR))
-                .findFirst()
-                .orElse(conductors.getFirst());
     }
 
     /// The survey bench, made when it is first wanted.
     public SurveyBench surveyBench() {
-        if (madeSurveyBench == null) {
-            madeSurveyBench = surveyBench.get();
-        }
-        return madeSurveyBench;
+        return benches.survey();
     }
 
     /// The loop bench, made when it is first wanted.
     public LoopBench loopBench() {
-        if (madeLoopBench == null) {
-            madeLoopBench = loopBench.get();
-        }
-        return madeLoopBench;
+        return benches.loop();
     }
 
     /// The cable bench, made when it is first wanted.
     public CableBench cableBench() {
-        if (madeCableBench == null) {
-            madeCableBench = cableBench.get();
-        }
-        return madeCableBench;
+        return benches.cable();
     }
 
     /// The power bench, made when it is first wanted.
     public PowerBench powerBench() {
-        if (madePowerBench == null) {
-            madePowerBench = powerBench.get();
-        }
-        return madePowerBench;
+        return benches.power();
     }
 
     private void typePoint() {
@@ -234,22 +198,6 @@ public final class Workplace implements AutoCloseable {
         atStart = false;
         start.hide();
         window.focus();
-    }
-
-    private Map<Stop, Supplier<Bench>> benches(Opened opened, InstantSource clock) {
-        return Map.of(
-                Stop.SURVEY,
-                this::surveyBench,
-                Stop.CABLE,
-                this::cableBench,
-                Stop.POWER,
-                this::powerBench,
-                Stop.LOOP,
-                this::loopBench,
-                Stop.REPORT,
-                () -> new ReportBench(desk, opened.events(), clock, practice),
-                Stop.PROVE,
-                () -> new ProveBench(desk, practice, look));
     }
 
     private void dress() {

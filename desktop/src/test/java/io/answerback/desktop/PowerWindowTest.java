@@ -10,6 +10,7 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
+import java.time.LocalDate;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -47,6 +48,9 @@ class PowerWindowTest extends DemoWindow {
         until(() -> reads(robot, "37.0 h and the alarm"));
         onScreen(() -> ((Slider) named(robot, "What if: Coldest")).setValue(-20));
         until(() -> !reads(robot, "37.0 h and the alarm") && reads(robot, "h and the alarm"));
+        assertThat(reads(robot, "20 Cold room B movement falls out"))
+                .as("what falls out is seen to fall out earlier")
+                .isTrue();
         assertThat(job()).isSameAs(before);
         click(robot, "As it is");
         until(() -> reads(robot, "37.0 h and the alarm"));
@@ -85,6 +89,43 @@ class PowerWindowTest extends DemoWindow {
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER).type(KeyCode.ENTER);
         until(() -> reads(robot, "Everything is off"));
         assertThat(job().power().ticks()).hasSize(4).allMatch(tick -> tick.at().equals(NOW));
+    }
+
+    @Test
+    void soundersAreSetSofterAndTheirTimeIsHeldAgainstTheRule(FxRobot robot) {
+        click(robot, "Sheet Sounders");
+        until(() -> reads(robot, "300 of 500 mA"));
+        click(robot, "Link of Sounder soft");
+        until(() -> reads(robot, "180 of 500 mA"));
+        edit(robot, "Siren time", "18 min");
+        until(() -> finds("siren-time"));
+        control(robot, KeyCode.Z);
+        until(() -> !finds("siren-time") && reads(robot, "180 of 500 mA"));
+        edit(robot, "Siren time", "soon");
+        until(() -> reads(robot, "siren time in minutes"));
+        assertThat(job().power().sounding().minutes()).contains(10.0);
+    }
+
+    @Test
+    void aBatteryIsReplacedAndTheOldOneStaysOnRecord(FxRobot robot) {
+        until(() -> finds("battery-due:Panel") && reads(robot, "due by 2026-06-20"));
+        click(robot, "Replaced today");
+        until(() -> !finds("battery-due:Panel") && reads(robot, "before it 34 Ah of 2022-06-20"));
+        assertThat(job().power().battery("Panel").orElseThrow().fittedOn()).contains(LocalDate.of(2026, 6, 2));
+    }
+
+    @Test
+    void theMainsFaultOfASupplyBesideADeviceComesToAnInput(FxRobot robot) {
+        click(robot, "Sheet Volts");
+        until(() -> reads(robot, "Put a supply beside it"));
+        click(robot, "Do it: Put a supply beside it");
+        until(() -> !finds("volts-short:20") && finds("supply-unwatched:Supply 1"));
+        click(robot, "Sheet Loads");
+        choose(robot, "Supply", "Supply 1");
+        until(() -> reads(robot, "mains failed"));
+        click(robot, "New point");
+        until(() -> reads(robot, "25 Supply 1, mains failed"));
+        assertThat(job().inputOf("25")).isPresent();
     }
 
     @Test

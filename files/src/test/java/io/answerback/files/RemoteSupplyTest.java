@@ -165,6 +165,6 @@ class RemoteSupplyTest {
     }
 
     private static SupplyVisit visit(Job job) {
-        return SupplyVisit.of(job, assess(job).facts().supplies().states().getFirst());
+        return assess(job).facts().supplies().states().getFirst().visit();
     }
 }

@@ -151,8 +151,9 @@ class PaperTest {
 
     @Test
     void aSupplyIsPrintedWithItsFallItsLoadsAndItsVolts() throws IOException {
-        var state = Supplies.of(job, plan).states().getFirst();
-        var written = PdfWriter.write(measure -> PowerPaper.of(job, state, measure));
+        Supplies supplies = Supplies.of(job, plan);
+        var written = PdfWriter.write(
+                measure -> PowerPaper.of(job, supplies, supplies.states().getFirst(), measure));
         String text = text(written.bytes());
         assertThat(text)
                 .contains(
@@ -162,11 +163,16 @@ class PaperTest {
                         "SHORT OF VOLTS: 20 Cold room B movement",
                         "maker's sheet",
                         "Together",
-                        "8.54 V");
+                        "8.54 V",
+                        "what sounds, sounding for 10 min",
+                        "link on loud",
+                        "page 1 of 4",
+                        "page 4 of 4");
         assertThat(written.paper().problems()).isEmpty();
         Job undecided = job.withPower(Power.UNDECIDED);
-        var bare = Supplies.of(undecided, plan).states().getFirst();
-        assertThat(PdfWriter.set(measure -> PowerPaper.of(undecided, bare, measure))
+        Supplies bare = Supplies.of(undecided, plan);
+        assertThat(PdfWriter.set(measure ->
+                                PowerPaper.of(undecided, bare, bare.states().getFirst(), measure))
                         .problems())
                 .containsExactly("No battery is decided for Panel.");
     }

@@ -71,14 +71,14 @@ final class FallDrawing extends Drawing {
         HoldUp anew = hold.asNew();
         curve("fall-new", anew);
         double middle = Math.min(hours, anew.emptyHours()) * 0.8;
-        words("core-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, HPos.LEFT);
+        words("core-word fall-new-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, HPos.LEFT);
         curve("fall", hold);
         reaches();
         List<DeviceVolts> out = falling.stream()
-                .filter(device -> device.fallsOutHours().isPresent())
+                .filter(device -> device.fallsOutAtVolts().isPresent())
                 .toList();
         for (int i = 0; i < out.size(); i++) {
-            dropOut(out.get(i), out.get(i).fallsOutHours().orElseThrow(), i);
+            dropOut(out.get(i), hold.hoursTo(out.get(i).fallsOutAtVolts().orElseThrow()), i);
         }
         setAccessibleText("It reaches %.1f hours and then the alarm; %.0f are asked for"
                 .formatted(hold.standbyHours(), ruleHours));

@@ -13,12 +13,16 @@ import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.PowerEdits;
 import io.answerback.job.Battery;
+import io.answerback.job.BatteryChange;
+import io.answerback.job.Job;
+import io.answerback.job.RuleFigure;
 import io.answerback.supply.BatteryState;
-import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.HoldUp;
 import io.answerback.supply.LeadAcid;
 import io.answerback.supply.SupplyState;
+import java.time.InstantSource;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
@@ -31,14 +35,16 @@ final class HoldSheet extends Sheet {
     private static final List<Integer> PARALLEL = List.of(1, 2, 3, 4);
 
     private final Desk desk;
+    private final InstantSource clock;
     private final PowerPrint print;
     private final SupplyChoice choice;
     private final FallDrawing fall;
     private final WhatIfSliders sliders;
     private final VBox facts = new VBox();
 
-    HoldSheet(Desk desk, Look look, PowerPrint print) {
+    HoldSheet(Desk desk, Look look, InstantSource clock, PowerPrint print) {
         this.desk = desk;
+        this.clock = clock;
         this.print = print;
         this.choice = new SupplyChoice(() -> show(desk.now()));
         this.fall = new FallDrawing(look);
@@ -56,7 +62,7 @@ final class HoldSheet extends Sheet {
     public String about(DeskState state) {
         return choice.of(state)
                 .flatMap(SupplyState::battery)
-                .map(battery -> "%s, the mains off, as cold as it gets and at the end of its life"
+                .map(battery -> "%s, the mains off, cold and at the end of its life"
                         .formatted(battery.fitted().isPresent() ? ampHours(battery.ratedAmpHours()) : "no battery yet"))
                 .orElse("");
     }
@@ -87,8 +93,7 @@ final class HoldSheet extends Sheet {
     private void draw(HoldUp hold) {
         choice.of(desk.now())
                 .ifPresent(supply -> supply.battery().ifPresent(battery -> {
-                    List<DeviceVolts> falling = sliders.moved() ? List.of() : supply.volts();
-                    fall.show(hold, supply.unit(), battery.ruleHours(), falling);
+                    fall.show(hold, supply.unit(), battery.ruleHours(), supply.volts());
                 }));
     }
 
@@ -180,11 +185,7 @@ final class HoldSheet extends Sheet {
                 Double.isInfinite(back) ? "never charged" : "80 %% back in %.1f h".formatted(back),
                 "the rule allows %.0f h; %.0f mA charge it at the most"
                         .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
-        battery.fitted()
-                .flatMap(Battery::fittedOn)
-                .ifPresent(day -> fact(
-                        "due by " + day.plusYears((long) sliders.now().lifeYears()),
-                        "kept %.0f years by the rules".formatted(sliders.now().lifeYears())));
+        battery.fitted().ifPresent(this::dates);
         fact(
                 "%.0f mA and %.0f mA".formatted(supply.milliamps(false), supply.milliamps(true)),
                 "standing, and in an alarm");
@@ -199,6 +200,34 @@ final class HoldSheet extends Sheet {
                                 "Save as PDF or SVG…",
                                 "the fall, the load list and the volts, to be printed",
                                 () -> print.ask(supply)));
+    }
+
+    /// When it is due, what stood there before, and the step that puts a new one in.
+    private void dates(Battery fitted) {
+        Job job = desk.now().job();
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        fitted.fittedOn()
+                .map(day -> Battery.dueOn(day, job.practice()))
+                .ifPresent(due -> fact(
+                        (due.isAfter(today) ? "due by " : "was due by ") + due,
+                        "kept %.0f years by the rules".formatted(job.practice().figure(RuleFigure.BATTERY_YEARS))));
+        job.power().changes().stream()
+                .filter(change -> change.battery().module().equals(fitted.module()))
+                .map(HoldSheet::before)
+                .forEach(says -> facts.getChildren().add(Words.wrapped(Words.quiet(says))));
+        facts.getChildren()
+                .add(Tool.of(
+                        "Replaced today",
+                        "a new battery of the same size, fitted today; the old one is kept on record",
+                        () -> desk.apply(PowerEdits.replaced(fitted, today))));
+    }
+
+    private static String before(BatteryChange change) {
+        return "before it %s%s, taken out on %s"
+                .formatted(
+                        ampHours(change.battery().ratedAmpHours()),
+                        change.battery().fittedOn().map(day -> " of " + day).orElse(""),
+                        change.replacedOn());
     }
 
     private void fact(String figure, String about) {

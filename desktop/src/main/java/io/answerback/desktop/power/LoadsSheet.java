@@ -11,7 +11,9 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.edit.PowerEdits;
 import io.answerback.job.LoadFigure;
+import io.answerback.job.TerminalUse;
 import io.answerback.supply.LoadLine;
+import io.answerback.supply.Supplies;
 import io.answerback.supply.SupplyState;
 import io.answerback.supply.SupplyTree;
 import java.util.List;
@@ -28,10 +30,12 @@ final class LoadsSheet extends Sheet {
 
     private final Desk desk;
     private final SupplyChoice choice;
+    private final FaultOutputsPart faults;
     private final VBox outputs = new VBox();
 
-    LoadsSheet(Desk desk) {
+    LoadsSheet(Desk desk, FaultPoint faultPoint) {
         this.desk = desk;
+        this.faults = new FaultOutputsPart(desk, faultPoint);
         this.choice = new SupplyChoice(() -> show(desk.now()));
         outputs.getStyleClass().add("gaps");
         instrument.getChildren().setAll(outputs);
@@ -79,7 +83,8 @@ final class LoadsSheet extends Sheet {
                 Words.quiet(""),
                 new Region());
         sheet.getChildren().addAll(head(state), table);
-        outputs(supply);
+        faults.of(state, supply).ifPresent(sheet.getChildren()::add);
+        outputs(supply, SupplyChoice.supplies(state));
     }
 
     private Flow head(DeskState state) {
@@ -156,11 +161,20 @@ final class LoadsSheet extends Sheet {
         return Words.figure("%.0f mA".formatted(milliamps));
     }
 
-    private void outputs(SupplyState supply) {
+    private void outputs(SupplyState supply, Supplies supplies) {
         outputs.getChildren().add(Words.title("What it gives"));
         gauge("all of " + supply.module(), supply.milliamps(true), supply.unit().milliamps());
         for (SupplyTree tree : supply.trees()) {
             gauge(tree.title(), tree.milliamps(true), tree.limitMilliamps());
+        }
+        supplies.sounders().outputs().stream()
+                .filter(output -> output.module().equals(supply.module()) && output.use() != TerminalUse.SPEAKER)
+                .forEach(output -> gauge(output.title(), output.milliamps(), output.limitMilliamps()));
+        if (supplies.bus().alarmMilliamps() > 0 && supply == supplies.states().getFirst()) {
+            gauge(
+                    "the keypad bus, with what hangs on it",
+                    supplies.bus().alarmMilliamps(),
+                    supplies.bus().limitMilliamps());
         }
     }
 

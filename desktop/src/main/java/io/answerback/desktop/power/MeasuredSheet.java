@@ -70,7 +70,7 @@ final class MeasuredSheet extends Sheet {
                             "empty", "The panel's profile names no supply: there is nothing to compare with.")));
             return;
         }
-        SupplyVisit visit = SupplyVisit.of(state.job(), supply.get());
+        SupplyVisit visit = supply.get().visit();
         Flow head = new Flow(choice.node(state));
         head.getStyleClass().add("switches");
         GridPane table = new GridPane();

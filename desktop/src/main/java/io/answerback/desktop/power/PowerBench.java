@@ -17,11 +17,18 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
     /// @param types the cables there are to choose from for a remedy
     /// @param clock tells when a step is done
     /// @param print writes a supply on paper
+    /// @param faultPoint what a point for a fault output is made of
     public PowerBench(
-            Desk desk, Look look, Disk disk, Supplier<List<CableType>> types, InstantSource clock, PowerPrint print) {
+            Desk desk,
+            Look look,
+            Disk disk,
+            Supplier<List<CableType>> types,
+            InstantSource clock,
+            PowerPrint print,
+            FaultPoint faultPoint) {
         super(desk, PowerSheet.class, PowerSheet::title);
-        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look, print));
-        add(PowerSheet.LOADS, () -> new LoadsSheet(desk));
+        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look, clock, print));
+        add(PowerSheet.LOADS, () -> new LoadsSheet(desk, faultPoint));
         add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
         add(PowerSheet.SOUNDERS, () -> new SoundersSheet(desk, look));
         add(PowerSheet.MEASURED, () -> new MeasuredSheet(desk, look, clock));

@@ -5,6 +5,7 @@ import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.desk.PaperFile;
 import io.answerback.job.Job;
 import io.answerback.paper.PowerPaper;
+import io.answerback.supply.Supplies;
 import io.answerback.supply.SupplyState;
 import java.io.File;
 import java.nio.file.Path;
@@ -39,8 +40,9 @@ public final class PowerPrint {
     /// Writes a supply of the job as it is now on the disk thread, and tells what became of it.
     public void write(SupplyState supply, Path file) {
         Job job = desk.now().job();
+        Supplies supplies = SupplyChoice.supplies(desk.now());
         disk.run(
-                () -> PaperFile.write(file, measure -> PowerPaper.of(job, supply, measure)),
+                () -> PaperFile.write(file, measure -> PowerPaper.of(job, supplies, supply, measure)),
                 problems -> desk.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
     }
 }

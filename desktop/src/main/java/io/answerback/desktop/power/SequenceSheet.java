@@ -13,7 +13,6 @@ import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.PowerEdits;
 import io.answerback.job.Tick;
-import io.answerback.supply.PowerRun;
 import io.answerback.supply.PowerRun.Direction;
 import io.answerback.supply.PowerStep;
 import java.time.InstantSource;
@@ -63,13 +62,13 @@ final class SequenceSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        List<PowerStep> steps = PowerRun.of(state.job(), direction);
+        List<PowerStep> steps = steps(state);
         return "%d of %d done".formatted(steps.stream().filter(PowerStep::done).count(), steps.size());
     }
 
     @Override
     public void show(DeskState state) {
-        List<PowerStep> steps = PowerRun.of(state.job(), direction);
+        List<PowerStep> steps = steps(state);
         Flow row = new Flow(
                 Switch.bare("Direction", Arrays.asList(Direction.values()), direction, Direction::words, chosen -> {
                     direction = chosen;
@@ -84,6 +83,10 @@ final class SequenceSheet extends Sheet {
         row.getStyleClass().add("switches");
         card(steps);
         sheet.getChildren().setAll(row, card, table(steps));
+    }
+
+    private List<PowerStep> steps(DeskState state) {
+        return SupplyChoice.supplies(state).runs().get(direction);
     }
 
     private static Optional<PowerStep> next(List<PowerStep> steps) {
@@ -139,8 +142,7 @@ final class SequenceSheet extends Sheet {
     }
 
     private void done() {
-        next(PowerRun.of(desk.now().job(), direction))
-                .ifPresent(step -> desk.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
+        next(steps(desk.now())).ifPresent(step -> desk.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
         card.requestFocus();
     }
 }

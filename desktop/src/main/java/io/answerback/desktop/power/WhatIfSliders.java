@@ -73,11 +73,6 @@ final class WhatIfSliders {
         changed.accept(now());
     }
 
-    /// Whether a slider asks for something else than the job has.
-    boolean moved() {
-        return !now().equals(job);
-    }
-
     HoldUp now() {
         boolean sameLoad = load.getValue() == job.draw().standbyAmps();
         HoldUp asked = job.withRated(size.getValue()).withYears(age.getValue()).withCelsius(cold.getValue());

@@ -1,0 +1,85 @@
+package io.answerback.desktop.power;
+
+import io.answerback.capacity.SupplyWatchEdits;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.job.FaultOutput;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.supply.SupplyState;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/// The fault outputs of a supply that stands elsewhere, each with the point that tells the panel of it.
+final class FaultOutputsPart {
+    private final Desk desk;
+    private final FaultPoint faultPoint;
+
+    FaultOutputsPart(Desk desk, FaultPoint faultPoint) {
+        this.desk = desk;
+        this.faultPoint = faultPoint;
+    }
+
+    /// Empty for a supply without such outputs.
+    Optional<Node> of(DeskState state, SupplyState supply) {
+        List<FaultOutput> outputs = supply.unit().faultOutputs();
+        if (outputs.isEmpty()) {
+            return Optional.empty();
+        }
+        GridPane table = new GridPane();
+        table.getStyleClass().addAll("table", "load-table");
+        for (FaultOutput output : outputs) {
+            table.addRow(table.getRowCount(), row(state.job(), supply.module(), output));
+        }
+        VBox part = new VBox(
+                Words.section("Who hears of its faults", "each output on an input of the panel, as a point of its own"),
+                table);
+        part.getStyleClass().add("gaps");
+        return Optional.of(part);
+    }
+
+    private Node[] row(Job job, String module, FaultOutput output) {
+        Optional<Point> watch = job.power().watch(module, output.fault()).flatMap(job::point);
+        List<Optional<Point>> choice = Stream.concat(
+                        Stream.of(Optional.<Point>empty()), technical(job).map(Optional::of))
+                .toList();
+        return new Node[] {
+            Words.figure(output.terminal()),
+            Words.quiet(output.fault().words()),
+            Choice.of(
+                    "Point for " + output.fault().words(),
+                    choice,
+                    watch,
+                    FaultOutputsPart::words,
+                    chosen -> desk.apply(SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
+            Words.quiet(watch.flatMap(point -> job.inputOf(point.id()))
+                    .map(input -> "on " + input.name())
+                    .orElse(watch.isPresent() ? "no input is free" : "")),
+            watch.isPresent()
+                    ? Tool.of(
+                            "Go to it",
+                            "shows the point",
+                            () -> desk.select(watch.get().id()))
+                    : Tool.of(
+                            "New point",
+                            "adds a point for it, on a free input",
+                            () -> desk.apply(faultPoint.watching(module, output.fault())))
+        };
+    }
+
+    /// The points a contact of equipment comes to.
+    private Stream<Point> technical(Job job) {
+        return job.points().stream().filter(point -> point.kind().equals(faultPoint.kind()));
+    }
+
+    private static String words(Optional<Point> point) {
+        return point.map(its -> its.id() + " " + its.name()).orElse("nobody");
+    }
+}

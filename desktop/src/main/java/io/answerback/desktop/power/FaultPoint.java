@@ -1,0 +1,29 @@
+package io.answerback.desktop.power;
+
+import io.answerback.capacity.SupplyWatchEdits;
+import io.answerback.edit.Edit;
+import io.answerback.job.Conductor;
+import io.answerback.job.PointKind;
+import io.answerback.job.SupplyFault;
+import io.answerback.survey.KindCatalogue;
+
+/// What a new point for a fault output of a supply is made of.
+///
+/// @param kind the kind of point
+/// @param conductor the conductor of its cable
+public record FaultPoint(PointKind kind, Conductor conductor) {
+    private static final String KIND = "technical-input";
+
+    /// A volt-free contact of equipment.
+    ///
+    /// @throws IllegalArgumentException when no such kind is there
+    public static FaultPoint among(KindCatalogue kinds, Conductor conductor) {
+        return kinds.byId(KIND)
+                .map(entry -> new FaultPoint(entry.kind(), conductor))
+                .orElseThrow(() -> new IllegalArgumentException("no kind of point is called " + KIND));
+    }
+
+    Edit watching(String module, SupplyFault fault) {
+        return SupplyWatchEdits.watch(module, fault, kind, conductor);
+    }
+}
