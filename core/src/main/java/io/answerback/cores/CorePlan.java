@@ -139,7 +139,12 @@ public final class CorePlan {
 
     /// Whether a cable of the job is to carry a core for a use, its type decided or not.
     public boolean carries(Cable cable, CoreUse use) {
-        return places.needs(cable).stream().anyMatch(need -> need.use() == use);
+        for (CoreNeed need : places.needs(cable)) {
+            if (need.use() == use) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to none yet.

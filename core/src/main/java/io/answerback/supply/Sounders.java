@@ -92,7 +92,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
         List<SoundOutput> outputs() {
             Map<String, SoundOutput> outputs = new LinkedHashMap<>();
             for (Cable cable : job.cables()) {
-                for (CoreUse use : USES) {
+                for (CoreUse use : cable.ends().points().isEmpty() ? USES : Set.<CoreUse>of()) {
                     terminal(cable, use).ifPresent(terminal -> {
                         String module = plan.beginning(cable).orElse("");
                         outputs.merge(

@@ -57,7 +57,8 @@ public final class SupplyTrees {
 
     /// Speakers are fed by the pair that makes them sound.
     private boolean feeds(Cable cable) {
-        return plan.carries(cable, CoreUse.SUPPLY) || plan.carries(cable, CoreUse.SPEAKER);
+        return plan.carries(cable, CoreUse.SUPPLY)
+                || cable.ends().points().isEmpty() && plan.carries(cable, CoreUse.SPEAKER);
     }
 
     private boolean supplies(PanelModule module) {
