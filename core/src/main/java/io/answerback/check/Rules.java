@@ -67,6 +67,7 @@ public final class Rules {
             new SirenTime(),
             new SupplyUnwatched(),
             new FarVoltsShort(),
+            new LeastVoltsUnknown(),
             new SupplyInCircle(),
             new SupplyReadingOff(),
             new DepartureWithoutReason(),

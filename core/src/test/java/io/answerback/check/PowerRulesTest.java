@@ -17,7 +17,9 @@ import io.answerback.job.LoadFigure;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.PointKind;
 import io.answerback.job.PowerOrder;
+import io.answerback.job.Powering;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.SupplyUnit;
 import io.answerback.supply.SupplyState;
@@ -212,5 +214,26 @@ class PowerRulesTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
+    }
+
+    @Test
+    void aDeviceOfWhichTheLeastVoltsAreNotKnownIsNotedWithWhatItGets() {
+        var powering = new Powering(12, 40, 0, 30);
+        PointKind unknown = new PointKind(
+                "x",
+                "x",
+                POWERED.family(),
+                POWERED.words(),
+                POWERED.contact(),
+                POWERED.outputs(),
+                true,
+                false,
+                Optional.of(powering));
+        Job job = after(job(), PointEdits.change("", Set.of("02"), point -> point.withKind(unknown)));
+        assertThat(found(job(), "least-volts-unknown:Panel")).isEmpty();
+        Finding finding = found(job, "least-volts-unknown:Panel").orElseThrow();
+        assertThat(finding.grade()).isEqualTo(Grade.NOTE);
+        // 100 m of 92 Ω/km at 20 °C there and back, 40 mA
+        assertThat(finding.why()).contains("02 Store door", "%.2f V".formatted(10.5 - 0.04 * 18.4));
     }
 }

@@ -137,7 +137,10 @@ final class TreeDrawing extends Drawing {
         if (here <= 0 || here < device.leastVolts()) {
             return Mark.WRONG;
         }
-        return device.leastVolts() > 0 && here < device.leastVolts() + TIGHT_VOLTS ? Mark.TIGHT : Mark.SOUND;
+        if (device.leastVolts() <= 0) {
+            return Mark.NOT_DONE;
+        }
+        return here < device.leastVolts() + TIGHT_VOLTS ? Mark.TIGHT : Mark.SOUND;
     }
 
     private String cut(String title) {

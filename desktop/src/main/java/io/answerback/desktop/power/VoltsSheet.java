@@ -141,6 +141,13 @@ final class VoltsSheet extends Sheet {
         });
     }
 
+    private static String needs(DeviceVolts device) {
+        String gets = device.collapsed()
+                ? "With the battery empty no voltage is left for %s".formatted(device.title())
+                : "%s gets %.2f V with the battery empty".formatted(device.title(), device.atEnd());
+        return device.leastVolts() > 0 ? "%s; it needs %.1f V.".formatted(gets, device.leastVolts()) : gets + ".";
+    }
+
     /// The thinnest conductor on any reel that is enough, in words.
     private String smallest(CableLimits limits) {
         return types.get().stream()
@@ -152,11 +159,7 @@ final class VoltsSheet extends Sheet {
     }
 
     private void offer(DeviceVolts device, Tried tried) {
-        remedies.getChildren()
-                .setAll(
-                        Words.title("What would mend it"),
-                        Words.wrapped(Words.quiet("%s gets %.2f V with the battery empty and needs %.1f V."
-                                .formatted(device.title(), device.atEnd(), device.leastVolts()))));
+        remedies.getChildren().setAll(Words.title("What would mend it"), Words.wrapped(Words.quiet(needs(device))));
         for (Remedy remedy : tried.remedies()) {
             Flow what = new Flow(
                     Words.figure("%.2f V".formatted(remedy.atEndVolts())),
