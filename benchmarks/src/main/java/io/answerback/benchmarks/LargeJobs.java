@@ -4,6 +4,7 @@ import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edits;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Bus;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
 import io.answerback.job.Duty;
@@ -87,7 +88,8 @@ final class LargeJobs {
                 demo.receivers(),
                 List.of(),
                 List.of(),
-                Power.UNDECIDED);
+                Power.UNDECIDED,
+                Bus.UNDECIDED);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))

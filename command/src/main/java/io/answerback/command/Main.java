@@ -21,6 +21,7 @@ import picocli.CommandLine.Command;
             LoopVerb.class,
             NetlistVerb.class,
             SupplyVerb.class,
+            BusVerb.class,
             DiagnoseVerb.class,
             FrameVerb.class,
             StationVerb.class,

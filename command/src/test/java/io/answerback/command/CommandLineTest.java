@@ -109,7 +109,7 @@ class CommandLineTest {
             Call check = call("check", other, "--json");
             assertThat(check.code()).isEqualTo(1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
-                    .containsExactly("Survey", "Loop", "Cable", "Power", "Report", "Prove");
+                    .containsExactly("Survey", "Loop", "Cable", "Power", "Bus", "Report", "Prove");
         }
     }
 

@@ -39,6 +39,8 @@ class LayersTest {
                     "io.answerback.cores..",
                     "io.answerback.paper..",
                     "io.answerback.supply..",
+                    "io.answerback.bus..",
+                    "io.answerback.zone..",
                     "io.answerback.event..",
                     "io.answerback.report..",
                     "io.answerback.panel..",

@@ -1,5 +1,6 @@
 package io.answerback.assess;
 
+import io.answerback.bus.BusModule;
 import io.answerback.chain.Mark;
 import io.answerback.chain.PointResult;
 import io.answerback.chain.PointTracer;
@@ -58,7 +59,11 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
         }
         findings.sort(Rules.order());
         List<StopProgress> stops = Arrays.stream(Stop.values())
-                .map(stop -> stop == Stop.POWER ? power(facts, findings) : progress(stop, trace.results(), findings))
+                .map(stop -> switch (stop) {
+                    case POWER -> power(facts, findings);
+                    case BUS -> bus(facts, findings);
+                    default -> progress(stop, trace.results(), findings);
+                })
                 .toList();
         return new Assessment(job, trace, facts, byPoint, findings, stops);
     }
@@ -85,6 +90,13 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
         return new StopProgress(Stop.POWER, done, of, mark(Stop.POWER, done, of, findings));
     }
 
+    /// The modules that have their addresses, are on the wall and known to the panel.
+    private static StopProgress bus(JobFacts facts, List<Finding> findings) {
+        List<BusModule> modules = facts.bus().modules();
+        int done = (int) modules.stream().filter(BusModule::settled).count();
+        return new StopProgress(Stop.BUS, done, modules.size(), mark(Stop.BUS, done, modules.size(), findings));
+    }
+
     private static boolean counts(Stop stop, PointResult point) {
         return switch (stop) {
             case SURVEY -> point.wired().isPresent();
@@ -93,7 +105,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
                         .filter(wired -> !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(PointResult.Wired::cable).isPresent();
-            case POWER -> false;
+            case POWER, BUS -> false;
             case REPORT -> true;
             case PROVE -> point.reported();
         };
@@ -115,7 +127,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
                         .map(cable -> cable.laying().progress())
                         .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
                         .isPresent();
-            case POWER -> true;
+            case POWER, BUS -> true;
             case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> point.proven();
         };

@@ -1,5 +1,6 @@
 package io.answerback.capacity;
 
+import io.answerback.edit.BusEdits;
 import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edit;
 import io.answerback.job.Input;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /// Edits that make points and inputs meet.
 public final class CapacityEdits {
@@ -95,9 +97,20 @@ public final class CapacityEdits {
         modules.add(new PanelModule(name, kind.id(), keypadAreas(job, kind)));
         List<Input> inputs = new ArrayList<>(job.inputs());
         if (kind.inputs() > 0) {
-            inputs.addAll(NewJob.inputs(name, kind, freeZone(job, kind.inputs())));
+            inputs.addAll(NewJob.inputs(name, kind, firstZone(job, kind)));
         }
-        return job.withModules(modules).withInputs(inputs);
+        Job fitted = job.withModules(modules).withInputs(inputs);
+        return BusEdits.addressed(fitted, name, kind);
+    }
+
+    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else the lowest
+    /// of a free run.
+    private static int firstZone(Job job, ModuleKind kind) {
+        Set<Integer> taken = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
+        return BusEdits.firstZones(job, kind.id())
+                .filter(first -> IntStream.range(first, first + kind.inputs()).noneMatch(taken::contains))
+                .findFirst()
+                .orElseGet(() -> freeZone(job, kind.inputs()));
     }
 
     /// A first keypad works every area; which areas later ones work is for the engineer to say.
@@ -198,6 +211,7 @@ public final class CapacityEdits {
                             .toList())
                     .withCables(CablingEdits.withoutModule(job.cables(), moduleName))
                     .withPower(job.power().withoutModule(moduleName))
+                    .withBus(job.bus().without(moduleName))
                     .withModules(job.modules().stream()
                             .filter(module -> !module.name().equals(moduleName))
                             .toList());

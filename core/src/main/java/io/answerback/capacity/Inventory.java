@@ -6,12 +6,14 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
+import io.answerback.zone.ZoneMap;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -39,7 +41,10 @@ public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point>
     /// reserved for, then the rest, each in the order of the list. So no point takes an input another needs
     /// more.
     private static List<Point> place(Job job, List<Slot> slots, Map<String, Input> placed) {
-        List<Slot> free = new ArrayList<>(slots.stream().filter(Slot::free).toList());
+        Set<String> ignored = ZoneMap.of(job).ignored();
+        List<Slot> free = new ArrayList<>(slots.stream()
+                .filter(slot -> slot.free() && !ignored.contains(slot.input().id()))
+                .toList());
         var wired =
                 job.inputs().stream().flatMap(input -> input.pointId().stream()).collect(Collectors.toSet());
         List<Point> waiting = job.points().stream()

@@ -30,11 +30,13 @@ import java.util.Optional;
 public record ChainBuilder(Job job, EventTable events) {
     /// The chain of a zone point.
     ///
+    /// @param instead the input the panel looks at in place of it; empty when it looks at that itself
     /// @param model how its input measures
     /// @param loop its loop as computed; empty when it has no cable or its input cannot read its scheme
     public Chain of(
             Point point,
             Optional<Input> input,
+            Optional<Input> instead,
             InputModel model,
             Optional<Zone> zone,
             Optional<LoopResult> loop,
@@ -51,7 +53,7 @@ public record ChainBuilder(Job job, EventTable events) {
                                 point.kind().words().restWord()),
                         loop(point, model, loop),
                         input(input, model, loop),
-                        zone(input, zone),
+                        zone(input, instead, zone),
                         event(zone, signal),
                         route(),
                         station(proof)));
@@ -147,12 +149,16 @@ public record ChainBuilder(Job job, EventTable events) {
         return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);
     }
 
-    private static LinkState zone(Optional<Input> input, Optional<Zone> zone) {
+    private static LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
         String number = input.map(used -> "%02d".formatted(used.zone())).orElse("none");
         if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
             return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
         }
         String figure = number + " · " + zone.get().type().words();
+        if (instead.isPresent()) {
+            return new LinkState(
+                    Link.ZONE, Mark.WRONG, figure, "read from " + instead.get().name());
+        }
         return zone.get()
                 .area()
                 .map(area -> new LinkState(Link.ZONE, Mark.SOUND, figure, "area %02d".formatted(area)))

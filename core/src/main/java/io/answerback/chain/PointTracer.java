@@ -61,6 +61,7 @@ public final class PointTracer {
             Point owner,
             List<Cable> cables,
             Input input,
+            Input readInstead,
             Zone zone,
             Proof proof,
             List<Area> areas,
@@ -70,6 +71,7 @@ public final class PointTracer {
                     && owner == other.owner
                     && same(cables, other.cables)
                     && input == other.input
+                    && readInstead == other.readInstead
                     && zone == other.zone
                     && proof == other.proof
                     && areas == other.areas
@@ -148,6 +150,7 @@ public final class PointTracer {
                 owner,
                 runs.to(owner.id()).map(CableRun::cables).orElse(List.of()),
                 input,
+                input == null ? null : facts.readInstead(input).orElse(null),
                 zone,
                 proofs.get(point.id()),
                 job.areas(),
@@ -176,7 +179,8 @@ public final class PointTracer {
         var loop = cable.flatMap(run -> loop(FittedLoop.of(point, run), model));
         var upstream = facts.of(point, cable, input, zone);
         var proof = ProofState.of(Optional.ofNullable(proofs.get(point.id())), upstream);
-        var chain = new ChainBuilder(job, events).of(point, input, model, zone, loop, proof);
+        var chain = new ChainBuilder(job, events)
+                .of(point, input, input.flatMap(facts::readInstead), model, zone, loop, proof);
         var wired = new PointResult.Wired(point, cable, input, model, zone, loop);
         return new PointResult(point.id(), point.name(), Optional.of(wired), upstream, proof, chain);
     }

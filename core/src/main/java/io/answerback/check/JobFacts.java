@@ -1,5 +1,7 @@
 package io.answerback.check;
 
+import io.answerback.bus.BusState;
+import io.answerback.capacity.ConverterChoice;
 import io.answerback.capacity.Inventory;
 import io.answerback.capacity.Ways;
 import io.answerback.chain.PointResult;
@@ -24,6 +26,8 @@ import java.util.Optional;
 /// @param readings every loop that was measured, against what it should be
 /// @param cores where every core goes
 /// @param supplies what feeds it and for how long
+/// @param bus who is on the keypad bus, and where each zone is
+/// @param converters which converter takes the wired zones that have no input
 /// @param today the day it is judged on; empty where nothing is to be judged by the date
 public record JobFacts(
         Job job,
@@ -34,6 +38,8 @@ public record JobFacts(
         List<LoopReading> readings,
         CorePlan cores,
         Supplies supplies,
+        BusState bus,
+        ConverterChoice converters,
         Optional<LocalDate> today) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
     ///
@@ -52,6 +58,11 @@ public record JobFacts(
         boolean sameSupplies = sameCables(job, earlier)
                 && earlier.job.power() == job.power()
                 && earlier.job.receivers() == job.receivers();
+        Supplies supplies = sameSupplies ? earlier.supplies : Supplies.of(job, cores);
+        boolean sameBus = sameSupplies
+                && earlier.job.bus() == job.bus()
+                && earlier.job.zones() == job.zones()
+                && earlier.job.areas() == job.areas();
         return new JobFacts(
                 job,
                 points,
@@ -60,7 +71,9 @@ public record JobFacts(
                 samePractice ? earlier.departures : Departures.of(job),
                 sameLoops(job, earlier) ? earlier.readings : Readings.of(job, points),
                 cores,
-                sameSupplies ? earlier.supplies : Supplies.of(job, cores),
+                supplies,
+                sameBus ? earlier.bus : BusState.of(job, cores, supplies),
+                sameStock ? earlier.converters : ConverterChoice.of(job, inventory),
                 today);
     }
 
@@ -88,6 +101,7 @@ public record JobFacts(
                 && job.modules() == other.modules()
                 && job.areas() == other.areas()
                 && job.panel() == other.panel()
+                && job.bus() == other.bus()
                 && job.site() == other.site();
     }
 }

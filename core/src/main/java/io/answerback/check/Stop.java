@@ -11,6 +11,8 @@ public enum Stop {
     CABLE(3, "Cable"),
     /// Loads, batteries, and volts at the far end.
     POWER(4, "Power"),
+    /// Who answers at which address, and where each zone is read.
+    BUS(5, "Bus"),
     /// From the zone to the frame that leaves the building.
     REPORT(7, "Report"),
     /// Every point answered by the station.

@@ -211,7 +211,8 @@ public final class PointEdits {
                 job.receivers(),
                 map(job.proofs(), proof -> proof.withPointId(renamed.apply(proof.pointId()))),
                 map(job.measurements(), reading -> reading.withPointId(renamed.apply(reading.pointId()))),
-                job.power().withParts(renamed));
+                job.power().withParts(renamed),
+                job.bus());
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.

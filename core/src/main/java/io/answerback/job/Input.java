@@ -52,6 +52,11 @@ public record Input(
         return new Input(id, module, number, zone, other, unusedFitted, shares);
     }
 
+    /// The same input bringing another zone.
+    public Input withZone(int other) {
+        return new Input(id, module, number, other, pointId, unusedFitted, shares);
+    }
+
     /// The same input with something else fitted while unused.
     public Input withUnusedFitted(UnusedTermination other) {
         return new Input(id, module, number, zone, pointId, other, shares);

@@ -22,6 +22,7 @@ import java.util.function.Predicate;
 /// @param proofs what was answered; at most one a point
 /// @param measurements what was measured, oldest first
 /// @param power what holds it up when the mains fails
+/// @param bus what is on the keypad bus
 public record Job(
         Site site,
         Practice practice,
@@ -36,7 +37,8 @@ public record Job(
         List<Receiver> receivers,
         List<Proof> proofs,
         List<Measurement> measurements,
-        Power power) {
+        Power power,
+        Bus bus) {
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
     ///     to a point, receiver or module that is not there
@@ -55,6 +57,7 @@ public record Job(
         proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
         power = power == null ? Power.UNDECIDED : power;
+        bus = bus == null ? Bus.UNDECIDED : bus;
         JobParts.unique(
                 JobParts.usedInputs(inputs).toList(),
                 input -> input.pointId().orElseThrow(),
@@ -212,6 +215,11 @@ public record Job(
     /// This job with other power.
     public Job withPower(Power other) {
         return with(draft -> draft.power = other);
+    }
+
+    /// This job with something else on its bus.
+    public Job withBus(Bus other) {
+        return with(draft -> draft.bus = other);
     }
 
     private Job with(Consumer<JobDraft> change) {

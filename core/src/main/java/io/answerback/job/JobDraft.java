@@ -18,6 +18,7 @@ final class JobDraft {
     List<Proof> proofs;
     List<Measurement> measurements;
     Power power;
+    Bus bus;
 
     JobDraft(Job job) {
         site = job.site();
@@ -34,6 +35,7 @@ final class JobDraft {
         proofs = job.proofs();
         measurements = job.measurements();
         power = job.power();
+        bus = job.bus();
     }
 
     Job made() {
@@ -51,6 +53,7 @@ final class JobDraft {
                 receivers,
                 proofs,
                 measurements,
-                power);
+                power,
+                bus);
     }
 }

@@ -129,6 +129,11 @@ public record ModuleKind(
                 ends, takes, gives, sounds);
     }
 
+    /// What a panel takes it for on its bus: a communicator that listens is a keypad to it.
+    public ModuleSort answersAs() {
+        return sort == ModuleSort.COMMUNICATOR ? ModuleSort.KEYPAD : sort;
+    }
+
     /// Whether it has an aerial, which metal around it makes deaf.
     public boolean aerial() {
         return !radioBand.isEmpty();

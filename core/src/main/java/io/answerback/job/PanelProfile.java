@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 /// @param capacity how much it takes
 /// @param radioBand the radio band it hears, such as "band P"; empty when it has no radio
 /// @param modules the kinds of module it can have; the first is its own board
+/// @param bus how it addresses modules and numbers their zones; empty where the profile does not say
 public record PanelProfile(
         String id,
         String name,
@@ -24,7 +25,8 @@ public record PanelProfile(
         List<SchemeBands> schemes,
         Capacity capacity,
         String radioBand,
-        List<ModuleKind> modules) {
+        List<ModuleKind> modules,
+        Optional<BusRule> bus) {
     /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, or
     ///     the
     ///     first module is not the board
@@ -40,6 +42,36 @@ public record PanelProfile(
         if (modules.isEmpty() || modules.getFirst().sort() != ModuleSort.BOARD) {
             throw new IllegalArgumentException("the first module of panel profile " + name + " must be its board");
         }
+        bus = bus == null ? Optional.empty() : bus;
+    }
+
+    /// A profile that does not say how it addresses modules.
+    public PanelProfile(
+            String id,
+            String name,
+            double pullUpVolts,
+            double pullUpOhms,
+            int entrySeconds,
+            List<SchemeBands> schemes,
+            Capacity capacity,
+            String radioBand,
+            List<ModuleKind> modules) {
+        this(id, name, pullUpVolts, pullUpOhms, entrySeconds, schemes, capacity, radioBand, modules, Optional.empty());
+    }
+
+    /// The same addressing its modules so.
+    public PanelProfile withBus(BusRule other) {
+        return new PanelProfile(
+                id,
+                name,
+                pullUpVolts,
+                pullUpOhms,
+                entrySeconds,
+                schemes,
+                capacity,
+                radioBand,
+                modules,
+                Optional.of(other));
     }
 
     /// The panel's own board.

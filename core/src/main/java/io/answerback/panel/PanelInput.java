@@ -24,6 +24,18 @@ public sealed interface PanelInput {
     /// @param reads what it reads; empty when the resistance is between bands, where nothing is promised
     record ZoneReads(int zone, Optional<Meaning> reads) implements PanelInput {}
 
+    /// An input reads something: its zone does, where the panel looks at that input for it.
+    ///
+    /// @param inputId the input
+    /// @param reads what it reads; empty when the resistance is between bands, where nothing is promised
+    record InputReads(String inputId, Optional<Meaning> reads) implements PanelInput {}
+
+    /// A module on the bus stops answering when it is polled, or answers again.
+    ///
+    /// @param module the module
+    /// @param lost whether it does not answer now
+    record ModuleChanges(String module, boolean lost) implements PanelInput {}
+
     /// One of the panel's own points fails or comes back.
     ///
     /// @param point which

@@ -3,6 +3,7 @@ package io.answerback.panel;
 import io.answerback.event.Qualifier;
 import io.answerback.event.Signal;
 import io.answerback.job.Area;
+import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.Meaning;
 import io.answerback.job.SystemPoint;
@@ -20,6 +21,7 @@ public record PanelReducer(Job job) {
     private static final String SET_OR_UNSET_BY_USER = "401";
     private static final String FAILED_TO_SET = "454";
     private static final String TAMPER = "137";
+    private static final String MODULE_LOST = "333";
 
     /// One step. Entry times that ran out by `now` are dealt with first.
     ///
@@ -35,6 +37,8 @@ public record PanelReducer(Job job) {
                     case PanelInput.UnsetArea unset ->
                         unsetArea(current, unset.area(), SET_OR_UNSET_BY_USER, unset.user());
                     case PanelInput.ZoneReads zone -> zoneReads(current, zone, now);
+                    case PanelInput.InputReads reads -> inputReads(current, reads, now);
+                    case PanelInput.ModuleChanges module -> moduleChanges(current, module);
                     case PanelInput.SystemChanges system -> systemChanges(current, system);
                     case PanelInput.TimePasses passes -> PanelStep.of(current);
                 });
@@ -70,6 +74,37 @@ public record PanelReducer(Job job) {
 
     private PanelStep unsetArea(PanelState state, int area, String event, int user) {
         return report(state.withSet(area, false), area, Qualifier.NEW, event, user);
+    }
+
+    private PanelStep inputReads(PanelState state, PanelInput.InputReads read, Instant now) {
+        Optional<Input> input = job.inputs().stream()
+                .filter(its -> its.id().equals(read.inputId()))
+                .findFirst();
+        if (input.isEmpty()) {
+            return PanelStep.silent(state, "there is no input " + read.inputId());
+        }
+        return new BusView(job)
+                .deafTo(input.get(), state.lost())
+                .map(why -> PanelStep.silent(state, why))
+                .orElseGet(() ->
+                        zoneReads(state, new PanelInput.ZoneReads(input.get().zone(), read.reads()), now));
+    }
+
+    /// A module that is polled and does not answer is reported under its address, once.
+    private PanelStep moduleChanges(PanelState state, PanelInput.ModuleChanges change) {
+        Optional<Integer> address = new BusView(job).polled(change.module());
+        if (address.isEmpty()) {
+            return PanelStep.silent(
+                    state, "the panel has not learned %s: it does not miss it".formatted(change.module()));
+        }
+        if (state.lost().contains(change.module()) == change.lost()) {
+            return PanelStep.of(state);
+        }
+        PanelState next = state.withLost(change.module(), change.lost());
+        Qualifier qualifier = change.lost() ? Qualifier.NEW : Qualifier.RESTORE;
+        return firstAccount()
+                .map(account -> PanelStep.send(next, new Signal(account, qualifier, MODULE_LOST, 0, address.get())))
+                .orElseGet(() -> PanelStep.silent(next, "no area has an account: nothing is sent"));
     }
 
     private PanelStep zoneReads(PanelState state, PanelInput.ZoneReads read, Instant now) {
@@ -159,11 +194,14 @@ public record PanelReducer(Job job) {
     /// What a system point sends: the first account there is, area and zone 0. Empty when no area has an
     /// account.
     public Optional<Signal> systemSignal(SystemPoint point, Qualifier qualifier) {
+        return firstAccount().map(account -> new Signal(account, qualifier, point.event(), 0, 0));
+    }
+
+    private Optional<String> firstAccount() {
         return job.areas().stream()
                 .map(Area::account)
                 .filter(account -> !account.isEmpty())
-                .findFirst()
-                .map(account -> new Signal(account, qualifier, point.event(), 0, 0));
+                .findFirst();
     }
 
     /// What a zone sends when it goes into alarm, if its area is watching. Empty when the zone is off or has

@@ -20,13 +20,15 @@ import java.util.stream.Collectors;
 /// @param tampers zones that sent a tamper and have not sent its restore
 /// @param entries by area, the entry time that runs
 /// @param failed system points that have failed
+/// @param lost modules on the bus that no longer answer, by name
 public record PanelState(
         Set<Integer> setAreas,
         Map<Integer, Meaning> reads,
         Set<Integer> alarms,
         Set<Integer> tampers,
         Map<Integer, Entry> entries,
-        Set<SystemPoint> failed) {
+        Set<SystemPoint> failed,
+        Set<String> lost) {
     /// An entry time that runs.
     ///
     /// @param zone the zone that started it
@@ -40,17 +42,18 @@ public record PanelState(
         tampers = Set.copyOf(tampers);
         entries = Map.copyOf(entries);
         failed = Set.copyOf(failed);
+        lost = Set.copyOf(lost);
     }
 
     /// A panel with every area unset and everything at rest.
     public static PanelState unset() {
-        return new PanelState(Set.of(), Map.of(), Set.of(), Set.of(), Map.of(), Set.of());
+        return new PanelState(Set.of(), Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), Set.of());
     }
 
     /// A panel with every area of `job` set and everything at rest.
     public static PanelState allSet(Job job) {
         Set<Integer> all = job.areas().stream().map(Area::number).collect(Collectors.toSet());
-        return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of());
+        return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), Set.of());
     }
 
     /// What a zone read last.
@@ -61,32 +64,36 @@ public record PanelState(
     PanelState withSet(int area, boolean set) {
         Map<Integer, Entry> running = new HashMap<>(entries);
         running.remove(area);
-        return new PanelState(changed(setAreas, area, set), reads, alarms, tampers, running, failed);
+        return new PanelState(changed(setAreas, area, set), reads, alarms, tampers, running, failed, lost);
     }
 
     PanelState withRead(int zone, Meaning meaning) {
         Map<Integer, Meaning> next = new HashMap<>(reads);
         next.put(zone, meaning);
-        return new PanelState(setAreas, next, alarms, tampers, entries, failed);
+        return new PanelState(setAreas, next, alarms, tampers, entries, failed, lost);
     }
 
     PanelState withAlarm(int zone, boolean alarm) {
-        return new PanelState(setAreas, reads, changed(alarms, zone, alarm), tampers, entries, failed);
+        return new PanelState(setAreas, reads, changed(alarms, zone, alarm), tampers, entries, failed, lost);
     }
 
     PanelState withTamper(int zone, boolean tamper) {
-        return new PanelState(setAreas, reads, alarms, changed(tampers, zone, tamper), entries, failed);
+        return new PanelState(setAreas, reads, alarms, changed(tampers, zone, tamper), entries, failed, lost);
     }
 
     PanelState withEntry(int area, Optional<Entry> entry) {
         Map<Integer, Entry> next = new HashMap<>(entries);
         next.remove(area);
         entry.ifPresent(running -> next.put(area, running));
-        return new PanelState(setAreas, reads, alarms, tampers, next, failed);
+        return new PanelState(setAreas, reads, alarms, tampers, next, failed, lost);
     }
 
     PanelState withFailed(SystemPoint point, boolean fails) {
-        return new PanelState(setAreas, reads, alarms, tampers, entries, changed(failed, point, fails));
+        return new PanelState(setAreas, reads, alarms, tampers, entries, changed(failed, point, fails), lost);
+    }
+
+    PanelState withLost(String module, boolean gone) {
+        return new PanelState(setAreas, reads, alarms, tampers, entries, failed, changed(lost, module, gone));
     }
 
     private static <T> Set<T> changed(Set<T> old, T member, boolean in) {

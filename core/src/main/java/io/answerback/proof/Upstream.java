@@ -14,6 +14,7 @@ import io.answerback.job.Receiver;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
+import io.answerback.zone.ZoneMap;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -29,11 +30,13 @@ import java.util.TreeMap;
 public final class Upstream {
     private final Job job;
     private final Map<String, String> route;
+    private final Map<String, Input> readInstead;
     private final Map<String, Map<String, String>> reader = new HashMap<>();
 
     /// The facts of one job.
     public Upstream(Job job) {
         this.job = job;
+        this.readInstead = ZoneMap.of(job).readInstead();
         this.route = route(job.communicator(), job.routeReceivers());
     }
 
@@ -82,6 +85,11 @@ public final class Upstream {
         return facts;
     }
 
+    /// The input the panel looks at for the zone of another; empty when it looks at that itself.
+    public Optional<Input> readInstead(Input input) {
+        return Optional.ofNullable(readInstead.get(input.id()));
+    }
+
     private static Map<String, String> point(Point point) {
         return point.inSeries().isEmpty()
                 ? Map.of("kind", point.kind().name())
@@ -97,6 +105,7 @@ public final class Upstream {
         Map<String, String> facts = new TreeMap<>(reader.computeIfAbsent(
                 module + "/" + scheme, key -> reader(job.panel().profile().name(), job.inputModel(input), scheme)));
         facts.put("input", input.map(Input::name).orElse("none"));
+        input.flatMap(this::readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
         return facts;
     }
 

@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 public final class PowerRun {
     private final Job job;
     private final String prefix;
-    private final List<PowerStep> steps = new ArrayList<>();
+    private final List<CheckStep> steps = new ArrayList<>();
 
     /// Which way.
     public enum Direction {
@@ -58,7 +58,7 @@ public final class PowerRun {
     }
 
     /// The steps of a job, one way.
-    public static List<PowerStep> of(Job job, Direction direction) {
+    public static List<CheckStep> of(Job job, Direction direction) {
         PowerRun run = new PowerRun(job, direction);
         if (direction == Direction.DOWN) {
             run.down();
@@ -242,6 +242,6 @@ public final class PowerRun {
 
     private void step(String name, String order, String mind, String shows, boolean caution) {
         String id = prefix + name;
-        steps.add(new PowerStep(id, order, mind, shows, caution, job.power().tick(id)));
+        steps.add(new CheckStep(id, order, mind, shows, caution, job.power().tick(id)));
     }
 }

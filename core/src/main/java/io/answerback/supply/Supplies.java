@@ -24,7 +24,7 @@ public record Supplies(
         List<String> circles,
         Sounders sounders,
         BusLoad bus,
-        Map<Direction, List<PowerStep>> runs) {
+        Map<Direction, List<CheckStep>> runs) {
     public Supplies {
         states = List.copyOf(states);
         circles = List.copyOf(circles);

@@ -1,5 +1,6 @@
 package io.answerback.survey;
 
+import io.answerback.job.Bus;
 import io.answerback.job.Communicator;
 import io.answerback.job.HouseRules;
 import io.answerback.job.Input;
@@ -47,7 +48,8 @@ public final class NewJob {
                 List.of(),
                 List.of(),
                 List.of(),
-                Power.UNDECIDED);
+                Power.UNDECIDED,
+                Bus.UNDECIDED);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

@@ -84,10 +84,10 @@ public record Trial(Job job, EventTable events) {
 
     private PanelStep stepped(PointResult.Wired wired, CaseReading seen, PanelState panel, Instant now) {
         PanelReducer reducer = new PanelReducer(job);
-        int zone = wired.input().orElseThrow().zone();
+        String input = wired.input().orElseThrow().id();
         PanelStep step = reducer.step(
                 panel,
-                new PanelInput.ZoneReads(zone, seen.reads().map(meaning -> meaning.toZone(wired.second()))),
+                new PanelInput.InputReads(input, seen.reads().map(meaning -> meaning.toZone(wired.second()))),
                 now);
         Optional<Effect.EntryStarted> entry = step.effects().stream()
                 .filter(Effect.EntryStarted.class::isInstance)

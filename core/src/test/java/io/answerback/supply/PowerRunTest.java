@@ -42,10 +42,10 @@ class PowerRunTest {
     }
 
     private static List<String> ids(Job job, Direction direction) {
-        return PowerRun.of(job, direction).stream().map(PowerStep::id).toList();
+        return PowerRun.of(job, direction).stream().map(CheckStep::id).toList();
     }
 
-    private static PowerStep step(Job job, String id) {
+    private static CheckStep step(Job job, String id) {
         return PowerRun.of(job, Direction.UP).stream()
                 .filter(step -> step.id().equals(id))
                 .findFirst()
@@ -68,11 +68,11 @@ class PowerRunTest {
 
     @Test
     void goingDownTheBatteryComesOffBeforeTheMainsAndBothAreCautions() {
-        List<PowerStep> down = PowerRun.of(job(PowerOrder.MAINS_FIRST, 0), Direction.DOWN);
+        List<CheckStep> down = PowerRun.of(job(PowerOrder.MAINS_FIRST, 0), Direction.DOWN);
         assertThat(down)
-                .extracting(PowerStep::id)
+                .extracting(CheckStep::id)
                 .containsExactly("down:station", "down:Panel:battery", "down:Panel:mains");
-        assertThat(down).filteredOn(step -> step.id().contains("Panel")).allMatch(PowerStep::caution);
+        assertThat(down).filteredOn(step -> step.id().contains("Panel")).allMatch(CheckStep::caution);
     }
 
     @Test

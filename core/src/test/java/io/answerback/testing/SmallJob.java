@@ -4,6 +4,7 @@ import io.answerback.event.EventClass;
 import io.answerback.event.EventTable;
 import io.answerback.job.Area;
 import io.answerback.job.Band;
+import io.answerback.job.Bus;
 import io.answerback.job.Cable;
 import io.answerback.job.Capacity;
 import io.answerback.job.Communicator;
@@ -196,7 +197,8 @@ public final class SmallJob {
                 List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
                 List.of(),
                 List.of(),
-                Power.UNDECIDED);
+                Power.UNDECIDED,
+                Bus.UNDECIDED);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

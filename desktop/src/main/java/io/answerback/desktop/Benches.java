@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import io.answerback.check.Stop;
+import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
@@ -38,6 +39,7 @@ final class Benches {
     private final Supplier<LoopBench> loop;
     private final Supplier<CableBench> cable;
     private final Supplier<PowerBench> power;
+    private final Supplier<BusBench> bus;
 
     Benches(
             Desk desk,
@@ -60,6 +62,7 @@ final class Benches {
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
         this.power = new MadeOnce<>(() ->
                 new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage), faultPoint));
+        this.bus = new MadeOnce<>(() -> new BusBench(desk, look, clock));
     }
 
     static Conductor usual(List<Conductor> conductors) {
@@ -67,6 +70,10 @@ final class Benches {
                 .filter(conductor -> conductor.name().equals(USUAL_CONDUCTOR))
                 .findFirst()
                 .orElse(conductors.getFirst());
+    }
+
+    BusBench bus() {
+        return bus.get();
     }
 
     SurveyBench survey() {
@@ -93,6 +100,8 @@ final class Benches {
                 this::cable,
                 Stop.POWER,
                 this::power,
+                Stop.BUS,
+                this::bus,
                 Stop.LOOP,
                 this::loop,
                 Stop.REPORT,

@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.assess.Assessor;
 import io.answerback.check.SurveySheet;
+import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.desk.Desk;
@@ -119,6 +120,11 @@ public final class Workplace implements AutoCloseable {
     /// The cable bench, made when it is first wanted.
     public CableBench cableBench() {
         return benches.cable();
+    }
+
+    /// The bus bench, made when it is first wanted.
+    public BusBench busBench() {
+        return benches.bus();
     }
 
     /// The power bench, made when it is first wanted.

@@ -27,6 +27,7 @@ class BrinewellColdStoreTest {
                         "cable-unlabelled:C-14",
                         "volts-short:20",
                         "reading-off:10:at-rest",
+                        "learned-but-absent:3",
                         "zone-off:15",
                         "zone-without-area:20",
                         "unused-input:Panel.8",

@@ -5,6 +5,7 @@ import io.answerback.check.SurveySheet;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
+import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import io.answerback.desktop.loop.LoopSheet;
@@ -95,13 +96,13 @@ public final class Shots extends Application {
             loops();
             cables();
             power();
+            bus();
             send("08");
             send("17");
             take("report", () -> {
                 workplace.desk().select("17");
                 workplace.desk().go(Stop.REPORT);
             });
-            take("report-zone-off", () -> workplace.desk().select("15"));
             take("prove", () -> {
                 workplace.desk().select("09");
                 workplace.desk().go(Stop.PROVE);
@@ -132,6 +133,15 @@ public final class Shots extends Application {
         });
         take("power-volts", () -> workplace.powerBench().open(PowerSheet.VOLTS));
         onWindow(() -> workplace.powerBench().open(PowerSheet.HOLD));
+    }
+
+    /// Where each zone is read.
+    private void bus() throws Exception {
+        take("bus-zones", () -> {
+            workplace.desk().select("13");
+            workplace.desk().go(Stop.BUS);
+            workplace.busBench().open(BusSheet.ZONES);
+        });
     }
 
     /// The column of readings, the resistors and a loop of two-wire detectors.

@@ -7,6 +7,8 @@ import io.answerback.event.Qualifier;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Area;
 import io.answerback.job.Battery;
+import io.answerback.job.Bus;
+import io.answerback.job.BusAddress;
 import io.answerback.job.Cable;
 import io.answerback.job.CableType;
 import io.answerback.job.Communicator;
@@ -16,10 +18,12 @@ import io.answerback.job.Input;
 import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.Laying.Progress;
+import io.answerback.job.Learned;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.LoopWiring;
 import io.answerback.job.Measurement;
 import io.answerback.job.Measurement.Measured;
+import io.answerback.job.ModuleSort;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
@@ -55,7 +59,9 @@ import org.apache.commons.csv.CSVRecord;
 /// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
 /// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, a loop
 /// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18), and a proof
-/// gone stale (09, whose cable was found to be longer).
+/// gone stale (09, whose cable was found to be longer). The roof hatch is read from a keypad that has taken over a zone
+/// of
+/// an expander, and the panel expects an expander that is not on the wall.
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
@@ -151,7 +157,8 @@ public final class BrinewellColdStore {
                         new Receiver("A2", "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
                 List.of(),
                 List.of(),
-                power());
+                power(),
+                bus());
     }
 
     private static Point point(CSVRecord row) {
@@ -193,7 +200,7 @@ public final class BrinewellColdStore {
         inputs.add(input("Panel", 8, 8, Optional.empty(), UnusedTermination.NOTHING));
         inputs.add(input("Expander 2", 6, 22, Optional.empty(), UnusedTermination.RESISTOR));
         inputs.add(input("Expander 2", 8, 24, Optional.empty(), UnusedTermination.RESISTOR));
-        inputs.add(input("Keypad 3", 1, 27, Optional.empty(), UnusedTermination.RESISTOR));
+        inputs.add(input("Keypad 3", 1, 43, Optional.empty(), UnusedTermination.RESISTOR));
         return inputs;
     }
 
@@ -253,6 +260,26 @@ public final class BrinewellColdStore {
                 frame,
                 Optional.of(at.plusSeconds(11)),
                 Upstream.of(job, pointId));
+    }
+
+    /// The panel still expects an expander that was taken away.
+    private static Bus bus() {
+        List<BusAddress> addresses = new ArrayList<>();
+        List.of("Expander 1", "Expander 2")
+                .forEach(name -> addresses.add(new BusAddress(addresses.size() + 1, name, Optional.empty())));
+        for (int keypad = 1; keypad <= 3; keypad++) {
+            addresses.add(new BusAddress(7 + keypad, "Keypad " + keypad, Optional.empty()));
+        }
+        for (int area = 1; area <= 3; area++) {
+            addresses.add(new BusAddress(10 + area, "Communicator", Optional.of(area)));
+        }
+        List<Learned> learned = new ArrayList<>();
+        for (BusAddress given : addresses) {
+            learned.add(
+                    new Learned(given.address(), given.address() < 8 ? ModuleSort.BUS_EXPANDER : ModuleSort.KEYPAD));
+        }
+        learned.add(new Learned(3, ModuleSort.BUS_EXPANDER));
+        return new Bus(addresses, learned, List.of(), Optional.empty());
     }
 
     private static Power power() {

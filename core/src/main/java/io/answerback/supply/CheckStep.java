@@ -3,7 +3,7 @@ package io.answerback.supply;
 import io.answerback.job.Tick;
 import java.util.Optional;
 
-/// One step of power-down or power-up.
+/// One step of a check-run, such as power-down or the fitting of a module.
 ///
 /// @param id its name in the job, such as "up:Panel:battery"
 /// @param order what to do
@@ -11,7 +11,7 @@ import java.util.Optional;
 /// @param shows what should be seen once it is done; empty for nothing
 /// @param caution whether a mistake here can hurt somebody or destroy something
 /// @param tick when it was done; empty while it is open
-public record PowerStep(String id, String order, String mind, String shows, boolean caution, Optional<Tick> tick) {
+public record CheckStep(String id, String order, String mind, String shows, boolean caution, Optional<Tick> tick) {
     /// Whether it is done.
     public boolean done() {
         return tick.isPresent();

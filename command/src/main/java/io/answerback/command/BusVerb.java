@@ -1,0 +1,104 @@
+package io.answerback.command;
+
+import io.answerback.bus.BusModule;
+import io.answerback.bus.BusState;
+import io.answerback.files.BrokenFile;
+import io.answerback.job.BusAddress;
+import io.answerback.job.Input;
+import io.answerback.job.Learned;
+import io.answerback.supply.DeviceVolts;
+import io.answerback.zone.ZoneMap;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Modules, addresses and zones of a job.
+@Command(name = "bus", description = "modules, addresses and zones of a job", mixinStandardHelpOptions = true)
+final class BusVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        BusState bus = argument.assess().facts().bus();
+        if (argument.json()) {
+            System.out.println(Json.text(json(bus)));
+        } else {
+            bus.modules().forEach(BusVerb::print);
+            bus.ghosts().forEach(BusVerb::print);
+            bus.zones().lines().forEach(BusVerb::print);
+        }
+        return bus.ghosts().isEmpty() && bus.modules().stream().allMatch(BusModule::settled) ? 0 : 1;
+    }
+
+    private static ObjectNode json(BusState bus) {
+        ObjectNode document = Json.object();
+        ArrayNode modules = document.putArray("modules");
+        bus.modules().forEach(module -> module(modules.addObject(), module));
+        bus.ghosts()
+                .forEach(ghost -> modules.addObject()
+                        .putNull("name")
+                        .put("kind", ghost.sort().words())
+                        .put("address", ghost.address())
+                        .putNull("volts")
+                        .put("enrolled", true)
+                        .put("present", false));
+        ArrayNode zones = document.putArray("zones");
+        bus.zones().lines().forEach(line -> zone(zones.addObject(), line));
+        return document.put("metres", bus.metres()).put("farthestMetres", bus.farthestMetres());
+    }
+
+    private static void module(ObjectNode node, BusModule module) {
+        node.put("name", module.name()).put("kind", module.kind().name());
+        if (module.addresses().isEmpty()) {
+            node.putNull("address");
+        } else {
+            node.put("address", module.addresses().getFirst().address());
+        }
+        ArrayNode addresses = node.putArray("addresses");
+        module.addresses().forEach(given -> addresses.add(given.address()));
+        module.volts()
+                .map(DeviceVolts::atEnd)
+                .ifPresentOrElse(volts -> node.put("volts", volts), () -> node.putNull("volts"));
+        module.metres().ifPresent(metres -> node.put("metres", metres));
+        node.put("enrolled", module.standing() == BusModule.Standing.LEARNED).put("present", module.present());
+    }
+
+    private static void zone(ObjectNode node, ZoneMap.Line line) {
+        node.put("zone", line.zone());
+        line.source().map(Input::name).ifPresentOrElse(name -> node.put("input", name), () -> node.putNull("input"));
+        node.put("takenOver", line.takenOver());
+        ArrayNode ignored = node.putArray("ignored");
+        line.ignored().forEach(input -> ignored.add(input.name()));
+    }
+
+    private static void print(BusModule module) {
+        System.out.printf(
+                "%-16s %-12s %-10s %s%n",
+                module.name(),
+                module.addresses().stream()
+                        .map(BusAddress::address)
+                        .map(String::valueOf)
+                        .collect(Collectors.joining(" ")),
+                module.present() ? "present" : "absent",
+                module.standing().words());
+    }
+
+    private static void print(Learned ghost) {
+        System.out.printf("%-16s %-12d %-10s %s%n", "nobody", ghost.address(), "absent", "learned");
+    }
+
+    private static void print(ZoneMap.Line line) {
+        System.out.printf(
+                "zone %02d  %-20s %s%n",
+                line.zone(),
+                line.source().map(Input::name).orElse("no input"),
+                line.ignored().isEmpty()
+                        ? ""
+                        : "in place of "
+                                + line.ignored().stream().map(Input::name).collect(Collectors.joining(", ")));
+    }
+}

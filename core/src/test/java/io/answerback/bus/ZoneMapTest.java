@@ -1,0 +1,291 @@
+package io.answerback.bus;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.assess.Assessor;
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.check.Finding;
+import io.answerback.edit.BusEdits;
+import io.answerback.edit.Edit;
+import io.answerback.job.BusAddress;
+import io.answerback.job.BusRange;
+import io.answerback.job.BusRule;
+import io.answerback.job.Job;
+import io.answerback.job.Learned;
+import io.answerback.job.Meaning;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.ZoneType;
+import io.answerback.panel.Effect;
+import io.answerback.panel.PanelInput;
+import io.answerback.panel.PanelReducer;
+import io.answerback.panel.PanelState;
+import io.answerback.panel.PanelStep;
+import io.answerback.proof.ProofState;
+import io.answerback.testing.SmallBus;
+import io.answerback.testing.SmallJob;
+import io.answerback.zone.ZoneMap;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/// Addresses, zones and their sources. Point 02 is wired to board input 2; point 03 to board input 3.
+class ZoneMapTest {
+    private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
+
+    private static Job addressed() {
+        return BusEdits.giveAddresses().on(SmallBus.job());
+    }
+
+    /// Point 03 moved to the input of keypad 2, and that to zone 10: expander 1, place 6.
+    private static Job takenOver() {
+        Job job = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(addressed());
+        return BusEdits.takeOver("Keypad 2.1", 10).on(job);
+    }
+
+    private static List<String> found(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream().map(Finding::id).toList();
+    }
+
+    private static String why(PanelStep step) {
+        return ((Effect.Silent) step.effects().getLast()).why();
+    }
+
+    @Test
+    void blockAndPlaceGiveTheZoneAndBack() {
+        // address 2 is the second block of eight from zone 5 on: 5 + 8 + 5 - 1
+        assertThat(SmallBus.RULE.zone("bus-8", 2, 5)).contains(17);
+        BusRule.Home home = SmallBus.RULE.home(17).orElseThrow();
+        assertThat(home.address()).isEqualTo(2);
+        assertThat(home.place()).isEqualTo(5);
+        assertThat(SmallBus.RULE.zone("bus-8", 4, 1)).isEmpty();
+        assertThat(SmallBus.RULE.zone("bus-8", 1, 9)).isEmpty();
+        assertThat(SmallBus.RULE.home(29)).isEmpty();
+    }
+
+    @Test
+    void blocksThatOverlapAreRefusedByName() {
+        BusRange keypads = new BusRange(List.of("keypad"), 8, 11, 28, 1);
+        assertThatThrownBy(() -> new BusRule(
+                        List.of(new BusRange(List.of("bus-8"), 1, 3, 5, 8), keypads), 0, 0, true, List.of()))
+                .hasMessage("[bus-8] and [keypad] share zone 28; move one of them");
+        assertThatThrownBy(() -> new BusRule(
+                        List.of(new BusRange(List.of("bus-8"), 1, 9, 5, 1), keypads), 0, 0, true, List.of()))
+                .hasMessage("[bus-8] and [keypad] share address 8; move one of them");
+    }
+
+    @Test
+    void addressesAreProposedWhereTheZonesAreAlready() {
+        Job job = addressed();
+        assertThat(job.bus().address("Expander 1")).contains(1);
+        assertThat(job.bus().address("Expander 2")).contains(2);
+        assertThat(job.bus().address("Keypad 1")).contains(8);
+        assertThat(job.inputs()).isEqualTo(SmallBus.job().inputs());
+        assertThat(BusEdits.free(job, "bus-8")).containsExactly(3);
+    }
+
+    @Test
+    void anAddressThatIsTakenOrOfAnotherKindIsRefused() {
+        Job job = addressed();
+        assertThatThrownBy(() -> BusEdits.address("Expander 1", 2).on(job))
+                .hasMessage("address 2 is Expander 2's; choose one that is free");
+        assertThatThrownBy(() -> BusEdits.address("Expander 1", 9).on(job))
+                .hasMessage("Expander 1 can have address 1 to 3, not 9; free are [3]");
+    }
+
+    @Test
+    void aMovedExpanderBringsTheZonesOfItsNewAddress() {
+        Job moved = BusEdits.address("Expander 1", 3).on(addressed());
+        assertThat(moved.inputs().stream()
+                        .filter(input -> input.module().equals("Expander 1"))
+                        .map(input -> input.zone()))
+                .containsExactlyElementsOf(IntStream.rangeClosed(21, 28).boxed().toList());
+    }
+
+    @Test
+    void aKeypadsInputWinsTheZoneUntilItIsReleased() {
+        Job job = takenOver();
+        ZoneMap.Line line = ZoneMap.of(job).zone(10).orElseThrow();
+        assertThat(line.takenOver()).isTrue();
+        assertThat(line.source().orElseThrow().id()).isEqualTo("Keypad 2.1");
+        assertThat(line.ignored()).extracting(input -> input.id()).containsExactly("Expander 1.6");
+        assertThat(job.zone(10).orElseThrow().type()).isEqualTo(ZoneType.HOLD_UP);
+        assertThat(found(job)).contains("zone-taken-over:10").doesNotContain("input-ignored:Expander 1.6");
+        Job released = BusEdits.release("Keypad 2.1").on(job);
+        ZoneMap.Line back = ZoneMap.of(released).zone(10).orElseThrow();
+        assertThat(back.takenOver()).isFalse();
+        assertThat(back.source().orElseThrow().id()).isEqualTo("Expander 1.6");
+        assertThat(back.programmed()).as("what is programmed stays").isPresent();
+        assertThat(ZoneMap.of(released).zone(32).orElseThrow().programmed()).isEmpty();
+    }
+
+    @Test
+    void thePanelLooksAtTheSourceOfAZoneOnly() {
+        Job job = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(takenOver());
+        assertThat(found(job)).contains("input-ignored:Expander 1.6");
+        PanelReducer panel = new PanelReducer(job);
+        PanelState set = PanelState.allSet(job);
+        var deaf = panel.step(set, new PanelInput.InputReads("Expander 1.6", Optional.of(Meaning.ALARM)), NOW);
+        assertThat(deaf.signals()).isEmpty();
+        assertThat(why(deaf)).isEqualTo("Expander 1 · 6 is not looked at: zone 10 is read from Keypad 2 · 1");
+        var heard = panel.step(set, new PanelInput.InputReads("Keypad 2.1", Optional.of(Meaning.ALARM)), NOW);
+        assertThat(heard.signals())
+                .singleElement()
+                .satisfies(signal -> assertThat(signal.zone()).isEqualTo(10));
+        // released, the zone falls back to the expander's input
+        Job released = BusEdits.release("Keypad 2.1").on(job);
+        var after = new PanelReducer(released)
+                .step(set, new PanelInput.InputReads("Expander 1.6", Optional.of(Meaning.ALARM)), NOW);
+        assertThat(after.signals())
+                .singleElement()
+                .satisfies(signal -> assertThat(signal.zone()).isEqualTo(10));
+    }
+
+    @Test
+    void aProofGoesStaleWhenItsZoneIsReadFromElsewhere() {
+        Job wired = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(addressed());
+        var now = Instant.parse("2026-05-12T09:00:00Z");
+        Job proven = io.answerback.edit.Edits.keepProof(new io.answerback.job.Proof(
+                        "02",
+                        now,
+                        10,
+                        "practice station",
+                        "frame",
+                        Optional.of(now),
+                        io.answerback.proof.Upstream.of(wired, "02")))
+                .on(wired);
+        assertThat(state(proven)).isInstanceOf(ProofState.Proven.class);
+        Job moved = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(proven);
+        Job taken = BusEdits.takeOver("Keypad 2.1", 10).on(moved);
+        assertThat(state(taken))
+                .isInstanceOfSatisfying(
+                        ProofState.Stale.class,
+                        stale -> assertThat(stale.why()).contains("read in its place", "Keypad 2 · 1"));
+        assertThat(new Assessor(SmallJob.EVENTS)
+                        .assess(taken)
+                        .point("02")
+                        .orElseThrow()
+                        .chain()
+                        .of(io.answerback.job.Link.ZONE)
+                        .line())
+                .contains("read from Keypad 2 · 1");
+    }
+
+    private static ProofState state(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job)
+                .point("02")
+                .orElseThrow()
+                .proof();
+    }
+
+    @Test
+    void onlyAKeypadTakesOverAndOnlyAZoneThereIs() {
+        assertThatThrownBy(() -> BusEdits.takeOver("Expander 1.6", 3).on(addressed()))
+                .hasMessageContaining("is on no keypad");
+        assertThatThrownBy(() -> BusEdits.takeOver("Keypad 1.1", 41).on(addressed()))
+                .hasMessage("the panel has zones 1 to 40; there is no zone 41");
+    }
+
+    @Test
+    void aModuleThatDoesNotAnswerIsReportedOnceAndMissedOnlyWhereItWasLearned() {
+        Job job = BusEdits.scan().on(addressed());
+        PanelReducer panel = new PanelReducer(job);
+        PanelState set = PanelState.allSet(job);
+        var lost = panel.step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        assertThat(lost.signals()).singleElement().satisfies(signal -> {
+            assertThat(signal.event()).isEqualTo("333");
+            assertThat(signal.zone()).isEqualTo(2);
+        });
+        assertThat(panel.step(lost.state(), new PanelInput.ModuleChanges("Expander 2", true), NOW)
+                        .signals())
+                .isEmpty();
+        var deaf = panel.step(lost.state(), new PanelInput.InputReads("Expander 2.1", Optional.of(Meaning.ALARM)), NOW);
+        assertThat(why(deaf)).isEqualTo("Expander 2 does not answer");
+        Job forgotten = BusEdits.forget(2).on(job);
+        var unheard = new PanelReducer(forgotten).step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        assertThat(why(unheard)).isEqualTo("the panel has not learned Expander 2: it does not miss it");
+        assertThat(found(forgotten)).contains("present-not-learned:Expander 2");
+    }
+
+    @Test
+    void aServiceKeypadThatWasLearnedIsLeftBehind() {
+        Edit hooked = BusEdits.service(Optional.of(11));
+        Job temporary = BusEdits.scan().on(hooked.on(addressed()));
+        assertThat(temporary.bus().learnedAt(11))
+                .as("temporary mode learns none")
+                .isEmpty();
+        assertThat(found(temporary)).contains("service-keypad-on");
+        Job enrolling = io.answerback.edit.PracticeEdits.school("", io.answerback.job.School.ENROL_AND_DELETE)
+                .on(addressed());
+        Job learned = BusEdits.scan().on(hooked.on(enrolling));
+        assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
+        Job left = BusEdits.service(Optional.empty()).on(learned);
+        assertThat(found(left)).contains("learned-but-absent:11").doesNotContain("service-keypad-on");
+        assertThat(found(BusEdits.forget(11).on(left))).doesNotContain("learned-but-absent:11");
+    }
+
+    @Test
+    void aModuleTakenOffTheWallIsStillExpected() {
+        Job job = BusEdits.scan().on(addressed());
+        assertThat(found(job)).noneMatch(id -> id.startsWith("learned-but-absent"));
+        Job off = BusEdits.present("Expander 2", false).on(job);
+        assertThat(found(off)).contains("learned-but-absent:2");
+        Job removed = CapacityEdits.remove("Expander 2").on(job);
+        assertThat(found(removed)).contains("learned-but-absent:2");
+    }
+
+    @Test
+    void aSecondCableFromOnePlaceIsABranch() {
+        Job job = addressed();
+        for (String module : List.of("Expander 1", "Expander 2")) {
+            job = io.answerback.edit.CablingEdits.add(io.answerback.job.CableEnds.toModule(module), SmallJob.THIN)
+                    .on(job);
+            job = io.answerback.edit.Edits.cableMetres(job.cables().getLast().id(), 55)
+                    .on(job);
+        }
+        assertThat(found(job)).contains("bus-branched", "bus-too-long").doesNotContain("bus-module-too-far");
+        Job chained = io.answerback.edit.CablingEdits.ends(
+                        job.cables().getLast().id(),
+                        io.answerback.job.CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                .on(job);
+        // 55 m and 55 m more
+        assertThat(found(chained))
+                .contains("bus-too-long", "bus-module-too-far")
+                .doesNotContain("bus-branched");
+    }
+
+    @Property(tries = 300)
+    void noTwoModulesEverShareAnAddress(@ForAll long seed, @ForAll @IntRange(min = 1, max = 25) int edits) {
+        Random random = new Random(seed);
+        Job job = SmallBus.job();
+        for (int i = 0; i < edits; i++) {
+            try {
+                job = edit(random, job).on(job);
+            } catch (IllegalArgumentException refused) {
+                continue;
+            }
+            assertThat(job.bus().addresses().stream().map(BusAddress::address)).doesNotHaveDuplicates();
+        }
+    }
+
+    private static Edit edit(Random random, Job job) {
+        String module = job.modules().get(random.nextInt(job.modules().size())).name();
+        return switch (random.nextInt(6)) {
+            case 0 -> BusEdits.giveAddresses();
+            case 1 ->
+                CapacityEdits.fit("", List.of(job.panel().profile().modules().get(1 + random.nextInt(2))));
+            case 2 -> CapacityEdits.remove(module);
+            case 3 -> BusEdits.scan();
+            case 4 -> BusEdits.present(module, random.nextBoolean());
+            default -> BusEdits.address(module, random.nextInt(14));
+        };
+    }
+}

@@ -1,0 +1,108 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.capacity.CapacityEdits;
+import io.answerback.capacity.ConverterChoice;
+import io.answerback.capacity.ConverterChoice.Offer;
+import io.answerback.chain.Mark;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.PanelProfile;
+import java.util.Collections;
+import javafx.scene.Node;
+import javafx.scene.layout.VBox;
+
+/// Which wired-to-wireless converter takes the zones that have no input: each kind drawn with its inputs filled, and
+/// why
+/// it does not do.
+final class ConvertersSheet extends Sheet {
+    private final Desk desk;
+    private final Look look;
+
+    ConvertersSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.look = look;
+        instrument
+                .getChildren()
+                .setAll(
+                        Words.title("What a converter costs"),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "Every zone it brings uses up one of the panel's wireless zones; the panel's own inputs use up none. It has a supply and a battery of its own, which are to be tested at every visit.")),
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "Smoke, heat and carbon monoxide: life-safety work under its own code and licence. That an input fits does not approve it.")));
+    }
+
+    @Override
+    public String title() {
+        return "Which converter takes the old zones";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        int count = state.assessment().facts().converters().zones().size();
+        return count == 1 ? "one point has no input" : "%d points have no input".formatted(count);
+    }
+
+    @Override
+    public void show(DeskState state) {
+        ConverterChoice choice = state.assessment().facts().converters();
+        PanelProfile profile = state.job().panel().profile();
+        sheet.getChildren().clear();
+        if (choice.offers().isEmpty()) {
+            sheet.getChildren()
+                    .add(Words.wrapped(Words.of(
+                            "empty",
+                            "The panel's profile knows no wired-to-wireless converter%s."
+                                    .formatted(profile.radioBand().isEmpty() ? ", and it has no radio" : ""))));
+            return;
+        }
+        choice.offers().forEach(offer -> sheet.getChildren().add(offer(choice, offer)));
+    }
+
+    private Node offer(ConverterChoice choice, Offer offer) {
+        Mark mark = offer.enough() ? Mark.SOUND : offer.refused() ? Mark.WRONG : Mark.TIGHT;
+        Flow head = new Flow(
+                Marks.of(
+                        mark,
+                        offer.enough() ? "takes all" : offer.refused() ? "does not do" : "takes some",
+                        look.px(5)),
+                Words.title(offer.kind().name()),
+                Words.figure(offer.kind().radioBand()));
+        head.getStyleClass().add("switches");
+        VBox part = new VBox(head);
+        part.getStyleClass().add("gaps");
+        if (!offer.refused()) {
+            ConverterDrawing drawing = new ConverterDrawing(look);
+            drawing.show(offer);
+            part.getChildren().addAll(drawing, Words.wrapped(Words.quiet(takes(choice, offer))));
+        }
+        offer.work().forEach(what -> part.getChildren().add(Words.wrapped(Words.quiet(what))));
+        offer.against().forEach(why -> part.getChildren().add(Words.wrapped(Words.of("finding-says", why))));
+        if (!offer.taken().isEmpty()) {
+            part.getChildren()
+                    .add(Tool.of(
+                            offer.boxes() == 1 ? "Fit it" : "Fit %d of them".formatted(offer.boxes()),
+                            "brings its inputs; points are wired to them on the survey's inventory",
+                            () -> desk.apply(CapacityEdits.fit(
+                                    offer.kind().name(), Collections.nCopies(offer.boxes(), offer.kind())))));
+        }
+        return part;
+    }
+
+    private static String takes(ConverterChoice choice, Offer offer) {
+        String supply = offer.supply()
+                .map(unit -> " Its own supply gives %.0f mA and takes a battery of %.1f Ah at the most."
+                        .formatted(unit.milliamps(), unit.mostAmpHours()))
+                .orElse("");
+        return "Takes %d of %d with %d on the wall, and uses up %d wireless zones.%s"
+                .formatted(offer.taken().size(), choice.zones().size(), offer.boxes(), offer.radioZones(), supply);
+    }
+}

@@ -1,0 +1,96 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.bus.FittingRun;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.CheckRunPart;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.PanelModule;
+import java.time.InstantSource;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// Fitting a module, one step at a time, up to zones that live.
+final class FittingSheet extends Sheet {
+    private static final Set<ModuleSort> FITTED =
+            EnumSet.of(ModuleSort.PLUG_IN, ModuleSort.BUS_EXPANDER, ModuleSort.KEYPAD, ModuleSort.COMMUNICATOR);
+
+    private final Desk desk;
+    private final CheckRunPart run;
+    private String module = "";
+
+    FittingSheet(Desk desk, Look look, InstantSource clock) {
+        this.desk = desk;
+        this.run = new CheckRunPart(desk, look, clock);
+        instrument
+                .getChildren()
+                .setAll(
+                        Words.title("Ready with nothing connected"),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "A module that was just fitted shows nothing until its zones have a type and an area. \"Ready\" then means that its zones are off, not that they are well.")),
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "Power off before a module is seated or wired: isolate, lock off, prove dead, battery off. The maker's manual comes first.")));
+    }
+
+    @Override
+    public String title() {
+        return "Fitting a module";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return chosen(state)
+                .map(its -> CheckRunPart.progress(FittingRun.of(state.job(), its)))
+                .orElse("");
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Optional<String> chosen = chosen(state);
+        if (chosen.isEmpty()) {
+            sheet.getChildren()
+                    .setAll(Words.wrapped(Words.of(
+                            "empty",
+                            "No module is on this job but the board: fit one on the survey's inventory (Ctrl+1).")));
+            return;
+        }
+        Flow row = new Flow(Choice.of("Module", modules(state), chosen.get(), name -> name, name -> {
+            module = name;
+            show(desk.now());
+        }));
+        row.getChildren().addAll(run.tools(FittingRun.prefix(chosen.get())));
+        row.getStyleClass().add("switches");
+        sheet.getChildren().setAll(row);
+        sheet.getChildren()
+                .addAll(run.show(
+                        FittingRun.of(state.job(), chosen.get()), chosen.get() + " is fitted and its zones live"));
+    }
+
+    private static List<String> modules(DeskState state) {
+        Job job = state.job();
+        return job.modules().stream()
+                .filter(its -> job.panel()
+                        .profile()
+                        .module(its.kindId())
+                        .filter(kind -> FITTED.contains(kind.sort()))
+                        .isPresent())
+                .map(PanelModule::name)
+                .toList();
+    }
+
+    private Optional<String> chosen(DeskState state) {
+        List<String> modules = modules(state);
+        return modules.contains(module) ? Optional.of(module) : modules.stream().findFirst();
+    }
+}

@@ -1,0 +1,191 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.bus.BusModule;
+import io.answerback.bus.BusState;
+import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
+import io.answerback.chain.Mark;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.BusEdits;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.HPos;
+import javafx.scene.Node;
+
+/// The bus from the board outwards, its cables with their metres, its modules with address and volts. Modules no bus
+/// cable leads to stand below.
+final class LaidDrawing extends Drawing {
+    private static final double ROW = 46;
+    private static final double BOX = 36;
+    private static final double ROOT = 110;
+    private static final double GAP = 56;
+    private static final double LEAST_WIDE = 190;
+    private static final double MOST_WIDE = 300;
+
+    private final Desk desk;
+    private final Look look;
+    private BusState bus;
+    private String board = "";
+    private Map<String, List<BusState.Branch>> onward = Map.of();
+    private List<BusModule> loose = List.of();
+    private double wide;
+    private int row;
+
+    LaidDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+        this.look = look;
+        getStyleClass().add("tree-drawing");
+        setMinHeight(USE_PREF_SIZE);
+    }
+
+    void show(Job job, BusState shown) {
+        bus = shown;
+        board = job.modules().getFirst().name();
+        onward = new HashMap<>();
+        bus.branches()
+                .forEach(branch -> onward.computeIfAbsent(branch.from(), key -> new ArrayList<>())
+                        .add(branch));
+        loose = bus.modules().stream()
+                .filter(module -> module.metres().isEmpty())
+                .toList();
+        requestLayout();
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return bus == null ? 0 : (leaves(board) + loose.size()) * ROW + (loose.isEmpty() ? 8 : 34);
+    }
+
+    private int leaves(String place) {
+        List<BusState.Branch> next = onward.getOrDefault(place, List.of());
+        return next.isEmpty()
+                ? 1
+                : next.stream().mapToInt(branch -> leaves(branch.to())).sum();
+    }
+
+    private int depth(String place) {
+        return 1
+                + onward.getOrDefault(place, List.of()).stream()
+                        .mapToInt(branch -> depth(branch.to()))
+                        .max()
+                        .orElse(0);
+    }
+
+    @Override
+    protected void draw(double width) {
+        if (bus == null) {
+            return;
+        }
+        row = 0;
+        int levels = Math.max(1, depth(board) - 1);
+        wide = Math.clamp((width - ROOT - levels * GAP) / levels, LEAST_WIDE, MOST_WIDE);
+        double y = middle(0);
+        box("tree-root", 0, y - BOX / 2, ROOT, BOX);
+        words("path-place", board, 10, y, HPos.LEFT);
+        branch(board, ROOT, y);
+        if (!loose.isEmpty()) {
+            double below = leaves(board) * ROW + 22;
+            words("core-word", "no bus cable leads to these yet", 0, below - 8, HPos.LEFT);
+            for (int i = 0; i < loose.size(); i++) {
+                module(loose.get(i), 0, below + 4 + i * ROW + BOX / 2);
+            }
+        }
+    }
+
+    private static double middle(int at) {
+        return 4 + at * ROW + BOX / 2;
+    }
+
+    private void branch(String place, double right, double y) {
+        double left = right + GAP;
+        List<BusState.Branch> next = onward.getOrDefault(place, List.of());
+        for (int i = 0; i < next.size(); i++) {
+            if (i > 0) {
+                row++;
+            }
+            double below = middle(row);
+            double bend = right + 12;
+            line("bus-line", right, y, bend, y);
+            line("bus-line", bend, y, bend, below);
+            line("bus-line", bend, below, left, below);
+            words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, HPos.LEFT);
+            String to = next.get(i).to();
+            bus.module(to)
+                    .ifPresentOrElse(
+                            module -> module(module, left, below),
+                            () -> words("path-place", to, left + 4, below, HPos.LEFT));
+            branch(to, left + wide, below);
+        }
+    }
+
+    private void module(BusModule module, double x, double y) {
+        Mark mark = mark(module);
+        String volts = module.volts()
+                .map(device -> device.collapsed() ? "no volts" : "%.2f V".formatted(device.atEnd()))
+                .orElse("");
+        box("tree-place tree-" + mark.name().toLowerCase(Locale.ROOT), x, y - BOX / 2, wide, BOX)
+                .setAccessibleText("%s, %s, %s".formatted(module.name(), says(module), volts));
+        place(Marks.of(mark, says(module), look.px(4.5)), x + 8, y, HPos.LEFT);
+        words("tree-word", module.name(), x + 22, y - 8, HPos.LEFT);
+        words("core-word", says(module), x + 22, y + 9, HPos.LEFT);
+        words("figure", volts, x + wide - 8, y + 9, HPos.RIGHT);
+        place(address(module), x + wide - 4, y - 8, HPos.RIGHT);
+    }
+
+    private static Mark mark(BusModule module) {
+        if (module.settled()) {
+            return module.volts().filter(device -> !device.ok()).isPresent() ? Mark.WRONG : Mark.SOUND;
+        }
+        return module.addresses().isEmpty() || !module.present() ? Mark.NOT_DONE : Mark.WRONG;
+    }
+
+    private static String says(BusModule module) {
+        if (module.addresses().isEmpty()) {
+            return "no address yet";
+        }
+        if (!module.present()) {
+            return "not on the wall";
+        }
+        return module.addresses().size() < module.wanted()
+                ? "%d of %d areas".formatted(module.addresses().size(), module.wanted())
+                : module.standing().words();
+    }
+
+    /// A communicator that listens has several addresses, which are given together.
+    private Node address(BusModule module) {
+        String text = module.addresses().stream()
+                .map(given -> String.valueOf(given.address()))
+                .collect(Collectors.joining(" "));
+        if (module.kind().sort() == ModuleSort.COMMUNICATOR) {
+            return io.answerback.desktop.drawing.Words.figure(text.isEmpty() ? "none" : "at " + text);
+        }
+        return new ValueField(
+                "Address of " + module.name(), text.isEmpty() ? "address" : "at " + text, typed -> set(module, typed));
+    }
+
+    private boolean set(BusModule module, String typed) {
+        try {
+            String digits = typed.replace("at", "").strip();
+            Optional<Integer> address = digits.matches("\\d{1,3}")
+                    ? Optional.of(Integer.valueOf(digits))
+                    : Optional.of((int) FigureReader.read(digits, "address of " + module.name()));
+            return desk.apply(BusEdits.address(module.name(), address.get()));
+        } catch (IllegalArgumentException wrong) {
+            desk.tell(wrong.getMessage());
+            return false;
+        }
+    }
+}

@@ -1,0 +1,146 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.bus.BusModule;
+import io.answerback.bus.BusState;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Gauge;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.BusEdits;
+import io.answerback.job.BusRange;
+import io.answerback.job.BusRule;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.layout.VBox;
+
+/// The bus as it is laid, each module with its address and its volts; an address is typed where it stands.
+final class LaidSheet extends Sheet {
+    private final Desk desk;
+    private final LaidDrawing drawing;
+    private final VBox limits = new VBox();
+
+    LaidSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.drawing = new LaidDrawing(desk, look);
+        limits.getStyleClass().add("gaps");
+        instrument.getChildren().setAll(limits);
+    }
+
+    @Override
+    public String title() {
+        return "Who answers on the bus";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "addresses, metres from the board, and volts in an alarm with the battery empty";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        BusState bus = state.assessment().facts().bus();
+        sheet.getChildren().clear();
+        limits.getChildren().clear();
+        if (bus.modules().isEmpty()) {
+            sheet.getChildren()
+                    .add(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            "Nothing is on the bus yet: fit a keypad or an expander on the survey's inventory (Ctrl+1).")));
+            return;
+        }
+        drawing.show(state.job(), bus);
+        sheet.getChildren().addAll(tools(state.job(), bus), drawing);
+        state.job().panel().profile().bus().ifPresentOrElse(rule -> limits(state.job(), rule, bus), this::noRule);
+    }
+
+    private Flow tools(Job job, BusState bus) {
+        Flow row = new Flow();
+        row.getStyleClass().add("switches");
+        if (bus.modules().stream().anyMatch(module -> module.addresses().isEmpty())) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "Propose addresses",
+                            "gives every module without one the lowest that is free",
+                            () -> desk.apply(BusEdits.giveAddresses())));
+        }
+        bus.modules().stream()
+                .filter(module -> module.kind().sort() == ModuleSort.COMMUNICATOR)
+                .filter(module -> module.addresses().size() != module.wanted())
+                .forEach(module -> row.getChildren()
+                        .add(Tool.of(
+                                "One address an area for " + module.name(),
+                                "a free keypad address for each of %d areas"
+                                        .formatted(job.areas().size()),
+                                () -> desk.apply(BusEdits.listening(module.name())))));
+        return row;
+    }
+
+    private void limits(Job job, BusRule rule, BusState bus) {
+        limits.getChildren().add(Words.title("What the bus may have"));
+        gauge("cable in all", bus.metres(), rule.mostMetres());
+        gauge("to the farthest module", bus.farthestMetres(), rule.mostRunMetres());
+        limits.getChildren()
+                .add(Words.wrapped(Words.quiet(
+                        rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
+        limits.getChildren().add(Words.title("Free addresses"));
+        rule.ranges().stream()
+                .filter(range -> !range.offTheBus())
+                .forEach(range -> limits.getChildren().add(Words.wrapped(Words.quiet(free(job, range)))));
+        listeners(bus);
+    }
+
+    private void gauge(String name, double used, double most) {
+        String says = most > 0 ? "%.0f m of %.0f m %s".formatted(used, most, name) : "%.0f m %s".formatted(used, name);
+        limits.getChildren().addAll(new Gauge(used, Math.max(1, most), says), Words.wrapped(Words.quiet(says)));
+    }
+
+    private static String free(Job job, BusRange range) {
+        String kinds = range.kinds().stream()
+                .flatMap(id -> job.panel().profile().module(id).stream())
+                .map(kind -> kind.sort().words())
+                .distinct()
+                .collect(Collectors.joining(", "));
+        List<Integer> free = BusEdits.free(job, range.kinds().getFirst());
+        return "%s: %s"
+                .formatted(
+                        kinds,
+                        free.isEmpty()
+                                ? "none left"
+                                : free.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+    }
+
+    private void listeners(BusState bus) {
+        Optional<BusModule> listens = bus.modules().stream()
+                .filter(module -> module.kind().sort() == ModuleSort.COMMUNICATOR)
+                .filter(module -> !module.addresses().isEmpty())
+                .findFirst();
+        listens.ifPresent(module -> {
+            limits.getChildren().add(Words.title(module.name() + " pretends to be keypads"));
+            module.addresses()
+                    .forEach(given -> limits.getChildren()
+                            .add(Words.wrapped(Words.quiet("address %d, %s"
+                                    .formatted(
+                                            given.address(),
+                                            given.area()
+                                                    .map("program it as a keypad of area %02d"::formatted)
+                                                    .orElse("no area"))))));
+        });
+    }
+
+    private void noRule() {
+        limits.getChildren()
+                .add(
+                        Words.wrapped(
+                                Words.quiet(
+                                        "The panel's profile does not say how it addresses modules: addresses are kept, and nothing is judged.")));
+    }
+}

@@ -1,0 +1,153 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.theme.Look;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.geometry.HPos;
+import javafx.geometry.Point2D;
+import javafx.scene.shape.Rectangle;
+
+/// Every module with its inputs side by side, each with the zone it brings and the point on it. An input that is not
+/// looked at is crossed out, and a line leads from it to the one that is read in its place.
+final class ZonesDrawing extends Drawing {
+    private static final double NAME = 130;
+    private static final double ROW = 62;
+    private static final double CELL_HEIGHT = 50;
+    private static final double GAP = 6;
+    private static final int ACROSS = 8;
+    private static final double LETTER = 5.8;
+
+    private final Desk desk;
+    private final List<List<Input>> rows = new ArrayList<>();
+    private Job job;
+    private ZoneMap map;
+    private String selected = "";
+
+    ZonesDrawing(Desk desk, Look look) {
+        super(look);
+        this.desk = desk;
+        getStyleClass().add("zones-drawing");
+        setMinHeight(USE_PREF_SIZE);
+    }
+
+    void show(Job shown, ZoneMap zones, String point) {
+        job = shown;
+        map = zones;
+        selected = point;
+        rows.clear();
+        job.modules().forEach(module -> {
+            List<Input> its = job.inputs().stream()
+                    .filter(input -> input.module().equals(module.name()) && !input.second())
+                    .sorted((one, other) -> Integer.compare(one.number(), other.number()))
+                    .toList();
+            for (int from = 0; from < its.size(); from += ACROSS) {
+                rows.add(its.subList(from, Math.min(its.size(), from + ACROSS)));
+            }
+        });
+        redraw();
+    }
+
+    @Override
+    protected double height() {
+        return rows.size() * ROW + 6;
+    }
+
+    @Override
+    protected void draw(double width) {
+        double wide = (width - NAME) / ACROSS - GAP;
+        Set<String> ignored = map.ignored();
+        Map<String, Point2D> centres = new HashMap<>();
+        for (int row = 0; row < rows.size(); row++) {
+            double y = 3 + row * ROW;
+            Input first = rows.get(row).getFirst();
+            if (first.number() == 1 || row == 0) {
+                words("path-place", first.module(), 0, y + CELL_HEIGHT / 2, HPos.LEFT);
+            }
+            for (Input input : rows.get(row)) {
+                double x = NAME + ((input.number() - 1) % ACROSS) * (wide + GAP);
+                cell(input, x, y, wide, ignored.contains(input.id()));
+                centres.put(input.id(), new Point2D(x + wide / 2, y + CELL_HEIGHT / 2));
+            }
+        }
+        map.lines()
+                .forEach(line -> line.source()
+                        .ifPresent(source -> line.ignored()
+                                .forEach(other -> leads(centres.get(other.id()), centres.get(source.id())))));
+    }
+
+    private void cell(Input input, double x, double y, double wide, boolean ignored) {
+        boolean used = input.pointId().isPresent();
+        boolean shown = input.pointId().filter(selected::equals).isPresent();
+        String style = ignored ? "zone-ignored" : shown ? "zone-selected" : used ? "zone-used" : "zone-unused";
+        Rectangle cell = box("zone-cell " + style, x, y, wide, CELL_HEIGHT);
+        cell.setAccessibleText("%s, zone %d%s%s"
+                .formatted(
+                        input.name(),
+                        input.zone(),
+                        input.pointId().map(" point "::concat).orElse(", unused"),
+                        ignored ? ", not looked at" : ""));
+        cell.setOnMouseClicked(click -> input.pointId().ifPresent(desk::select));
+        words("figure", "%02d".formatted(input.zone()), x + 6, y + 10, HPos.LEFT)
+                .setMouseTransparent(true);
+        String title = ignored ? "not read" : input.pointId().map(this::title).orElse("free");
+        List<String> lines = lines(title, (int) ((wide - 8) / LETTER));
+        for (int i = 0; i < lines.size(); i++) {
+            words("core-word", lines.get(i), x + 6, y + 26 + 14 * i, HPos.LEFT).setMouseTransparent(true);
+        }
+        second(input, x + wide, y);
+        if (ignored) {
+            line("zone-cross", x, y + CELL_HEIGHT, x + wide, y);
+        }
+    }
+
+    private String title(String pointId) {
+        return pointId + " " + job.point(pointId).map(Point::name).orElse("");
+    }
+
+    /// Words broken into two lines at the most, the second cut off where it is too long.
+    private static List<String> lines(String title, int letters) {
+        if (title.length() <= letters) {
+            return List.of(title);
+        }
+        int space = title.lastIndexOf(' ', letters);
+        String first = space <= 0 ? title.substring(0, letters) : title.substring(0, space);
+        String rest = title.substring(first.length()).strip();
+        return List.of(first, rest.length() <= letters ? rest : rest.substring(0, Math.max(1, letters - 1)) + "…");
+    }
+
+    /// The second zone of an input that tells two apart.
+    private void second(Input input, double right, double y) {
+        job.inputs().stream()
+                .filter(other -> other.shares().filter(input.id()::equals).isPresent())
+                .findFirst()
+                .ifPresent(other -> words("figure", "+%02d".formatted(other.zone()), right - 5, y + 10, HPos.RIGHT));
+    }
+
+    private void leads(Point2D from, Point2D to) {
+        if (from != null && to != null) {
+            double down = from.getY() + CELL_HEIGHT / 2 + (ROW - CELL_HEIGHT) / 2;
+            double side = NAME - 8;
+            path(
+                    "zone-lead",
+                    from.getX(),
+                    from.getY() + CELL_HEIGHT / 2,
+                    from.getX(),
+                    down,
+                    side,
+                    down,
+                    side,
+                    to.getY(),
+                    NAME,
+                    to.getY());
+        }
+    }
+}

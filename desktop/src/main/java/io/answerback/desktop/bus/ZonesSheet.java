@@ -1,0 +1,135 @@
+package io.answerback.desktop.bus;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.BusEdits;
+import io.answerback.job.BusRule;
+import io.answerback.job.Input;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
+import io.answerback.zone.ZoneMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.layout.VBox;
+
+/// Every input with the zone it brings, in one picture; a keypad's input takes over a zone by typing its number.
+final class ZonesSheet extends Sheet {
+    private final Desk desk;
+    private final ZonesDrawing drawing;
+    private final VBox about = new VBox();
+
+    ZonesSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.drawing = new ZonesDrawing(desk, look);
+        about.getStyleClass().add("gaps");
+        instrument.getChildren().setAll(about);
+    }
+
+    @Override
+    public String title() {
+        return "Where each zone really is";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "module by module, place by place";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        ZoneMap map = state.assessment().facts().bus().zones();
+        drawing.show(state.job(), map, state.selected());
+        sheet.getChildren().setAll(drawing);
+        keypads(state.job(), map).forEach(sheet.getChildren()::add);
+        about.getChildren().clear();
+        selected(state.job(), map, state.selected());
+        state.job().panel().profile().bus().ifPresent(rule -> rule(state.job(), rule));
+    }
+
+    /// How the selected point's zone comes to its number.
+    private void selected(Job job, ZoneMap map, String pointId) {
+        Optional<Input> input = job.inputOf(pointId);
+        input.flatMap(its -> map.zone(its.zone())).ifPresent(line -> {
+            about.getChildren().add(Words.title("Zone %02d".formatted(line.zone())));
+            about.getChildren()
+                    .add(Words.wrapped(Words.quiet("is read from %s%s."
+                            .formatted(
+                                    line.source().map(Input::name).orElse("nowhere"),
+                                    line.takenOver() ? ", which has taken it over" : ""))));
+            line.ignored()
+                    .forEach(other -> about.getChildren()
+                            .add(Words.wrapped(Words.quiet(
+                                    "%s has the same number and is not looked at.".formatted(other.name())))));
+        });
+    }
+
+    private void rule(Job job, BusRule rule) {
+        about.getChildren().add(Words.title("How this panel counts"));
+        rule.ranges().stream().filter(range -> range.zonesEach() > 0).forEach(range -> {
+            String kinds = range.kinds().stream()
+                    .flatMap(id -> job.panel().profile().module(id).stream())
+                    .map(kind -> kind.sort().words())
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            String says = range.offTheBus()
+                    ? "%s: zones %d to %d".formatted(kinds, range.firstZone(), range.lastZone())
+                    : "%s at address %d: zones from %d, %d each"
+                            .formatted(kinds, range.leastAddress(), range.firstZone(), range.zonesEach());
+            about.getChildren().add(Words.wrapped(Words.quiet(says)));
+        });
+    }
+
+    private List<Flow> keypads(Job job, ZoneMap map) {
+        return job.inputs().stream()
+                .filter(input -> !input.second() && onKeypad(job, input))
+                .sorted((one, other) -> one.name().compareTo(other.name()))
+                .map(input -> keypad(map, input))
+                .toList();
+    }
+
+    private static boolean onKeypad(Job job, Input input) {
+        return job.module(input.module())
+                .flatMap(module -> job.panel().profile().module(module.kindId()))
+                .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
+                .isPresent();
+    }
+
+    private Flow keypad(ZoneMap map, Input input) {
+        boolean takenOver = map.zone(input.zone())
+                .filter(line ->
+                        line.takenOver() && line.source().filter(input::equals).isPresent())
+                .isPresent();
+        Flow row = new Flow(
+                Words.title(input.name()),
+                Words.quiet(takenOver ? "has taken over zone" : "brings zone"),
+                new ValueField(
+                        "Zone of " + input.name(), "%02d".formatted(input.zone()), typed -> takeOver(input, typed)));
+        if (takenOver) {
+            row.getChildren()
+                    .add(Tool.of(
+                            "Release",
+                            "it has its own number again, and the zone falls back to the input of that number",
+                            () -> desk.apply(BusEdits.release(input.id()))));
+        }
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private boolean takeOver(Input input, String typed) {
+        try {
+            int zone = (int) FigureReader.read(typed.strip(), "zone of " + input.name());
+            return desk.apply(BusEdits.takeOver(input.id(), zone));
+        } catch (IllegalArgumentException wrong) {
+            desk.tell(wrong.getMessage());
+            return false;
+        }
+    }
+}

@@ -1,0 +1,201 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.assess.Assessor;
+import io.answerback.bus.BusModule;
+import io.answerback.bus.BusState;
+import io.answerback.bus.FittingRun;
+import io.answerback.capacity.ConverterChoice;
+import io.answerback.chain.Figures;
+import io.answerback.check.Finding;
+import io.answerback.edit.BusEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.BusRule;
+import io.answerback.job.Capacity;
+import io.answerback.job.Job;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
+import io.answerback.job.School;
+import io.answerback.supply.CheckStep;
+import io.answerback.zone.ZoneMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// The buses of the demos, and how every sample panel counts its zones.
+class BusDemosTest {
+    private static BusState bus(Job job) {
+        return new Assessor(DataFiles.events()).assess(job).facts().bus();
+    }
+
+    private static Stream<String> found(Job job) {
+        return new Assessor(DataFiles.events()).assess(job).findings().stream().map(Finding::id);
+    }
+
+    @Test
+    void theHatchIsReadFromTheKeypadInPlaceOfTheExpander() {
+        Job job = DemoJobs.job(1);
+        ZoneMap.Line line = bus(job).zones().zone(22).orElseThrow();
+        assertThat(line.source().orElseThrow().name()).isEqualTo("Keypad 2 · 1");
+        assertThat(line.source().orElseThrow().pointId()).contains("13");
+        assertThat(line.ignored()).extracting(input -> input.name()).containsExactly("Expander 2 · 6");
+        Job released = BusEdits.release("Keypad 2.1").on(job);
+        assertThat(bus(released)
+                        .zones()
+                        .zone(22)
+                        .orElseThrow()
+                        .source()
+                        .orElseThrow()
+                        .name())
+                .isEqualTo("Expander 2 · 6");
+        Job again = BusEdits.takeOver("Keypad 2.1", 22).on(released);
+        assertThat(bus(again).zones().zone(22)).isEqualTo(bus(job).zones().zone(22));
+    }
+
+    @Test
+    void anExpanderIsExpectedThatIsNotOnTheWall() {
+        Job job = DemoJobs.job(1);
+        assertThat(bus(job).ghosts())
+                .singleElement()
+                .satisfies(ghost -> assertThat(ghost.address()).isEqualTo(3));
+        assertThat(found(job)).contains("learned-but-absent:3");
+        assertThat(found(BusEdits.forget(3).on(job))).noneMatch(id -> id.startsWith("learned-but-absent"));
+        assertThat(bus(job).modules()).allMatch(BusModule::settled);
+    }
+
+    @Test
+    void aListeningCommunicatorHasAnAddressForEachAreaAndGetsThemAnew() {
+        Job job = DemoJobs.job(1);
+        assertThat(job.bus().of("Communicator"))
+                .extracting(given -> given.area().orElseThrow())
+                .containsExactly(1, 2, 3);
+        Job fewer = job.withBus(job.bus()
+                .withAddresses("Communicator", job.bus().of("Communicator").subList(0, 2)));
+        assertThat(found(fewer)).contains("listens-for-too-few:Communicator");
+        Job mended = BusEdits.listening("Communicator").on(fewer);
+        assertThat(mended.bus().of("Communicator")).hasSize(3);
+        assertThat(found(mended)).doesNotContain("listens-for-too-few:Communicator");
+    }
+
+    @Test
+    void theBusIsAsLongAsItsCables() {
+        // 38, 54, 16, 2 m from the board, 13 m on from expander 1 and 24 m on from keypad 1
+        BusState bus = bus(DemoJobs.job(1));
+        assertThat(bus.metres()).isEqualTo(38 + 54 + 16 + 2 + 13 + 24);
+        assertThat(bus.farthestMetres()).isEqualTo(54);
+        assertThat(bus.module("Keypad 2").orElseThrow().metres()).contains(16.0 + 24);
+    }
+
+    @Test
+    void whatIsSaidOfTheBusComesBackFromAFile() throws Exception {
+        Job job = BusEdits.service(Optional.of(15))
+                .on(BusEdits.present("Keypad 3", false).on(DemoJobs.job(1)));
+        assertThat(JobCodec.read(JobCodec.write(JobDocument.of(job)), "bus")
+                        .job()
+                        .bus())
+                .isEqualTo(job.bus());
+    }
+
+    @Test
+    void theConverterOfTheOtherBandIsRefusedAndTheOtherTakesWhatItReads() {
+        Job job = DemoJobs.job(3);
+        ConverterChoice choice =
+                new Assessor(DataFiles.events()).assess(job).facts().converters();
+        assertThat(choice.zones()).extracting(Point::id).containsExactly("04", "05", "06", "07", "08", "09");
+        ConverterChoice.Offer first = choice.offers().getFirst();
+        assertThat(first.kind().inputs()).isEqualTo(12);
+        assertThat(first.boxes()).isEqualTo(1);
+        assertThat(first.radioZones()).isEqualTo(5);
+        // the button closes across its resistor, which the converter does not read
+        assertThat(first.taken()).extracting(Point::id).containsExactly("04", "05", "07", "08", "09");
+        assertThat(first.against()).singleElement().asString().startsWith("06 Desk hold-up: it does not read");
+        assertThat(first.work())
+                .hasSize(3)
+                .allMatch(
+                        work -> work.endsWith("at the end of the line in place of %s.".formatted(Figures.ohms(3300))));
+        ConverterChoice.Offer second = choice.offers().getLast();
+        assertThat(second.refused()).isTrue();
+        assertThat(second.against()).containsExactly("It speaks band Q; this panel hears band P: it is never heard.");
+    }
+
+    @Test
+    void aConverterUsesUpNoMoreWirelessZonesThanThereAre() {
+        Job job = DemoJobs.job(3);
+        PanelProfile profile = job.panel().profile();
+        Capacity few = new Capacity(27, 3, 32, 3, 4);
+        PanelProfile small = new PanelProfile(
+                profile.id(),
+                profile.name(),
+                profile.pullUpVolts(),
+                profile.pullUpOhms(),
+                profile.entrySeconds(),
+                profile.schemes(),
+                few,
+                profile.radioBand(),
+                profile.modules());
+        Job tight = job.withPanel(new Panel("Panel", small));
+        ConverterChoice choice =
+                new Assessor(DataFiles.events()).assess(tight).facts().converters();
+        assertThat(choice.offers().getFirst().enough()).isFalse();
+        assertThat(choice.offers().getFirst().against())
+                .contains("5 zones use up as many of the panel's wireless zones; 3 are left.");
+    }
+
+    @Test
+    void anExpanderIsFittedWithPowerOffAndItsZonesLiveWithTypeAndAreaOnly() {
+        Job job = DemoJobs.job(1);
+        List<CheckStep> steps = FittingRun.of(job, "Expander 2");
+        assertThat(steps).extracting(CheckStep::id).doesNotHaveDuplicates();
+        List<String> orders = steps.stream().map(CheckStep::order).toList();
+        assertThat(orders.getFirst()).startsWith("Take all power off");
+        assertThat(orders.indexOf("Wire its bus: plus, return, A to A, B to B"))
+                .isLessThan(orders.indexOf("Give power again, in this panel's order"));
+        assertThat(orders)
+                .contains("Set Expander 2 to address 2 before it has power")
+                .contains("Zone 28, Plant room movement: type immediate, area 03")
+                .contains("2 of its inputs are free: terminate each, or switch its zone off");
+        CheckStep noArea = steps.stream()
+                .filter(step -> step.order().startsWith("Zone 21"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(noArea.mind()).startsWith("Without a type and an area the panel says ready");
+        assertThat(FittingRun.of(job, "Panel")).isEmpty();
+        assertThat(FittingRun.of(job, "nobody")).isEmpty();
+    }
+
+    @Test
+    void aServiceKeypadIsWarnedOfBeforeThePanelLooksAtItsBus() {
+        Job enrols = PracticeEdits.school("", School.ENROL_AND_DELETE).on(DemoJobs.job(1));
+        Job hooked = BusEdits.service(Optional.of(15)).on(enrols);
+        assertThat(FittingRun.of(hooked, "Keypad 1"))
+                .anySatisfy(step -> assertThat(step.mind()).contains("take it off first, or it is learned too"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"sample-a", "sample-b", "sample-c", "sample-d"})
+    void everyPlaceHasOneZoneAndEveryZoneOnePlace(String id) {
+        PanelProfile profile = DataFiles.profile(id);
+        BusRule rule = profile.bus().orElseThrow();
+        Set<Integer> zones = new HashSet<>();
+        for (var range : rule.ranges()) {
+            for (int address = range.leastAddress(); address <= range.mostAddress(); address++) {
+                for (int place = 1; place <= range.zonesEach(); place++) {
+                    int zone =
+                            rule.zone(range.kinds().getFirst(), address, place).orElseThrow();
+                    assertThat(zones.add(zone)).as("zone %d", zone).isTrue();
+                    assertThat(zone).isBetween(1, profile.capacity().zones());
+                    assertThat(rule.home(zone)).contains(new BusRule.Home(range, address, place));
+                }
+            }
+        }
+        assertThat(zones).isNotEmpty();
+    }
+}
