@@ -7,14 +7,21 @@ import io.answerback.assess.Assessor;
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
 import io.answerback.edit.BusEdits;
+import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edit;
+import io.answerback.edit.Edits;
+import io.answerback.edit.PracticeEdits;
 import io.answerback.job.BusAddress;
 import io.answerback.job.BusRange;
 import io.answerback.job.BusRule;
+import io.answerback.job.CableEnds;
 import io.answerback.job.Job;
 import io.answerback.job.Learned;
+import io.answerback.job.Link;
 import io.answerback.job.Meaning;
 import io.answerback.job.ModuleSort;
+import io.answerback.job.Proof;
+import io.answerback.job.School;
 import io.answerback.job.ZoneType;
 import io.answerback.panel.Effect;
 import io.answerback.panel.PanelInput;
@@ -22,6 +29,7 @@ import io.answerback.panel.PanelReducer;
 import io.answerback.panel.PanelState;
 import io.answerback.panel.PanelStep;
 import io.answerback.proof.ProofState;
+import io.answerback.proof.Upstream;
 import io.answerback.testing.SmallBus;
 import io.answerback.testing.SmallJob;
 import io.answerback.zone.ZoneMap;
@@ -152,14 +160,8 @@ class ZoneMapTest {
     void aProofGoesStaleWhenItsZoneIsReadFromElsewhere() {
         Job wired = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(addressed());
         var now = Instant.parse("2026-05-12T09:00:00Z");
-        Job proven = io.answerback.edit.Edits.keepProof(new io.answerback.job.Proof(
-                        "02",
-                        now,
-                        10,
-                        "practice station",
-                        "frame",
-                        Optional.of(now),
-                        io.answerback.proof.Upstream.of(wired, "02")))
+        Job proven = Edits.keepProof(new Proof(
+                        "02", now, 10, "practice station", "frame", Optional.of(now), Upstream.of(wired, "02")))
                 .on(wired);
         assertThat(state(proven)).isInstanceOf(ProofState.Proven.class);
         Job moved = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(proven);
@@ -173,7 +175,7 @@ class ZoneMapTest {
                         .point("02")
                         .orElseThrow()
                         .chain()
-                        .of(io.answerback.job.Link.ZONE)
+                        .of(Link.ZONE)
                         .line())
                 .contains("read from Keypad 2 · 1");
     }
@@ -223,8 +225,7 @@ class ZoneMapTest {
                 .as("temporary mode learns none")
                 .isEmpty();
         assertThat(found(temporary)).contains("service-keypad-on");
-        Job enrolling = io.answerback.edit.PracticeEdits.school("", io.answerback.job.School.ENROL_AND_DELETE)
-                .on(addressed());
+        Job enrolling = PracticeEdits.school("", School.ENROL_AND_DELETE).on(addressed());
         Job learned = BusEdits.scan().on(hooked.on(enrolling));
         assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
         Job left = BusEdits.service(Optional.empty()).on(learned);
@@ -246,15 +247,13 @@ class ZoneMapTest {
     void aSecondCableFromOnePlaceIsABranch() {
         Job job = addressed();
         for (String module : List.of("Expander 1", "Expander 2")) {
-            job = io.answerback.edit.CablingEdits.add(io.answerback.job.CableEnds.toModule(module), SmallJob.THIN)
-                    .on(job);
-            job = io.answerback.edit.Edits.cableMetres(job.cables().getLast().id(), 55)
-                    .on(job);
+            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+            job = Edits.cableMetres(job.cables().getLast().id(), 55).on(job);
         }
         assertThat(found(job)).contains("bus-branched", "bus-too-long").doesNotContain("bus-module-too-far");
-        Job chained = io.answerback.edit.CablingEdits.ends(
+        Job chained = CablingEdits.ends(
                         job.cables().getLast().id(),
-                        io.answerback.job.CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                        CableEnds.toModule("Expander 2").startingAt("Expander 1"))
                 .on(job);
         // 55 m and 55 m more
         assertThat(found(chained))

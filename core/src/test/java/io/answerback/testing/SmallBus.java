@@ -2,6 +2,7 @@ package io.answerback.testing;
 
 import io.answerback.job.BusRange;
 import io.answerback.job.BusRule;
+import io.answerback.job.Capacity;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
@@ -44,7 +45,7 @@ public final class SmallBus {
                         4700,
                         30,
                         profile.schemes(),
-                        new io.answerback.job.Capacity(40, 4, 20, 0, 11),
+                        new Capacity(40, 4, 20, 0, 11),
                         "",
                         kinds)
                 .withBus(RULE);

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
 import io.answerback.check.SurveySheet;
-import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.edit.LoopEdits;
 import io.answerback.files.DataFiles;
@@ -26,16 +25,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 import javafx.geometry.Bounds;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -50,11 +42,6 @@ import org.testfx.util.WaitForAsyncUtils;
 /// text; and what is drawn is where its numbers say.
 @ExtendWith(ApplicationExtension.class)
 class LayoutTest {
-    /// Words that give way on purpose where there is no room; all are readable elsewhere or on hover.
-    private static final Set<String> MAY_GIVE_WAY =
-            Set.of("point-name", "rules", "roll-code", "tile-name", "import-name", "import-says", "series-name");
-    private static final double[][] SIZES = {{1100, 700, 100}, {1280, 800, 100}, {1280, 800, 150}};
-
     @TempDir
     static Path folder;
 
@@ -87,7 +74,7 @@ class LayoutTest {
     @Test
     void nothingIsCutOffAndNoWordsOverlap(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             for (Stop stop : Stop.values()) {
                 for (String point : List.of("07", "12", "15", "mains")) {
@@ -95,33 +82,11 @@ class LayoutTest {
                         workplace.desk().select(point);
                         workplace.desk().go(stop);
                     });
-                    wrong.addAll(faults(robot, stop + " of " + point, size));
+                    wrong.addAll(LayoutFaults.of(robot, stop + " of " + point, size));
                 }
             }
         }
         assertThat(wrong).isEmpty();
-    }
-
-    private static List<String> faults(FxRobot robot, String what, double[] size) {
-        String where = "%s at %.0f x %.0f, %.0f %%: ".formatted(what, size[0], size[1], size[2]);
-        List<String> wrong = new ArrayList<>();
-        cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
-        overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
-        tooWide(robot).forEach(style -> wrong.add(where + "wider than its sheet: " + style));
-        return wrong;
-    }
-
-    /// Sheets that are only scrolled down must never be wider than what is seen of them.
-    private static List<String> tooWide(FxRobot robot) {
-        return robot
-                .lookup((Node node) ->
-                        node instanceof ScrollPane pane && pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.AS_NEEDED)
-                .queryAllAs(ScrollPane.class)
-                .stream()
-                .filter(pane -> pane.getContent().getLayoutBounds().getWidth()
-                        > pane.getViewportBounds().getWidth() + 1)
-                .map(pane -> pane.getStyleClass().toString())
-                .toList();
     }
 
     @Test
@@ -131,33 +96,33 @@ class LayoutTest {
         for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
             var job = DemoJobs.job(demo);
             onScreen(() -> workplace.desk().put(job, Optional.empty(), ""));
-            for (double[] size : SIZES) {
+            for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (SurveySheet sheet : SurveySheet.values()) {
                     onScreen(() -> workplace.desk().open(sheet));
-                    wrong.addAll(faults(robot, sheet + " of demo " + demo, size));
+                    wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
         }
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             onScreen(() -> {
                 workplace.desk().select("05");
                 workplace.desk().go(Stop.LOOP);
             });
-            wrong.addAll(faults(robot, "explained readings", size));
+            wrong.addAll(LayoutFaults.of(robot, "explained readings", size));
         }
         onScreen(() -> workplace.survey().read(table));
         onDisk();
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
-            wrong.addAll(faults(robot, "import", size));
+            wrong.addAll(LayoutFaults.of(robot, "import", size));
         }
         onScreen(() -> workplace.start().show(true));
         onDisk();
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
-            wrong.addAll(faults(robot, "start", size));
+            wrong.addAll(LayoutFaults.of(robot, "start", size));
         }
         assertThat(wrong).isEmpty();
     }
@@ -178,54 +143,6 @@ class LayoutTest {
             stage.setHeight(size[1]);
             workplace.look().textPercent().set((int) size[2]);
         });
-    }
-
-    private static List<String> cutOff(FxRobot robot) {
-        return robot
-                .lookup((Node node) -> node instanceof Labeled && node.isVisible())
-                .queryAllAs(Labeled.class)
-                .stream()
-                .filter(label -> label.getStyleClass().stream().noneMatch(MAY_GIVE_WAY::contains))
-                .filter(label -> label.getText() != null && !label.getText().isEmpty() && label.getWidth() > 0)
-                .filter(label -> drawnText(label).anyMatch(text -> !text.equals(label.getText())))
-                .map(Labeled::getText)
-                .toList();
-    }
-
-    /// The words a label draws itself, without those of a graphic in it.
-    private static Stream<String> drawnText(Labeled label) {
-        return label.getChildrenUnmodifiable().stream()
-                .filter(Text.class::isInstance)
-                .map(text -> ((Text) text).getText());
-    }
-
-    private static List<String> overlaps(FxRobot robot) {
-        List<String> pairs = new ArrayList<>();
-        for (Node drawing : robot.lookup((Node node) -> node instanceof Drawing).<Node>queryAll()) {
-            List<Label> labels = drawing.lookupAll(".label").stream()
-                    .filter(node ->
-                            node instanceof Label label && !label.getText().isEmpty())
-                    .map(Label.class::cast)
-                    .toList();
-            for (int i = 0; i < labels.size(); i++) {
-                for (int j = i + 1; j < labels.size(); j++) {
-                    if (overlap(labels.get(i), labels.get(j))) {
-                        pairs.add(
-                                labels.get(i).getText() + " | " + labels.get(j).getText());
-                    }
-                }
-            }
-        }
-        return pairs;
-    }
-
-    /// Two pixels of line height may touch.
-    private static boolean overlap(Label one, Label two) {
-        Bounds a = one.localToScene(one.getBoundsInLocal());
-        Bounds b = two.localToScene(two.getBoundsInLocal());
-        double across = Math.min(a.getMaxX(), b.getMaxX()) - Math.max(a.getMinX(), b.getMinX());
-        double down = Math.min(a.getMaxY(), b.getMaxY()) - Math.max(a.getMinY(), b.getMinY());
-        return across > 1 && down > 3;
     }
 
     @Test
@@ -265,7 +182,7 @@ class LayoutTest {
                                     "", "06", its -> its.withScheme(scheme).withPlace(place)));
                     workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE);
                 });
-                wrong.addAll(faults(robot, scheme + " " + place, SIZES[1]));
+                wrong.addAll(LayoutFaults.of(robot, scheme + " " + place, LayoutFaults.SIZES[1]));
                 assertThat(robot.lookup(".resistor").queryAll()).hasSize(scheme.hasEndOfLine() ? 1 : 0);
                 boolean open = scheme == SchemeKind.NORMALLY_OPEN || scheme == SchemeKind.END_OF_LINE_ACROSS;
                 assertThat(bladeIsOpen(robot)).as(scheme + " at rest").isEqualTo(open);
@@ -282,7 +199,7 @@ class LayoutTest {
     void theLargerSchemesAreDrawnWholeWithEveryFault(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
         var points = Map.of("08", 3, "11", 2, "12", 1);
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             points.forEach((point, contacts) -> {
                 onScreen(() -> {
@@ -300,7 +217,7 @@ class LayoutTest {
                         .orElseThrow();
                 for (LoopCase loopCase : new TrialFaults(12_000).cases(loop)) {
                     onScreen(() -> workplace.desk().switchTo(loopCase.device(), loopCase.fault()));
-                    wrong.addAll(faults(robot, point + " " + loopCase.id(), size));
+                    wrong.addAll(LayoutFaults.of(robot, point + " " + loopCase.id(), size));
                 }
             });
         }
@@ -311,7 +228,7 @@ class LayoutTest {
     void twoBranchesATwoWireLoopAndTheSheetsBesideShowEveryWord(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
         onScreen(() -> workplace.desk().put(DemoJobs.job(3), Optional.empty(), ""));
-        for (double[] size : SIZES) {
+        for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             for (String point : List.of("01", "06", "08", "10")) {
                 onScreen(() -> {
@@ -319,10 +236,10 @@ class LayoutTest {
                     workplace.loopBench().open(LoopSheet.ONE_LOOP);
                     workplace.desk().select(point);
                 });
-                wrong.addAll(faults(robot, "gallery " + point, size));
+                wrong.addAll(LayoutFaults.of(robot, "gallery " + point, size));
                 for (LoopSheet sheet : LoopSheet.values()) {
                     onScreen(() -> workplace.loopBench().open(sheet));
-                    wrong.addAll(faults(robot, sheet + " of gallery " + point, size));
+                    wrong.addAll(LayoutFaults.of(robot, sheet + " of gallery " + point, size));
                 }
             }
         }

@@ -10,6 +10,7 @@ import io.answerback.check.Grade;
 import io.answerback.cores.CorePlan;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.CablingEdits;
+import io.answerback.edit.Edits;
 import io.answerback.edit.PowerEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.demo.DemoJobs;
@@ -158,7 +159,7 @@ class SounderDemosTest {
     @Test
     void aSoftLinkIsOneOfTheWaysToMendASounderShortOfVolts() {
         Job far = CableEdits.laying("", "C-47", laying -> laying).on(DemoJobs.job(1));
-        far = io.answerback.edit.Edits.cableMetres("C-47", 75).on(far);
+        far = Edits.cableMetres("C-47", 75).on(far);
         assertThat(found(far, "volts-short:Sounder")).isPresent();
         Remedy soft = Remedies.of(far, "Sounder", DataFiles.cableTypes()).stream()
                 .filter(remedy -> remedy.words().equals("Set its link to soft"))

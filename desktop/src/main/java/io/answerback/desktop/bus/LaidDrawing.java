@@ -9,6 +9,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.BusEdits;
 import io.answerback.job.Job;
@@ -170,7 +171,7 @@ final class LaidDrawing extends Drawing {
                 .map(given -> String.valueOf(given.address()))
                 .collect(Collectors.joining(" "));
         if (module.kind().sort() == ModuleSort.COMMUNICATOR) {
-            return io.answerback.desktop.drawing.Words.figure(text.isEmpty() ? "none" : "at " + text);
+            return Words.figure(text.isEmpty() ? "none" : "at " + text);
         }
         return new ValueField(
                 "Address of " + module.name(), text.isEmpty() ? "address" : "at " + text, typed -> set(module, typed));

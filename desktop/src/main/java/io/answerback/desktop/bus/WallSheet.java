@@ -71,7 +71,7 @@ final class WallSheet extends Sheet {
                 Words.title("At"),
                 new Region(),
                 Words.wrapped(Words.title("The panel has learned")),
-                Words.title("On the wall"),
+                Words.wrapped(Words.title("On the wall")),
                 Words.title(""),
                 new Region());
         TreeSet<Integer> addresses = new TreeSet<>();
@@ -127,8 +127,9 @@ final class WallSheet extends Sheet {
         return new Node[] {
             Words.figure(String.valueOf(address)),
             Marks.of(mark, fits ? "both agree" : ghost ? "expected, and nobody is there" : "not agreed", look.px(4.5)),
-            new Label(learned.map(its -> its.sort().words()).orElse(known(state) ? "nothing" : "not read out")),
-            new Label(module.map(PanelModule::name).orElse("nobody")),
+            Words.wrapped(new Label(
+                    learned.map(its -> its.sort().words()).orElse(known(state) ? "nothing" : "not read out"))),
+            Words.whole(new Label(module.map(PanelModule::name).orElse("nobody"))),
             module.<Node>map(its -> presence(its, present)).orElseGet(Region::new),
             learned.filter(its -> ghost)
                     .<Node>map(its -> Tool.of(

@@ -96,14 +96,12 @@ final class ZonesDrawing extends Drawing {
                         input.pointId().map(" point "::concat).orElse(", unused"),
                         ignored ? ", not looked at" : ""));
         cell.setOnMouseClicked(click -> input.pointId().ifPresent(desk::select));
-        words("figure", "%02d".formatted(input.zone()), x + 6, y + 10, HPos.LEFT)
-                .setMouseTransparent(true);
+        words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
         String title = ignored ? "not read" : input.pointId().map(this::title).orElse("free");
         List<String> lines = lines(title, (int) ((wide - 8) / LETTER));
         for (int i = 0; i < lines.size(); i++) {
             words("core-word", lines.get(i), x + 6, y + 26 + 14 * i, HPos.LEFT).setMouseTransparent(true);
         }
-        second(input, x + wide, y);
         if (ignored) {
             line("zone-cross", x, y + CELL_HEIGHT, x + wide, y);
         }
@@ -124,12 +122,13 @@ final class ZonesDrawing extends Drawing {
         return List.of(first, rest.length() <= letters ? rest : rest.substring(0, Math.max(1, letters - 1)) + "…");
     }
 
-    /// The second zone of an input that tells two apart.
-    private void second(Input input, double right, double y) {
-        job.inputs().stream()
+    /// The number of its zone, with that of the second where it tells two apart.
+    private String number(Input input) {
+        return job.inputs().stream()
                 .filter(other -> other.shares().filter(input.id()::equals).isPresent())
                 .findFirst()
-                .ifPresent(other -> words("figure", "+%02d".formatted(other.zone()), right - 5, y + 10, HPos.RIGHT));
+                .map(other -> "%02d+%02d".formatted(input.zone(), other.zone()))
+                .orElse("%02d".formatted(input.zone()));
     }
 
     private void leads(Point2D from, Point2D to) {

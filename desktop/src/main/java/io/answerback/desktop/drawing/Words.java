@@ -37,6 +37,12 @@ public final class Words {
         return row;
     }
 
+    /// The same words on one line, none of them given up for want of width.
+    public static <T extends Labeled> T whole(T words) {
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        return words;
+    }
+
     /// The same words, broken into as many lines as they need, none of them given up for want of height.
     public static <T extends Labeled> T wrapped(T words) {
         words.setWrapText(true);

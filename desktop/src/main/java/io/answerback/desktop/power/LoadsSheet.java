@@ -69,8 +69,8 @@ final class LoadsSheet extends Sheet {
         table.addRow(
                 0,
                 Words.title("Part"),
-                Words.title("Standing"),
-                Words.title("Alarm"),
+                Words.whole(Words.title("Standing")),
+                Words.whole(Words.title("Alarm")),
                 Words.title("From"),
                 new Region());
         group(table, state, "At the supply itself", supply.direct());
@@ -130,7 +130,7 @@ final class LoadsSheet extends Sheet {
                     "Alarm current of " + line.title(),
                     line.alarmMilliamps(),
                     milliamps -> PowerEdits.load(typed(line, line.quiescentMilliamps(), milliamps))),
-            Words.quiet(line.source()),
+            Words.wrapped(Words.quiet(line.source())),
             back
         };
     }
@@ -158,7 +158,7 @@ final class LoadsSheet extends Sheet {
     }
 
     private static Label figure(double milliamps) {
-        return Words.figure("%.0f mA".formatted(milliamps));
+        return Words.whole(Words.figure("%.0f mA".formatted(milliamps)));
     }
 
     private void outputs(SupplyState supply, Supplies supplies) {

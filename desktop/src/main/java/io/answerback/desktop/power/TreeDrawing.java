@@ -27,7 +27,7 @@ final class TreeDrawing extends Drawing {
     private static final double LEAST_WIDE = 150;
     private static final double MOST_WIDE = 250;
     private static final double ROOT = 96;
-    private static final double LETTER = 6.4;
+    private static final double LETTER = 7.2;
     private static final double TIGHT_VOLTS = 0.3;
 
     private final Desk desk;
