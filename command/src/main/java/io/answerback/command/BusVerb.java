@@ -6,7 +6,6 @@ import io.answerback.files.BrokenFile;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Input;
 import io.answerback.job.Learned;
-import io.answerback.supply.DeviceVolts;
 import io.answerback.zone.ZoneMap;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -61,7 +60,7 @@ final class BusVerb implements Callable<Integer> {
         ArrayNode addresses = node.putArray("addresses");
         module.addresses().forEach(given -> addresses.add(given.address()));
         module.volts()
-                .map(DeviceVolts::atEnd)
+                .map(device -> Math.round(device.atEnd() * 1000) / 1000.0)
                 .ifPresentOrElse(volts -> node.put("volts", volts), () -> node.putNull("volts"));
         module.metres().ifPresent(metres -> node.put("metres", metres));
         node.put("enrolled", module.standing() == BusModule.Standing.LEARNED).put("present", module.present());

@@ -114,6 +114,30 @@ class CommandLineTest {
     }
 
     @Test
+    void busTellsWhoAnswersAndWhereAZoneIsRead() {
+        Call bus = call("bus", file, "--json");
+        assertThat(bus.code()).as("an expander is expected that is not there").isEqualTo(1);
+        var modules = bus.json().get("modules");
+        assertThat(modules.get(0).propertyNames()).contains("name", "kind", "address", "volts", "enrolled", "present");
+        assertThat(modules.get(0).get("name").asString()).isEqualTo("Expander 1");
+        // the cable of 38 m: 10.09 V of the 10.5 V of an empty battery are left
+        assertThat(modules.get(0).get("volts").asDouble()).isEqualTo(10.091);
+        var last = modules.get(modules.size() - 1);
+        assertThat(last.get("address").asInt()).isEqualTo(3);
+        assertThat(last.get("present").asBoolean()).isFalse();
+        var taken = bus.json()
+                .get("zones")
+                .valueStream()
+                .filter(zone -> zone.get("takenOver").asBoolean())
+                .toList();
+        assertThat(taken).singleElement().satisfies(zone -> {
+            assertThat(zone.get("zone").asInt()).isEqualTo(22);
+            assertThat(zone.get("input").asString()).isEqualTo("Keypad 2 · 1");
+        });
+        assertThat(call("bus", file).out()).contains("nobody", "in place of Expander 2 · 6");
+    }
+
+    @Test
     void netlistIsOneTheSimulatorRunsAsItIs() {
         String text =
                 call("netlist", file, "--point", "07", "--state", "active").out();
