@@ -19,26 +19,32 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// The bus of a job: its modules, what the panel has learned of nobody, its cable, and where each zone is.
 ///
 /// @param modules the modules on it, in the order of the job
 /// @param ghosts what the panel has learned at addresses where nobody on the wall answers
 /// @param branches every cable of the bus with the place it begins at, nearest first
+/// @param circles the cables of the bus that lead back to where it has been, or begin where it never comes, by label
 /// @param zones where each zone is read
-public record BusState(List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, ZoneMap zones) {
+public record BusState(
+        List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
     /// A cable of the bus.
     ///
     /// @param from the module or joint box it begins at
     /// @param to the module or joint box it leads to
     /// @param cable the cable
     /// @param endMetres how far its far end is from the board, in metres
-    public record Branch(String from, String to, Cable cable, double endMetres) {}
+    /// @param worstOhmsPerKilometre the thinnest conductor on the way there, in ohms per kilometre at 20 °C
+    public record Branch(String from, String to, Cable cable, double endMetres, double worstOhmsPerKilometre) {}
 
     public BusState {
         modules = List.copyOf(modules);
         ghosts = List.copyOf(ghosts);
         branches = List.copyOf(branches);
+        circles = List.copyOf(circles);
     }
 
     /// The bus of a job.
@@ -64,7 +70,7 @@ public record BusState(List<BusModule> modules, List<Learned> ghosts, List<Branc
                             Optional.ofNullable(metres.get(module.name())),
                             Optional.ofNullable(volts.get(module.name())))));
         }
-        return new BusState(modules, ghosts(job), branches, ZoneMap.of(job));
+        return new BusState(modules, ghosts(job), branches, circles(job, plan, branches), ZoneMap.of(job));
     }
 
     private static boolean onBus(Job job, ModuleKind kind) {
@@ -120,6 +126,7 @@ public record BusState(List<BusModule> modules, List<Learned> ghosts, List<Branc
                                 .add(cable)));
         List<Branch> branches = new ArrayList<>();
         Map<String, Double> reached = new HashMap<>();
+        Map<String, Double> worst = new HashMap<>();
         List<String> open = new ArrayList<>(List.of(job.modules().getFirst().name()));
         reached.put(open.getFirst(), 0.0);
         for (int i = 0; i < open.size(); i++) {
@@ -128,12 +135,23 @@ public record BusState(List<BusModule> modules, List<Learned> ghosts, List<Branc
                 String to = cable.ends().module() + cable.ends().joint();
                 double end = reached.get(from) + cable.metres();
                 if (reached.putIfAbsent(to, end) == null) {
-                    branches.add(new Branch(from, to, cable, end));
+                    double ohms = Math.max(
+                            worst.getOrDefault(from, 0.0), cable.conductor().ohmsPerKilometre());
+                    worst.put(to, ohms);
+                    branches.add(new Branch(from, to, cable, end, ohms));
                     open.add(to);
                 }
             }
         }
         return branches;
+    }
+
+    private static List<String> circles(Job job, CorePlan plan, List<Branch> branches) {
+        Set<String> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
+        return job.cables().stream()
+                .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE) && !laid.contains(cable.id()))
+                .map(Cable::id)
+                .toList();
     }
 
     /// All its cable, in metres.

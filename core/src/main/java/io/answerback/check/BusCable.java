@@ -11,10 +11,14 @@ final class BusCable implements JobRule {
     static final String LONG = "bus-too-long";
     static final String FAR = "bus-module-too-far";
     static final String STAR = "bus-branched";
+    static final String THIN = "bus-conductor-too-thin";
+    static final String CIRCLE = "bus-in-circle";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        return facts.job().panel().profile().bus().stream().flatMap(rule -> findings(rule, facts.bus()).stream());
+        Stream<Finding> limits = facts.job().panel().profile().bus().stream()
+                .flatMap(rule -> Stream.concat(findings(rule, facts.bus()).stream(), thin(rule, facts.bus())));
+        return Stream.concat(limits, facts.bus().circles().stream().map(BusCable::circle));
     }
 
     private static List<Finding> findings(BusRule rule, BusState bus) {
@@ -42,6 +46,39 @@ final class BusCable implements JobRule {
                     "Run on from the last module in place of a second cable from the same place."));
         }
         return findings;
+    }
+
+    private static Stream<Finding> thin(BusRule rule, BusState bus) {
+        return bus.branches().stream()
+                .filter(branch -> rule.reachMetres(branch.worstOhmsPerKilometre())
+                        .filter(metres -> metres < branch.endMetres())
+                        .isPresent())
+                .map(branch -> new Finding(
+                        THIN + ":" + branch.to(),
+                        Stop.BUS,
+                        Grade.WRONG,
+                        "",
+                        branch.to(),
+                        "%s is too far for its conductor".formatted(branch.to()),
+                        "It is %.0f m from the board; in cores of %.1f Ω/km the profile allows %.0f m."
+                                .formatted(
+                                        branch.endMetres(),
+                                        branch.worstOhmsPerKilometre(),
+                                        rule.reachMetres(branch.worstOhmsPerKilometre())
+                                                .orElse(0.0)),
+                        "Take a thicker conductor all the way, or a shorter way."));
+    }
+
+    private static Finding circle(String cableId) {
+        return new Finding(
+                CIRCLE + ":" + cableId,
+                Stop.BUS,
+                Grade.WRONG,
+                "",
+                cableId,
+                "%s is not part of the bus as it is laid".formatted(cableId),
+                "It leads back to where the bus has been, or begins where the bus never comes: it is in no drawing and no sum.",
+                "Give it another beginning, or take it away.");
     }
 
     private static Finding of(String id, String says, String why, String remedy) {

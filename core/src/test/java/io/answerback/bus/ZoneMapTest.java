@@ -13,6 +13,7 @@ import io.answerback.edit.Edits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.job.BusAddress;
 import io.answerback.job.BusRange;
+import io.answerback.job.BusReach;
 import io.answerback.job.BusRule;
 import io.answerback.job.CableEnds;
 import io.answerback.job.Job;
@@ -259,6 +260,35 @@ class ZoneMapTest {
         assertThat(found(chained))
                 .contains("bus-too-long", "bus-module-too-far")
                 .doesNotContain("bus-branched");
+    }
+
+    @Test
+    void aCableThatLeadsBackIsSaidAndNotDrawn() {
+        Job job = addressed();
+        for (String module : List.of("Expander 1", "Expander 2")) {
+            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+        }
+        String first = job.cables().get(job.cables().size() - 2).id();
+        String second = job.cables().getLast().id();
+        assertThat(found(job)).noneMatch(id -> id.startsWith("bus-in-circle"));
+        // each expander is fed from the other, and none from the board
+        Job circle = CablingEdits.ends(first, CableEnds.toModule("Expander 1").startingAt("Expander 2"))
+                .on(job);
+        circle = CablingEdits.ends(second, CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                .on(circle);
+        assertThat(found(circle)).contains("bus-in-circle:" + first, "bus-in-circle:" + second);
+    }
+
+    @Test
+    void aThickerConductorReachesFarther() {
+        BusRule table =
+                new BusRule(List.of(), 0, 0, true, List.of(), List.of(new BusReach(92, 60), new BusReach(36, 150)));
+        assertThat(table.reachMetres(92)).contains(60.0);
+        assertThat(table.reachMetres(36)).contains(150.0);
+        // between two rows the thinner one holds; thinner than any, nothing is promised
+        assertThat(table.reachMetres(50)).contains(60.0);
+        assertThat(table.reachMetres(100)).contains(0.0);
+        assertThat(SmallBus.RULE.reachMetres(92)).isEmpty();
     }
 
     @Property(tries = 300)

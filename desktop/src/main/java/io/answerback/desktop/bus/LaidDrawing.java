@@ -12,6 +12,7 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.BusEdits;
+import io.answerback.job.BusAddress;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleSort;
 import java.util.ArrayList;
@@ -29,10 +30,12 @@ import javafx.scene.Node;
 final class LaidDrawing extends Drawing {
     private static final double ROW = 46;
     private static final double BOX = 36;
-    private static final double ROOT = 110;
-    private static final double GAP = 56;
-    private static final double LEAST_WIDE = 190;
+    private static final double ROOT = 84;
+    private static final double GAP = 66;
+    private static final double LEAST_WIDE = 120;
     private static final double MOST_WIDE = 300;
+    private static final double LETTER = 7.2;
+    private static final double DIGIT = 8.2;
 
     private final Desk desk;
     private final Look look;
@@ -123,6 +126,7 @@ final class LaidDrawing extends Drawing {
             line("bus-line", bend, y, bend, below);
             line("bus-line", bend, below, left, below);
             words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, HPos.LEFT);
+            words("core-word", next.get(i).cable().conductor().name(), bend + 4, below + 9, HPos.LEFT);
             String to = next.get(i).to();
             bus.module(to)
                     .ifPresentOrElse(
@@ -140,10 +144,10 @@ final class LaidDrawing extends Drawing {
         box("tree-place tree-" + mark.name().toLowerCase(Locale.ROOT), x, y - BOX / 2, wide, BOX)
                 .setAccessibleText("%s, %s, %s".formatted(module.name(), says(module), volts));
         place(Marks.of(mark, says(module), look.px(4.5)), x + 8, y, HPos.LEFT);
-        words("tree-word", module.name(), x + 22, y - 8, HPos.LEFT);
+        words("tree-word", cut(module.name(), address(module)), x + 22, y - 8, HPos.LEFT);
         words("core-word", says(module), x + 22, y + 9, HPos.LEFT);
         words("figure", volts, x + wide - 8, y + 9, HPos.RIGHT);
-        place(address(module), x + wide - 4, y - 8, HPos.RIGHT);
+        place(field(module), x + wide - 4, y - 8, HPos.RIGHT);
     }
 
     private static Mark mark(BusModule module) {
@@ -165,16 +169,31 @@ final class LaidDrawing extends Drawing {
                 : module.standing().words();
     }
 
-    /// A communicator that listens has several addresses, which are given together.
-    private Node address(BusModule module) {
-        String text = module.addresses().stream()
-                .map(given -> String.valueOf(given.address()))
-                .collect(Collectors.joining(" "));
-        if (module.kind().sort() == ModuleSort.COMMUNICATOR) {
-            return Words.figure(text.isEmpty() ? "none" : "at " + text);
+    private String cut(String name, String address) {
+        int letters = (int) ((wide - 34 - address.length() * DIGIT) / LETTER);
+        return name.length() <= letters ? name : name.substring(0, Math.max(1, letters - 1)) + "…";
+    }
+
+    /// Where it answers, such as "at 9" or "at 11–13".
+    private static String address(BusModule module) {
+        List<BusAddress> given = module.addresses();
+        if (given.isEmpty()) {
+            return module.kind().sort() == ModuleSort.COMMUNICATOR ? "none" : "address";
         }
-        return new ValueField(
-                "Address of " + module.name(), text.isEmpty() ? "address" : "at " + text, typed -> set(module, typed));
+        int first = given.getFirst().address();
+        int last = given.getLast().address();
+        if (given.size() > 2 && last - first == given.size() - 1) {
+            return "at %d–%d".formatted(first, last);
+        }
+        return given.stream().map(BusAddress::address).map(String::valueOf).collect(Collectors.joining(" ", "at ", ""));
+    }
+
+    /// A communicator that listens has several addresses, which are given together.
+    private Node field(BusModule module) {
+        String text = address(module);
+        return module.kind().sort() == ModuleSort.COMMUNICATOR
+                ? Words.figure(text)
+                : new ValueField("Address of " + module.name(), text, typed -> set(module, typed));
     }
 
     private boolean set(BusModule module, String typed) {

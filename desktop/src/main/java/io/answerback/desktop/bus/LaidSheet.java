@@ -40,7 +40,7 @@ final class LaidSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return "addresses, metres from the board, and volts in an alarm with the battery empty";
+        return "volts in an alarm, the battery empty";
     }
 
     @Override
@@ -91,6 +91,10 @@ final class LaidSheet extends Sheet {
         limits.getChildren()
                 .add(Words.wrapped(Words.quiet(
                         rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
+        rule.reaches()
+                .forEach(reach -> limits.getChildren()
+                        .add(Words.wrapped(Words.quiet("In cores of %.0f Ω/km it reaches %.0f m."
+                                .formatted(reach.ohmsPerKilometre(), reach.metres())))));
         limits.getChildren().add(Words.title("Free addresses"));
         rule.ranges().stream()
                 .filter(range -> !range.offTheBus())
