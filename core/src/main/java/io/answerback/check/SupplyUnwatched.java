@@ -39,8 +39,10 @@ final class SupplyUnwatched implements JobRule {
                     "Take one that has, or look for its contacts in the maker's manual and add them to the profile."));
         }
         List<FaultOutput> open = outputs.stream()
-                .filter(output ->
-                        job.power().watch(state.module(), output.fault()).isEmpty())
+                .filter(output -> job.power()
+                        .watch(state.module(), output.fault())
+                        .flatMap(job::point)
+                        .isEmpty())
                 .toList();
         if (open.isEmpty()) {
             return Stream.empty();

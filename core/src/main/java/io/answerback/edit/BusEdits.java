@@ -46,10 +46,9 @@ public final class BusEdits {
         return new Edit("address of " + module, job -> {
             ModuleKind kind = kind(job, module);
             requireOf(job, kind, module, address);
-            return moved(
-                    job.withBus(job.bus()
-                            .withAddresses(module, List.of(new BusAddress(address, module, Optional.empty())))),
-                    module);
+            Job set = job.withBus(
+                    job.bus().withAddresses(module, List.of(new BusAddress(address, module, Optional.empty()))));
+            return moved(job, set, module, kind);
         });
     }
 
@@ -76,22 +75,25 @@ public final class BusEdits {
         });
     }
 
-    /// Brings a module's inputs to the zones of its address, but for those that took over another.
-    private static Job moved(Job job, String module) {
-        ModuleKind kind = kind(job, module);
-        Optional<Integer> address = job.bus().address(module);
-        if (rule(job).isEmpty() || address.isEmpty() || kind.sort() == ModuleSort.KEYPAD) {
-            return job;
-        }
-        return job.withInputs(job.inputs().stream()
-                .map(input -> input.module().equals(module) && !input.second()
-                        ? rule(job)
-                                .get()
-                                .zone(kind.id(), address.get(), input.number())
-                                .map(input::withZone)
-                                .orElse(input)
+    /// Brings a module's inputs to the zones of its new address, but for those of a keypad that took over another zone.
+    private static Job moved(Job before, Job set, String module, ModuleKind kind) {
+        return set.withInputs(set.inputs().stream()
+                .map(input -> input.module().equals(module) && !input.second() && follows(before, input, kind)
+                        ? own(set, input, kind).map(input::withZone).orElse(input)
                         : input)
                 .toList());
+    }
+
+    private static boolean follows(Job before, Input input, ModuleKind kind) {
+        return kind.sort() != ModuleSort.KEYPAD
+                || own(before, input, kind).filter(zone -> zone == input.zone()).isPresent();
+    }
+
+    /// The zone that is an input's own by the rule; empty where that does not say, or its module has no address.
+    private static Optional<Integer> own(Job job, Input input, ModuleKind kind) {
+        return job.bus()
+                .address(input.module())
+                .flatMap(address -> rule(job).flatMap(rule -> rule.zone(kind.id(), address, input.number())));
     }
 
     /// Sets a communicator that listens to one free keypad address for each area.
@@ -167,11 +169,6 @@ public final class BusEdits {
                         .flatMap(rule -> rule.home(input.zone()))
                         .filter(home -> home.range().kinds().contains(kind.id()) && home.place() == input.number())
                         .map(BusRule.Home::address));
-    }
-
-    /// What the panel has learned, as it was read out.
-    public static Edit learned(List<Learned> learned) {
-        return bus("what the panel has learned", bus -> bus.withLearned(old -> learned));
     }
 
     /// Takes out of the panel what it has learned at an address.
@@ -256,10 +253,7 @@ public final class BusEdits {
     public static Edit release(String inputId) {
         return new Edit("release of " + inputId, job -> {
             Input input = input(job, inputId);
-            int own = job.bus()
-                    .address(input.module())
-                    .flatMap(address -> rule(job)
-                            .flatMap(rule -> rule.zone(kind(job, input.module()).id(), address, input.number())))
+            int own = own(job, input, kind(job, input.module()))
                     .orElseThrow(
                             () -> new IllegalArgumentException("%s has no number of its own; give %s an address first"
                                     .formatted(input.name(), input.module())));

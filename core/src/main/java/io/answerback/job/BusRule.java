@@ -12,22 +12,15 @@ import java.util.stream.Stream;
 /// @param mostRunMetres the farthest a module may be from the board along the cable, in metres; 0 where that is not
 ///     known
 /// @param star whether cables may branch
-/// @param textKeypads the kinds of keypad that show text, by id
 /// @param reaches how far a module may be in which conductor; empty where the maker gives no such table
 public record BusRule(
-        List<BusRange> ranges,
-        double mostMetres,
-        double mostRunMetres,
-        boolean star,
-        List<String> textKeypads,
-        List<BusReach> reaches) {
+        List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star, List<BusReach> reaches) {
     /// @throws IllegalArgumentException when two ranges share an address or a zone, or a figure is out of bounds
     public BusRule {
         ranges = List.copyOf(ranges == null ? List.of() : ranges);
         Require.within(mostMetres, 0, 10_000, "cable of the bus in metres");
         Require.within(mostRunMetres, 0, 10_000, "farthest module of the bus in metres");
         reaches = List.copyOf(reaches == null ? List.of() : reaches);
-        textKeypads = List.copyOf(textKeypads == null ? List.of() : textKeypads);
         for (int i = 0; i < ranges.size(); i++) {
             for (BusRange other : ranges.subList(i + 1, ranges.size())) {
                 requireApart(ranges.get(i), other);
@@ -36,9 +29,8 @@ public record BusRule(
     }
 
     /// A rule without a table of conductors.
-    public BusRule(
-            List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star, List<String> textKeypads) {
-        this(ranges, mostMetres, mostRunMetres, star, textKeypads, List.of());
+    public BusRule(List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star) {
+        this(ranges, mostMetres, mostRunMetres, star, List.of());
     }
 
     /// How far a module may be in a conductor, in metres: the best of the rows whose conductor is no better;

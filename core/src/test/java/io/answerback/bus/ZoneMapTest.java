@@ -7,22 +7,16 @@ import io.answerback.assess.Assessor;
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
 import io.answerback.edit.BusEdits;
-import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
-import io.answerback.edit.PracticeEdits;
 import io.answerback.job.BusAddress;
 import io.answerback.job.BusRange;
 import io.answerback.job.BusReach;
 import io.answerback.job.BusRule;
-import io.answerback.job.CableEnds;
 import io.answerback.job.Job;
-import io.answerback.job.Learned;
 import io.answerback.job.Link;
 import io.answerback.job.Meaning;
-import io.answerback.job.ModuleSort;
 import io.answerback.job.Proof;
-import io.answerback.job.School;
 import io.answerback.job.ZoneType;
 import io.answerback.panel.Effect;
 import io.answerback.panel.PanelInput;
@@ -82,11 +76,9 @@ class ZoneMapTest {
     @Test
     void blocksThatOverlapAreRefusedByName() {
         BusRange keypads = new BusRange(List.of("keypad"), 8, 11, 28, 1);
-        assertThatThrownBy(() -> new BusRule(
-                        List.of(new BusRange(List.of("bus-8"), 1, 3, 5, 8), keypads), 0, 0, true, List.of()))
+        assertThatThrownBy(() -> new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 5, 8), keypads), 0, 0, true))
                 .hasMessage("[bus-8] and [keypad] share zone 28; move one of them");
-        assertThatThrownBy(() -> new BusRule(
-                        List.of(new BusRange(List.of("bus-8"), 1, 9, 5, 1), keypads), 0, 0, true, List.of()))
+        assertThatThrownBy(() -> new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 9, 5, 1), keypads), 0, 0, true))
                 .hasMessage("[bus-8] and [keypad] share address 8; move one of them");
     }
 
@@ -116,6 +108,22 @@ class ZoneMapTest {
                         .filter(input -> input.module().equals("Expander 1"))
                         .map(input -> input.zone()))
                 .containsExactlyElementsOf(IntStream.rangeClosed(21, 28).boxed().toList());
+    }
+
+    @Test
+    void aMovedKeypadTakesItsOwnNumberWithItAndLeavesOneItTookOver() {
+        // at 11 the fourth keypad's number: 31 + 3
+        Job moved = BusEdits.address("Keypad 2", 11).on(addressed());
+        assertThat(ZoneMap.of(moved)
+                        .zone(34)
+                        .orElseThrow()
+                        .source()
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("Keypad 2.1");
+        assertThat(ZoneMap.of(moved).lines()).noneMatch(ZoneMap.Line::takenOver);
+        Job taken = BusEdits.address("Keypad 2", 11).on(takenOver());
+        assertThat(ZoneMap.of(taken).zone(10).orElseThrow().takenOver()).isTrue();
     }
 
     @Test
@@ -198,91 +206,8 @@ class ZoneMapTest {
     }
 
     @Test
-    void aModuleThatDoesNotAnswerIsReportedOnceAndMissedOnlyWhereItWasLearned() {
-        Job job = BusEdits.scan().on(addressed());
-        PanelReducer panel = new PanelReducer(job);
-        PanelState set = PanelState.allSet(job);
-        var lost = panel.step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
-        assertThat(lost.signals()).singleElement().satisfies(signal -> {
-            assertThat(signal.event()).isEqualTo("333");
-            assertThat(signal.zone()).isEqualTo(2);
-        });
-        assertThat(panel.step(lost.state(), new PanelInput.ModuleChanges("Expander 2", true), NOW)
-                        .signals())
-                .isEmpty();
-        var deaf = panel.step(lost.state(), new PanelInput.InputReads("Expander 2.1", Optional.of(Meaning.ALARM)), NOW);
-        assertThat(why(deaf)).isEqualTo("Expander 2 does not answer");
-        Job forgotten = BusEdits.forget(2).on(job);
-        var unheard = new PanelReducer(forgotten).step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
-        assertThat(why(unheard)).isEqualTo("the panel has not learned Expander 2: it does not miss it");
-        assertThat(found(forgotten)).contains("present-not-learned:Expander 2");
-    }
-
-    @Test
-    void aServiceKeypadThatWasLearnedIsLeftBehind() {
-        Edit hooked = BusEdits.service(Optional.of(11));
-        Job temporary = BusEdits.scan().on(hooked.on(addressed()));
-        assertThat(temporary.bus().learnedAt(11))
-                .as("temporary mode learns none")
-                .isEmpty();
-        assertThat(found(temporary)).contains("service-keypad-on");
-        Job enrolling = PracticeEdits.school("", School.ENROL_AND_DELETE).on(addressed());
-        Job learned = BusEdits.scan().on(hooked.on(enrolling));
-        assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
-        Job left = BusEdits.service(Optional.empty()).on(learned);
-        assertThat(found(left)).contains("learned-but-absent:11").doesNotContain("service-keypad-on");
-        assertThat(found(BusEdits.forget(11).on(left))).doesNotContain("learned-but-absent:11");
-    }
-
-    @Test
-    void aModuleTakenOffTheWallIsStillExpected() {
-        Job job = BusEdits.scan().on(addressed());
-        assertThat(found(job)).noneMatch(id -> id.startsWith("learned-but-absent"));
-        Job off = BusEdits.present("Expander 2", false).on(job);
-        assertThat(found(off)).contains("learned-but-absent:2");
-        Job removed = CapacityEdits.remove("Expander 2").on(job);
-        assertThat(found(removed)).contains("learned-but-absent:2");
-    }
-
-    @Test
-    void aSecondCableFromOnePlaceIsABranch() {
-        Job job = addressed();
-        for (String module : List.of("Expander 1", "Expander 2")) {
-            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
-            job = Edits.cableMetres(job.cables().getLast().id(), 55).on(job);
-        }
-        assertThat(found(job)).contains("bus-branched", "bus-too-long").doesNotContain("bus-module-too-far");
-        Job chained = CablingEdits.ends(
-                        job.cables().getLast().id(),
-                        CableEnds.toModule("Expander 2").startingAt("Expander 1"))
-                .on(job);
-        // 55 m and 55 m more
-        assertThat(found(chained))
-                .contains("bus-too-long", "bus-module-too-far")
-                .doesNotContain("bus-branched");
-    }
-
-    @Test
-    void aCableThatLeadsBackIsSaidAndNotDrawn() {
-        Job job = addressed();
-        for (String module : List.of("Expander 1", "Expander 2")) {
-            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
-        }
-        String first = job.cables().get(job.cables().size() - 2).id();
-        String second = job.cables().getLast().id();
-        assertThat(found(job)).noneMatch(id -> id.startsWith("bus-in-circle"));
-        // each expander is fed from the other, and none from the board
-        Job circle = CablingEdits.ends(first, CableEnds.toModule("Expander 1").startingAt("Expander 2"))
-                .on(job);
-        circle = CablingEdits.ends(second, CableEnds.toModule("Expander 2").startingAt("Expander 1"))
-                .on(circle);
-        assertThat(found(circle)).contains("bus-in-circle:" + first, "bus-in-circle:" + second);
-    }
-
-    @Test
     void aThickerConductorReachesFarther() {
-        BusRule table =
-                new BusRule(List.of(), 0, 0, true, List.of(), List.of(new BusReach(92, 60), new BusReach(36, 150)));
+        BusRule table = new BusRule(List.of(), 0, 0, true, List.of(new BusReach(92, 60), new BusReach(36, 150)));
         assertThat(table.reachMetres(92)).contains(60.0);
         assertThat(table.reachMetres(36)).contains(150.0);
         // between two rows the thinner one holds; thinner than any, nothing is promised

@@ -26,8 +26,7 @@ public final class SmallBus {
                     new BusRange(List.of("keypad"), 8, 11, 31, 1)),
             100,
             60,
-            false,
-            List.of());
+            false);
 
     private SmallBus() {}
 

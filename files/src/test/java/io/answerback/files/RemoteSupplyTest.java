@@ -74,6 +74,15 @@ class RemoteSupplyTest {
     }
 
     @Test
+    void aWatchByAPointThatIsNotThereIsNone() {
+        Job job = watched(withSupply(), SupplyFault.BATTERY, SupplyFault.OTHER);
+        Job nobody = SupplyWatchEdits.watchedBy("Supply 1", SupplyFault.MAINS, Optional.of("no such point"))
+                .on(job);
+        assertThat(found(nobody, "supply-unwatched:Supply 1").orElseThrow().grade())
+                .isEqualTo(Grade.WRONG);
+    }
+
+    @Test
     void aWatchIsAPointWithAnInputAndALine() {
         Job job = watched(withSupply(), SupplyFault.MAINS);
         String id = job.power().watch("Supply 1", SupplyFault.MAINS).orElseThrow();
