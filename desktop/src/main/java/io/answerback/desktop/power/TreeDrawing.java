@@ -27,7 +27,7 @@ final class TreeDrawing extends Drawing {
     private static final double LEAST_WIDE = 150;
     private static final double MOST_WIDE = 250;
     private static final double ROOT = 96;
-    private static final double LETTER = 7.2;
+    private static final double LETTER = 6.6;
     private static final double TIGHT_VOLTS = 0.3;
 
     private final Desk desk;
@@ -144,7 +144,7 @@ final class TreeDrawing extends Drawing {
     }
 
     private String cut(String title) {
-        int letters = (int) ((wide - 82) / LETTER);
+        int letters = (int) ((wide - 88) / LETTER);
         return title.length() <= letters ? title : title.substring(0, letters - 1) + "…";
     }
 
