@@ -19,6 +19,7 @@ import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.job.Power;
 import io.answerback.job.Proof;
+import io.answerback.job.Radio;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
@@ -42,7 +43,8 @@ final class LargeJobs {
 
     private LargeJobs() {}
 
-    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn, every cable of the
+    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn, every cable
+    /// of the
     /// smallest type that is enough.
     static Job of(int size) {
         Job demo = DemoJobs.job(1);
@@ -89,7 +91,8 @@ final class LargeJobs {
                 List.of(),
                 List.of(),
                 Power.UNDECIDED,
-                Bus.UNDECIDED);
+                Bus.UNDECIDED,
+                Radio.UNDECIDED);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))

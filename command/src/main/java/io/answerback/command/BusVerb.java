@@ -2,10 +2,12 @@ package io.answerback.command;
 
 import io.answerback.bus.BusModule;
 import io.answerback.bus.BusState;
+import io.answerback.check.JobFacts;
 import io.answerback.files.BrokenFile;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Input;
 import io.answerback.job.Learned;
+import io.answerback.radio.RadioState;
 import io.answerback.zone.ZoneMap;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -22,15 +24,25 @@ final class BusVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        BusState bus = argument.assess().facts().bus();
+        JobFacts facts = argument.assess().facts();
+        BusState bus = facts.bus();
+        RadioState radio = facts.radio();
         if (argument.json()) {
-            System.out.println(Json.text(json(bus)));
+            ObjectNode document = json(bus);
+            radio.senders()
+                    .forEach(sender ->
+                            RadioLines.json(document.withArray("radio").addObject(), sender));
+            System.out.println(Json.text(document));
         } else {
             bus.modules().forEach(BusVerb::print);
             bus.ghosts().forEach(BusVerb::print);
             bus.zones().lines().forEach(BusVerb::print);
+            radio.senders().stream().map(RadioLines::words).forEach(System.out::println);
         }
-        return bus.ghosts().isEmpty() && bus.modules().stream().allMatch(BusModule::settled) ? 0 : 1;
+        boolean settled = bus.ghosts().isEmpty() && bus.modules().stream().allMatch(BusModule::settled);
+        boolean heard = radio.leftover().isEmpty()
+                && radio.senders().stream().noneMatch(sender -> sender.outOfPlace() || sender.lost());
+        return settled && heard ? 0 : 1;
     }
 
     private static ObjectNode json(BusState bus) {

@@ -61,6 +61,10 @@ final class JobArgument {
         PointResult.Wired wired = point(assessment, id)
                 .wired()
                 .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no loop"));
+        if (wired.wireless()) {
+            throw new IllegalArgumentException(
+                    "point " + id + " sends by radio and has no loop; the verb bus shows it");
+        }
         if (wired.cable().isEmpty()) {
             throw new IllegalArgumentException("point " + id + " has no cable yet; give its length");
         }

@@ -90,11 +90,15 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
         return new StopProgress(Stop.POWER, done, of, mark(Stop.POWER, done, of, findings));
     }
 
-    /// The modules that have their addresses, are on the wall and known to the panel.
+    /// The modules that have their addresses, are on the wall and known to the panel, and what it hears by
+    /// radio as
+    /// planned.
     private static StopProgress bus(JobFacts facts, List<Finding> findings) {
         List<BusModule> modules = facts.bus().modules();
-        int done = (int) modules.stream().filter(BusModule::settled).count();
-        return new StopProgress(Stop.BUS, done, modules.size(), mark(Stop.BUS, done, modules.size(), findings));
+        int settled = (int) modules.stream().filter(BusModule::settled).count();
+        int done = settled + facts.radio().settled();
+        int of = modules.size() + facts.radio().senders().size();
+        return new StopProgress(Stop.BUS, done, of, mark(Stop.BUS, done, of, findings));
     }
 
     private static boolean counts(Stop stop, PointResult point) {
@@ -102,7 +106,8 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
             case SURVEY -> point.wired().isPresent();
             case LOOP ->
                 point.wired()
-                        .filter(wired -> !wired.point().kind().family().lifeSafety())
+                        .filter(wired -> !wired.wireless()
+                                && !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(PointResult.Wired::cable).isPresent();
             case POWER, BUS -> false;

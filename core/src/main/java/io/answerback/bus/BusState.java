@@ -5,6 +5,7 @@ import io.answerback.cores.CorePlan;
 import io.answerback.job.Bus;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Cable;
+import io.answerback.job.CableType;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.Learned;
@@ -15,6 +16,7 @@ import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.Supplies;
 import io.answerback.zone.ZoneMap;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +29,8 @@ import java.util.stream.Collectors;
 /// @param modules the modules on it, in the order of the job
 /// @param ghosts what the panel has learned at addresses where nobody on the wall answers
 /// @param branches every cable of the bus with the place it begins at, nearest first
-/// @param circles the cables of the bus that lead back to where it has been, or begin where it never comes, by label
+/// @param circles the cables of the bus that lead back to where it has been, or begin where it never comes,
+///     by label
 /// @param zones where each zone is read
 public record BusState(
         List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
@@ -38,7 +41,15 @@ public record BusState(
     /// @param cable the cable
     /// @param endMetres how far its far end is from the board, in metres
     /// @param worstOhmsPerKilometre the thinnest conductor on the way there, in ohms per kilometre at 20 °C
-    public record Branch(String from, String to, Cable cable, double endMetres, double worstOhmsPerKilometre) {}
+    /// @param endOhms what a data core and the return have together from the board to its far end, in ohms
+    ///     at 20 °C
+    public record Branch(
+            String from, String to, Cable cable, double endMetres, double worstOhmsPerKilometre, double endOhms) {
+        /// What it has between two cores, in nanofarads; 0 where its type does not say.
+        public double nanofarads() {
+            return cable.laying().type().map(CableType::nanofaradsPerKilometre).orElse(0.0) * cable.metres() / 1000;
+        }
+    }
 
     public BusState {
         modules = List.copyOf(modules);
@@ -127,6 +138,7 @@ public record BusState(
         List<Branch> branches = new ArrayList<>();
         Map<String, Double> reached = new HashMap<>();
         Map<String, Double> worst = new HashMap<>();
+        Map<String, Double> resistance = new HashMap<>();
         List<String> open = new ArrayList<>(List.of(job.modules().getFirst().name()));
         reached.put(open.getFirst(), 0.0);
         for (int i = 0; i < open.size(); i++) {
@@ -138,7 +150,10 @@ public record BusState(
                     double ohms = Math.max(
                             worst.getOrDefault(from, 0.0), cable.conductor().ohmsPerKilometre());
                     worst.put(to, ohms);
-                    branches.add(new Branch(from, to, cable, end, ohms));
+                    double endOhms = resistance.getOrDefault(from, 0.0)
+                            + 2 * cable.metres() * cable.conductor().ohmsPerKilometre() / 1000;
+                    resistance.put(to, endOhms);
+                    branches.add(new Branch(from, to, cable, end, ohms, endOhms));
                     open.add(to);
                 }
             }
@@ -157,6 +172,24 @@ public record BusState(
     /// All its cable, in metres.
     public double metres() {
         return branches.stream().mapToDouble(branch -> branch.cable().metres()).sum();
+    }
+
+    /// What all its cable has between two cores, in nanofarads, as far as the types of cable say.
+    public double nanofarads() {
+        return branches.stream().mapToDouble(Branch::nanofarads).sum();
+    }
+
+    /// The cable whose capacitance is not known, in metres.
+    public double unknownMetres() {
+        return branches.stream()
+                .filter(branch -> branch.nanofarads() == 0)
+                .mapToDouble(branch -> branch.cable().metres())
+                .sum();
+    }
+
+    /// The branch with the most resistance from the board to its end; empty for a bus without cable.
+    public Optional<Branch> mostResistance() {
+        return branches.stream().max(Comparator.comparingDouble(Branch::endOhms));
     }
 
     /// How far the farthest module is, in metres.

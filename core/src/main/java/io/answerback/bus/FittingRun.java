@@ -17,7 +17,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/// Fitting a module, step by step: power off, seat or wire it, power on, let the panel learn it, and then what its
+/// Fitting a module, step by step: power off, seat or wire it, power on, let the panel learn it, and then
+/// what its
 /// zones
 /// still need before they live. It defers to the maker's manual.
 public final class FittingRun {
@@ -106,18 +107,30 @@ public final class FittingRun {
     }
 
     private void learned() {
+        List<String> learning = job.panel()
+                .profile()
+                .bus()
+                .map(rule -> rule.steps().learning())
+                .filter(steps -> !steps.isEmpty())
+                .orElse(List.of("Let the panel look at its bus, as the maker's manual says"));
         boolean enrols = job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE;
-        step(
-                "learn",
-                "Let the panel look at its bus",
-                job.bus().service().isPresent() && enrols
-                        ? "A service keypad hangs on the bus: take it off first, or it is learned too."
-                        : "No service keypad on the bus, or it is learned too.",
-                job.bus()
-                        .address(module)
-                        .map(address -> "It lists address %d.".formatted(address))
-                        .orElse("It lists one more."),
-                false);
+        String mind = job.bus().service().isPresent() && enrols
+                ? "A service keypad hangs on the bus: take it off first, or it is learned too."
+                : "No service keypad on the bus, or it is learned too.";
+        String lists = job.bus()
+                .address(module)
+                .map(address -> "It lists address %d.".formatted(address))
+                .orElse("It lists one more.");
+        for (int step = 0; step < learning.size(); step++) {
+            boolean first = step == 0;
+            boolean last = step == learning.size() - 1;
+            step(
+                    first ? "learn" : "learn-" + (step + 1),
+                    learning.get(step),
+                    first ? mind : "",
+                    last ? lists : "",
+                    false);
+        }
     }
 
     /// "Ready with nothing connected" means that a zone is off, not that it is fine.

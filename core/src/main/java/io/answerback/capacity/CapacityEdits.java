@@ -12,6 +12,7 @@ import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.Zone;
+import io.answerback.radio.RadioPlaces;
 import io.answerback.survey.NewJob;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /// Edits that make points and inputs meet.
 public final class CapacityEdits {
@@ -28,18 +30,33 @@ public final class CapacityEdits {
     /// Gives every point that has none a free input that fits, in the order of the list, and programs its zone
     /// as the survey says. Points for which there is none stay without.
     public static Edit giveInputs() {
-        return new Edit("inputs for all points", CapacityEdits::withInputs);
+        return new Edit(
+                "inputs for all points",
+                job -> withInputs(job, Inventory.of(job).placed()));
     }
 
-    private static Job withInputs(Job job) {
-        Map<String, Input> placed = Inventory.of(job).placed();
+    /// Gives one point that has none a free input that fits, or a wireless zone where it sends by radio,
+    /// and programs its
+    /// zone as the survey says. It stays without where there is none.
+    public static Edit giveInput(String pointId) {
+        return new Edit("input of point " + pointId, job -> {
+            Optional<Input> place =
+                    Optional.ofNullable(Inventory.of(job).placed().get(pointId));
+            return place.map(input -> withInputs(job, Map.of(pointId, input))).orElse(job);
+        });
+    }
+
+    private static Job withInputs(Job job, Map<String, Input> placed) {
         Map<String, String> pointOf = placed.entrySet().stream()
                 .collect(Collectors.toMap(e -> e.getValue().id(), Map.Entry::getKey));
-        List<Input> inputs = job.inputs().stream()
+        Stream<Input> terminals = job.inputs().stream()
                 .map(input -> pointOf.containsKey(input.id())
                         ? input.withPointId(Optional.of(pointOf.get(input.id())))
-                        : input)
-                .toList();
+                        : input);
+        Stream<Input> byRadio = placed.values().stream()
+                .filter(input -> RadioPlaces.byRadio(job, input))
+                .map(input -> input.withPointId(Optional.of(pointOf.get(input.id()))));
+        List<Input> inputs = Stream.concat(terminals, byRadio).toList();
         List<Zone> zones = new ArrayList<>(job.zones());
         placed.forEach((pointId, input) -> {
             Point point = job.point(pointId).orElseThrow();
@@ -103,7 +120,8 @@ public final class CapacityEdits {
         return BusEdits.addressed(fitted, name, kind);
     }
 
-    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else the lowest
+    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else
+    /// the lowest
     /// of a free run.
     private static int firstZone(Job job, ModuleKind kind) {
         Set<Integer> taken = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
@@ -128,6 +146,8 @@ public final class CapacityEdits {
             case BUS_EXPANDER -> "Expander";
             case KEYPAD -> "Keypad";
             case CONVERTER -> "Converter";
+            case RECEIVER -> "Receiver";
+            case OUTPUTS -> "Output module";
             case SUPPLY -> "Supply";
             case COMMUNICATOR -> "Communicator";
             case SOUNDER -> "Sounder";
@@ -171,6 +191,8 @@ public final class CapacityEdits {
             List<Input> inputs = boardInputs(job, board, profile);
             Set<Integer> left = inputs.stream().map(Input::zone).collect(Collectors.toSet());
             return job.withInputs(inputs)
+                    .withBus(job.bus().withLearned(old -> List.of()))
+                    .withRadio(job.radio().withEnrolled(old -> List.of()))
                     .withPanel(new Panel(job.panel().name(), profile))
                     .withModules(modules)
                     .withZones(job.zones().stream()

@@ -7,13 +7,15 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
+import io.answerback.job.RadioRule;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SupplyUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// Which wired-to-wireless converter takes the wired zones that have no input: each kind the profile knows, with what
+/// Which wired-to-wireless converter takes the wired zones that have no input: each kind the profile knows,
+/// with what
 /// it takes, what it uses up, and why it does not do where it does not.
 ///
 /// @param zones the points that have no input
@@ -22,7 +24,8 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
     /// A kind of converter.
     ///
     /// @param kind which
-    /// @param boxes how many of them the zones need; 0 where it does not do
+    /// @param count how many of them the zones need; 0 where it does not do
+    /// @param boxes how many boxes that makes on the wall: of some kinds two go into one
     /// @param taken the points they take, in the order of the list
     /// @param radioZones how many of the panel's wireless zones they use up
     /// @param supply what feeds and charges it; empty where the profile does not say
@@ -31,6 +34,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
     /// @param refused whether it does not do at all
     public record Offer(
             ModuleKind kind,
+            int count,
             int boxes,
             List<Point> taken,
             int radioZones,
@@ -58,7 +62,8 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
     /// The choice for a job.
     public static ConverterChoice of(Job job, Inventory inventory) {
         List<Point> zones = job.points().stream()
-                .filter(point -> job.inputOf(point.id()).isEmpty())
+                .filter(point ->
+                        job.inputOf(point.id()).isEmpty() && !point.kind().radio())
                 .toList();
         List<Offer> offers = job.panel().profile().modules().stream()
                 .filter(kind -> kind.sort() == ModuleSort.CONVERTER)
@@ -77,7 +82,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         if (!kind.radioBand().equals(profile.radioBand())) {
             String hears = profile.radioBand().isEmpty() ? "has no radio" : "hears " + profile.radioBand();
             String why = "It speaks %s; this panel %s: it is never heard.".formatted(kind.radioBand(), hears);
-            return new Offer(kind, 0, List.of(), 0, kind.supply(), List.of(), List.of(why), true);
+            return new Offer(kind, 0, 0, List.of(), 0, kind.supply(), List.of(), List.of(why), true);
         }
         List<String> against = new ArrayList<>();
         List<Point> taken = new ArrayList<>();
@@ -95,8 +100,17 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         List<String> work = taken.stream()
                 .flatMap(point -> work(profile.inputs(kind), point).stream())
                 .toList();
+        List<String> sharedBox = profile.radio().map(RadioRule::sharedBox).orElse(List.of());
         return new Offer(
-                kind, room.boxes(), taken, usedUp, kind.supply(), work, against, taken.isEmpty() && !zones.isEmpty());
+                kind,
+                room.count(),
+                Way.boxesFor(kind, room.count(), sharedBox),
+                taken,
+                usedUp,
+                kind.supply(),
+                work,
+                against,
+                taken.isEmpty() && !zones.isEmpty());
     }
 
     /// The resistor that has to be exchanged at a point.
@@ -158,7 +172,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
             return Optional.empty();
         }
 
-        int boxes() {
+        int count() {
             int byOrdinary = each == 0 ? 0 : (ordinary + each - 1) / each;
             int byTwoWire = twoWireEach == 0 ? 0 : (twoWire + twoWireEach - 1) / twoWireEach;
             return Math.max(byOrdinary, byTwoWire);

@@ -6,6 +6,7 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
+import io.answerback.radio.RadioPlaces;
 import io.answerback.zone.ZoneMap;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,14 +17,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What a job needs of its panel against what there is.
 ///
 /// @param slots every input, module by module
 /// @param placed an input for every point that has none yet, where a free one fits, by the point's number
-/// @param unplaced the points for which no free input is left
+/// @param unplaced the wired points for which no free input is left
+/// @param unheard the wireless points for which nobody listens, or no wireless zone is left
 /// @param counts zones, areas, users, wireless zones and bus addresses
-public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Count> counts) {
+public record Inventory(
+        List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Point> unheard, List<Count> counts) {
     /// Takes stock of a job.
     public static Inventory of(Job job) {
         PanelProfile profile = job.panel().profile();
@@ -34,7 +38,12 @@ public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point>
                 .toList();
         Map<String, Input> placed = new LinkedHashMap<>();
         List<Point> unplaced = place(job, slots, placed);
-        return new Inventory(slots, placed, unplaced, counts(job, slots, kinds));
+        return new Inventory(
+                slots,
+                placed,
+                unplaced.stream().filter(point -> !point.kind().radio()).toList(),
+                unplaced.stream().filter(point -> point.kind().radio()).toList(),
+                counts(job, slots, kinds));
     }
 
     /// The points that can go to the fewest inputs are placed first: two-wire detectors, then those an input is
@@ -53,15 +62,25 @@ public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point>
                 .toList();
         List<Point> unplaced = new ArrayList<>();
         for (Point point : waiting) {
-            Optional<Slot> slot = best(free, point.kind());
-            slot.ifPresentOrElse(
-                    found -> {
-                        free.remove(found);
-                        placed.put(point.id(), found.input());
-                    },
-                    () -> unplaced.add(point));
+            Optional<Input> found = point.kind().radio()
+                    ? byRadio(job, placed)
+                    : best(free, point.kind()).map(slot -> taken(free, slot));
+            found.ifPresentOrElse(input -> placed.put(point.id(), input), () -> unplaced.add(point));
         }
         return unplaced;
+    }
+
+    private static Input taken(List<Slot> free, Slot slot) {
+        free.remove(slot);
+        return slot.input();
+    }
+
+    /// Wireless zones have no terminals: a place comes to be when a point needs it.
+    private static Optional<Input> byRadio(Job job, Map<String, Input> placed) {
+        Set<Integer> zones = Stream.concat(job.inputs().stream(), placed.values().stream())
+                .map(Input::zone)
+                .collect(Collectors.toSet());
+        return RadioPlaces.next(job, zones);
     }
 
     private static Optional<Slot> best(List<Slot> free, PointKind kind) {
@@ -73,10 +92,7 @@ public record Inventory(List<Slot> slots, Map<String, Input> placed, List<Point>
     private static List<Count> counts(Job job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
         var capacity = job.panel().profile().capacity();
         int zones = job.points().size();
-        int radio = (int) slots.stream()
-                .filter(slot ->
-                        slot.kind().filter(kind -> !kind.radioBand().isEmpty()).isPresent())
-                .count();
+        int radio = (int) slots.stream().filter(Slot::wireless).count();
         int addresses = sum(kinds, ModuleKind::addresses);
         return List.of(
                 new Count("zones", zones, capacity.zones()),

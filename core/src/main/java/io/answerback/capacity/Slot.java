@@ -2,6 +2,7 @@ package io.answerback.capacity;
 
 import io.answerback.job.Input;
 import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
 import io.answerback.job.PointKind;
 import java.util.Optional;
 
@@ -15,6 +16,12 @@ public record Slot(Input input, Optional<ModuleKind> kind) {
         return kind.flatMap(its -> its.reserved().stream()
                 .filter(kept -> kept.number() == input.number())
                 .findFirst());
+    }
+
+    /// Whether its zone is one of the panel's wireless zones.
+    public boolean wireless() {
+        return kind.filter(its -> its.byRadio(input.number()) || its.sort() == ModuleSort.CONVERTER)
+                .isPresent();
     }
 
     /// Whether no point uses it.

@@ -2,6 +2,7 @@ package io.answerback.capacity;
 
 import io.answerback.job.ModuleKind;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /// One way to close a shortfall of inputs, with what it costs.
@@ -9,14 +10,27 @@ import java.util.stream.Collectors;
 /// @param modules the modules to fit, each as often as it is needed
 /// @param inputs the inputs they bring
 /// @param spare the inputs left over once every point has one
-public record Way(List<ModuleKind> modules, int inputs, int spare) {
+/// @param sharedBox the kinds of which two go into one box, by id
+public record Way(List<ModuleKind> modules, int inputs, int spare, List<String> sharedBox) {
     public Way {
         modules = List.copyOf(modules);
+        sharedBox = List.copyOf(sharedBox);
     }
 
     /// The boxes it adds on the wall.
     public int boxes() {
-        return modules.stream().mapToInt(ModuleKind::boxes).sum();
+        Map<ModuleKind, Long> counts =
+                modules.stream().collect(Collectors.groupingBy(kind -> kind, Collectors.counting()));
+        return counts.entrySet().stream()
+                .mapToInt(kind -> boxesFor(kind.getKey(), kind.getValue().intValue(), sharedBox))
+                .sum();
+    }
+
+    /// The boxes so many modules of a kind need.
+    ///
+    /// @param sharedBox the kinds of which two go into one box, by id
+    static int boxesFor(ModuleKind kind, int count, List<String> sharedBox) {
+        return kind.boxes() * (sharedBox.contains(kind.id()) ? (count + 1) / 2 : count);
     }
 
     /// The bus addresses it uses up.

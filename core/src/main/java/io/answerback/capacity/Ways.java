@@ -5,6 +5,7 @@ import io.answerback.job.KindFamily;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.RadioRule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -103,7 +104,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         }
 
         private boolean fits(List<ModuleKind> mix) {
-            Way way = new Way(mix, mix.stream().mapToInt(ModuleKind::inputs).sum(), 0);
+            Way way = new Way(mix, mix.stream().mapToInt(ModuleKind::inputs).sum(), 0, List.of());
             Count addresses = inventory.count("bus addresses");
             Count radio = inventory.count("wireless zones");
             return way.zones() <= zoneNumbersLeft
@@ -157,7 +158,9 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
 
         private Way way(List<ModuleKind> mix) {
             int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
-            return new Way(mix, inputs, inputs - inventory.unplaced().size());
+            List<String> sharedBox =
+                    job.panel().profile().radio().map(RadioRule::sharedBox).orElse(List.of());
+            return new Way(mix, inputs, inputs - inventory.unplaced().size(), sharedBox);
         }
     }
 }

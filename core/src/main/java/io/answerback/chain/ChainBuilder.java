@@ -10,6 +10,7 @@ import io.answerback.job.Link;
 import io.answerback.job.Meaning;
 import io.answerback.job.Point;
 import io.answerback.job.Receiver;
+import io.answerback.job.RuleFigure;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
@@ -19,6 +20,7 @@ import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopResult;
 import io.answerback.panel.PanelReducer;
 import io.answerback.proof.ProofState;
+import io.answerback.radio.Sender;
 import io.answerback.wording.Terms;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +35,7 @@ public record ChainBuilder(Job job, EventTable events) {
     /// @param instead the input the panel looks at in place of it; empty when it looks at that itself
     /// @param model how its input measures
     /// @param loop its loop as computed; empty when it has no cable or its input cannot read its scheme
+    /// @param sender how the panel hears it by radio; empty for a point on wires to the panel
     public Chain of(
             Point point,
             Optional<Input> input,
@@ -40,8 +43,10 @@ public record ChainBuilder(Job job, EventTable events) {
             InputModel model,
             Optional<Zone> zone,
             Optional<LoopResult> loop,
+            Optional<Sender> sender,
             ProofState proof) {
         Optional<Signal> signal = zone.flatMap(its -> new PanelReducer(job).zoneSignal(its, Qualifier.NEW));
+        RadioLinks radio = new RadioLinks(job.practice().figure(RuleFigure.RADIO_MARGIN_DECIBELS));
         return new Chain(
                 point.id(),
                 point.name(),
@@ -51,8 +56,9 @@ public record ChainBuilder(Job job, EventTable events) {
                                 Mark.SOUND,
                                 point.name(),
                                 point.kind().words().restWord()),
-                        loop(point, model, loop),
-                        input(input, model, loop),
+                        point.kind().radio() ? radio.air(sender) : loop(point, model, loop),
+                        sender.map(its -> radio.input(its, input(input, model, loop)))
+                                .orElseGet(() -> input(input, model, loop)),
                         zone(input, instead, zone),
                         event(zone, signal),
                         route(),

@@ -63,4 +63,9 @@ public final class Figures {
                 ? Long.toString((long) value)
                 : Double.toString(value);
     }
+
+    /// A signal in decibels over one milliwatt, such as "−74 dBm".
+    public static String decibelMilliwatts(double signal) {
+        return "%s%.0f dBm".formatted(signal < 0 ? "\u2212" : "", Math.abs(signal));
+    }
 }

@@ -11,6 +11,7 @@ import io.answerback.loop.DeviceState;
 import io.answerback.loop.FittedLoop;
 import io.answerback.loop.LoopResult;
 import io.answerback.proof.ProofState;
+import io.answerback.radio.Sender;
 import java.util.Map;
 import java.util.Optional;
 
@@ -37,13 +38,20 @@ public record PointResult(
     /// @param model how that input measures; the panel's own way when it has none
     /// @param zone that input's zone; empty when it was never programmed
     /// @param loop its loop as computed; empty without a cable or when the panel cannot read its scheme
+    /// @param sender how the panel hears it by radio; empty for a point on wires to the panel
     public record Wired(
             Point point,
             Optional<Cable> cable,
             Optional<Input> input,
             InputModel model,
             Optional<Zone> zone,
-            Optional<LoopResult> loop) {
+            Optional<LoopResult> loop,
+            Optional<Sender> sender) {
+        /// Whether its device sends by radio itself, and so has neither loop nor cable.
+        public boolean wireless() {
+            return point.kind().radio();
+        }
+
         /// Whether its zone is the second of two that share an input.
         public boolean second() {
             return input.filter(Input::second).isPresent();

@@ -19,6 +19,8 @@ import io.answerback.loop.LoopResult;
 import io.answerback.loop.TrialFaults;
 import io.answerback.proof.ProofState;
 import io.answerback.proof.Upstream;
+import io.answerback.radio.RadioState;
+import io.answerback.radio.Sender;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,6 +41,7 @@ public final class PointTracer {
     private final TrialFaults trial;
     private final Map<Integer, Zone> zones = new HashMap<>();
     private final Map<String, Proof> proofs = new HashMap<>();
+    private final Map<String, Sender> senders = new HashMap<>();
 
     /// A tracer for one job.
     public PointTracer(Job job, EventTable events) {
@@ -52,6 +55,7 @@ public final class PointTracer {
         job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
         job.zones().forEach(zone -> zones.put(zone.number(), zone));
         job.proofs().forEach(proof -> proofs.put(proof.pointId(), proof));
+        RadioState.of(job).senders().forEach(sender -> senders.put(sender.pointId(), sender));
     }
 
     /// The parts of the job one result depends on, compared as the same objects, which is enough because edits
@@ -126,8 +130,8 @@ public final class PointTracer {
     ///
     /// @param earlier a trace of an earlier state of the same job, or [Trace#NONE]
     public Trace trace(Trace earlier) {
-        List<Object> common =
-                List.of(job.practice(), job.panel(), job.modules(), job.communicator(), job.receivers(), events);
+        List<Object> common = List.of(
+                job.practice(), job.panel(), job.modules(), job.communicator(), job.receivers(), job.radio(), events);
         List<PointResult> results = new ArrayList<>();
         Map<String, Parts> parts = new HashMap<>();
         for (Point point : job.points()) {
@@ -176,12 +180,13 @@ public final class PointTracer {
                 .orElseGet(
                         () -> job.panel().profile().inputsReading(point.loop().scheme()));
         var zone = input.map(used -> zones.get(used.zone()));
-        var loop = cable.flatMap(run -> loop(FittedLoop.of(point, run), model));
+        var loop = cable.filter(run -> !point.kind().radio()).flatMap(run -> loop(FittedLoop.of(point, run), model));
         var upstream = facts.of(point, cable, input, zone);
         var proof = ProofState.of(Optional.ofNullable(proofs.get(point.id())), upstream);
+        var sender = Optional.ofNullable(senders.get(point.id()));
         var chain = new ChainBuilder(job, events)
-                .of(point, input, input.flatMap(facts::readInstead), model, zone, loop, proof);
-        var wired = new PointResult.Wired(point, cable, input, model, zone, loop);
+                .of(point, input, input.flatMap(facts::readInstead), model, zone, loop, sender, proof);
+        var wired = new PointResult.Wired(point, cable, input, model, zone, loop, sender);
         return new PointResult(point.id(), point.name(), Optional.of(wired), upstream, proof, chain);
     }
 

@@ -12,6 +12,8 @@ final class BusCable implements JobRule {
     static final String FAR = "bus-module-too-far";
     static final String STAR = "bus-branched";
     static final String THIN = "bus-conductor-too-thin";
+    static final String OHMS = "bus-resistance";
+    static final String FARADS = "bus-capacitance";
     static final String CIRCLE = "bus-in-circle";
 
     @Override
@@ -45,7 +47,29 @@ final class BusCable implements JobRule {
                     "The profile wants it from module to module: reflections from branches lose data.",
                     "Run on from the last module in place of a second cable from the same place."));
         }
+        electric(rule, bus).forEach(findings::add);
         return findings;
+    }
+
+    private static Stream<Finding> electric(BusRule rule, BusState bus) {
+        Stream<Finding> ohms = bus.mostResistance().stream()
+                .filter(end -> rule.mostOhms() > 0 && end.endOhms() > rule.mostOhms())
+                .map(end -> of(
+                        OHMS,
+                        "The bus has %.1f Ω there and back to %s; %.0f Ω are allowed"
+                                .formatted(end.endOhms(), end.to(), rule.mostOhms()),
+                        "The data fall between high and low, and the module is lost now and then.",
+                        "Take a thicker conductor or a shorter way to %s.".formatted(end.to())));
+        double nanofarads = bus.nanofarads();
+        Stream<Finding> farads = Stream.of(bus)
+                .filter(its -> rule.mostNanofarads() > 0 && nanofarads > rule.mostNanofarads())
+                .map(its -> of(
+                        FARADS,
+                        "The cable of the bus has %.0f nF; %.0f nF are allowed"
+                                .formatted(nanofarads, rule.mostNanofarads()),
+                        "It rounds the edges of the data until bits are read wrongly. All branches count, not the longest only.",
+                        "Take less cable in all, or a type with less capacitance; screened cable has more."));
+        return Stream.concat(ohms, farads);
     }
 
     private static Stream<Finding> thin(BusRule rule, BusState bus) {

@@ -7,14 +7,18 @@ import io.answerback.job.Point;
 import io.answerback.job.SchemeKind;
 import java.util.stream.Stream;
 
-/// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a loop which
+/// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a
+/// loop which
 /// gives none.
 final class ContactUnlikeScheme implements PointRule {
     static final String RULE = "contact-unlike-scheme";
 
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream().map(PointResult.Wired::point).flatMap(ContactUnlikeScheme::finding);
+        return point.wired().stream()
+                .filter(wired -> !wired.wireless())
+                .map(PointResult.Wired::point)
+                .flatMap(ContactUnlikeScheme::finding);
     }
 
     private static Stream<Finding> finding(Point point) {

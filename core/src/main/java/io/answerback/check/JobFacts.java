@@ -11,6 +11,7 @@ import io.answerback.cores.CorePlan;
 import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
+import io.answerback.radio.RadioState;
 import io.answerback.supply.Supplies;
 import java.time.LocalDate;
 import java.util.List;
@@ -27,6 +28,7 @@ import java.util.Optional;
 /// @param cores where every core goes
 /// @param supplies what feeds it and for how long
 /// @param bus who is on the keypad bus, and where each zone is
+/// @param radio what the panel hears by radio
 /// @param converters which converter takes the wired zones that have no input
 /// @param today the day it is judged on; empty where nothing is to be judged by the date
 public record JobFacts(
@@ -39,6 +41,7 @@ public record JobFacts(
         CorePlan cores,
         Supplies supplies,
         BusState bus,
+        RadioState radio,
         ConverterChoice converters,
         Optional<LocalDate> today) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
@@ -52,6 +55,8 @@ public record JobFacts(
         boolean samePractice = earlier != null
                 && earlier.job.practice() == job.practice()
                 && earlier.job.points() == job.points()
+                && earlier.job.inputs() == job.inputs()
+                && earlier.job.modules() == job.modules()
                 && earlier.job.panel() == job.panel();
         CorePlan cores =
                 sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores);
@@ -73,6 +78,7 @@ public record JobFacts(
                 cores,
                 supplies,
                 sameBus ? earlier.bus : BusState.of(job, cores, supplies),
+                sameRadio(job, earlier) ? earlier.radio : RadioState.of(job),
                 sameStock ? earlier.converters : ConverterChoice.of(job, inventory),
                 today);
     }
@@ -83,6 +89,13 @@ public record JobFacts(
                 && earlier.job.points() == job.points()
                 && earlier.job.cables() == job.cables()
                 && earlier.job.inputs() == job.inputs();
+    }
+
+    private static boolean sameRadio(Job job, JobFacts earlier) {
+        return earlier != null
+                && sameStock(job, earlier.job)
+                && earlier.job.radio() == job.radio()
+                && earlier.job.practice() == job.practice();
     }
 
     private static boolean sameCables(Job job, JobFacts earlier) {

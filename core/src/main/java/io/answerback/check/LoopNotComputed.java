@@ -10,7 +10,7 @@ final class LoopNotComputed implements PointRule {
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
-                .filter(wired -> wired.loop().isEmpty())
+                .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
                 .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(job, wired));
     }
 

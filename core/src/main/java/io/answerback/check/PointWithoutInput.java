@@ -2,6 +2,7 @@ package io.answerback.check;
 
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
+import io.answerback.radio.RadioPlaces;
 import java.util.stream.Stream;
 
 /// A point that is on the list but on no terminals.
@@ -9,14 +10,21 @@ final class PointWithoutInput implements PointRule {
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
-                .filter(wired -> wired.input().isEmpty())
+                .filter(wired -> wired.input().isEmpty() && !unheard(job, wired))
                 .map(wired -> Finding.of(
                         "no-input",
                         Stop.LOOP,
                         Grade.WRONG,
                         wired.point().id(),
                         "Not wired to any input",
-                        "Nothing measures this loop, so nothing it sees is ever reported.",
+                        wired.wireless()
+                                ? "No wireless zone is kept for it, so nothing it sees is ever reported."
+                                : "Nothing measures this loop, so nothing it sees is ever reported.",
                         "Give it a free input."));
+    }
+
+    /// A wireless point for which nobody listens is found as such.
+    private static boolean unheard(Job job, PointResult.Wired wired) {
+        return wired.wireless() && RadioPlaces.hearer(job).isEmpty();
     }
 }

@@ -87,6 +87,8 @@ final class BoxPlanner {
             case SOUNDER -> nth(TerminalUse.SOUNDER, 0);
             case STROBE -> nth(TerminalUse.STROBE, 0);
             case SOUNDER_TAMPER -> nth(TerminalUse.SOUNDER_TAMPER, 0);
+            case TIP -> nth(TerminalUse.DIALLER, 0);
+            case RING -> nth(TerminalUse.DIALLER, 1);
             case SPEAKER -> nth(TerminalUse.SPEAKER, 0);
             case SPEAKER_RETURN -> nth(TerminalUse.SPEAKER, 1);
             case SPARE -> new Landing.FoldedBack();

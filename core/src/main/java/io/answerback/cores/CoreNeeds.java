@@ -42,13 +42,16 @@ public final class CoreNeeds {
         return needs;
     }
 
-    /// The cores a module needs: supply and two data cores on the bus, five for a sounder, two for a speaker; a sounder
+    /// The cores a module needs: supply and two data cores on the bus, tip and ring from the panel's
+    /// dialler, five for a sounder, two for a
+    /// speaker; a sounder
     /// without a strobe and a bus of one data core need one less. One with
     /// a supply of its own takes only the return, against which the data are read.
     public static List<CoreNeed> of(ModuleKind kind) {
         List<CoreUse> uses = switch (kind.sort()) {
             case BOARD, PLUG_IN -> List.of();
-            case KEYPAD, BUS_EXPANDER, COMMUNICATOR ->
+            case COMMUNICATOR -> communicator(kind);
+            case KEYPAD, BUS_EXPANDER, RECEIVER, OUTPUTS ->
                 List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.BUS_ONE, CoreUse.BUS_TWO);
             case CONVERTER, SUPPLY -> List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN);
             case SOUNDER ->
@@ -61,6 +64,19 @@ public final class CoreNeeds {
                 .filter(use -> use != CoreUse.BUS_TWO || bus(kind) != 1)
                 .map(CoreNeed::shared)
                 .toList();
+    }
+
+    /// One that listens takes a data core each way, one that answers the panel's dialler tip and ring; some
+    /// take both.
+    private static List<CoreUse> communicator(ModuleKind kind) {
+        List<CoreUse> uses = new ArrayList<>(List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN));
+        if (has(kind, TerminalUse.BUS)) {
+            uses.addAll(List.of(CoreUse.BUS_ONE, CoreUse.BUS_TWO));
+        }
+        if (!kind.terminals().isEmpty() && has(kind, TerminalUse.DIALLER)) {
+            uses.addAll(List.of(CoreUse.TIP, CoreUse.RING));
+        }
+        return uses;
     }
 
     private static boolean has(ModuleKind kind, TerminalUse use) {
@@ -90,7 +106,8 @@ public final class CoreNeeds {
         return point.kind().powering().isPresent() && !point.kind().twoWire();
     }
 
-    /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover contact,
+    /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover
+    /// contact,
     /// and its loop does not watch it.
     public static boolean ringMember(Point point, Practice practice) {
         return practice.school(Question.TAMPER) == School.ONE_RING && coverToWatch(point);
@@ -98,6 +115,8 @@ public final class CoreNeeds {
 
     /// Whether a point's device has a cover contact that its loop does not watch.
     public static boolean coverToWatch(Point point) {
-        return point.kind().outputs().tamper() && !point.loop().scheme().watchesCover();
+        return point.kind().outputs().tamper()
+                && !point.kind().radio()
+                && !point.loop().scheme().watchesCover();
     }
 }

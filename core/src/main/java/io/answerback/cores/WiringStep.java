@@ -36,6 +36,9 @@ public record WiringStep(String cableId, CableEnd end, String served, PlannedCor
                 "Cable labelled \"%s\". The two data cores must not be changed over.".formatted(served);
             case SOUNDER, STROBE, SOUNDER_TAMPER ->
                 "Cable labelled \"%s\". Ears protected, trigger leads off until the last.".formatted(served);
+            case TIP, RING ->
+                "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals."
+                        .formatted(served);
             case SPEAKER, SPEAKER_RETURN -> "Cable labelled \"%s\". Either way round is fine.".formatted(served);
             case SPARE -> "Cable labelled \"%s\".".formatted(served);
         };

@@ -6,19 +6,17 @@ import io.answerback.job.BusRange;
 import io.answerback.job.BusRule;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
-import io.answerback.job.Learned;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.Point;
-import io.answerback.job.Question;
-import io.answerback.job.School;
 import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.UnaryOperator;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -38,7 +36,8 @@ public final class BusEdits {
         return job.panel().profile().bus();
     }
 
-    /// Sets a module to an address, in place of those it has. Its inputs bring the zones of that address then; what is
+    /// Sets a module to an address, in place of those it has. Its inputs bring the zones of that address
+    /// then; what is
     /// programmed stays.
     ///
     /// @throws IllegalArgumentException when applied and the address is none of its kind or another module's
@@ -75,7 +74,8 @@ public final class BusEdits {
         });
     }
 
-    /// Brings a module's inputs to the zones of its new address, but for those of a keypad that took over another zone.
+    /// Brings a module's inputs to the zones of its new address, but for those of a keypad that took over
+    /// another zone.
     private static Job moved(Job before, Job set, String module, ModuleKind kind) {
         return set.withInputs(set.inputs().stream()
                 .map(input -> input.module().equals(module) && !input.second() && follows(before, input, kind)
@@ -89,11 +89,43 @@ public final class BusEdits {
                 || own(before, input, kind).filter(zone -> zone == input.zone()).isPresent();
     }
 
-    /// The zone that is an input's own by the rule; empty where that does not say, or its module has no address.
+    /// The zone that is an input's own by the rule; empty where that does not say, or its module has no
+    /// address.
     private static Optional<Integer> own(Job job, Input input, ModuleKind kind) {
         return job.bus()
                 .address(input.module())
                 .flatMap(address -> rule(job).flatMap(rule -> rule.zone(kind.id(), address, input.number())));
+    }
+
+    /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones
+    /// that nobody brings
+    /// away: what follows an address that was changed.
+    public static Edit programmed(String module) {
+        return new Edit("zones of " + module, job -> {
+            Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
+            Map<Integer, Zone> zones = new TreeMap<>();
+            job.zones().stream()
+                    .filter(zone -> brought.contains(zone.number()))
+                    .forEach(zone -> zones.put(zone.number(), zone));
+            unprogrammed(job, module)
+                    .forEach((zone, point) -> zones.put(
+                            zone,
+                            new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty())));
+            return job.withZones(List.copyOf(zones.values()));
+        });
+    }
+
+    /// The zones of a module that a point needs and nobody has programmed, with that point.
+    public static Map<Integer, Point> unprogrammed(Job job, String module) {
+        Map<Integer, Point> open = new TreeMap<>();
+        job.inputs().stream()
+                .filter(input -> input.module().equals(module))
+                .filter(input -> job.zone(input.zone())
+                        .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                        .isEmpty())
+                .forEach(
+                        input -> input.pointId().flatMap(job::point).ifPresent(point -> open.put(input.zone(), point)));
+        return open;
     }
 
     /// Sets a communicator that listens to one free keypad address for each area.
@@ -117,7 +149,8 @@ public final class BusEdits {
         });
     }
 
-    /// Gives every module that has none the address whose zones its inputs bring already, or else the lowest that is
+    /// Gives every module that has none the address whose zones its inputs bring already, or else the
+    /// lowest that is
     /// free. Modules for which there is none stay without.
     public static Edit giveAddresses() {
         return new Edit("addresses for all modules", job -> {
@@ -132,13 +165,15 @@ public final class BusEdits {
         });
     }
 
-    /// A job with the address proposed for a module that was just fitted; as it is where the rule says none or none is
+    /// A job with the address proposed for a module that was just fitted; as it is where the rule says none
+    /// or none is
     /// free.
     public static Job addressed(Job job, String module, ModuleKind kind) {
         return given(job, module, kind);
     }
 
-    /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a kind without
+    /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a
+    /// kind without
     /// addresses those of the rule.
     public static Stream<Integer> firstZones(Job job, String kindId) {
         Optional<BusRule> rule = rule(job);
@@ -171,55 +206,12 @@ public final class BusEdits {
                         .map(BusRule.Home::address));
     }
 
-    /// Takes out of the panel what it has learned at an address.
-    public static Edit forget(int address) {
-        return bus(
-                "what the panel has learned at address " + address,
-                bus -> bus.withLearned(old ->
-                        old.stream().filter(its -> its.address() != address).toList()));
-    }
-
-    /// A service keypad is hooked on at an address, or taken off.
-    public static Edit service(Optional<Integer> address) {
-        return bus("service keypad", bus -> bus.withService(address));
-    }
-
-    /// The panel looks at every address and learns whoever answers; what it has learned before stays. So it does with a
-    /// service keypad, unless that is used in the panel's temporary mode.
-    public static Edit scan() {
-        return new Edit("scan of the bus", job -> {
-            List<Learned> learned = new ArrayList<>(job.bus().learned());
-            Set<Integer> known = learned.stream().map(Learned::address).collect(Collectors.toCollection(HashSet::new));
-            for (BusAddress given : job.bus().addresses()) {
-                if (job.bus().present(given.module())
-                        && job.module(given.module()).isPresent()
-                        && known.add(given.address())) {
-                    learned.add(new Learned(
-                            given.address(), kind(job, given.module()).answersAs()));
-                }
-            }
-            job.bus()
-                    .service()
-                    .filter(address -> job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE)
-                    .filter(known::add)
-                    .ifPresent(address -> learned.add(new Learned(address, ModuleSort.KEYPAD)));
-            return job.withBus(job.bus().withLearned(old -> learned));
-        });
-    }
-
-    /// A module is on the wall, or is not yet or no more.
-    public static Edit present(String module, boolean present) {
-        return bus(module + (present ? " on the wall" : " off the wall"), bus -> bus.withPresent(module, present));
-    }
-
-    private static Edit bus(String name, UnaryOperator<Bus> change) {
-        return new Edit(name, job -> job.withBus(change.apply(job.bus())));
-    }
-
-    /// An input on a keypad takes over the number of a zone; the zone it had is programmed no more, and the new one as
+    /// An input on a keypad takes over the number of a zone; the zone it had is programmed no more, and the
+    /// new one as
     /// its point was surveyed.
     ///
-    /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such zone
+    /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such
+    ///     zone
     public static Edit takeOver(String inputId, int zone) {
         return new Edit("zone of " + inputId, job -> {
             Input input = input(job, inputId);
@@ -246,7 +238,8 @@ public final class BusEdits {
         return job.withZones(Stream.concat(rest, Stream.of(now)).toList());
     }
 
-    /// A keypad's input has its own number again. What is programmed stays: the zone falls back to the input whose
+    /// A keypad's input has its own number again. What is programmed stays: the zone falls back to the
+    /// input whose
     /// number it is.
     ///
     /// @throws IllegalArgumentException when applied and the rule does not say what its own number is

@@ -104,6 +104,7 @@ public final class PointEdits {
                 .withProofs(without(job.proofs(), proof -> ids.contains(proof.pointId())))
                 .withMeasurements(without(job.measurements(), reading -> ids.contains(reading.pointId())))
                 .withPower(job.power().withoutParts(ids))
+                .withRadio(job.radio().withoutParts(ids))
                 .withPoints(without(job.points(), point -> ids.contains(point.id())));
     }
 
@@ -212,7 +213,8 @@ public final class PointEdits {
                 map(job.proofs(), proof -> proof.withPointId(renamed.apply(proof.pointId()))),
                 map(job.measurements(), reading -> reading.withPointId(renamed.apply(reading.pointId()))),
                 job.power().withParts(renamed),
-                job.bus());
+                job.bus(),
+                job.radio().withParts(renamed::apply));
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.

@@ -9,18 +9,39 @@ import java.util.stream.Stream;
 ///
 /// @param ranges the addresses and zones of its kinds of module; no two share an address or a zone
 /// @param mostMetres the most cable its bus may have in all, in metres; 0 where that is not known
-/// @param mostRunMetres the farthest a module may be from the board along the cable, in metres; 0 where that is not
+/// @param mostRunMetres the farthest a module may be from the board along the cable, in metres; 0 where
+///     that is not
 ///     known
 /// @param star whether cables may branch
 /// @param reaches how far a module may be in which conductor; empty where the maker gives no such table
+/// @param mostOhms the most a data core and the return may have together to the farthest module, in ohms; 0
+///     where that
+///     is not known
+/// @param mostNanofarads the most its cable may have between two cores in all, in nanofarads; 0 where that
+///     is not known
+/// @param steps how modules are learned and forgotten
+/// @param text which keypads show text, and what needs one
 public record BusRule(
-        List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star, List<BusReach> reaches) {
-    /// @throws IllegalArgumentException when two ranges share an address or a zone, or a figure is out of bounds
+        List<BusRange> ranges,
+        double mostMetres,
+        double mostRunMetres,
+        boolean star,
+        List<BusReach> reaches,
+        double mostOhms,
+        double mostNanofarads,
+        BusSteps steps,
+        TextKeypads text) {
+    /// @throws IllegalArgumentException when two ranges share an address or a zone, or a figure is out of
+    ///     bounds
     public BusRule {
         ranges = List.copyOf(ranges == null ? List.of() : ranges);
         Require.within(mostMetres, 0, 10_000, "cable of the bus in metres");
         Require.within(mostRunMetres, 0, 10_000, "farthest module of the bus in metres");
         reaches = List.copyOf(reaches == null ? List.of() : reaches);
+        Require.within(mostOhms, 0, 10_000, "resistance of the bus in ohms");
+        Require.within(mostNanofarads, 0, 100_000, "capacitance of the bus in nanofarads");
+        steps = steps == null ? BusSteps.UNKNOWN : steps;
+        text = text == null ? TextKeypads.UNKNOWN : text;
         for (int i = 0; i < ranges.size(); i++) {
             for (BusRange other : ranges.subList(i + 1, ranges.size())) {
                 requireApart(ranges.get(i), other);
@@ -31,6 +52,12 @@ public record BusRule(
     /// A rule without a table of conductors.
     public BusRule(List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star) {
         this(ranges, mostMetres, mostRunMetres, star, List.of());
+    }
+
+    /// A rule without limits in ohms and nanofarads, and of which no more is known.
+    public BusRule(
+            List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star, List<BusReach> reaches) {
+        this(ranges, mostMetres, mostRunMetres, star, reaches, 0, 0, BusSteps.UNKNOWN, TextKeypads.UNKNOWN);
     }
 
     /// How far a module may be in a conductor, in metres: the best of the rows whose conductor is no better;
@@ -70,7 +97,8 @@ public record BusRule(
         return ranges.stream().filter(range -> range.kinds().contains(kindId)).findFirst();
     }
 
-    /// The zone a place of a module has by the rule; empty where the rule does not say, or the address is none of its
+    /// The zone a place of a module has by the rule; empty where the rule does not say, or the address is
+    /// none of its
     /// kind.
     ///
     /// @param address its address; 0 for a module without one

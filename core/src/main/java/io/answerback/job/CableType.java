@@ -2,7 +2,8 @@ package io.answerback.job;
 
 import java.util.List;
 
-/// A sort of cable as it comes on a reel. Types are data: the application ships some, a firm adds its own, and a
+/// A sort of cable as it comes on a reel. Types are data: the application ships some, a firm adds its own,
+/// and a
 /// job carries those it uses.
 ///
 /// @param id its name in files, such as "8-core"
@@ -11,8 +12,17 @@ import java.util.List;
 /// @param colours its cores by colour, in the order they are counted; two to 50, none twice
 /// @param screened whether it has a screen
 /// @param outdoor whether its sheath may be rained and shone on
+/// @param nanofaradsPerKilometre the capacitance between two of its cores, in nanofarads per kilometre; 0
+///     where that is
+///     not known
 public record CableType(
-        String id, String name, Conductor conductor, List<String> colours, boolean screened, boolean outdoor) {
+        String id,
+        String name,
+        Conductor conductor,
+        List<String> colours,
+        boolean screened,
+        boolean outdoor,
+        double nanofaradsPerKilometre) {
     /// @throws IllegalArgumentException when a name is blank, the conductor missing, there are too few or too
     ///     many cores, or two of one colour
     public CableType {
@@ -21,9 +31,20 @@ public record CableType(
         Require.given(conductor, "conductor of cable type " + id);
         colours = List.copyOf(Require.given(colours, "cores of cable type " + id));
         Require.within(colours.size(), 2, 50, "cores of cable type " + id);
+        Require.within(
+                nanofaradsPerKilometre,
+                0,
+                1000,
+                "capacitance of cable type %s in nanofarads per kilometre".formatted(id));
         if (colours.stream().distinct().count() < colours.size()) {
             throw new IllegalArgumentException(
                     "cable type %s has two cores of one colour; name them apart, such as \"white 2\"".formatted(id));
         }
+    }
+
+    /// A type whose capacitance is not known.
+    public CableType(
+            String id, String name, Conductor conductor, List<String> colours, boolean screened, boolean outdoor) {
+        this(id, name, conductor, colours, screened, outdoor, 0);
     }
 }

@@ -30,6 +30,10 @@ public enum CoreUse {
     SPEAKER("speaker"),
     /// The other core to a speaker.
     SPEAKER_RETURN("speaker return"),
+    /// One core from the panel's own dialler to a communicator that answers it.
+    TIP("tip"),
+    /// The other core from the dialler.
+    RING("ring"),
     /// For nothing yet: folded back and kept.
     SPARE("spare");
 
@@ -52,6 +56,8 @@ public enum CoreUse {
             case BUS_TWO -> Optional.of(BUS_ONE);
             case SPEAKER -> Optional.of(SPEAKER_RETURN);
             case SPEAKER_RETURN -> Optional.of(SPEAKER);
+            case TIP -> Optional.of(RING);
+            case RING -> Optional.of(TIP);
             case SOUNDER, STROBE, SOUNDER_TAMPER, SPARE -> Optional.empty();
         };
     }

@@ -23,6 +23,7 @@ import java.util.function.Predicate;
 /// @param measurements what was measured, oldest first
 /// @param power what holds it up when the mains fails
 /// @param bus what is on the keypad bus
+/// @param radio what the panel hears by radio
 public record Job(
         Site site,
         Practice practice,
@@ -38,7 +39,8 @@ public record Job(
         List<Proof> proofs,
         List<Measurement> measurements,
         Power power,
-        Bus bus) {
+        Bus bus,
+        Radio radio) {
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
     ///     to a point, receiver or module that is not there
@@ -51,13 +53,18 @@ public record Job(
         areas = JobParts.unique(areas, Area::number, "areas", "area");
         points = JobParts.unique(points, Point::id, "points", "point");
         cables = JobParts.unique(cables, Cable::id, "cables", "cable");
-        inputs = JobParts.unique(JobParts.withoutUnusedSeconds(inputs), Input::id, "inputs", "input");
+        inputs = JobParts.unique(
+                JobParts.withoutUnusedRadio(JobParts.withoutUnusedSeconds(inputs), modules, panel.profile()),
+                Input::id,
+                "inputs",
+                "input");
         zones = JobParts.unique(zones, Zone::number, "zones", "zone");
         receivers = JobParts.unique(receivers, Receiver::id, "receivers", "receiver");
         proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
         power = power == null ? Power.UNDECIDED : power;
         bus = bus == null ? Bus.UNDECIDED : bus;
+        radio = radio == null ? Radio.UNDECIDED : radio;
         JobParts.unique(
                 JobParts.usedInputs(inputs).toList(),
                 input -> input.pointId().orElseThrow(),
@@ -220,6 +227,11 @@ public record Job(
     /// This job with something else on its bus.
     public Job withBus(Bus other) {
         return with(draft -> draft.bus = other);
+    }
+
+    /// This job with something else heard by radio.
+    public Job withRadio(Radio other) {
+        return with(draft -> draft.radio = other);
     }
 
     private Job with(Consumer<JobDraft> change) {

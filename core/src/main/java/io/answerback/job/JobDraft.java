@@ -19,6 +19,7 @@ final class JobDraft {
     List<Measurement> measurements;
     Power power;
     Bus bus;
+    Radio radio;
 
     JobDraft(Job job) {
         site = job.site();
@@ -36,6 +37,7 @@ final class JobDraft {
         measurements = job.measurements();
         power = job.power();
         bus = job.bus();
+        radio = job.radio();
     }
 
     Job made() {
@@ -54,6 +56,7 @@ final class JobDraft {
                 proofs,
                 measurements,
                 power,
-                bus);
+                bus,
+                radio);
     }
 }

@@ -6,7 +6,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an edit keeps
+/// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an
+/// edit keeps
 /// every list it does not touch.
 final class JobParts {
     private JobParts() {}
@@ -27,6 +28,28 @@ final class JobParts {
     static List<Input> withoutUnusedSeconds(List<Input> inputs) {
         boolean unused = Require.given(inputs, "inputs").stream().anyMatch(JobParts::unusedSecond);
         return unused ? inputs.stream().filter(input -> !unusedSecond(input)).toList() : inputs;
+    }
+
+    /// A place that is heard by radio is there as long as a point uses it.
+    static List<Input> withoutUnusedRadio(List<Input> inputs, List<PanelModule> modules, PanelProfile profile) {
+        boolean unused = inputs.stream().anyMatch(input -> unusedRadio(input, modules, profile));
+        return unused
+                ? inputs.stream()
+                        .filter(input -> !unusedRadio(input, modules, profile))
+                        .toList()
+                : inputs;
+    }
+
+    private static boolean unusedRadio(Input input, List<PanelModule> modules, PanelProfile profile) {
+        return input.pointId().isEmpty()
+                && !input.second()
+                && profile.radio().isPresent()
+                && modules.stream()
+                        .filter(module -> module.name().equals(input.module()))
+                        .findFirst()
+                        .flatMap(module -> profile.module(module.kindId()))
+                        .filter(kind -> kind.byRadio(input.number()))
+                        .isPresent();
     }
 
     private static boolean unusedSecond(Input input) {

@@ -139,9 +139,18 @@ public record ModuleKind(
         return !radioBand.isEmpty();
     }
 
+    /// Whether a place on this module is one it hears by radio: those beyond its terminals.
+    public boolean byRadio(int number) {
+        return number > inputs;
+    }
+
     /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only,
-    /// and a two-wire detector needs an input made for it.
+    /// a two-wire
+    /// detector needs an input made for it, and what sends by radio a place that is heard by radio.
     public boolean serves(int number, PointKind kind) {
+        if (kind.radio() || byRadio(number)) {
+            return kind.radio() && byRadio(number);
+        }
         return reserved.stream()
                 .filter(input -> input.number() == number)
                 .findFirst()

@@ -12,6 +12,10 @@ public enum ModuleSort {
     KEYPAD("keypad"),
     /// Makes wired zones look like wireless ones.
     CONVERTER("wired-to-wireless converter"),
+    /// Hears wireless devices for the panel.
+    RECEIVER("radio receiver"),
+    /// Switches other equipment.
+    OUTPUTS("output module"),
     /// Gives supply to what is wired to it.
     SUPPLY("supply"),
     /// Carries events out.

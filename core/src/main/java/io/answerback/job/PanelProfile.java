@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 /// @param radioBand the radio band it hears, such as "band P"; empty when it has no radio
 /// @param modules the kinds of module it can have; the first is its own board
 /// @param bus how it addresses modules and numbers their zones; empty where the profile does not say
+/// @param radio what it hears by radio; empty for a panel without radio
 public record PanelProfile(
         String id,
         String name,
@@ -26,10 +27,10 @@ public record PanelProfile(
         Capacity capacity,
         String radioBand,
         List<ModuleKind> modules,
-        Optional<BusRule> bus) {
-    /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, or
-    ///     the
-    ///     first module is not the board
+        Optional<BusRule> bus,
+        Optional<RadioRule> radio) {
+    /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, the
+    ///     first module is not the board, or zones are numbered beyond what it takes
     public PanelProfile {
         id = Require.text(id, "panel profile id");
         name = Require.text(name, "panel profile name");
@@ -43,9 +44,31 @@ public record PanelProfile(
             throw new IllegalArgumentException("the first module of panel profile " + name + " must be its board");
         }
         bus = bus == null ? Optional.empty() : bus;
+        radio = radio == null ? Optional.empty() : radio;
+        requireZones(name, capacity, bus, radio);
     }
 
-    /// A profile that does not say how it addresses modules.
+    private static void requireZones(String name, Capacity capacity, Optional<BusRule> bus, Optional<RadioRule> radio) {
+        int wired = bus.stream()
+                .flatMap(rule -> rule.ranges().stream())
+                .filter(range -> range.zonesEach() > 0)
+                .mapToInt(BusRange::lastZone)
+                .max()
+                .orElse(0);
+        int wireless =
+                radio.map(rule -> rule.firstZone() + capacity.radioZones() - 1).orElse(0);
+        if (Math.max(wired, wireless) > capacity.zones()) {
+            throw new IllegalArgumentException(
+                    "panel profile %s numbers %s zones up to %d, and its capacity says %d zones; raise that or move the range"
+                            .formatted(
+                                    name,
+                                    wired > wireless ? "wired" : "wireless",
+                                    Math.max(wired, wireless),
+                                    capacity.zones()));
+        }
+    }
+
+    /// A profile that does not say how it addresses modules, of a panel without radio.
     public PanelProfile(
             String id,
             String name,
@@ -56,11 +79,31 @@ public record PanelProfile(
             Capacity capacity,
             String radioBand,
             List<ModuleKind> modules) {
-        this(id, name, pullUpVolts, pullUpOhms, entrySeconds, schemes, capacity, radioBand, modules, Optional.empty());
+        this(
+                id,
+                name,
+                pullUpVolts,
+                pullUpOhms,
+                entrySeconds,
+                schemes,
+                capacity,
+                radioBand,
+                modules,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /// The same addressing its modules so.
     public PanelProfile withBus(BusRule other) {
+        return with(Optional.of(other), radio);
+    }
+
+    /// The same hearing so by radio.
+    public PanelProfile withRadio(RadioRule other) {
+        return with(bus, Optional.of(other));
+    }
+
+    private PanelProfile with(Optional<BusRule> addresses, Optional<RadioRule> hears) {
         return new PanelProfile(
                 id,
                 name,
@@ -71,7 +114,8 @@ public record PanelProfile(
                 capacity,
                 radioBand,
                 modules,
-                Optional.of(other));
+                addresses,
+                hears);
     }
 
     /// The panel's own board.
@@ -94,7 +138,8 @@ public record PanelProfile(
         return kind.ownInputs().orElseGet(this::inputs);
     }
 
-    /// How an input measures that reads a scheme: the panel's own, or those of the first kind of module that can;
+    /// How an input measures that reads a scheme: the panel's own, or those of the first kind of module
+    /// that can;
     /// the panel's own where none can.
     public InputModel inputsReading(SchemeKind scheme) {
         return Stream.concat(Stream.of(inputs()), modules.stream().map(this::inputs))

@@ -14,6 +14,7 @@ import java.util.Optional;
 /// @param polarity whether it must be connected the right way round
 /// @param twoWire whether it takes its supply from the loop itself
 /// @param powering what it takes from a supply of its own; empty for a bare contact
+/// @param radio whether it sends by radio, from a battery inside, and has no loop or cable
 public record PointKind(
         String id,
         String name,
@@ -23,7 +24,8 @@ public record PointKind(
         Outputs outputs,
         boolean polarity,
         boolean twoWire,
-        Optional<Powering> powering) {
+        Optional<Powering> powering,
+        boolean radio) {
     /// Contacts beside the alarm contact.
     ///
     /// @param tamper whether it has a cover contact
@@ -31,14 +33,31 @@ public record PointKind(
     /// @param fault whether it says when it fails
     public record Outputs(boolean tamper, boolean mask, boolean fault) {}
 
-    /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact closes.
+    /// A kind that is wired.
+    public PointKind(
+            String id,
+            String name,
+            KindFamily family,
+            KindWords words,
+            ContactForm contact,
+            Outputs outputs,
+            boolean polarity,
+            boolean twoWire,
+            Optional<Powering> powering) {
+        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, false);
+    }
+
+    /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact
+    /// closes.
     public boolean imposes(SchemeKind scheme) {
         return twoWire
                 ? scheme == SchemeKind.TWO_WIRE_SMOKE
                 : contact == ContactForm.NORMALLY_OPEN && scheme.closesWhenActive();
     }
 
-    /// @throws IllegalArgumentException when a name is blank or a part missing
+    /// @throws IllegalArgumentException when a name is blank, a part missing, or a wireless one takes its
+    ///     supply over
+    ///     wires
     public PointKind {
         id = Require.text(id, "id of a kind of point");
         name = Require.text(name, "name of kind " + id);
@@ -47,5 +66,9 @@ public record PointKind(
         Require.given(contact, "contact form of kind " + id);
         Require.given(outputs, "outputs of kind " + id);
         powering = powering == null ? Optional.empty() : powering;
+        if (radio && (twoWire || powering.isPresent())) {
+            throw new IllegalArgumentException(
+                    "kind %s sends by radio from a battery inside; it takes no supply over wires".formatted(id));
+        }
     }
 }

@@ -25,6 +25,12 @@ public enum RuleFigure {
     SERVICE_MONTHS("months", 1, 60),
     /// How long a battery is kept, in years.
     BATTERY_YEARS("years", 1, 15),
+    /// How long a battery inside a wireless device is kept, in years.
+    DEVICE_BATTERY_YEARS("years", 0.5, 15),
+    /// The longest a wireless device may be silent before it is missed, in minutes.
+    SUPERVISION_MINUTES("min", 1, 10_000),
+    /// How far over the weakest signal that is heard every wireless device must be, in decibels.
+    RADIO_MARGIN_DECIBELS("dB", 0, 60),
     /// The least share of a band's half-width a loop must have left, in percent.
     LEAST_LOOP_MARGIN_PERCENT("%", 0, 100),
     /// The leak against which loops are tried, in ohms: a wet joint across the pair.

@@ -22,6 +22,8 @@ public enum TerminalUse {
     SOUNDER_TAMPER("sounder tamper"),
     /// One of the two terminals of a speaker.
     SPEAKER("speaker"),
+    /// One of the two terminals of a dialler: tip or ring.
+    DIALLER("dialler"),
     /// A contact of a device.
     CONTACT("contact"),
     /// Switches something else.

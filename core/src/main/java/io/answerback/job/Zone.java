@@ -27,6 +27,11 @@ public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<S
         return type.event().isEmpty() ? "" : ownEvent.orElse(type.event());
     }
 
+    /// The same zone under another number.
+    public Zone withNumber(int other) {
+        return new Zone(other, type, area, ownEvent);
+    }
+
     /// The same zone as another type.
     public Zone withType(ZoneType other) {
         return new Zone(number, other, area, ownEvent);

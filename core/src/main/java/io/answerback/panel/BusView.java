@@ -4,13 +4,19 @@ import io.answerback.job.Bus;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
+import io.answerback.job.Learned;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
+import io.answerback.job.Question;
+import io.answerback.job.School;
 import io.answerback.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/// What a panel sees of its bus: which inputs it looks at, and which modules it polls.
+/// What a panel sees of its bus: which inputs it looks at, which modules it polls, and who answers when it
+/// looks.
 ///
 /// @param job the site's programming
 record BusView(Job job) {
@@ -52,6 +58,32 @@ record BusView(Job job) {
                                 .filter(learned -> learned.sort() == sort(module))
                                 .isPresent())
                 .findFirst();
+    }
+
+    /// Whoever answers at an address at which the panel has learned nobody: modules on the wall, and a
+    /// service keypad
+    /// unless it is used in the panel's temporary mode.
+    ///
+    /// @param lost the modules that do not answer
+    List<Learned> strangers(Set<String> lost) {
+        List<Learned> found = new ArrayList<>();
+        for (BusAddress given : job.bus().addresses()) {
+            ModuleSort sort = sort(given.module());
+            if (sort != null && job.bus().present(given.module()) && !lost.contains(given.module())) {
+                stranger(given.address(), sort, found);
+            }
+        }
+        job.bus()
+                .service()
+                .filter(address -> job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE)
+                .ifPresent(address -> stranger(address, ModuleSort.KEYPAD, found));
+        return found;
+    }
+
+    private void stranger(int address, ModuleSort sort, List<Learned> found) {
+        if (job.bus().learnedAt(address).isEmpty() && found.stream().noneMatch(its -> its.address() == address)) {
+            found.add(new Learned(address, sort));
+        }
     }
 
     private ModuleSort sort(String module) {

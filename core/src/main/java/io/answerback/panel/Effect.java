@@ -1,6 +1,7 @@
 package io.answerback.panel;
 
 import io.answerback.event.Signal;
+import io.answerback.job.Learned;
 
 /// Something a panel does.
 public sealed interface Effect {
@@ -9,6 +10,9 @@ public sealed interface Effect {
 
     /// It sends nothing, for this reason, in plain words.
     record Silent(String why) implements Effect {}
+
+    /// It learns that a module is on its bus.
+    record Learns(Learned module) implements Effect {}
 
     /// It starts counting down an entry time.
     ///

@@ -36,12 +36,26 @@ public sealed interface PanelInput {
     /// @param lost whether it does not answer now
     record ModuleChanges(String module, boolean lost) implements PanelInput {}
 
+    /// The cover of a module on the bus is opened or shut.
+    ///
+    /// @param module the module
+    /// @param open whether it is open now
+    record CoverChanges(String module, boolean open) implements PanelInput {}
+
+    /// A wireless input gives a sign of life without anything having changed.
+    ///
+    /// @param inputId the input
+    record SignOfLife(String inputId) implements PanelInput {}
+
+    /// The panel looks at every address of its bus and learns whoever answers.
+    record Scan() implements PanelInput {}
+
     /// One of the panel's own points fails or comes back.
     ///
     /// @param point which
     /// @param failed whether it fails now
     record SystemChanges(SystemPoint point, boolean failed) implements PanelInput {}
 
-    /// Nothing but time passes; entry times may run out.
+    /// Nothing but time passes; entry times may run out, and wireless inputs be missed.
     record TimePasses() implements PanelInput {}
 }

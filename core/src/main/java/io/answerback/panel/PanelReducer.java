@@ -21,7 +21,6 @@ public record PanelReducer(Job job) {
     private static final String SET_OR_UNSET_BY_USER = "401";
     private static final String FAILED_TO_SET = "454";
     private static final String TAMPER = "137";
-    private static final String MODULE_LOST = "333";
 
     /// One step. Entry times that ran out by `now` are dealt with first.
     ///
@@ -29,7 +28,9 @@ public record PanelReducer(Job job) {
     /// @param input what happens to it
     /// @param now when it happens
     public PanelStep step(PanelState state, PanelInput input, Instant now) {
-        PanelStep overdue = entriesRunOut(state, now);
+        BusReducer bus = new BusReducer(job);
+        PanelStep entered = entriesRunOut(state, now);
+        PanelStep overdue = entered.then(bus.silent(entered.state(), now));
         PanelState current = overdue.state();
         return overdue.then(
                 switch (input) {
@@ -38,7 +39,10 @@ public record PanelReducer(Job job) {
                         unsetArea(current, unset.area(), SET_OR_UNSET_BY_USER, unset.user());
                     case PanelInput.ZoneReads zone -> zoneReads(current, zone, now);
                     case PanelInput.InputReads reads -> inputReads(current, reads, now);
-                    case PanelInput.ModuleChanges module -> moduleChanges(current, module);
+                    case PanelInput.ModuleChanges module -> bus.moduleChanges(current, module);
+                    case PanelInput.CoverChanges cover -> bus.coverChanges(current, cover);
+                    case PanelInput.SignOfLife life -> bus.signOfLife(current, life.inputId(), now);
+                    case PanelInput.Scan scan -> bus.scan(current);
                     case PanelInput.SystemChanges system -> systemChanges(current, system);
                     case PanelInput.TimePasses passes -> PanelStep.of(current);
                 });
@@ -83,28 +87,15 @@ public record PanelReducer(Job job) {
         if (input.isEmpty()) {
             return PanelStep.silent(state, "there is no input " + read.inputId());
         }
-        return new BusView(job)
-                .deafTo(input.get(), state.lost())
-                .map(why -> PanelStep.silent(state, why))
-                .orElseGet(() ->
-                        zoneReads(state, new PanelInput.ZoneReads(input.get().zone(), read.reads()), now));
-    }
-
-    /// A module that is polled and does not answer is reported under its address, once.
-    private PanelStep moduleChanges(PanelState state, PanelInput.ModuleChanges change) {
-        Optional<Integer> address = new BusView(job).polled(change.module());
-        if (address.isEmpty()) {
-            return PanelStep.silent(
-                    state, "the panel has not learned %s: it does not miss it".formatted(change.module()));
+        RadioView radio = new RadioView(job);
+        Optional<String> deaf =
+                new BusView(job).deafTo(input.get(), state.bus().lost()).or(() -> radio.deafTo(input.get()));
+        if (deaf.isPresent()) {
+            return PanelStep.silent(state, deaf.get());
         }
-        if (state.lost().contains(change.module()) == change.lost()) {
-            return PanelStep.of(state);
-        }
-        PanelState next = state.withLost(change.module(), change.lost());
-        Qualifier qualifier = change.lost() ? Qualifier.NEW : Qualifier.RESTORE;
-        return firstAccount()
-                .map(account -> PanelStep.send(next, new Signal(account, qualifier, MODULE_LOST, 0, address.get())))
-                .orElseGet(() -> PanelStep.silent(next, "no area has an account: nothing is sent"));
+        PanelStep alive = new BusReducer(job).signOfLife(state, read.inputId(), now);
+        return alive.then(
+                zoneReads(alive.state(), new PanelInput.ZoneReads(radio.zone(input.get()), read.reads()), now));
     }
 
     private PanelStep zoneReads(PanelState state, PanelInput.ZoneReads read, Instant now) {
@@ -198,6 +189,11 @@ public record PanelReducer(Job job) {
     }
 
     private Optional<String> firstAccount() {
+        return firstAccount(job);
+    }
+
+    /// The account for what is in no area; empty when no area has one.
+    static Optional<String> firstAccount(Job job) {
         return job.areas().stream()
                 .map(Area::account)
                 .filter(account -> !account.isEmpty())

@@ -6,7 +6,6 @@ import io.answerback.job.Meaning;
 import io.answerback.job.SystemPoint;
 import java.time.Instant;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,7 +19,7 @@ import java.util.stream.Collectors;
 /// @param tampers zones that sent a tamper and have not sent its restore
 /// @param entries by area, the entry time that runs
 /// @param failed system points that have failed
-/// @param lost modules on the bus that no longer answer, by name
+/// @param bus what hangs on its bus and what it hears by radio
 public record PanelState(
         Set<Integer> setAreas,
         Map<Integer, Meaning> reads,
@@ -28,7 +27,7 @@ public record PanelState(
         Set<Integer> tampers,
         Map<Integer, Entry> entries,
         Set<SystemPoint> failed,
-        Set<String> lost) {
+        BusMemory bus) {
     /// An entry time that runs.
     ///
     /// @param zone the zone that started it
@@ -42,18 +41,17 @@ public record PanelState(
         tampers = Set.copyOf(tampers);
         entries = Map.copyOf(entries);
         failed = Set.copyOf(failed);
-        lost = Set.copyOf(lost);
     }
 
     /// A panel with every area unset and everything at rest.
     public static PanelState unset() {
-        return new PanelState(Set.of(), Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), Set.of());
+        return new PanelState(Set.of(), Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), BusMemory.QUIET);
     }
 
     /// A panel with every area of `job` set and everything at rest.
     public static PanelState allSet(Job job) {
         Set<Integer> all = job.areas().stream().map(Area::number).collect(Collectors.toSet());
-        return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), Set.of());
+        return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), BusMemory.QUIET);
     }
 
     /// What a zone read last.
@@ -64,45 +62,35 @@ public record PanelState(
     PanelState withSet(int area, boolean set) {
         Map<Integer, Entry> running = new HashMap<>(entries);
         running.remove(area);
-        return new PanelState(changed(setAreas, area, set), reads, alarms, tampers, running, failed, lost);
+        return new PanelState(BusMemory.changed(setAreas, area, set), reads, alarms, tampers, running, failed, bus);
     }
 
     PanelState withRead(int zone, Meaning meaning) {
         Map<Integer, Meaning> next = new HashMap<>(reads);
         next.put(zone, meaning);
-        return new PanelState(setAreas, next, alarms, tampers, entries, failed, lost);
+        return new PanelState(setAreas, next, alarms, tampers, entries, failed, bus);
     }
 
     PanelState withAlarm(int zone, boolean alarm) {
-        return new PanelState(setAreas, reads, changed(alarms, zone, alarm), tampers, entries, failed, lost);
+        return new PanelState(setAreas, reads, BusMemory.changed(alarms, zone, alarm), tampers, entries, failed, bus);
     }
 
     PanelState withTamper(int zone, boolean tamper) {
-        return new PanelState(setAreas, reads, alarms, changed(tampers, zone, tamper), entries, failed, lost);
+        return new PanelState(setAreas, reads, alarms, BusMemory.changed(tampers, zone, tamper), entries, failed, bus);
     }
 
     PanelState withEntry(int area, Optional<Entry> entry) {
         Map<Integer, Entry> next = new HashMap<>(entries);
         next.remove(area);
         entry.ifPresent(running -> next.put(area, running));
-        return new PanelState(setAreas, reads, alarms, tampers, next, failed, lost);
+        return new PanelState(setAreas, reads, alarms, tampers, next, failed, bus);
     }
 
     PanelState withFailed(SystemPoint point, boolean fails) {
-        return new PanelState(setAreas, reads, alarms, tampers, entries, changed(failed, point, fails), lost);
+        return new PanelState(setAreas, reads, alarms, tampers, entries, BusMemory.changed(failed, point, fails), bus);
     }
 
-    PanelState withLost(String module, boolean gone) {
-        return new PanelState(setAreas, reads, alarms, tampers, entries, failed, changed(lost, module, gone));
-    }
-
-    private static <T> Set<T> changed(Set<T> old, T member, boolean in) {
-        Set<T> next = new HashSet<>(old);
-        if (in) {
-            next.add(member);
-        } else {
-            next.remove(member);
-        }
-        return next;
+    PanelState withBus(BusMemory other) {
+        return new PanelState(setAreas, reads, alarms, tampers, entries, failed, other);
     }
 }

@@ -7,6 +7,7 @@ import io.answerback.job.Question;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.SchemeKind;
+import io.answerback.radio.RadioState;
 import io.answerback.wording.SchoolWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,6 +22,7 @@ public final class Departures {
         List<Departure> all = new ArrayList<>(ofJob(job.practice()));
         job.points().forEach(point -> all.addAll(ofPoint(job.practice(), point)));
         entryTime(job).ifPresent(all::add);
+        supervision(job).ifPresent(all::add);
         return List.copyOf(all);
     }
 
@@ -67,6 +69,9 @@ public final class Departures {
     /// Departures of one point from what holds on the job: its loop scheme, and where its resistor sits.
     public static List<Departure> ofPoint(Practice practice, Point point) {
         List<Departure> all = new ArrayList<>();
+        if (point.kind().radio()) {
+            return all;
+        }
         SchemeKind scheme = point.loop().scheme();
         if (scheme != practice.scheme() && !point.kind().imposes(scheme)) {
             all.add(departure(
@@ -102,6 +107,23 @@ public final class Departures {
                         SchoolWords.title(RuleFigure.ENTRY_SECONDS),
                         value(most, RuleFigure.ENTRY_SECONDS),
                         value(set, RuleFigure.ENTRY_SECONDS)));
+    }
+
+    /// A panel that waits longer for a wireless device than the rules allow, where there is any.
+    private static Optional<Departure> supervision(Job job) {
+        double most = job.practice().figure(RuleFigure.SUPERVISION_MINUTES);
+        return job.panel()
+                .profile()
+                .radio()
+                .filter(rule -> rule.supervisionMinutes() > most)
+                .filter(rule -> !RadioState.of(job).senders().isEmpty())
+                .map(rule -> departure(
+                        job.practice(),
+                        "supervision",
+                        "",
+                        SchoolWords.title(RuleFigure.SUPERVISION_MINUTES),
+                        value(most, RuleFigure.SUPERVISION_MINUTES),
+                        value(rule.supervisionMinutes(), RuleFigure.SUPERVISION_MINUTES)));
     }
 
     private static Departure departure(

@@ -73,8 +73,10 @@ public final class Upstream {
             Point point, Optional<Cable> cable, Optional<Input> input, Optional<Zone> zone) {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, point(point));
-        facts.put(Link.LOOP, loop(point.loop(), cable));
-        facts.put(Link.INPUT, input(point.loop().scheme(), input));
+        facts.put(Link.LOOP, point.kind().radio() ? Map.of("sends", "by radio") : loop(point.loop(), cable));
+        facts.put(
+                Link.INPUT,
+                point.kind().radio() ? radio(input) : input(point.loop().scheme(), input));
         facts.put(Link.ZONE, zone(zone));
         String account = zone.flatMap(Zone::area)
                 .flatMap(job::area)
@@ -106,7 +108,22 @@ public final class Upstream {
                 module + "/" + scheme, key -> reader(job.panel().profile().name(), job.inputModel(input), scheme)));
         facts.put("input", input.map(Input::name).orElse("none"));
         input.flatMap(this::readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
+        enrolled(input, facts);
         return facts;
+    }
+
+    private Map<String, String> radio(Optional<Input> input) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("panel profile", job.panel().profile().name());
+        facts.put("input", input.map(Input::name).orElse("none"));
+        enrolled(input, facts);
+        return facts;
+    }
+
+    /// A device enrolled anew can have another zone.
+    private void enrolled(Optional<Input> input, Map<String, String> facts) {
+        input.flatMap(its -> job.radio().enrolment(its.id()))
+                .ifPresent(its -> facts.put("enrolled as zone", Integer.toString(its.zone())));
     }
 
     private static Map<String, String> loop(LoopWiring wiring, Optional<Cable> cable) {

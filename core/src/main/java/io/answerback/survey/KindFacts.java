@@ -19,6 +19,7 @@ public final class KindFacts {
         add(facts, kind.outputs().mask(), "masking output");
         add(facts, kind.outputs().fault(), "fault output");
         add(facts, kind.twoWire(), "supplied by its loop");
+        add(facts, kind.radio(), "sends by radio from a battery inside");
         kind.powering().ifPresent(powering -> facts.addAll(powered(powering)));
         add(facts, kind.polarity(), "mind the polarity");
         return String.join(" · ", facts);

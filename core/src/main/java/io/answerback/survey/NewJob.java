@@ -12,6 +12,7 @@ import io.answerback.job.PanelModule;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Power;
 import io.answerback.job.Practice;
+import io.answerback.job.Radio;
 import io.answerback.job.School;
 import io.answerback.job.Site;
 import io.answerback.job.UnusedTermination;
@@ -49,7 +50,8 @@ public final class NewJob {
                 List.of(),
                 List.of(),
                 Power.UNDECIDED,
-                Bus.UNDECIDED);
+                Bus.UNDECIDED,
+                Radio.UNDECIDED);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

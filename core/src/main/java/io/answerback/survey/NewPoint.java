@@ -58,7 +58,7 @@ public final class NewPoint {
                 duty,
                 wiring(job, line.kind().orElseThrow()));
         next = next.withPoints(with(next.points(), point));
-        if (line.metres().isPresent()) {
+        if (line.metres().isPresent() && !point.kind().radio()) {
             Cable cable = Cable.indoors(
                     CableLabels.free(next, line.id()), line.id(), line.metres().get(), conductor);
             next = next.withCables(with(next.cables(), cable));
@@ -78,7 +78,8 @@ public final class NewPoint {
         return all;
     }
 
-    /// The parts a new point's loop is fitted with, in the values its input expects: the scheme its device leaves no
+    /// The parts a new point's loop is fitted with, in the values its input expects: the scheme its device
+    /// leaves no
     /// choice about, else the job's; where no input reads that, the first scheme the panel reads.
     private static LoopWiring wiring(Job job, PointKind kind) {
         return wanted(job, kind)

@@ -59,6 +59,9 @@ public record Trial(Job job, EventTable events) {
                 ? wired.point().kind().words().activeWord()
                 : wired.point().kind().words().restWord();
         links.add(new LinkState(Link.POINT, Mark.SOUND, point.name(), word));
+        if (wired.wireless()) {
+            return byRadio(point, wired, active, panel, now, links);
+        }
         Optional<CaseReading> reading =
                 wired.loop().map(loop -> loop.of(active ? LoopCase.sound(wired.active()) : LoopCase.AT_REST));
         if (reading.isEmpty() || wired.input().isEmpty()) {
@@ -79,16 +82,36 @@ public record Trial(Job job, EventTable events) {
                 wired.input().get().name(),
                 Figures.volts(wired.model().volts(seen.range().nominalOhms())) + " across it"));
         links.add(zone(point, wired.zone(), panel));
-        return outcome(stepped(wired, seen, panel, now), links, Link.ZONE);
+        return outcome(stepped(wired, seen.reads(), panel, now), links, Link.ZONE);
     }
 
-    private PanelStep stepped(PointResult.Wired wired, CaseReading seen, PanelState panel, Instant now) {
+    /// A device that sends itself says what it is; whether the panel hears it is the panel's affair.
+    private Outcome byRadio(
+            PointResult point,
+            PointResult.Wired wired,
+            boolean active,
+            PanelState panel,
+            Instant now,
+            List<LinkState> links) {
+        links.addAll(point.chain().links().subList(Link.LOOP.ordinal(), Link.INPUT.ordinal() + 1));
+        if (wired.input().isEmpty()) {
+            return new Outcome(
+                    panel,
+                    links,
+                    List.of(),
+                    Optional.of(Link.INPUT),
+                    point.chain().of(Link.INPUT).line());
+        }
+        links.add(zone(point, wired.zone(), panel));
+        Meaning says = active ? Meaning.ALARM : Meaning.NORMAL;
+        return outcome(stepped(wired, Optional.of(says), panel, now), links, Link.ZONE);
+    }
+
+    private PanelStep stepped(PointResult.Wired wired, Optional<Meaning> seen, PanelState panel, Instant now) {
         PanelReducer reducer = new PanelReducer(job);
         String input = wired.input().orElseThrow().id();
         PanelStep step = reducer.step(
-                panel,
-                new PanelInput.InputReads(input, seen.reads().map(meaning -> meaning.toZone(wired.second()))),
-                now);
+                panel, new PanelInput.InputReads(input, seen.map(meaning -> meaning.toZone(wired.second()))), now);
         Optional<Effect.EntryStarted> entry = step.effects().stream()
                 .filter(Effect.EntryStarted.class::isInstance)
                 .map(Effect.EntryStarted.class::cast)

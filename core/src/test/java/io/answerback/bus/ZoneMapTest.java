@@ -9,6 +9,7 @@ import io.answerback.check.Finding;
 import io.answerback.edit.BusEdits;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LearningEdits;
 import io.answerback.job.BusAddress;
 import io.answerback.job.BusRange;
 import io.answerback.job.BusReach;
@@ -237,8 +238,8 @@ class ZoneMapTest {
             case 1 ->
                 CapacityEdits.fit("", List.of(job.panel().profile().modules().get(1 + random.nextInt(2))));
             case 2 -> CapacityEdits.remove(module);
-            case 3 -> BusEdits.scan();
-            case 4 -> BusEdits.present(module, random.nextBoolean());
+            case 3 -> LearningEdits.scan();
+            case 4 -> LearningEdits.present(module, random.nextBoolean());
             default -> BusEdits.address(module, random.nextInt(14));
         };
     }

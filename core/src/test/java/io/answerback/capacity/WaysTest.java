@@ -182,7 +182,7 @@ class WaysTest {
                 List<ModuleKind> mix = new ArrayList<>(java.util.Collections.nCopies(a, one));
                 mix.addAll(java.util.Collections.nCopies(b, two));
                 int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
-                Way way = new Way(mix, inputs, inputs - inventory.shortOf());
+                Way way = new Way(mix, inputs, inputs - inventory.shortOf(), List.of());
                 boolean heard = mix.stream().noneMatch(kind -> kind.radioBand().equals("band Q"));
                 boolean fits = way.addresses() <= 4
                         && way.radioZones() <= 16

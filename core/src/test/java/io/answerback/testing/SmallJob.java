@@ -24,6 +24,7 @@ import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.Power;
 import io.answerback.job.Practice;
+import io.answerback.job.Radio;
 import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeBands;
@@ -198,7 +199,8 @@ public final class SmallJob {
                 List.of(),
                 List.of(),
                 Power.UNDECIDED,
-                Bus.UNDECIDED);
+                Bus.UNDECIDED,
+                Radio.UNDECIDED);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

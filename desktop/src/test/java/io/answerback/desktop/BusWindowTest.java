@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.choose;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
@@ -53,8 +54,8 @@ class BusWindowTest extends DemoWindow {
         until(() -> reads(robot, "Expander 2 · 6 has the same number and is not looked at"));
         click(robot, "Release:");
         until(() -> hatchZone() == 42 && !finds("zone-taken-over:22"));
-        edit(robot, "Zone of Keypad 2 · 1", "60");
-        until(() -> reads(robot, "the panel has zones 1 to 48; there is no zone 60"));
+        edit(robot, "Zone of Keypad 2 · 1", "70");
+        until(() -> reads(robot, "the panel has zones 1 to 64; there is no zone 70"));
         robot.type(KeyCode.ESCAPE);
         edit(robot, "Zone of Keypad 2 · 1", "22");
         until(() -> hatchZone() == 22 && finds("zone-taken-over:22"));
@@ -64,7 +65,7 @@ class BusWindowTest extends DemoWindow {
     void nothingIsLeftBehindInThePanel(FxRobot robot) {
         click(robot, "Sheet Panel and wall");
         until(() -> finds("learned-but-absent:3"));
-        click(robot, "Delete from the panel");
+        click(robot, "Delete it");
         until(() -> !finds("learned-but-absent:3"));
         click(robot, "Keypad 3 not up");
         until(() -> finds("learned-but-absent:10"));
@@ -77,14 +78,26 @@ class BusWindowTest extends DemoWindow {
     }
 
     @Test
+    void whatWasReadOutOfThePanelIsTypedIn(FxRobot robot) {
+        click(robot, "Sheet Panel and wall");
+        edit(robot, "Address that was read out", "17");
+        until(() -> finds("learned-but-absent:17"));
+        choose(robot, "Learned at address 17", "nothing");
+        until(() -> !finds("learned-but-absent:17"));
+        edit(robot, "Address that was read out", "99");
+        until(() -> reads(robot, "this panel has no address 99 for a module"));
+        robot.type(KeyCode.ESCAPE);
+    }
+
+    @Test
     void aModuleIsFittedByKeyboardStepByStep(FxRobot robot) {
         click(robot, "Sheet Fitting");
-        until(() -> reads(robot, "0 of 13 done"));
+        until(() -> reads(robot, "0 of 16 done"));
         onScreen(() -> named(robot, "Take all power off").requestFocus());
         robot.type(KeyCode.ENTER);
-        until(() -> reads(robot, "1 of 13 done") && reads(robot, "Set Expander 1 to address 1 before it has power"));
+        until(() -> reads(robot, "1 of 16 done") && reads(robot, "Set Expander 1 to address 1 before it has power"));
         robot.type(KeyCode.BACK_SPACE);
-        until(() -> reads(robot, "0 of 13 done"));
+        until(() -> reads(robot, "0 of 16 done"));
     }
 
     @Test

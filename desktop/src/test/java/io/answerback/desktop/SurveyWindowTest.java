@@ -334,7 +334,7 @@ class SurveyWindowTest {
         until(() -> job().inputs().stream()
                         .filter(input -> input.pointId().isPresent())
                         .count()
-                == 10);
+                == 13);
         assertThat(finds("inputs-short")).isFalse();
         click(robot, "Keypad 1 works area 02");
         until(() -> finds("area-without-setting:2"));
@@ -357,7 +357,7 @@ class SurveyWindowTest {
         until(() -> reads(robot, "reading in ohms is \"lots\""));
         robot.type(KeyCode.ESCAPE);
         robot.clickOn("Split into 4 points");
-        until(() -> job().points().size() == 13);
+        until(() -> job().points().size() == 16);
         assertThat(reads(robot, "1 zone holds 3 contacts")).isTrue();
     }
 

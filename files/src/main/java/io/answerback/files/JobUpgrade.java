@@ -1,5 +1,7 @@
 package io.answerback.files;
 
+import io.answerback.job.RuleFigure;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
@@ -7,10 +9,15 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house rules with
-/// schools and figures, kinds of point as data, what the survey decided, modules, and what the panel takes; version 3
-/// brought cables to more than one point, to modules and to joint boxes; version 4 brought how sounders are set, who
-/// watches a supply, and the batteries that were taken out.
+/// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house
+/// rules with
+/// schools and figures, kinds of point as data, what the survey decided, modules, and what the panel takes;
+/// version 3
+/// brought cables to more than one point, to modules and to joint boxes; version 4 brought how sounders are
+/// set, who
+/// watches a supply, and the batteries that were taken out; version 5 brought wireless devices and three
+/// figures in the
+/// rules.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -22,6 +29,8 @@ final class JobUpgrade {
             "TECHNICAL_CONTACT", "technical-input",
             "KEY_SWITCH", "key-switch");
     private static final String RULES = "graded-2";
+    private static final Set<RuleFigure> LATER = EnumSet.of(
+            RuleFigure.DEVICE_BATTERY_YEARS, RuleFigure.SUPERVISION_MINUTES, RuleFigure.RADIO_MARGIN_DECIBELS);
     private static final String PROFILE = "sample-b";
 
     private JobUpgrade() {}
@@ -32,8 +41,25 @@ final class JobUpgrade {
         if (version(job) < 3) {
             job = toVersion3(job);
         }
-        job.put("version", 4);
+        if (job.path("practice").path("firm") instanceof ObjectNode firm) {
+            withEveryFigure(firm);
+        }
+        job.put("version", 5);
         return job;
+    }
+
+    /// Gives house rules of an earlier version the figures that came since, as the preset has them.
+    ///
+    /// @return whether any was lacking
+    static boolean withEveryFigure(ObjectNode rules) {
+        boolean lacked = false;
+        for (RuleFigure figure : LATER) {
+            if (rules.path("figures") instanceof ObjectNode figures && !figures.has(figure.name())) {
+                figures.put(figure.name(), DataFiles.rules(RULES).figure(figure));
+                lacked = true;
+            }
+        }
+        return lacked;
     }
 
     private static ObjectNode toVersion3(ObjectNode old) {

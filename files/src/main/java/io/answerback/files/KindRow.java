@@ -41,7 +41,8 @@ final class KindRow {
                 new PointKind.Outputs(yes(row, "tamper"), yes(row, "mask"), yes(row, "fault")),
                 yes(row, "polarity"),
                 yes(row, "two_wire"),
-                powering(row));
+                powering(row),
+                yes(row, "radio"));
     }
 
     private static Optional<Powering> powering(CSVRecord row) {

@@ -15,6 +15,8 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// Files that are used on many jobs: a firm's house rules, and panel profiles. What breaks the published
 /// schema is refused whole, with the fields and what is wrong with them.
@@ -116,15 +118,23 @@ public final class SettingsFile {
     }
 
     private static <T> T read(Path file, Class<T> type, String schema) throws BrokenFile {
-        String text = text(file);
+        String written = text(file);
         String next = "Mend it there; docs/" + schema + ".schema.json says what each field may be.";
         try {
-            JobJson.PLAIN.readTree(text);
+            String text = newest(written, type);
             requireSchema(text, file.toString(), schema, next);
             return JobJson.PLAIN.readValue(text, type);
         } catch (JacksonException broken) {
             throw JsonComplaint.about(broken, file.toString(), next);
         }
+    }
+
+    /// The text as this version writes it: rules of an earlier one lack the figures that came since.
+    private static String newest(String text, Class<?> type) {
+        JsonNode tree = JobJson.PLAIN.readTree(text);
+        return type == HouseRules.class && tree instanceof ObjectNode rules && JobUpgrade.withEveryFigure(rules)
+                ? rules.toPrettyString()
+                : text;
     }
 
     private static void requireSchema(String text, String name, String schema, String next) throws BrokenFile {

@@ -29,7 +29,8 @@ final class StockRow {
                         .filter(colour -> !colour.isEmpty())
                         .toList(),
                 yes("screened"),
-                yes("outdoor"));
+                yes("outdoor"),
+                cell("nf_per_km").isEmpty() ? 0 : number("nf_per_km"));
     }
 
     LabelStock labelStock() {

@@ -1,6 +1,7 @@
 package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import io.answerback.assess.Assessor;
 import io.answerback.bus.BusModule;
@@ -9,18 +10,27 @@ import io.answerback.bus.FittingRun;
 import io.answerback.capacity.ConverterChoice;
 import io.answerback.chain.Figures;
 import io.answerback.check.Finding;
+import io.answerback.cores.CoreNeed;
+import io.answerback.cores.CoreNeeds;
+import io.answerback.cores.CorePlan;
+import io.answerback.cores.Landing;
 import io.answerback.edit.BusEdits;
+import io.answerback.edit.LearningEdits;
 import io.answerback.edit.PracticeEdits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.BusRule;
 import io.answerback.job.Capacity;
+import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.School;
+import io.answerback.radio.RadioState;
+import io.answerback.radio.Sender;
 import io.answerback.supply.CheckStep;
 import io.answerback.zone.ZoneMap;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -67,7 +77,7 @@ class BusDemosTest {
                 .singleElement()
                 .satisfies(ghost -> assertThat(ghost.address()).isEqualTo(3));
         assertThat(found(job)).contains("learned-but-absent:3");
-        assertThat(found(BusEdits.forget(3).on(job))).noneMatch(id -> id.startsWith("learned-but-absent"));
+        assertThat(found(LearningEdits.forget(3).on(job))).noneMatch(id -> id.startsWith("learned-but-absent"));
         assertThat(bus(job).modules()).allMatch(BusModule::settled);
     }
 
@@ -96,8 +106,8 @@ class BusDemosTest {
 
     @Test
     void whatIsSaidOfTheBusComesBackFromAFile() throws Exception {
-        Job job = BusEdits.service(Optional.of(15))
-                .on(BusEdits.present("Keypad 3", false).on(DemoJobs.job(1)));
+        Job job = LearningEdits.service(Optional.of(15))
+                .on(LearningEdits.present("Keypad 3", false).on(DemoJobs.job(1)));
         assertThat(JobCodec.read(JobCodec.write(JobDocument.of(job)), "bus")
                         .job()
                         .bus())
@@ -130,7 +140,7 @@ class BusDemosTest {
     void aConverterUsesUpNoMoreWirelessZonesThanThereAre() {
         Job job = DemoJobs.job(3);
         PanelProfile profile = job.panel().profile();
-        Capacity few = new Capacity(27, 3, 32, 3, 4);
+        Capacity few = new Capacity(27, 3, 32, 6, 4);
         PanelProfile small = new PanelProfile(
                 profile.id(),
                 profile.name(),
@@ -147,6 +157,65 @@ class BusDemosTest {
         assertThat(choice.offers().getFirst().enough()).isFalse();
         assertThat(choice.offers().getFirst().against())
                 .contains("5 zones use up as many of the panel's wireless zones; 3 are left.");
+    }
+
+    @Test
+    void twoConvertersOfAKindThatAllowsItShareABox() {
+        Job job = DemoJobs.job(3);
+        List<Point> points = new ArrayList<>(job.points());
+        for (int id = 21; id <= 27; id++) {
+            points.add(job.point("05").orElseThrow().withId(String.valueOf(id)));
+        }
+        ConverterChoice.Offer first = new Assessor(DataFiles.events())
+                .assess(job.withPoints(points))
+                .facts()
+                .converters()
+                .offers()
+                .getFirst();
+        // 11 ordinary inputs each: 4 and 7 more than one of them has with its smoke input kept
+        assertThat(first.taken()).hasSize(12);
+        assertThat(first.count()).isEqualTo(1);
+        for (int id = 28; id <= 30; id++) {
+            points.add(job.point("05").orElseThrow().withId(String.valueOf(id)));
+        }
+        ConverterChoice.Offer second = new Assessor(DataFiles.events())
+                .assess(job.withPoints(points))
+                .facts()
+                .converters()
+                .offers()
+                .getFirst();
+        assertThat(second.taken()).hasSize(15);
+        assertThat(second.count()).isEqualTo(2);
+        assertThat(second.boxes()).isEqualTo(1);
+    }
+
+    @Test
+    void theGallerysDevicesWereEnrolledTheWrongWayRound() throws Exception {
+        Job job = DemoJobs.job(3);
+        RadioState radio = new Assessor(DataFiles.events()).assess(job).facts().radio();
+        // zone 4 is the second zone of input 1: the panel gives 05 to the first device, 06 to the second
+        assertThat(radio.senders())
+                .extracting(Sender::pointId, sender -> sender.input().zone(), Sender::order, Sender::outOfPlace)
+                .containsExactly(tuple("11", 5, 2, true), tuple("12", 6, 1, true), tuple("13", 7, 0, false));
+        assertThat(radio.of("12").orElseThrow().overFloorDecibels()).contains(7.0);
+        assertThat(JobCodec.read(JobCodec.write(JobDocument.of(job)), "radio")
+                        .job()
+                        .radio())
+                .isEqualTo(job.radio());
+    }
+
+    @Test
+    void aCommunicatorOnTheDiallerTakesTipAndRing() {
+        Job job = DemoJobs.job(2);
+        assertThat(CoreNeeds.of(
+                        job.panel().profile().module("dial-communicator").orElseThrow()))
+                .extracting(CoreNeed::use)
+                .containsExactly(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.TIP, CoreUse.RING);
+        CorePlan plan = new Assessor(DataFiles.events()).assess(job).facts().cores();
+        assertThat(plan.box("Panel").orElseThrow().cable("C-10").orElseThrow().cores())
+                .filteredOn(core -> core.need().use() == CoreUse.RING)
+                .singleElement()
+                .satisfies(core -> assertThat(core.landing()).isInstanceOf(Landing.Under.class));
     }
 
     @Test
@@ -174,7 +243,7 @@ class BusDemosTest {
     @Test
     void aServiceKeypadIsWarnedOfBeforeThePanelLooksAtItsBus() {
         Job enrols = PracticeEdits.school("", School.ENROL_AND_DELETE).on(DemoJobs.job(1));
-        Job hooked = BusEdits.service(Optional.of(15)).on(enrols);
+        Job hooked = LearningEdits.service(Optional.of(15)).on(enrols);
         assertThat(FittingRun.of(hooked, "Keypad 1"))
                 .anySatisfy(step -> assertThat(step.mind()).contains("take it off first, or it is learned too"));
     }

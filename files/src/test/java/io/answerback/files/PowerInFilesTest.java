@@ -91,7 +91,7 @@ class PowerInFilesTest {
     }
 
     @Test
-    void aJobOfVersion3IsOpenedAndWrittenAsVersion4() throws Exception {
+    void aJobOfVersion3IsOpenedAndWrittenAsVersion5() throws Exception {
         ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(DemoJobs.job(2))));
         tree.put("version", 3);
         ((ObjectNode) tree.path("power")).remove(List.of("sounding", "watches", "changes"));
@@ -101,7 +101,7 @@ class PowerInFilesTest {
         Job read = JobCodec.read(old, "old").job();
         assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
         assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
-        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 4");
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 5");
     }
 
     @ParameterizedTest

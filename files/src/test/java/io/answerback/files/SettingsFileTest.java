@@ -158,4 +158,19 @@ class SettingsFileTest {
             assertThat(School.usual(question).question()).isEqualTo(question);
         }
     }
+
+    @Test
+    void rulesOfAnEarlierVersionGetTheFiguresThatCameSince() throws Exception {
+        Path file = folder.resolve("old" + SettingsFile.RULES_ENDING);
+        SettingsFile.save(file, DataFiles.rules("graded-3"));
+        Files.writeString(
+                file,
+                Files.readString(file)
+                        .replaceAll("\\s*\"(DEVICE_BATTERY|SUPERVISION|RADIO_MARGIN)_\\w+\": [^,]+,", ""));
+        assertThat(Files.readString(file)).doesNotContain("SUPERVISION");
+        HouseRules read = SettingsFile.rules(file);
+        assertThat(read.figure(RuleFigure.SUPERVISION_MINUTES))
+                .isEqualTo(DataFiles.rules("graded-2").figure(RuleFigure.SUPERVISION_MINUTES));
+        assertThat(read.figure(RuleFigure.STANDBY_HOURS)).isEqualTo(60);
+    }
 }

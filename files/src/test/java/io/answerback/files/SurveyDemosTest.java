@@ -44,6 +44,7 @@ class SurveyDemosTest {
                 .containsExactlyInAnyOrder(
                         "inputs-short",
                         "window-glass:2",
+                        "departure:supervision",
                         "departure:scheme:03",
                         "departure:scheme:04",
                         "series-hides:03",
@@ -60,7 +61,7 @@ class SurveyDemosTest {
                         "converter", facts.ways().ways().getFirst().modules())
                 .on(DemoJobs.job(3));
         Job wired = CapacityEdits.giveInputs().on(fitted);
-        assertThat(assess(wired).progress(Stop.SURVEY).done()).isEqualTo(10);
+        assertThat(assess(wired).progress(Stop.SURVEY).done()).isEqualTo(13);
         // the two-wire smoke loop can go to input 12 of the converter only
         assertThat(wired.inputOf("08").orElseThrow().number()).isEqualTo(12);
     }
@@ -84,7 +85,7 @@ class SurveyDemosTest {
                 .extracting(PointKind::id)
                 .containsExactly("smoke-two-wire");
         assertThat(kinds)
-                .filteredOn(kind -> kind.family() == KindFamily.MOVEMENT)
+                .filteredOn(kind -> kind.family() == KindFamily.MOVEMENT && !kind.radio())
                 .allSatisfy(kind -> {
                     assertThat(kind.polarity()).isTrue();
                     assertThat(kind.powering().orElseThrow().warmUpSeconds()).isPositive();

@@ -9,7 +9,7 @@ import java.time.InstantSource;
 public final class BusBench extends SheetedBench<BusSheet> {
     /// The bench.
     ///
-    /// @param clock tells when a step is done
+    /// @param clock tells when a step is done and a signal heard
     public BusBench(Desk desk, Look look, InstantSource clock) {
         super(desk, BusSheet.class, BusSheet::title);
         add(BusSheet.LAID, () -> new LaidSheet(desk, look));
@@ -17,5 +17,6 @@ public final class BusBench extends SheetedBench<BusSheet> {
         add(BusSheet.FITTING, () -> new FittingSheet(desk, look, clock));
         add(BusSheet.CONVERTERS, () -> new ConvertersSheet(desk, look));
         add(BusSheet.WALL, () -> new WallSheet(desk, look));
+        add(BusSheet.RADIO, () -> new RadioSheet(desk, look, clock));
     }
 }

@@ -8,6 +8,8 @@ public enum BusSheet {
     ZONES("Zone map"),
     /// What the panel has learned against what is on the wall.
     WALL("Panel and wall"),
+    /// What the panel hears by radio, and how well.
+    RADIO("By radio"),
     /// How a module is fitted, step by step.
     FITTING("Fitting"),
     /// Which converter takes old wired zones.

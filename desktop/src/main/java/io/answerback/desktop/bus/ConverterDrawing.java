@@ -35,7 +35,7 @@ final class ConverterDrawing extends Drawing {
 
     @Override
     protected double height() {
-        return offer == null ? 0 : Math.max(1, offer.boxes()) * ROW;
+        return offer == null ? 0 : Math.max(1, offer.count()) * ROW;
     }
 
     @Override
@@ -46,7 +46,7 @@ final class ConverterDrawing extends Drawing {
                 offer.taken().stream().filter(point -> point.kind().twoWire()).toList());
         ModuleKind kind = offer.kind();
         double cell = Math.min(CELL, (width - 4) / kind.inputs() - GAP);
-        for (int box = 0; box < Math.max(1, offer.boxes()); box++) {
+        for (int box = 0; box < Math.max(1, offer.count()); box++) {
             for (int number = 1; number <= kind.inputs(); number++) {
                 boolean kept = kept(kind, number);
                 List<Point> from = kept ? twoWire : ordinary;

@@ -17,7 +17,8 @@ import java.util.Collections;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
-/// Which wired-to-wireless converter takes the zones that have no input: each kind drawn with its inputs filled, and
+/// Which wired-to-wireless converter takes the zones that have no input: each kind drawn with its inputs
+/// filled, and
 /// why
 /// it does not do.
 final class ConvertersSheet extends Sheet {
@@ -89,10 +90,10 @@ final class ConvertersSheet extends Sheet {
         if (!offer.taken().isEmpty()) {
             part.getChildren()
                     .add(Tool.of(
-                            offer.boxes() == 1 ? "Fit it" : "Fit %d of them".formatted(offer.boxes()),
+                            offer.count() == 1 ? "Fit it" : "Fit %d of them".formatted(offer.count()),
                             "brings its inputs; points are wired to them on the survey's inventory",
                             () -> desk.apply(CapacityEdits.fit(
-                                    offer.kind().name(), Collections.nCopies(offer.boxes(), offer.kind())))));
+                                    offer.kind().name(), Collections.nCopies(offer.count(), offer.kind())))));
         }
         return part;
     }
@@ -102,7 +103,11 @@ final class ConvertersSheet extends Sheet {
                 .map(unit -> " Its own supply gives %.0f mA and takes a battery of %.1f Ah at the most."
                         .formatted(unit.milliamps(), unit.mostAmpHours()))
                 .orElse("");
-        return "Takes %d of %d with %d on the wall, and uses up %d wireless zones.%s"
-                .formatted(offer.taken().size(), choice.zones().size(), offer.boxes(), offer.radioZones(), supply);
+        String boxes = offer.count() > offer.boxes()
+                ? "%d of them, two in a box on one supply and battery: %d on the wall"
+                        .formatted(offer.count(), offer.boxes())
+                : "%d on the wall".formatted(offer.boxes());
+        return "Takes %d of %d with %s, and uses up %d wireless zones.%s"
+                .formatted(offer.taken().size(), choice.zones().size(), boxes, offer.radioZones(), supply);
     }
 }

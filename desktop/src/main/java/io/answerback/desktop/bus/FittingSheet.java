@@ -20,8 +20,13 @@ import java.util.Set;
 
 /// Fitting a module, one step at a time, up to zones that live.
 final class FittingSheet extends Sheet {
-    private static final Set<ModuleSort> FITTED =
-            EnumSet.of(ModuleSort.PLUG_IN, ModuleSort.BUS_EXPANDER, ModuleSort.KEYPAD, ModuleSort.COMMUNICATOR);
+    private static final Set<ModuleSort> FITTED = EnumSet.of(
+            ModuleSort.PLUG_IN,
+            ModuleSort.BUS_EXPANDER,
+            ModuleSort.KEYPAD,
+            ModuleSort.RECEIVER,
+            ModuleSort.OUTPUTS,
+            ModuleSort.COMMUNICATOR);
 
     private final Desk desk;
     private final CheckRunPart run;

@@ -81,13 +81,29 @@ final class LaidSheet extends Sheet {
                                 "a free keypad address for each of %d areas"
                                         .formatted(job.areas().size()),
                                 () -> desk.apply(BusEdits.listening(module.name())))));
+        bus.modules().stream()
+                .map(BusModule::name)
+                .filter(name -> !BusEdits.unprogrammed(job, name).isEmpty())
+                .forEach(name -> row.getChildren()
+                        .add(Tool.of(
+                                "Program the zones of " + name,
+                                "%s as their points were surveyed; zones that nobody brings any more are off"
+                                        .formatted(zones(job, name)),
+                                () -> desk.apply(BusEdits.programmed(name)))));
         return row;
+    }
+
+    private static String zones(Job job, String module) {
+        return BusEdits.unprogrammed(job, module).keySet().stream()
+                .map("%02d"::formatted)
+                .collect(Collectors.joining(", "));
     }
 
     private void limits(Job job, BusRule rule, BusState bus) {
         limits.getChildren().add(Words.title("What the bus may have"));
-        gauge("cable in all", bus.metres(), rule.mostMetres());
-        gauge("to the farthest module", bus.farthestMetres(), rule.mostRunMetres());
+        gauge("m", "cable in all", bus.metres(), rule.mostMetres());
+        gauge("m", "to the farthest module", bus.farthestMetres(), rule.mostRunMetres());
+        electric(rule, bus);
         limits.getChildren()
                 .add(Words.wrapped(Words.quiet(
                         rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
@@ -102,8 +118,30 @@ final class LaidSheet extends Sheet {
         listeners(bus);
     }
 
-    private void gauge(String name, double used, double most) {
-        String says = most > 0 ? "%.0f m of %.0f m %s".formatted(used, most, name) : "%.0f m %s".formatted(used, name);
+    /// The limits of a maker who gives them in ohms and nanofarads.
+    private void electric(BusRule rule, BusState bus) {
+        if (rule.mostOhms() > 0) {
+            gauge(
+                    "Ω",
+                    "there and back",
+                    bus.mostResistance().map(BusState.Branch::endOhms).orElse(0.0),
+                    rule.mostOhms());
+        }
+        if (rule.mostNanofarads() > 0) {
+            gauge("nF", "between two cores", bus.nanofarads(), rule.mostNanofarads());
+            if (bus.unknownMetres() > 0) {
+                limits.getChildren()
+                        .add(Words.wrapped(
+                                Words.quiet("%.0f m of a type whose capacitance is not known are not counted."
+                                        .formatted(bus.unknownMetres()))));
+            }
+        }
+    }
+
+    private void gauge(String unit, String name, double used, double most) {
+        String says = most > 0
+                ? "%.0f %s of %.0f %s %s".formatted(used, unit, most, unit, name)
+                : "%.0f %s %s".formatted(used, unit, name);
         limits.getChildren().addAll(new Gauge(used, Math.max(1, most), says), Words.wrapped(Words.quiet(says)));
     }
 

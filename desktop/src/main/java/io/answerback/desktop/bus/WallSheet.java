@@ -5,34 +5,44 @@ import io.answerback.bus.BusState;
 import io.answerback.chain.Mark;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.BusEdits;
+import io.answerback.edit.LearningEdits;
 import io.answerback.job.Bus;
 import io.answerback.job.BusAddress;
+import io.answerback.job.BusRule;
+import io.answerback.job.BusSteps;
 import io.answerback.job.Job;
 import io.answerback.job.Learned;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelModule;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
-/// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on one side
+/// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on
+/// one side
 /// only
 /// has to be put right before the engineer leaves.
 final class WallSheet extends Sheet {
     private final Desk desk;
     private final Look look;
+    private final VBox how = new VBox();
 
     WallSheet(Desk desk, Look look) {
         this.desk = desk;
@@ -45,9 +55,8 @@ final class WallSheet extends Sheet {
                                 Words.of(
                                         "caution",
                                         "A service keypad that hangs on the bus while the panel restarts or scans is learned with the rest, and reported missing once you have left. Take it off first, or delete its address here and in the panel before you go.")),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "What the panel has learned is read out in its engineer's menu; how is in the maker's manual.")));
+                        how);
+        how.getStyleClass().add("gaps");
     }
 
     @Override
@@ -83,10 +92,15 @@ final class WallSheet extends Sheet {
         Flow tools = new Flow(Tool.of(
                 "The panel scans",
                 "learns everybody on the wall that has an address; what it has learned before stays",
-                () -> desk.apply(BusEdits.scan())));
+                () -> desk.apply(LearningEdits.scan())));
         service(state).ifPresent(tools.getChildren()::add);
+        tools.getChildren()
+                .addAll(
+                        Words.quiet("read out at"),
+                        new ValueField("Address that was read out", "address", this::readOut));
         tools.getStyleClass().add("switches");
         sheet.getChildren().setAll(tools, table);
+        how.getChildren().setAll(steps(state.job()));
         if (addresses.isEmpty()) {
             sheet.getChildren()
                     .add(Words.wrapped(
@@ -100,7 +114,7 @@ final class WallSheet extends Sheet {
         Optional<Integer> free = now.or(() -> freeKeypad(state.job()));
         return free.map(address -> Switch.of(
                 "Service keypad", List.of(false, true), now.isPresent(), on -> on ? "at " + address : "off", on -> {
-                    desk.apply(BusEdits.service(on ? Optional.of(address) : Optional.empty()));
+                    desk.apply(LearningEdits.service(on ? Optional.of(address) : Optional.empty()));
                 }));
     }
 
@@ -127,17 +141,80 @@ final class WallSheet extends Sheet {
         return new Node[] {
             Words.figure(String.valueOf(address)),
             Marks.of(mark, fits ? "both agree" : ghost ? "expected, and nobody is there" : "not agreed", look.px(4.5)),
-            Words.wrapped(new Label(
-                    learned.map(its -> its.sort().words()).orElse(known(state) ? "nothing" : "not read out"))),
+            learnt(state, address, learned),
             Words.whole(new Label(module.map(PanelModule::name).orElse("nobody"))),
             module.<Node>map(its -> presence(its, present)).orElseGet(Region::new),
             learned.filter(its -> ghost)
                     .<Node>map(its -> Tool.of(
-                            "Delete from the panel",
+                            "Delete it",
                             "it no longer expects anybody at address " + address,
-                            () -> desk.apply(BusEdits.forget(address))))
+                            () -> desk.apply(LearningEdits.forget(address))))
                     .orElseGet(Region::new)
         };
+    }
+
+    /// What was read out at an address: one of the sorts that can answer there, or nothing.
+    private Node learnt(DeskState state, int address, Optional<Learned> learned) {
+        List<Optional<ModuleSort>> sorts = Stream.concat(
+                        Stream.of(Optional.<ModuleSort>empty()),
+                        Stream.concat(LearningEdits.sorts(state.job(), address), learned.map(Learned::sort).stream())
+                                .distinct()
+                                .map(Optional::of))
+                .toList();
+        return Words.whole(Choice.of(
+                "Learned at address " + address,
+                sorts,
+                learned.map(Learned::sort),
+                sort -> sort.map(ModuleSort::words).orElse(known(state) ? "nothing" : "not read out"),
+                sort -> desk.apply(sort.map(its -> LearningEdits.learned(address, its))
+                        .orElseGet(() -> LearningEdits.forget(address)))));
+    }
+
+    /// An address that is on no line yet: the panel shows something there, and nobody on the job has it.
+    private boolean readOut(String typed) {
+        if (!typed.strip().matches("\\d{1,3}")) {
+            desk.tell("\"%s\" is no address; type the number the panel shows".formatted(typed));
+            return false;
+        }
+        int address = Integer.parseInt(typed.strip());
+        Optional<ModuleSort> first =
+                LearningEdits.sorts(desk.now().job(), address).findFirst();
+        if (first.isEmpty()) {
+            desk.tell("this panel has no address %d for a module".formatted(address));
+            return false;
+        }
+        return desk.apply(LearningEdits.learned(address, first.get()));
+    }
+
+    /// The steps of this panel, and which of its modes keeps a service keypad from being learned.
+    private static List<Node> steps(Job job) {
+        BusSteps steps = job.panel().profile().bus().map(BusRule::steps).orElse(BusSteps.UNKNOWN);
+        List<Node> all = new ArrayList<>();
+        if (steps.equals(BusSteps.UNKNOWN)) {
+            all.add(
+                    Words.wrapped(
+                            Words.quiet(
+                                    "The panel's profile does not say how modules are learned and forgotten: take the maker's manual.")));
+            return all;
+        }
+        listed("The panel forgets one", steps.removing(), all);
+        if (steps.temporary().isEmpty()) {
+            all.add(Words.wrapped(
+                    Words.of("finding-says", "This panel has no mode for a service keypad: it learns every one.")));
+        } else {
+            listed("A service keypad for the visit", steps.temporary(), all);
+        }
+        listed("The panel learns one", steps.learning(), all);
+        return all;
+    }
+
+    private static void listed(String title, List<String> steps, List<Node> all) {
+        if (!steps.isEmpty()) {
+            all.add(Words.title(title));
+        }
+        for (int step = 0; step < steps.size(); step++) {
+            all.add(Words.wrapped(Words.quiet("%d. %s".formatted(step + 1, steps.get(step)))));
+        }
     }
 
     private static boolean known(DeskState state) {
@@ -150,6 +227,6 @@ final class WallSheet extends Sheet {
                 List.of(true, false),
                 present,
                 on -> on ? "up" : "not up",
-                on -> desk.apply(BusEdits.present(module.name(), on)));
+                on -> desk.apply(LearningEdits.present(module.name(), on)));
     }
 }

@@ -1,11 +1,13 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.chain.Figures;
+import io.answerback.check.Stop;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
@@ -78,6 +80,16 @@ final class OneLoopSheet extends Sheet {
                                     Words.of(
                                             "empty",
                                             "The panel watches this on its own board: there is no loop to compute. Report shows what it sends.")));
+            return;
+        }
+        if (state.point().wired().get().wireless()) {
+            sheet.getChildren()
+                    .setAll(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            "It sends by radio: there is no loop to compute. The bus bench shows how well it is heard.")),
+                            Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> desk.go(Stop.BUS)));
             return;
         }
         Label why = Words.wrapped(

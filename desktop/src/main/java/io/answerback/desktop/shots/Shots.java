@@ -7,7 +7,6 @@ import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.cable.PrintKind;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.files.JobDocument;
@@ -42,17 +41,17 @@ public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
     private static final String CLIENT_LIST = """
             No,Location,Device type,Partition,Function,Length
-            11,Loading bay door,roller door,Yard,immediate,48
-            12,Loading bay,pir,Yard,immediate,44
-            13,Print store,glass break detector,Gallery,immediate,21
-            13,Back stairs,pir,Upper floor,immediate,33
-            14,Cellar hatch,hatch contact,Cellar,immediate,17
-            15,Cellar,flood sensor,Cellar,technical,19
-            16,Plan chest room,laser curtain,Gallery,immediate,26
-            17,Framing bench,call button,Gallery,hold-up,12
-            18,"=HYPERLINK(""x"")",door contact,Gallery,immediate,9
-            19,Skylight,window contact,Upper floor,immediate,about 30
-            20,Kiln room,heat detector,Yard,fire,40
+            21,Loading bay door,roller door,Yard,immediate,48
+            22,Loading bay,pir,Yard,immediate,44
+            23,Print store,glass break detector,Gallery,immediate,21
+            23,Back stairs,pir,Upper floor,immediate,33
+            24,Cellar hatch,hatch contact,Cellar,immediate,17
+            25,Cellar,flood sensor,Cellar,technical,19
+            26,Plan chest room,laser curtain,Gallery,immediate,26
+            27,Framing bench,call button,Gallery,hold-up,12
+            28,"=HYPERLINK(""x"")",door contact,Gallery,immediate,9
+            29,Skylight,window contact,Upper floor,immediate,about 30
+            30,Kiln room,heat detector,Yard,fire,40
             """;
 
     private Workplace workplace;
@@ -114,14 +113,13 @@ public final class Shots extends Application {
         }
     }
 
-    /// The terminals of a box with its tamper ring, the run along the strip, and a sheet of labels.
+    /// The terminals of a box with its tamper ring, and the run along the strip.
     private void cables() throws Exception {
         take("cable", () -> {
             workplace.desk().select("05");
             workplace.desk().go(Stop.CABLE);
         });
         take("cable-run", () -> workplace.cableBench().open(CableSheet.RUN));
-        take("cable-labels", () -> workplace.cableBench().openPaper(PrintKind.LABELS));
         onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
     }
 
@@ -135,16 +133,27 @@ public final class Shots extends Application {
         onWindow(() -> workplace.powerBench().open(PowerSheet.HOLD));
     }
 
-    /// Where each zone is read.
+    /// The bus as it is laid, where each zone is read, what the panel has learned, and what it hears by radio.
     private void bus() throws Exception {
-        take("bus-zones", () -> {
+        take("bus", () -> {
             workplace.desk().select("13");
             workplace.desk().go(Stop.BUS);
-            workplace.busBench().open(BusSheet.ZONES);
+        });
+        take("bus-zones", () -> workplace.busBench().open(BusSheet.ZONES));
+        take("bus-wall", () -> workplace.busBench().open(BusSheet.WALL));
+        take("bus-radio", () -> {
+            put(DemoJobs.job(3));
+            workplace.desk().select("12");
+            workplace.desk().go(Stop.BUS);
+            workplace.busBench().open(BusSheet.RADIO);
+        });
+        onWindow(() -> {
+            workplace.busBench().open(BusSheet.LAID);
+            put(DemoJobs.job(1));
         });
     }
 
-    /// The column of readings, the resistors and a loop of two-wire detectors.
+    /// The column of readings, and the resistors.
     private void loops() throws Exception {
         take("loop-readings", () -> {
             workplace.desk().select("10");
@@ -154,16 +163,7 @@ public final class Shots extends Application {
             workplace.desk().select("07");
             workplace.loopBench().open(LoopSheet.RESISTORS);
         });
-        onWindow(() -> {
-            workplace.loopBench().open(LoopSheet.ONE_LOOP);
-            put(DemoJobs.job(3));
-            workplace.desk().go(Stop.LOOP);
-        });
-        take("loop-two-wire", () -> {
-            workplace.desk().select("08");
-            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
-        });
-        onWindow(() -> put(DemoJobs.job(1)));
+        onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
@@ -181,10 +181,6 @@ public final class Shots extends Application {
         take("survey-inputs", () -> {
             put(DemoJobs.job(3));
             workplace.desk().open(SurveySheet.INPUTS);
-        });
-        take("survey-old-wiring", () -> {
-            workplace.desk().select("05");
-            workplace.desk().open(SurveySheet.OLD_WIRING);
         });
         Path table = folder.resolve("client list.csv");
         Files.writeString(table, CLIENT_LIST);

@@ -171,6 +171,9 @@ final class PickedStrip {
     }
 
     private Node cable(Point point) {
+        if (point.kind().radio()) {
+            return Words.quiet("by radio");
+        }
         Optional<Cable> cable = job.cableTo(point.id());
         return new ValueField(
                 "Cable to point " + point.id(),

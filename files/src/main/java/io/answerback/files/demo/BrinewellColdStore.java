@@ -31,6 +31,7 @@ import io.answerback.job.PointKind;
 import io.answerback.job.Power;
 import io.answerback.job.Practice;
 import io.answerback.job.Proof;
+import io.answerback.job.Radio;
 import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
@@ -58,8 +59,10 @@ import org.apache.commons.csv.CSVRecord;
 
 /// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
 /// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, a loop
-/// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18), and a proof
-/// gone stale (09, whose cable was found to be longer). The roof hatch is read from a keypad that has taken over a zone
+/// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18),
+/// and a proof
+/// gone stale (09, whose cable was found to be longer). The roof hatch is read from a keypad that has taken
+/// over a zone
 /// of
 /// an expander, and the panel expects an expander that is not on the wall.
 public final class BrinewellColdStore {
@@ -158,7 +161,8 @@ public final class BrinewellColdStore {
                 List.of(),
                 List.of(),
                 power(),
-                bus());
+                bus(),
+                Radio.UNDECIDED);
     }
 
     private static Point point(CSVRecord row) {

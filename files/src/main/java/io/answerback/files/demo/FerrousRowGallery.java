@@ -5,6 +5,7 @@ import io.answerback.edit.Edits;
 import io.answerback.edit.LoopEdits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PracticeEdits;
+import io.answerback.edit.RadioEdits;
 import io.answerback.files.DataFiles;
 import io.answerback.job.Job;
 import io.answerback.job.Measurement;
@@ -12,9 +13,11 @@ import io.answerback.job.Measurement.Measured;
 import io.answerback.job.PointKind;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
+import io.answerback.job.SignalReading;
 import io.answerback.survey.NewJob;
 import io.answerback.takeover.TakeOverEdits;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,7 +57,26 @@ public final class FerrousRowGallery {
         job = LoopEdits.scheme("06", SchemeKind.END_OF_LINE_ACROSS).on(job);
         job = PracticeEdits.people(8).on(job);
         job = Edits.account(1, "5508").on(job);
-        return readings(job);
+        return byRadio(readings(job));
+    }
+
+    /// Two devices enrolled the wrong way round, one of them far from the panel, one with an old battery; a
+    /// third still
+    /// to be enrolled.
+    private static Job byRadio(Job job) {
+        Job next = job;
+        for (String point : List.of("11", "12", "13")) {
+            next = CapacityEdits.giveInput(point).on(next);
+        }
+        for (String point : List.of("12", "11")) {
+            next = RadioEdits.enrol(next.inputOf(point).orElseThrow().id()).on(next);
+        }
+        next = RadioEdits.heard(new SignalReading("11", -79, VISIT.plusSeconds(600)))
+                .on(next);
+        next = RadioEdits.heard(new SignalReading("12", -91, VISIT.plusSeconds(660)))
+                .on(next);
+        next = RadioEdits.battery("11", LocalDate.parse("2023-03-14")).on(next);
+        return RadioEdits.battery("12", LocalDate.parse("2026-04-21")).on(next);
     }
 
     private static Job oldWiring(Job job) {

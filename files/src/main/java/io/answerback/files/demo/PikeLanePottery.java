@@ -41,6 +41,10 @@ public final class PikeLanePottery {
         job = CapacityEdits.fit(
                         "sounder", List.of(profile.module("sounder-strobe").orElseThrow()))
                 .on(job);
+        job = CapacityEdits.fit(
+                        "communicator",
+                        List.of(profile.module("dial-communicator").orElseThrow()))
+                .on(job);
         job = CapacityEdits.giveInputs().on(job);
         job = LoopEdits.scheme("06", SchemeKind.NORMALLY_OPEN).on(job);
         job = PracticeEdits.reason("scheme:06", "The kiln's own relay closes when it fails.")
@@ -49,6 +53,7 @@ public final class PikeLanePottery {
         job = CablingEdits.toModules(CablesLaid.thin()).on(job);
         job = Edits.cableMetres("C-08", 8).on(job);
         job = Edits.cableMetres("C-09", 17).on(job);
+        job = Edits.cableMetres("C-10", 2).on(job);
         job = CableEdits.laying("", "C-09", laying -> laying.withRoute("up the yard wall", true, false))
                 .on(job);
         job = CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);

@@ -1,0 +1,47 @@
+package io.answerback.check;
+
+import io.answerback.job.Job;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.TextKeypads;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Settings that need a keypad that shows text, on a job that has keypads with a fixed legend only.
+final class SettingsNeedText implements JobRule {
+    static final String RULE = "settings-need-text";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
+        return job.panel().profile().bus().stream()
+                .map(rule -> rule.text())
+                .filter(text -> !text.settings().isEmpty())
+                .filter(text -> onlyFixedLegends(job, text))
+                .map(SettingsNeedText::finding);
+    }
+
+    private static boolean onlyFixedLegends(Job job, TextKeypads text) {
+        List<String> keypads = job.modules().stream()
+                .map(module -> job.panel().profile().module(module.kindId()))
+                .flatMap(Optional::stream)
+                .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
+                .map(ModuleKind::id)
+                .toList();
+        return !keypads.isEmpty() && keypads.stream().noneMatch(text.kinds()::contains);
+    }
+
+    private static Finding finding(TextKeypads text) {
+        return new Finding(
+                RULE,
+                Stop.BUS,
+                Grade.TIGHT,
+                "",
+                "",
+                "No keypad on this job shows text",
+                "At a fixed legend you work blind, and can wreck the programming. Text is needed for: %s."
+                        .formatted(String.join(", ", text.settings())),
+                "Bring a text keypad for the work, in the panel's temporary mode or deleted before you leave, or fit one.");
+    }
+}
