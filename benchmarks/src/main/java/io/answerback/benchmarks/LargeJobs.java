@@ -23,6 +23,7 @@ import io.answerback.job.Radio;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
+import io.answerback.job.Setup;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
@@ -92,7 +93,8 @@ final class LargeJobs {
                 List.of(),
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
-                Radio.UNDECIDED);
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))

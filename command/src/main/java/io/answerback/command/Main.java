@@ -22,6 +22,7 @@ import picocli.CommandLine.Command;
             NetlistVerb.class,
             SupplyVerb.class,
             BusVerb.class,
+            SetupVerb.class,
             DiagnoseVerb.class,
             FrameVerb.class,
             StationVerb.class,

@@ -109,8 +109,19 @@ class CommandLineTest {
             Call check = call("check", other, "--json");
             assertThat(check.code()).isEqualTo(1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
-                    .containsExactly("Survey", "Loop", "Cable", "Power", "Bus", "Report", "Prove");
+                    .containsExactly("Survey", "Loop", "Cable", "Power", "Bus", "Set up", "Report", "Prove");
         }
+    }
+
+    @Test
+    void setupTellsWhatIsTypedWhereInWhichOrder() {
+        Call setup = call("setup", file, "--json");
+        assertThat(setup.code()).isZero();
+        assertThat(setup.json().get("steps").size()).isEqualTo(96);
+        assertThat(setup.json().get("steps").get(0).propertyNames())
+                .contains("order", "setting", "intent", "entry", "where", "done");
+        assertThat(setup.json().get("steps").findValuesAsString("setting")).contains("Sounder", "Engineer's code");
+        assertThat(call("setup", file).out()).contains("2 Times > Sounder");
     }
 
     @Test

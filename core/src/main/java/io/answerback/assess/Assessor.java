@@ -62,6 +62,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
                 .map(stop -> switch (stop) {
                     case POWER -> power(facts, findings);
                     case BUS -> bus(facts, findings);
+                    case SET_UP -> setup(facts, findings);
                     default -> progress(stop, trace.results(), findings);
                 })
                 .toList();
@@ -101,6 +102,13 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
         return new StopProgress(Stop.BUS, done, of, mark(Stop.BUS, done, of, findings));
     }
 
+    /// The entries that differ from a new panel's, and are typed or left out for a reason.
+    private static StopProgress setup(JobFacts facts, List<Finding> findings) {
+        int done = facts.setup().sheet().done();
+        int of = facts.setup().sheet().differing().size();
+        return new StopProgress(Stop.SET_UP, done, of, mark(Stop.SET_UP, done, of, findings));
+    }
+
     private static boolean counts(Stop stop, PointResult point) {
         return switch (stop) {
             case SURVEY -> point.wired().isPresent();
@@ -110,7 +118,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
                                 && !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(PointResult.Wired::cable).isPresent();
-            case POWER, BUS -> false;
+            case POWER, BUS, SET_UP -> false;
             case REPORT -> true;
             case PROVE -> point.reported();
         };
@@ -132,7 +140,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
                         .map(cable -> cable.laying().progress())
                         .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
                         .isPresent();
-            case POWER, BUS -> true;
+            case POWER, BUS, SET_UP -> true;
             case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> point.proven();
         };

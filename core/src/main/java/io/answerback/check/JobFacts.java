@@ -12,6 +12,7 @@ import io.answerback.job.Job;
 import io.answerback.practice.Departure;
 import io.answerback.practice.Departures;
 import io.answerback.radio.RadioState;
+import io.answerback.setup.SetupState;
 import io.answerback.supply.Supplies;
 import java.time.LocalDate;
 import java.util.List;
@@ -29,6 +30,7 @@ import java.util.Optional;
 /// @param supplies what feeds it and for how long
 /// @param bus who is on the keypad bus, and where each zone is
 /// @param radio what the panel hears by radio
+/// @param setup how its panel is to be set up, and how far it is
 /// @param converters which converter takes the wired zones that have no input
 /// @param today the day it is judged on; empty where nothing is to be judged by the date
 public record JobFacts(
@@ -42,6 +44,7 @@ public record JobFacts(
         Supplies supplies,
         BusState bus,
         RadioState radio,
+        SetupState setup,
         ConverterChoice converters,
         Optional<LocalDate> today) {
     /// Computes the facts of a job, taking over from `earlier` what rests on the very same parts.
@@ -57,6 +60,8 @@ public record JobFacts(
                 && earlier.job.points() == job.points()
                 && earlier.job.inputs() == job.inputs()
                 && earlier.job.modules() == job.modules()
+                && earlier.job.areas() == job.areas()
+                && earlier.job.setup() == job.setup()
                 && earlier.job.panel() == job.panel();
         CorePlan cores =
                 sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores);
@@ -79,6 +84,7 @@ public record JobFacts(
                 supplies,
                 sameBus ? earlier.bus : BusState.of(job, cores, supplies),
                 sameRadio(job, earlier) ? earlier.radio : RadioState.of(job),
+                sameSetup(job, earlier) ? earlier.setup : SetupState.of(job),
                 sameStock ? earlier.converters : ConverterChoice.of(job, inventory),
                 today);
     }
@@ -89,6 +95,15 @@ public record JobFacts(
                 && earlier.job.points() == job.points()
                 && earlier.job.cables() == job.cables()
                 && earlier.job.inputs() == job.inputs();
+    }
+
+    private static boolean sameSetup(Job job, JobFacts earlier) {
+        return earlier != null
+                && sameStock(job, earlier.job)
+                && earlier.job.setup() == job.setup()
+                && earlier.job.zones() == job.zones()
+                && earlier.job.power() == job.power()
+                && earlier.job.practice() == job.practice();
     }
 
     private static boolean sameRadio(Job job, JobFacts earlier) {

@@ -13,6 +13,8 @@ public enum Stop {
     POWER(4, "Power"),
     /// Who answers at which address, and where each zone is read.
     BUS(5, "Bus"),
+    /// What is decided, and what is typed into the panel.
+    SET_UP(6, "Set up"),
     /// From the zone to the frame that leaves the building.
     REPORT(7, "Report"),
     /// Every point answered by the station.

@@ -105,6 +105,7 @@ public final class PointEdits {
                 .withMeasurements(without(job.measurements(), reading -> ids.contains(reading.pointId())))
                 .withPower(job.power().withoutParts(ids))
                 .withRadio(job.radio().withoutParts(ids))
+                .withSetup(job.setup().withoutPoints(ids))
                 .withPoints(without(job.points(), point -> ids.contains(point.id())));
     }
 
@@ -214,7 +215,8 @@ public final class PointEdits {
                 map(job.measurements(), reading -> reading.withPointId(renamed.apply(reading.pointId()))),
                 job.power().withParts(renamed),
                 job.bus(),
-                job.radio().withParts(renamed::apply));
+                job.radio().withParts(renamed::apply),
+                job.setup().withPoints(renamed::apply));
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.

@@ -24,6 +24,7 @@ import java.util.function.Predicate;
 /// @param power what holds it up when the mains fails
 /// @param bus what is on the keypad bus
 /// @param radio what the panel hears by radio
+/// @param setup what was decided about how the panel shall behave, and how far it has been typed
 public record Job(
         Site site,
         Practice practice,
@@ -40,7 +41,8 @@ public record Job(
         List<Measurement> measurements,
         Power power,
         Bus bus,
-        Radio radio) {
+        Radio radio,
+        Setup setup) {
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
     ///     to a point, receiver or module that is not there
@@ -65,6 +67,7 @@ public record Job(
         power = power == null ? Power.UNDECIDED : power;
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
+        setup = setup == null ? Setup.UNDECIDED : setup;
         JobParts.unique(
                 JobParts.usedInputs(inputs).toList(),
                 input -> input.pointId().orElseThrow(),
@@ -232,6 +235,11 @@ public record Job(
     /// This job with something else heard by radio.
     public Job withRadio(Radio other) {
         return with(draft -> draft.radio = other);
+    }
+
+    /// This job set up otherwise.
+    public Job withSetup(Setup other) {
+        return with(draft -> draft.setup = other);
     }
 
     private Job with(Consumer<JobDraft> change) {

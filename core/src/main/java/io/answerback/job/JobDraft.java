@@ -20,6 +20,7 @@ final class JobDraft {
     Power power;
     Bus bus;
     Radio radio;
+    Setup setup;
 
     JobDraft(Job job) {
         site = job.site();
@@ -38,6 +39,7 @@ final class JobDraft {
         power = job.power();
         bus = job.bus();
         radio = job.radio();
+        setup = job.setup();
     }
 
     Job made() {
@@ -57,6 +59,7 @@ final class JobDraft {
                 measurements,
                 power,
                 bus,
-                radio);
+                radio,
+                setup);
     }
 }

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 /// @param modules the kinds of module it can have; the first is its own board
 /// @param bus how it addresses modules and numbers their zones; empty where the profile does not say
 /// @param radio what it hears by radio; empty for a panel without radio
+/// @param setup its settings; without any where the profile does not say
 public record PanelProfile(
         String id,
         String name,
@@ -28,7 +29,8 @@ public record PanelProfile(
         String radioBand,
         List<ModuleKind> modules,
         Optional<BusRule> bus,
-        Optional<RadioRule> radio) {
+        Optional<RadioRule> radio,
+        SettingCatalogue setup) {
     /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, the
     ///     first module is not the board, or zones are numbered beyond what it takes
     public PanelProfile {
@@ -45,6 +47,7 @@ public record PanelProfile(
         }
         bus = bus == null ? Optional.empty() : bus;
         radio = radio == null ? Optional.empty() : radio;
+        setup = setup == null ? SettingCatalogue.EMPTY : setup;
         requireZones(name, capacity, bus, radio);
     }
 
@@ -90,20 +93,26 @@ public record PanelProfile(
                 radioBand,
                 modules,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                SettingCatalogue.EMPTY);
     }
 
     /// The same addressing its modules so.
     public PanelProfile withBus(BusRule other) {
-        return with(Optional.of(other), radio);
+        return with(Optional.of(other), radio, setup);
     }
 
     /// The same hearing so by radio.
     public PanelProfile withRadio(RadioRule other) {
-        return with(bus, Optional.of(other));
+        return with(bus, Optional.of(other), setup);
     }
 
-    private PanelProfile with(Optional<BusRule> addresses, Optional<RadioRule> hears) {
+    /// The same with other settings.
+    public PanelProfile withSetup(SettingCatalogue other) {
+        return with(bus, radio, other);
+    }
+
+    private PanelProfile with(Optional<BusRule> addresses, Optional<RadioRule> hears, SettingCatalogue settings) {
         return new PanelProfile(
                 id,
                 name,
@@ -115,7 +124,8 @@ public record PanelProfile(
                 radioBand,
                 modules,
                 addresses,
-                hears);
+                hears,
+                settings);
     }
 
     /// The panel's own board.

@@ -21,6 +21,12 @@ public enum RuleFigure {
     ANSWER_SECONDS("s", 1, 600),
     /// The longest between two test messages, in hours.
     TEST_HOURS("h", 1, 1000),
+    /// How often one zone may alarm before it is left out.
+    MOST_ALARMS("times", 1, 99),
+    /// The longest within which a second detector counts as confirming the first, in minutes.
+    CONFIRMATION_MINUTES("min", 1, 600),
+    /// The longest the panel may wait before it sends a burglary, in seconds.
+    REPORT_DELAY_SECONDS("s", 0, 600),
     /// The longest between two service visits, in months.
     SERVICE_MONTHS("months", 1, 60),
     /// How long a battery is kept, in years.

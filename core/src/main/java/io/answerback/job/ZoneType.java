@@ -15,14 +15,20 @@ public enum ZoneType {
     ALWAYS("24-hour", "133"),
     /// A call for help, set or unset.
     HOLD_UP("hold-up", "120"),
+    /// A call for help that nothing on site shows, set or unset.
+    HOLD_UP_SILENT("silent hold-up", "122"),
+    /// A cover or a ring of covers, set or unset.
+    TAMPER("tamper", "137"),
     /// Something that is not a break-in, set or unset.
     TECHNICAL("technical", "150"),
     /// Fire, set or unset. Life-safety work under its own code.
     FIRE("fire", "110"),
     /// Gas, set or unset. Life-safety work under its own code.
     GAS("gas", "151"),
-    /// Sets and unsets the area.
+    /// A key that springs back: each turn sets or unsets the area.
     KEY_SWITCH("key switch", "409"),
+    /// A key that stays: turned it sets the area, turned back it unsets it.
+    KEY_SWITCH_HELD("held key switch", "409"),
     /// Written to the panel's own log; nothing is sent.
     LOG_ONLY("log only", "");
 
@@ -46,7 +52,15 @@ public enum ZoneType {
 
     /// Whether the panel reacts while the area is unset.
     public boolean watchesAlways() {
-        return this == ALWAYS || this == HOLD_UP || this == TECHNICAL || this == FIRE || this == GAS;
+        return switch (this) {
+            case ALWAYS, HOLD_UP, HOLD_UP_SILENT, TAMPER, TECHNICAL, FIRE, GAS -> true;
+            case NOT_USED, ENTRY_EXIT, ENTRY_ROUTE, IMMEDIATE, KEY_SWITCH, KEY_SWITCH_HELD, LOG_ONLY -> false;
+        };
+    }
+
+    /// Whether it sets and unsets its area.
+    public boolean switches() {
+        return this == KEY_SWITCH || this == KEY_SWITCH_HELD;
     }
 
     /// Whether it waits for an entry time while the area is watched.

@@ -9,6 +9,7 @@ import io.answerback.job.Meaning;
 import io.answerback.job.SystemPoint;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.setup.Intent;
 import io.answerback.wording.Terms;
 import java.time.Instant;
 import java.util.List;
@@ -64,7 +65,7 @@ public record PanelReducer(Job job) {
     private PanelStep setArea(PanelState state, int area, String event, int user) {
         List<Integer> open = job.zones().stream()
                 .filter(zone -> zone.area().filter(its -> its == area).isPresent())
-                .filter(zone -> zone.type() != ZoneType.NOT_USED && zone.type() != ZoneType.KEY_SWITCH)
+                .filter(zone -> zone.type() != ZoneType.NOT_USED && !zone.type().switches())
                 .map(Zone::number)
                 .filter(number -> state.reads(number) != Meaning.NORMAL)
                 .toList();
@@ -129,6 +130,9 @@ public record PanelReducer(Job job) {
                     ? unsetArea(state, area, zone.event(), zone.number())
                     : setArea(state, area, zone.event(), zone.number());
         }
+        if (zone.type() == ZoneType.KEY_SWITCH_HELD) {
+            return set ? PanelStep.of(state) : setArea(state, area, zone.event(), zone.number());
+        }
         if (!set && !zone.type().watchesAlways()) {
             return PanelStep.silent(
                     state,
@@ -146,7 +150,7 @@ public record PanelReducer(Job job) {
     }
 
     private PanelStep entry(PanelState state, Zone zone, int area, Instant now) {
-        int seconds = job.panel().profile().entrySeconds();
+        int seconds = (int) Math.round(new Intent(job).entrySeconds(area));
         var entry = new PanelState.Entry(zone.number(), now.plusSeconds(seconds));
         return PanelStep.of(state.withEntry(area, Optional.of(entry)), new Effect.EntryStarted(area, seconds));
     }
@@ -160,6 +164,10 @@ public record PanelReducer(Job job) {
     }
 
     private PanelStep restore(PanelState state, Zone zone) {
+        int area = zone.area().orElseThrow();
+        if (zone.type() == ZoneType.KEY_SWITCH_HELD && state.setAreas().contains(area)) {
+            return unsetArea(state, area, zone.event(), zone.number());
+        }
         PanelStep step = PanelStep.of(state);
         if (state.tampers().contains(zone.number())) {
             step = step.then(zoneEvent(step.state().withTamper(zone.number(), false), zone, Qualifier.RESTORE, TAMPER));

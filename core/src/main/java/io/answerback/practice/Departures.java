@@ -8,6 +8,7 @@ import io.answerback.job.ResistorPlace;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.SchemeKind;
 import io.answerback.radio.RadioState;
+import io.answerback.setup.Intent;
 import io.answerback.wording.SchoolWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,8 +98,12 @@ public final class Departures {
 
     private static Optional<Departure> entryTime(Job job) {
         double most = job.practice().figure(RuleFigure.ENTRY_SECONDS);
-        int set = job.panel().profile().entrySeconds();
-        return set <= most
+        Intent intent = new Intent(job);
+        double longest = job.areas().stream()
+                .mapToDouble(area -> intent.entrySeconds(area.number()))
+                .max()
+                .orElse(0);
+        return longest <= most
                 ? Optional.empty()
                 : Optional.of(departure(
                         job.practice(),
@@ -106,7 +111,7 @@ public final class Departures {
                         "",
                         SchoolWords.title(RuleFigure.ENTRY_SECONDS),
                         value(most, RuleFigure.ENTRY_SECONDS),
-                        value(set, RuleFigure.ENTRY_SECONDS)));
+                        value(longest, RuleFigure.ENTRY_SECONDS)));
     }
 
     /// A panel that waits longer for a wireless device than the rules allow, where there is any.

@@ -14,6 +14,7 @@ import io.answerback.job.Power;
 import io.answerback.job.Practice;
 import io.answerback.job.Radio;
 import io.answerback.job.School;
+import io.answerback.job.Setup;
 import io.answerback.job.Site;
 import io.answerback.job.UnusedTermination;
 import java.util.List;
@@ -51,7 +52,8 @@ public final class NewJob {
                 List.of(),
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
-                Radio.UNDECIDED);
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

@@ -17,10 +17,13 @@ final class Phrases {
         TYPES.put(ZoneType.IMMEDIATE, List.of("immediate", "at once", "instant"));
         TYPES.put(ZoneType.ALWAYS, List.of("24-hour", "24 hour", "24h", "24 h", "always"));
         TYPES.put(ZoneType.HOLD_UP, List.of("hold-up", "hold up"));
+        TYPES.put(ZoneType.HOLD_UP_SILENT, List.of("silent hold-up", "silent hold up"));
+        TYPES.put(ZoneType.TAMPER, List.of("tamper"));
         TYPES.put(ZoneType.TECHNICAL, List.of("technical"));
         TYPES.put(ZoneType.FIRE, List.of("fire"));
         TYPES.put(ZoneType.GAS, List.of("gas"));
         TYPES.put(ZoneType.KEY_SWITCH, List.of("key switch"));
+        TYPES.put(ZoneType.KEY_SWITCH_HELD, List.of("held key switch", "held key"));
         TYPES.put(ZoneType.LOG_ONLY, List.of("log only", "log"));
         TYPES.put(ZoneType.NOT_USED, List.of("not used", "off"));
     }

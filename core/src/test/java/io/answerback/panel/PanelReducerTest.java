@@ -117,6 +117,24 @@ class PanelReducerTest {
     }
 
     @Test
+    void aHeldKeySetsWhileItIsTurnedAndASilentHoldUpCallsAlways() {
+        PanelReducer held =
+                new PanelReducer(Edits.zoneType(STORE, ZoneType.KEY_SWITCH_HELD).on(job));
+        PanelStep turned = held.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW);
+        assertThat(turned.signals()).containsExactly(new Signal("1234", Qualifier.RESTORE, "409", 1, 2));
+        assertThat(held.step(turned.state(), reads(STORE, Meaning.ALARM), NOW).signals())
+                .as("held on")
+                .isEmpty();
+        assertThat(held.step(turned.state(), reads(STORE, Meaning.NORMAL), NOW).signals())
+                .containsExactly(new Signal("1234", Qualifier.NEW, "409", 1, 2));
+        PanelReducer silent =
+                new PanelReducer(Edits.zoneType(STORE, ZoneType.HOLD_UP_SILENT).on(job));
+        assertThat(silent.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW)
+                        .signals())
+                .containsExactly(new Signal("1234", Qualifier.NEW, "122", 1, 2));
+    }
+
+    @Test
     void whatIsNotProgrammedIsSilentAndSaysWhy() {
         PanelReducer off =
                 new PanelReducer(Edits.zoneType(STORE, ZoneType.NOT_USED).on(job));

@@ -29,6 +29,7 @@ import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SchemeKind;
+import io.answerback.job.Setup;
 import io.answerback.job.Site;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
@@ -200,7 +201,8 @@ public final class SmallJob {
                 List.of(),
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
-                Radio.UNDECIDED);
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

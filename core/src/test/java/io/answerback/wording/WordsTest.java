@@ -3,6 +3,7 @@ package io.answerback.wording;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.edit.PracticeEdits;
+import io.answerback.job.Decision;
 import io.answerback.job.Question;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.School;
@@ -22,6 +23,18 @@ class WordsTest {
                                 .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))))
                 .flatMap(words -> words);
         assertThat(all).allMatch(words -> !words.isBlank());
+    }
+
+    @Test
+    void everyDecisionHasItsTitleAndWhyInBothSchools() {
+        for (School school : School.of(Question.WORDING)) {
+            Terms terms = new Terms(school);
+            assertThat(Decision.values()).allSatisfy(decision -> {
+                assertThat(DecisionWords.title(decision, terms)).isNotBlank().doesNotContain("{");
+                assertThat(DecisionWords.why(decision, terms)).isNotBlank().doesNotContain("{");
+                assertThat(DecisionWords.touches(decision, terms)).doesNotContain("{");
+            });
+        }
     }
 
     @Test

@@ -14,6 +14,8 @@ import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.prove.ProveBench;
 import io.answerback.desktop.report.ReportBench;
+import io.answerback.desktop.setup.SetupBench;
+import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.survey.SurveyBench;
@@ -40,6 +42,7 @@ final class Benches {
     private final Supplier<CableBench> cable;
     private final Supplier<PowerBench> power;
     private final Supplier<BusBench> bus;
+    private final Supplier<SetupBench> setup;
 
     Benches(
             Desk desk,
@@ -63,6 +66,8 @@ final class Benches {
         this.power = new MadeOnce<>(() ->
                 new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage), faultPoint));
         this.bus = new MadeOnce<>(() -> new BusBench(desk, look, clock));
+        this.setup =
+                new MadeOnce<>(() -> new SetupBench(desk, look, disk, shelf, new SetupPrint(desk, disk, stage), clock));
     }
 
     static Conductor usual(List<Conductor> conductors) {
@@ -70,6 +75,10 @@ final class Benches {
                 .filter(conductor -> conductor.name().equals(USUAL_CONDUCTOR))
                 .findFirst()
                 .orElse(conductors.getFirst());
+    }
+
+    SetupBench setup() {
+        return setup.get();
     }
 
     BusBench bus() {
@@ -102,6 +111,8 @@ final class Benches {
                 this::power,
                 Stop.BUS,
                 this::bus,
+                Stop.SET_UP,
+                this::setup,
                 Stop.LOOP,
                 this::loop,
                 Stop.REPORT,

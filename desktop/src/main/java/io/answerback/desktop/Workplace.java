@@ -10,6 +10,7 @@ import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;
+import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
@@ -122,6 +123,11 @@ public final class Workplace implements AutoCloseable {
         return benches.cable();
     }
 
+    /// The set-up bench, made when it is first wanted.
+    public SetupBench setupBench() {
+        return benches.setup();
+    }
+
     /// The bus bench, made when it is first wanted.
     public BusBench busBench() {
         return benches.bus();
@@ -137,8 +143,10 @@ public final class Workplace implements AutoCloseable {
         Platform.runLater(() -> surveyBench().focusEntry());
     }
 
-    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules and panel
-    /// profiles go to the new job, a firm's own cable types and label sheets are kept, all else should be a job.
+    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules
+    /// and panel
+    /// profiles go to the new job, a firm's own cable types and label sheets are kept, all else should be a
+    /// job.
     public void open(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.check.Stop;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.demo.DemoJobs;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/// Every sheet of the power and bus benches shows every word, at the least window and the usual one, at 100 % and 150 %
+/// Every sheet of the power and bus benches shows every word, at the least window and the usual one, at 100
+/// % and 150 %
 /// text.
 class SheetsLayoutTest extends DemoWindow {
     private Stage stage;
@@ -50,6 +52,22 @@ class SheetsLayoutTest extends DemoWindow {
                 resize(size);
                 for (BusSheet sheet : BusSheet.values()) {
                     shown(() -> workplace.busBench().open(sheet));
+                    wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void everySheetOfTheSetUpBenchShowsEveryWord(FxRobot robot) {
+        List<String> wrong = new ArrayList<>();
+        for (int demo : List.of(1, 3)) {
+            at(demo, Stop.SET_UP);
+            for (double[] size : LayoutFaults.SIZES) {
+                resize(size);
+                for (SetupSheet sheet : SetupSheet.values()) {
+                    shown(() -> workplace.setupBench().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }

@@ -30,7 +30,12 @@ final class JobUpgrade {
             "KEY_SWITCH", "key-switch");
     private static final String RULES = "graded-2";
     private static final Set<RuleFigure> LATER = EnumSet.of(
-            RuleFigure.DEVICE_BATTERY_YEARS, RuleFigure.SUPERVISION_MINUTES, RuleFigure.RADIO_MARGIN_DECIBELS);
+            RuleFigure.DEVICE_BATTERY_YEARS,
+            RuleFigure.SUPERVISION_MINUTES,
+            RuleFigure.RADIO_MARGIN_DECIBELS,
+            RuleFigure.MOST_ALARMS,
+            RuleFigure.CONFIRMATION_MINUTES,
+            RuleFigure.REPORT_DELAY_SECONDS);
     private static final String PROFILE = "sample-b";
 
     private JobUpgrade() {}

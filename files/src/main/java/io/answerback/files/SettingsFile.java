@@ -14,6 +14,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -121,7 +122,7 @@ public final class SettingsFile {
         String written = text(file);
         String next = "Mend it there; docs/" + schema + ".schema.json says what each field may be.";
         try {
-            String text = newest(written, type);
+            String text = newest(written, type, file.toAbsolutePath().getParent());
             requireSchema(text, file.toString(), schema, next);
             return JobJson.PLAIN.readValue(text, type);
         } catch (JacksonException broken) {
@@ -130,14 +131,39 @@ public final class SettingsFile {
     }
 
     /// The text as this version writes it: rules of an earlier one lack the figures that came since.
-    private static String newest(String text, Class<?> type) {
+    private static String newest(String text, Class<?> type, Path folder) throws BrokenFile {
         JsonNode tree = JobJson.PLAIN.readTree(text);
+        if (type == PanelProfile.class && tree instanceof ObjectNode variant && variant.has("like")) {
+            try {
+                return ProfileVariant.whole(variant, id -> known(id, folder)).toPrettyString();
+            } catch (IllegalArgumentException orphan) {
+                throw new BrokenFile("The profile cannot be used: " + orphan.getMessage());
+            }
+        }
         return type == HouseRules.class && tree instanceof ObjectNode rules && JobUpgrade.withEveryFigure(rules)
                 ? rules.toPrettyString()
                 : text;
     }
 
-    private static void requireSchema(String text, String name, String schema, String next) throws BrokenFile {
+    /// A profile by its id: one that ships, or one beside the file that asks for it.
+    private static Optional<ObjectNode> known(String id, Path folder) {
+        Optional<PanelProfile> shipped = DataFiles.profiles().stream()
+                .filter(profile -> profile.id().equals(id))
+                .findFirst();
+        if (shipped.isPresent()) {
+            return shipped.map(JobJson.PLAIN::<ObjectNode>valueToTree);
+        }
+        Path beside = folder.resolve(plain(id, "profile") + PROFILE_ENDING);
+        try {
+            return Files.isRegularFile(beside) && JobJson.PLAIN.readTree(text(beside)) instanceof ObjectNode tree
+                    ? Optional.of(tree)
+                    : Optional.empty();
+        } catch (BrokenFile | JacksonException broken) {
+            return Optional.empty();
+        }
+    }
+
+    static void requireSchema(String text, String name, String schema, String next) throws BrokenFile {
         var complaints = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(schemaText(schema))
                 .validate(text, InputFormat.JSON);
@@ -152,7 +178,7 @@ public final class SettingsFile {
         }
     }
 
-    private static String schemaText(String schema) {
+    static String schemaText(String schema) {
         try (InputStream in = SettingsFile.class.getResourceAsStream("schema/" + schema + ".schema.json")) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException unreadable) {

@@ -31,6 +31,13 @@ class BrinewellColdStoreTest {
                         "zone-off:15",
                         "zone-without-area:20",
                         "unused-input:Panel.8",
+                        "code-still-the-makers:engineer-code 0",
+                        "code-still-the-makers:remote-code 0",
+                        "code-still-the-makers:user-code 2",
+                        "code-still-the-makers:user-code 3",
+                        "way-in-too-slow:01",
+                        "decided-without-reason:QUICK_SET 0",
+                        "user-numbers-apart:2",
                         "proof-stale:09");
     }
 

@@ -166,7 +166,9 @@ class SettingsFileTest {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replaceAll("\\s*\"(DEVICE_BATTERY|SUPERVISION|RADIO_MARGIN)_\\w+\": [^,]+,", ""));
+                        .replaceAll(
+                                "\\s*\"(DEVICE_BATTERY|SUPERVISION|RADIO_MARGIN|CONFIRMATION|REPORT_DELAY)_\\w+\": [^,]+,",
+                                ""));
         assertThat(Files.readString(file)).doesNotContain("SUPERVISION");
         HouseRules read = SettingsFile.rules(file);
         assertThat(read.figure(RuleFigure.SUPERVISION_MINUTES))

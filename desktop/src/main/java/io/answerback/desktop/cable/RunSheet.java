@@ -18,6 +18,7 @@ import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.RunKeys;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.Edit;
@@ -27,11 +28,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 
-/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done, Down to
-/// leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that it can be
+/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done,
+/// Down to
+/// leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that
+/// it can be
 /// left and taken up again.
 final class RunSheet extends Sheet {
     private static final int AHEAD = 3;
@@ -59,7 +60,7 @@ final class RunSheet extends Sheet {
     RunSheet(Desk desk, InstantSource clock) {
         this.desk = desk;
         this.clock = clock;
-        card.addEventHandler(KeyEvent.KEY_PRESSED, this::press);
+        RunKeys.on(card, desk, this::done, this::skip, this::fill);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
     }
 
@@ -162,21 +163,6 @@ final class RunSheet extends Sheet {
             sheet.getChildren().add(Words.title("Then"));
             after.forEach(step -> sheet.getChildren().add(Words.quiet(step.order())));
         }
-    }
-
-    private void press(KeyEvent key) {
-        if (key.getCode() == KeyCode.ESCAPE && desk.wholeWindow().get()) {
-            fill();
-        } else if (key.getCode() == KeyCode.ENTER) {
-            done();
-        } else if (key.getCode() == KeyCode.DOWN) {
-            skip();
-        } else if (key.getCode() == KeyCode.BACK_SPACE) {
-            desk.undo();
-        } else {
-            return;
-        }
-        key.consume();
     }
 
     private void done() {

@@ -192,7 +192,7 @@ public final class MainWindow {
         waiting = false;
         Node focused = scene.getFocusOwner();
         Bench bench = bench(state.stop());
-        if (state.stop() != Stop.CABLE) {
+        if (state.stop() != Stop.CABLE && state.stop() != Stop.SET_UP) {
             desk.wholeWindow().set(false);
         }
         if (rearrange || !middle.getChildren().contains(bench.sheet())) {

@@ -139,6 +139,16 @@ final class Palette extends StackPane {
                         })));
         desk.now().assessment().facts().cores().boxes().forEach(box -> all.addAll(terminals(box)));
         desk.now()
+                .assessment()
+                .facts()
+                .setup()
+                .sheet()
+                .differing()
+                .forEach(step -> all.add(new Hit(
+                        (step.setting().name() + " " + step.of()).strip(),
+                        "setting, " + String.join(" › ", step.where()),
+                        () -> desk.go(Stop.SET_UP))));
+        desk.now()
                 .job()
                 .inputs()
                 .forEach(input -> input.pointId()

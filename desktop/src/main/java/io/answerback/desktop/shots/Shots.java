@@ -9,6 +9,7 @@ import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
@@ -39,20 +40,6 @@ import javax.imageio.ImageIO;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
-    private static final String CLIENT_LIST = """
-            No,Location,Device type,Partition,Function,Length
-            21,Loading bay door,roller door,Yard,immediate,48
-            22,Loading bay,pir,Yard,immediate,44
-            23,Print store,glass break detector,Gallery,immediate,21
-            23,Back stairs,pir,Upper floor,immediate,33
-            24,Cellar hatch,hatch contact,Cellar,immediate,17
-            25,Cellar,flood sensor,Cellar,technical,19
-            26,Plan chest room,laser curtain,Gallery,immediate,26
-            27,Framing bench,call button,Gallery,hold-up,12
-            28,"=HYPERLINK(""x"")",door contact,Gallery,immediate,9
-            29,Skylight,window contact,Upper floor,immediate,about 30
-            30,Kiln room,heat detector,Yard,fire,40
-            """;
 
     private Workplace workplace;
     private Stage stage;
@@ -96,6 +83,7 @@ public final class Shots extends Application {
             cables();
             power();
             bus();
+            setUp();
             send("08");
             send("17");
             take("report", () -> {
@@ -119,7 +107,6 @@ public final class Shots extends Application {
             workplace.desk().select("05");
             workplace.desk().go(Stop.CABLE);
         });
-        take("cable-run", () -> workplace.cableBench().open(CableSheet.RUN));
         onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
     }
 
@@ -133,14 +120,25 @@ public final class Shots extends Application {
         onWindow(() -> workplace.powerBench().open(PowerSheet.HOLD));
     }
 
-    /// The bus as it is laid, where each zone is read, what the panel has learned, and what it hears by radio.
+    /// What is typed, what is wanted, what zones do by day and night, and the panel's profile.
+    private void setUp() throws Exception {
+        take("setup", () -> {
+            workplace.desk().select("01");
+            workplace.desk().go(Stop.SET_UP);
+        });
+        take("setup-decisions", () -> workplace.setupBench().open(SetupSheet.DECISIONS));
+        take("setup-ways", () -> workplace.setupBench().open(SetupSheet.WAYS));
+        take("setup-profile", () -> workplace.setupBench().open(SetupSheet.PROFILE));
+        onWindow(() -> workplace.setupBench().open(SetupSheet.TYPING));
+    }
+
+    /// The bus as it is laid, where each zone is read, and what the panel hears by radio.
     private void bus() throws Exception {
         take("bus", () -> {
             workplace.desk().select("13");
             workplace.desk().go(Stop.BUS);
         });
         take("bus-zones", () -> workplace.busBench().open(BusSheet.ZONES));
-        take("bus-wall", () -> workplace.busBench().open(BusSheet.WALL));
         take("bus-radio", () -> {
             put(DemoJobs.job(3));
             workplace.desk().select("12");
@@ -158,10 +156,6 @@ public final class Shots extends Application {
         take("loop-readings", () -> {
             workplace.desk().select("10");
             workplace.loopBench().open(LoopSheet.READINGS);
-        });
-        take("loop-resistors", () -> {
-            workplace.desk().select("07");
-            workplace.loopBench().open(LoopSheet.RESISTORS);
         });
         onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
     }
@@ -182,10 +176,6 @@ public final class Shots extends Application {
             put(DemoJobs.job(3));
             workplace.desk().open(SurveySheet.INPUTS);
         });
-        Path table = folder.resolve("client list.csv");
-        Files.writeString(table, CLIENT_LIST);
-        take("survey-import", () -> workplace.survey().read(table));
-        Files.delete(table);
         startSheet();
         onWindow(() -> put(DemoJobs.job(1)));
     }

@@ -84,6 +84,27 @@ public final class RuleShelf {
         return its;
     }
 
+    /// Keeps a panel profile in the firm's own folder; one of the same id there is replaced.
+    ///
+    /// @param then told of the file it is in
+    public void keep(PanelProfile its, Consumer<Path> then) {
+        Path file = SettingsFile.profileFile(folder, its.id());
+        write(its, file, kept -> {
+            profiles.put(its);
+            then.accept(kept);
+        });
+    }
+
+    /// Writes a panel profile to a file of somebody's choice, to be carried elsewhere.
+    public void write(PanelProfile its, Path file, Consumer<Path> then) {
+        disk.run(
+                () -> {
+                    SettingsFile.save(file, its);
+                    return file;
+                },
+                then);
+    }
+
     /// Reads a panel profile from a file and keeps it in the firm's own folder.
     ///
     /// @param wrong told what is wrong with the file

@@ -36,6 +36,7 @@ import io.answerback.job.Receiver;
 import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
+import io.answerback.job.Setup;
 import io.answerback.job.Site;
 import io.answerback.job.Sounding;
 import io.answerback.job.SupplyReading;
@@ -84,7 +85,7 @@ public final class BrinewellColdStore {
         }
         job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
         job = Edits.cableMetres("C-11", 62).on(job);
-        return readings(cabled(job));
+        return BrinewellSetup.on(readings(cabled(job)));
     }
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
@@ -162,7 +163,8 @@ public final class BrinewellColdStore {
                 List.of(),
                 power(),
                 bus(),
-                Radio.UNDECIDED);
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
     }
 
     private static Point point(CSVRecord row) {

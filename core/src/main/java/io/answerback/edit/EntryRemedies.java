@@ -1,0 +1,102 @@
+package io.answerback.edit;
+
+import io.answerback.job.Decision;
+import io.answerback.job.Job;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.Setup;
+import io.answerback.job.ZoneType;
+import io.answerback.setup.EntryWalk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/// What would let people in without an alarm: each is tried on the job before it is offered.
+public final class EntryRemedies {
+    private EntryRemedies() {}
+
+    /// A change that helps.
+    ///
+    /// @param says what it does
+    /// @param why what speaks against it, or by how much it helps
+    /// @param edit the change
+    /// @param enough whether the walk succeeds with it alone
+    public record Remedy(String says, String why, Edit edit, boolean enough) {}
+
+    /// The remedies for a walk of a job that fails; none for one that does not.
+    public static List<Remedy> of(Job job, EntryWalk walk) {
+        List<Remedy> all = new ArrayList<>();
+        if (walk.ok() || !walk.unready().isEmpty()) {
+            return all;
+        }
+        walk.passings().stream()
+                .filter(EntryWalk.Passing::alarms)
+                .forEach(passing -> all.add(tried(
+                        job,
+                        walk,
+                        "Make %s %s an entry route"
+                                .formatted(passing.point().id(), passing.point().name()),
+                        passing.area() == walk.area()
+                                ? "It waits while the entry time runs, and alarms at once otherwise."
+                                : "It is in area %02d, and would have to be in area %02d to wait."
+                                        .formatted(passing.area(), walk.area()),
+                        PointEdits.duty(
+                                "entry route for " + passing.point().id(),
+                                Set.of(passing.point().id()),
+                                duty -> duty.withType(ZoneType.ENTRY_ROUTE)))));
+        if (walk.shortBySeconds() > 0) {
+            all.add(longer(job, walk));
+            nearer(walk).forEach(all::add);
+        }
+        return all;
+    }
+
+    private static Remedy longer(Job job, EntryWalk walk) {
+        double rule = job.practice().figure(RuleFigure.ENTRY_SECONDS);
+        double needed = Math.ceil(walk.walk().seconds() / 5) * 5;
+        double given = needed <= rule ? needed : walk.walk().seconds();
+        return tried(
+                job,
+                walk,
+                "Give %.0f s in area %02d".formatted(given, walk.area()),
+                given <= rule
+                        ? "The rules allow %.0f s.".formatted(rule)
+                        : "The rules allow %.0f s: it would need a reason.".formatted(rule),
+                SetupEdits.decide(Decision.ENTRY_TIME, walk.area(), String.valueOf(given)));
+    }
+
+    /// A keypad nearer to the door: at every point passed in time, as far as the walk itself tells.
+    private static List<Remedy> nearer(EntryWalk walk) {
+        double typing = walk.walk().seconds()
+                - walk.passings().stream()
+                        .mapToDouble(EntryWalk.Passing::seconds)
+                        .max()
+                        .orElse(0);
+        return walk.passings().stream()
+                .filter(passing -> passing.seconds() + typing <= walk.entrySeconds())
+                .reduce((one, other) -> other)
+                .map(passing -> {
+                    Setup.Walk shorter = new Setup.Walk(
+                            walk.walk().from(),
+                            walk.walk().keypad(),
+                            walk.walk().paces().stream()
+                                    .filter(pace -> pace.seconds() <= passing.seconds())
+                                    .toList(),
+                            passing.seconds() + typing);
+                    return new Remedy(
+                            "Move the keypad to where %s is passed"
+                                    .formatted(passing.point().name()),
+                            "The code is typed %.0f s after the door then.".formatted(shorter.seconds()),
+                            SetupEdits.walk(shorter),
+                            walk.passings().stream().noneMatch(EntryWalk.Passing::alarms));
+                })
+                .stream()
+                .toList();
+    }
+
+    private static Remedy tried(Job job, EntryWalk walk, String says, String why, Edit edit) {
+        boolean enough = EntryWalk.of(edit.on(job)).stream()
+                .filter(its -> its.walk().from().equals(walk.walk().from()))
+                .allMatch(EntryWalk::ok);
+        return new Remedy(says, why, edit, enough);
+    }
+}

@@ -1,0 +1,2 @@
+/// Whether a panel's profile says enough.
+package io.answerback.profile;

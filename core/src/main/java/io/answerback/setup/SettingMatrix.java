@@ -1,0 +1,100 @@
+package io.answerback.setup;
+
+import io.answerback.job.Decision;
+import io.answerback.job.Decision.PartSet;
+import io.answerback.job.Job;
+import io.answerback.job.SettingValue;
+import io.answerback.job.Zone;
+import io.answerback.job.ZoneType;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/// For each way of setting, what every zone does: what an installer reads out to the client.
+///
+/// @param rows every zone that is programmed, by number
+public record SettingMatrix(List<Row> rows) {
+    /// A way an area can be.
+    public enum Way {
+        /// Nobody watches it.
+        UNSET,
+        /// Part of it is watched, people are in.
+        PART_SET,
+        /// All of it is watched, nobody is in.
+        SET,
+        /// All of it is watched, and the entry time runs.
+        ENTERING,
+        /// The exit time runs.
+        LEAVING
+    }
+
+    /// What one zone does.
+    ///
+    /// @param zone its number
+    /// @param name its point's name; empty where no point is on it
+    /// @param type its behaviour
+    /// @param area its area; 0 for none
+    /// @param does what it does in each way
+    public record Row(int zone, String name, ZoneType type, int area, Map<Way, Does> does) {
+        public Row {
+            does = Map.copyOf(does);
+        }
+    }
+
+    public SettingMatrix {
+        rows = List.copyOf(rows);
+    }
+
+    /// The matrix of a job.
+    public static SettingMatrix of(Job job) {
+        Intent intent = new Intent(job);
+        return new SettingMatrix(job.zones().stream()
+                .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                .sorted(Comparator.comparingInt(Zone::number))
+                .map(zone -> row(intent, zone))
+                .toList());
+    }
+
+    private static Row row(Intent intent, Zone zone) {
+        Map<Way, Does> does = new EnumMap<>(Way.class);
+        boolean chime = intent.of(Decision.ZONE_CHIME, zone.number())
+                .filter(new SettingValue.Switch(true)::equals)
+                .isPresent();
+        PartSet part = intent.partSetOf(zone.number());
+        for (Way way : Way.values()) {
+            does.put(way, zone.area().isEmpty() ? Does.NOTHING : does(zone.type(), way, part, chime));
+        }
+        return new Row(
+                zone.number(),
+                intent.point(zone.number()).map(point -> point.name()).orElse(""),
+                zone.type(),
+                zone.area().orElse(0),
+                does);
+    }
+
+    private static Does does(ZoneType type, Way way, PartSet part, boolean chime) {
+        if (type.watchesAlways()) {
+            return Does.ALARM;
+        }
+        return switch (type) {
+            case LOG_ONLY -> Does.LOG;
+            case KEY_SWITCH, KEY_SWITCH_HELD -> Does.SWITCHES;
+            default ->
+                switch (way) {
+                    case UNSET -> chime ? Does.CHIME : Does.NOTHING;
+                    case PART_SET -> partSet(type, part);
+                    case SET -> type == ZoneType.ENTRY_EXIT ? Does.ENTRY : Does.ALARM;
+                    case ENTERING, LEAVING -> type.delayed() ? Does.WAITS : Does.ALARM;
+                };
+        };
+    }
+
+    private static Does partSet(ZoneType type, PartSet part) {
+        return switch (part) {
+            case OUT -> Does.NOTHING;
+            case ENTRY -> Does.ENTRY;
+            case STAYS -> type == ZoneType.ENTRY_EXIT ? Does.ENTRY : Does.ALARM;
+        };
+    }
+}

@@ -1,0 +1,198 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.chain.Mark;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.Area;
+import io.answerback.job.Decision;
+import io.answerback.job.Job;
+import io.answerback.job.SettingScope;
+import io.answerback.job.SettingValue;
+import io.answerback.job.Setup;
+import io.answerback.setup.Intent;
+import io.answerback.setup.RunSheet;
+import io.answerback.setup.SetupWords;
+import io.answerback.wording.DecisionWords;
+import io.answerback.wording.Terms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// What is wanted of the panel, in plain words: each decision with the usual answer and why, what else it
+/// touches, and
+/// what it makes one type on this panel. Answering otherwise asks for a reason.
+final class DecisionsSheet extends Sheet {
+    private static final double TITLE_WIDTH = 170;
+    private static final double ANSWER_WIDTH = 110;
+
+    private final Desk desk;
+    private final Look look;
+    private Terms terms = new Terms(io.answerback.job.School.SET_UNSET);
+
+    DecisionsSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.look = look;
+        instrument
+                .getChildren()
+                .setAll(
+                        Words.title("The plainest choice is the best"),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "Each answer that is not the usual one is one more thing for users to forget and the next engineer to set back. Where there is a reason, it is written down.")),
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "Local code and the station's terms come before habit: delays before sending and the length of a siren are often laid down.")));
+    }
+
+    @Override
+    public String title() {
+        return "What the panel shall do";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        int other = state.job().setup().decided().size();
+        return other == 0 ? "every answer the usual one" : "%d otherwise than usual".formatted(other);
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Job job = state.job();
+        terms = Terms.of(job.practice());
+        Intent intent = new Intent(job);
+        RunSheet sheet = state.assessment().facts().setup().sheet();
+        List<Node> parts = new ArrayList<>();
+        for (Area area : job.areas()) {
+            parts.add(Words.section("Area %02d %s".formatted(area.number(), area.name()), ""));
+            decisions(SettingScope.AREA)
+                    .forEach(decision ->
+                            row(job, intent, sheet, decision, area.number()).ifPresent(parts::add));
+        }
+        List<String> outputs = RunSheet.outputs(job);
+        for (int output = 1; output <= outputs.size(); output++) {
+            parts.add(Words.section("Output %s".formatted(outputs.get(output - 1)), ""));
+            row(job, intent, sheet, Decision.OUTPUT_USE, output).ifPresent(parts::add);
+        }
+        parts.add(Words.section("The whole panel", ""));
+        decisions(SettingScope.PANEL)
+                .forEach(decision -> row(job, intent, sheet, decision, 0).ifPresent(parts::add));
+        this.sheet.getChildren().setAll(parts);
+    }
+
+    private static Stream<Decision> decisions(SettingScope scope) {
+        return Stream.of(Decision.values())
+                .filter(decision -> decision.scope() == scope
+                        && (decision.kind() == Decision.Kind.AMOUNT || decision.kind() == Decision.Kind.SWITCH));
+    }
+
+    private Optional<Node> row(Job job, Intent intent, RunSheet sheet, Decision decision, int number) {
+        Optional<SettingValue> wanted = intent.of(decision, number);
+        return wanted.map(value -> {
+            HBox row = new HBox(
+                    cell(Words.wrapped(Words.of("rule-title", DecisionWords.title(decision, terms))), TITLE_WIDTH),
+                    cell(answer(decision, number, value), ANSWER_WIDTH));
+            row.getStyleClass().add("rule");
+            VBox words = new VBox(Words.wrapped(Words.of("finding-why", why(intent, decision, number))));
+            words.getChildren().add(Words.wrapped(Words.quiet(typed(job, sheet, decision, number))));
+            HBox.setHgrow(words, Priority.ALWAYS);
+            job.setup()
+                    .decided(decision, number)
+                    .ifPresent(its -> words.getChildren().add(reason(its)));
+            row.getChildren().add(words);
+            return row;
+        });
+    }
+
+    private Node cell(Node node, double width) {
+        HBox cell = new HBox(node);
+        cell.setMinWidth(look.px(width));
+        cell.setPrefWidth(look.px(width));
+        cell.setFillHeight(false);
+        return cell;
+    }
+
+    private String why(Intent intent, Decision decision, int number) {
+        String usual = intent.usual(decision, number)
+                .map(value -> "Usual: %s. ".formatted(SetupWords.value(decision, value)))
+                .orElse("");
+        String touches = DecisionWords.touches(decision, terms);
+        return usual + DecisionWords.why(decision, terms) + (touches.isEmpty() ? "" : " Touches: " + touches + ".");
+    }
+
+    /// What it makes one type on this panel.
+    private static String typed(Job job, RunSheet sheet, Decision decision, int number) {
+        return sheet.step(decision, number)
+                .map(step -> step.entry()
+                        .map(entry -> "On this panel: %s, type %s".formatted(String.join(" › ", step.where()), entry))
+                        .orElse("On this panel " + step.problem()))
+                .orElse("%s has no setting for it."
+                        .formatted(job.panel().profile().name()));
+    }
+
+    private Node answer(Decision decision, int number, SettingValue value) {
+        String name = DecisionWords.title(decision, terms) + (number == 0 ? "" : " %02d".formatted(number));
+        return switch (value) {
+            case SettingValue.Switch yesOrNo ->
+                Switch.bare(
+                        name,
+                        List.of(true, false),
+                        yesOrNo.on(),
+                        on -> on ? "yes" : "no",
+                        on -> decide(decision, number, on ? "yes" : "no"));
+            case SettingValue.Chosen chosen ->
+                Choice.of(
+                        name,
+                        decision.choices(),
+                        chosen.name(),
+                        its -> SetupWords.chosen(decision, its),
+                        its -> decide(decision, number, its));
+            default ->
+                new ValueField(
+                        name,
+                        SetupWords.value(decision, value),
+                        typed -> decide(
+                                decision,
+                                number,
+                                typed.replace(decision.unit(), "").strip()));
+        };
+    }
+
+    private boolean decide(Decision decision, int number, String value) {
+        try {
+            return desk.apply(SetupEdits.decide(decision, number, value));
+        } catch (IllegalArgumentException refused) {
+            desk.tell(refused.getMessage());
+            return false;
+        }
+    }
+
+    private Node reason(Setup.Decided decided) {
+        boolean told = !decided.reason().isEmpty();
+        HBox row = new HBox(
+                Marks.of(
+                        told ? Mark.SOUND : Mark.TIGHT,
+                        told ? "otherwise for a reason" : "otherwise without a reason",
+                        look.px(4.5)),
+                new ValueField(
+                                "Reason for " + DecisionWords.title(decided.decision(), terms),
+                                told ? decided.reason() : "give the reason",
+                                why -> desk.apply(SetupEdits.reason(decided.decision(), decided.number(), why)))
+                        .wrapped());
+        row.getStyleClass().add("listed-departure");
+        return row;
+    }
+}

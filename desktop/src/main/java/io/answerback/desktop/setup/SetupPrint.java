@@ -1,0 +1,57 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.desk.PaperFile;
+import io.answerback.files.TableCsv;
+import io.answerback.job.Job;
+import io.answerback.paper.SetupPaper;
+import io.answerback.setup.RunSheet;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/// Writes the run sheet and what each zone does on paper, or the run sheet as a table.
+public final class SetupPrint {
+    private final Desk desk;
+    private final Disk disk;
+    private final Window owner;
+
+    /// What writes on this disk, asking in front of this window.
+    public SetupPrint(Desk desk, Disk disk, Window owner) {
+        this.desk = desk;
+        this.disk = disk;
+        this.owner = owner;
+    }
+
+    void ask() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Run sheet");
+        chooser.setInitialFileName("run sheet.pdf");
+        for (String kind : List.of("pdf", "svg", "csv")) {
+            chooser.getExtensionFilters()
+                    .add(new FileChooser.ExtensionFilter(kind.toUpperCase(java.util.Locale.ROOT), "*." + kind));
+        }
+        File chosen = chooser.showSaveDialog(owner);
+        if (chosen != null) {
+            write(chosen.toPath());
+        }
+    }
+
+    /// Writes the run sheet of the job as it is now on the disk thread, and tells what became of it.
+    public void write(Path file) {
+        Job job = desk.now().job();
+        RunSheet sheet = desk.now().assessment().facts().setup().sheet();
+        disk.run(
+                () -> {
+                    if (file.toString().endsWith(".csv")) {
+                        TableCsv.write(file, SetupPaper.entries(job, sheet));
+                        return List.<String>of();
+                    }
+                    return PaperFile.write(file, measure -> SetupPaper.of(job, sheet, measure));
+                },
+                problems -> desk.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
+    }
+}

@@ -1,0 +1,233 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Gauge;
+import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.RunKeys;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.EntryForm;
+import io.answerback.job.SettingCatalogue;
+import io.answerback.job.Setup;
+import io.answerback.setup.EntryStep;
+import io.answerback.setup.RunSheet;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// Everything that is typed into the panel, one entry at a time on a large card and all of them below:
+/// where, what, and
+/// what the panel shows. Enter when it is typed, Down for later, Backspace to take the last one back.
+final class TypingSheet extends Sheet {
+    private static final int LONGEST_SECONDS = 300;
+
+    /// Which entries are listed.
+    private enum Listed {
+        OPEN("to type"),
+        DIFFERING("that differ"),
+        ALL("all");
+
+        private final String words;
+
+        Listed(String words) {
+            this.words = words;
+        }
+    }
+
+    private final Desk desk;
+    private final InstantSource clock;
+    private final TypingCard card = new TypingCard();
+    private final EntryTable table;
+    private final SetupPrint print;
+    private Listed listed = Listed.OPEN;
+    private String later = "";
+    private Optional<Instant> lastTyped = Optional.empty();
+
+    TypingSheet(Desk desk, Look look, SetupPrint print, InstantSource clock) {
+        this.desk = desk;
+        this.clock = clock;
+        this.print = print;
+        this.table = new EntryTable(desk, look);
+        RunKeys.on(card, desk, this::typed, this::skip, this::fill);
+    }
+
+    @Override
+    public String title() {
+        return "What to type";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        RunSheet sheet = sheet(state);
+        return sheet.steps().isEmpty()
+                ? ""
+                : "%d entries differ from a new panel, about %.0f min left"
+                        .formatted(sheet.differing().size(), Math.ceil(sheet.secondsLeft() / 60));
+    }
+
+    private static RunSheet sheet(DeskState state) {
+        return state.assessment().facts().setup().sheet();
+    }
+
+    private Optional<EntryStep> next(RunSheet sheet) {
+        List<EntryStep> open = sheet.open();
+        int from = 0;
+        for (int i = 0; i < open.size(); i++) {
+            if (open.get(i).key().equals(later)) {
+                from = i + 1;
+            }
+        }
+        return open.isEmpty() ? Optional.empty() : Optional.of(open.get(from % open.size()));
+    }
+
+    @Override
+    public void show(DeskState state) {
+        RunSheet sheet = sheet(state);
+        sheetInstrument(state, sheet);
+        if (sheet.steps().isEmpty() && sheet.broken().isEmpty()) {
+            this.sheet
+                    .getChildren()
+                    .setAll(
+                            Words.wrapped(
+                                    Words.of(
+                                            "empty",
+                                            "The panel's profile knows none of its settings: add them from the maker's manual, and the run sheet writes itself.")));
+            return;
+        }
+        SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
+        Optional<EntryStep> next = next(sheet);
+        int differing = sheet.differing().size();
+        card.show(
+                next,
+                "%d of %d typed".formatted(sheet.done(), differing),
+                manner,
+                desk.wholeWindow().get());
+        this.sheet
+                .getChildren()
+                .setAll(
+                        tools(next),
+                        new Gauge(
+                                sheet.done(),
+                                Math.max(1, differing),
+                                "%d of %d typed".formatted(sheet.done(), differing)),
+                        card,
+                        Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
+                            listed = chosen;
+                            show(desk.now());
+                        }),
+                        table.of(listed(sheet), next));
+    }
+
+    private List<EntryStep> listed(RunSheet sheet) {
+        return switch (listed) {
+            case OPEN ->
+                sheet.steps().stream()
+                        .filter(step -> step.toType() || step.standing() == EntryStep.Standing.CANNOT)
+                        .toList();
+            case DIFFERING -> sheet.differing();
+            case ALL -> sheet.steps();
+        };
+    }
+
+    private Flow tools(Optional<EntryStep> next) {
+        Flow row = new Flow(
+                Tool.of("Typed ↵", "this entry is in the panel", this::typed),
+                Tool.of("Later ↓", "leave this for later", this::skip),
+                Tool.of("Take back ⌫", "the last is undone again", desk::undo),
+                Tool.of(
+                        desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                        "one at a time, to be read from the keypad; Esc leaves",
+                        this::fill));
+        row.getChildren().add(Tool.of("Print or table", "the run sheet as PDF, SVG or CSV", print::ask));
+        next.ifPresent(step -> row.getChildren()
+                .add(new ValueField("Why it is left out", "leave it out, because", why -> leaveOut(step, why))));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private boolean leaveOut(EntryStep step, String why) {
+        try {
+            return desk.apply(SetupEdits.skipped(step, clock.instant(), why));
+        } catch (IllegalArgumentException blank) {
+            desk.tell(blank.getMessage());
+            return false;
+        }
+    }
+
+    private void sheetInstrument(DeskState state, RunSheet sheet) {
+        SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
+        instrument.getChildren().setAll(Words.title("At the panel"));
+        said("To get in", manner.start());
+        said("To confirm", manner.confirm());
+        said("To skip one", manner.skip());
+        said("To leave", manner.leave());
+        if (!sheet.open().isEmpty()) {
+            instrument
+                    .getChildren()
+                    .add(Words.wrapped(
+                            Words.quiet("In this order one walks %d levels of menus; zone by zone it were %d."
+                                    .formatted(sheet.levels(), sheet.levelsByNumber()))));
+        }
+        int text = sheet.needingText().size();
+        if (text > 0) {
+            instrument
+                    .getChildren()
+                    .add(Words.wrapped(Words.quiet("%d of them need a keypad that shows text.".formatted(text))));
+        }
+        instrument
+                .getChildren()
+                .add(
+                        Words.wrapped(
+                                Words.of(
+                                        "caution",
+                                        "The station has the account on test before the panel is programmed, and off again afterwards.")));
+    }
+
+    private void said(String what, String how) {
+        if (!how.isEmpty()) {
+            instrument.getChildren().add(Words.wrapped(Words.quiet("%s: %s".formatted(what, how))));
+        }
+    }
+
+    private void typed() {
+        next(sheet(desk.now())).ifPresent(step -> {
+            Instant now = clock.instant();
+            if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
+                desk.apply(SetupEdits.code(
+                        new Setup.CodeNote(step.setting().id(), step.number(), true, "", Optional.empty())));
+            } else {
+                desk.apply(SetupEdits.typed(step, now, seconds(now)));
+            }
+            lastTyped = Optional.of(now);
+        });
+        card.requestFocus();
+    }
+
+    /// How long the last entry took: since the one before, unless something else came between.
+    private int seconds(Instant now) {
+        long seconds =
+                lastTyped.map(last -> Duration.between(last, now).toSeconds()).orElse(0L);
+        return seconds <= LONGEST_SECONDS ? (int) seconds : 0;
+    }
+
+    private void skip() {
+        next(sheet(desk.now())).ifPresent(step -> later = step.key());
+        show(desk.now());
+        card.requestFocus();
+    }
+
+    private void fill() {
+        desk.wholeWindow().set(!desk.wholeWindow().get());
+        show(desk.now());
+        card.requestFocus();
+    }
+}

@@ -1,0 +1,209 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.chain.FigureReader;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.edit.EntryRemedies;
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.PanelModule;
+import io.answerback.job.Point;
+import io.answerback.job.Setup;
+import io.answerback.job.ZoneType;
+import io.answerback.setup.EntryWalk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.layout.VBox;
+
+/// A way in from a door to a keypad, walked with a watch, against the entry time: what is passed when, and
+/// what would help
+/// where it is too slow.
+final class WayInSheet extends Sheet {
+    private final Desk desk;
+    private final Look look;
+
+    WayInSheet(Desk desk, Look look) {
+        this.desk = desk;
+        this.look = look;
+        instrument
+                .getChildren()
+                .setAll(
+                        Words.title("How to walk it"),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "At the pace of the slowest user, with what they carry: open the door, start the watch, read it at every detector that sees you, and when the last digit is typed.")),
+                        Words.wrapped(Words.of(
+                                "caution", "Walk it once with the site set and the station told, before you leave.")));
+    }
+
+    @Override
+    public String title() {
+        return "Can they get in?";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        return "from the door to the keypad";
+    }
+
+    @Override
+    public void show(DeskState state) {
+        Job job = state.job();
+        sheet.getChildren().clear();
+        add(job).ifPresent(sheet.getChildren()::add);
+        List<EntryWalk> walks = state.assessment().facts().setup().walks();
+        if (walks.isEmpty()) {
+            sheet.getChildren()
+                    .add(Words.wrapped(
+                            Words.of("empty", "No way in was walked yet: choose the door one comes in by.")));
+        }
+        walks.forEach(walk -> sheet.getChildren().add(walk(job, walk)));
+    }
+
+    /// Doors that start an entry time and were not walked from.
+    private Optional<Flow> add(Job job) {
+        List<Point> doors = job.points().stream()
+                .filter(point -> point.duty().type() == ZoneType.ENTRY_EXIT)
+                .filter(point -> job.setup().walks().stream()
+                        .noneMatch(walk -> walk.from().equals(point.id())))
+                .toList();
+        Optional<PanelModule> keypad = keypads(job).findFirst();
+        if (doors.isEmpty() || keypad.isEmpty()) {
+            return Optional.empty();
+        }
+        Flow row = new Flow(Words.quiet("Walk in by"));
+        doors.forEach(door -> row.getChildren()
+                .add(Tool.of(
+                        door.name(),
+                        "a walk from there to the keypad",
+                        () -> desk.apply(SetupEdits.walk(
+                                new Setup.Walk(door.id(), keypad.get().name(), List.of(), 0))))));
+        row.getStyleClass().add("switches");
+        return Optional.of(row);
+    }
+
+    private static Stream<PanelModule> keypads(Job job) {
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
+                        .isPresent());
+    }
+
+    private VBox walk(Job job, EntryWalk walk) {
+        String door = job.point(walk.walk().from())
+                .map(Point::name)
+                .orElse(walk.walk().from());
+        VBox part = new VBox(Words.section("From " + door, walk.ok() ? "they get in" : "they do not get in"));
+        part.getStyleClass().add("gaps");
+        if (!walk.unready().isEmpty()) {
+            part.getChildren().add(Words.wrapped(Words.of("finding-says", walk.unready())));
+        }
+        WalkDrawing drawing = new WalkDrawing(look);
+        drawing.show(door, walk);
+        part.getChildren().addAll(drawing, fields(job, walk.walk()));
+        EntryRemedies.of(job, walk).forEach(remedy -> part.getChildren().add(remedy(remedy)));
+        return part;
+    }
+
+    private Flow remedy(EntryRemedies.Remedy remedy) {
+        Flow row = new Flow(
+                Tool.of(remedy.says(), remedy.why(), () -> desk.apply(remedy.edit())),
+                Words.wrapped(Words.quiet(
+                        remedy.why() + (remedy.enough() ? " They get in then." : " It is not enough by itself."))));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private Flow fields(Job job, Setup.Walk walk) {
+        Flow row = new Flow();
+        row.getStyleClass().add("switches");
+        walk.paces()
+                .forEach(pace -> row.getChildren()
+                        .addAll(
+                                Words.quiet(job.point(pace.pointId())
+                                        .map(Point::name)
+                                        .orElse(pace.pointId())),
+                                new ValueField(
+                                        "Seconds to " + pace.pointId(),
+                                        "%.0f s".formatted(pace.seconds()),
+                                        typed -> paced(walk, pace.pointId(), typed))));
+        row.getChildren()
+                .addAll(
+                        Words.quiet("code typed at"),
+                        Choice.of(
+                                "Keypad",
+                                keypads(job).map(PanelModule::name).toList(),
+                                walk.keypad(),
+                                name -> name,
+                                name -> desk.apply(SetupEdits.walk(
+                                        new Setup.Walk(walk.from(), name, walk.paces(), walk.seconds())))),
+                        new ValueField(
+                                "Seconds to the code",
+                                "%.0f s".formatted(walk.seconds()),
+                                typed -> reached(walk, typed)),
+                        Choice.of(
+                                "Passed on the way",
+                                open(job, walk),
+                                null,
+                                "also passed",
+                                point -> title(point),
+                                point -> paced(walk, point.id(), String.valueOf(walk.seconds()))),
+                        Tool.of(
+                                "Forget this walk",
+                                "it is of no interest any more",
+                                () -> desk.apply(SetupEdits.withoutWalk(walk.from()))));
+        return row;
+    }
+
+    private static String title(Point point) {
+        return point.id() + " " + point.name();
+    }
+
+    private static List<Point> open(Job job, Setup.Walk walk) {
+        return job.points().stream()
+                .filter(point -> !point.id().equals(walk.from()))
+                .filter(point ->
+                        walk.paces().stream().noneMatch(pace -> pace.pointId().equals(point.id())))
+                .toList();
+    }
+
+    private boolean paced(Setup.Walk walk, String pointId, String typed) {
+        return seconds(typed)
+                .map(seconds -> {
+                    List<Setup.Pace> paces = new ArrayList<>(walk.paces());
+                    paces.removeIf(pace -> pace.pointId().equals(pointId));
+                    paces.add(new Setup.Pace(pointId, seconds));
+                    return desk.apply(
+                            SetupEdits.walk(new Setup.Walk(walk.from(), walk.keypad(), paces, walk.seconds())));
+                })
+                .orElse(false);
+    }
+
+    private boolean reached(Setup.Walk walk, String typed) {
+        return seconds(typed)
+                .map(seconds ->
+                        desk.apply(SetupEdits.walk(new Setup.Walk(walk.from(), walk.keypad(), walk.paces(), seconds))))
+                .orElse(false);
+    }
+
+    private Optional<Double> seconds(String typed) {
+        try {
+            return Optional.of(FigureReader.read(typed.replace("s", "").strip(), "seconds"));
+        } catch (IllegalArgumentException wrong) {
+            desk.tell(wrong.getMessage());
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package io.answerback.files.demo;
+
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.Decision;
+import io.answerback.job.Job;
+import io.answerback.job.SettingScope;
+import io.answerback.job.Setup;
+import io.answerback.setup.EntryStep;
+import io.answerback.setup.RunSheet;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+
+/// The cold store's panel, typed half way: its zones, not yet its times; one code changed, and a walk that
+/// takes longer
+/// than there is time.
+final class BrinewellSetup {
+    private static final Instant TYPED = Instant.parse("2026-05-11T13:00:00Z");
+    private static final int SECONDS_EACH = 11;
+
+    private BrinewellSetup() {}
+
+    static Job on(Job job) {
+        Job next = users(job);
+        next = SetupEdits.decide(Decision.QUICK_SET, 0, "yes").on(next);
+        next = SetupEdits.decide(Decision.EXIT_BEEPS, 0, "no").on(next);
+        next = SetupEdits.reason(Decision.EXIT_BEEPS, 0, "The dock crew asked for silence at night.")
+                .on(next);
+        next = SetupEdits.walk(new Setup.Walk(
+                        "01", "Keypad 1", List.of(new Setup.Pace("02", 14), new Setup.Pace("03", 26)), 38))
+                .on(next);
+        return typed(next);
+    }
+
+    private static Job users(Job job) {
+        Job next = SetupEdits.user(new Setup.User(1, "Manager", List.of(1, 2, 3), Optional.of(1)))
+                .on(job);
+        next = SetupEdits.user(new Setup.User(2, "Dock foreman", List.of(2), Optional.of(3)))
+                .on(next);
+        next = SetupEdits.user(new Setup.User(3, "Cold room shift", List.of(2, 3), Optional.empty()))
+                .on(next);
+        return SetupEdits.code(
+                        new Setup.CodeNote("user-code", 1, true, "the manager, in the duty office", Optional.of(true)))
+                .on(next);
+    }
+
+    /// Every zone's behaviour and area but the last two, one after the other.
+    private static Job typed(Job job) {
+        List<EntryStep> steps = RunSheet.of(job).open().stream()
+                .filter(step -> step.setting().scope() == SettingScope.ZONE
+                        && step.setting().decision() != Decision.ZONE_NAME)
+                .toList();
+        Job next = job;
+        Instant at = TYPED;
+        for (EntryStep step : steps.subList(0, steps.size() - 4)) {
+            next = SetupEdits.typed(step, at, SECONDS_EACH).on(next);
+            at = at.plusSeconds(SECONDS_EACH);
+        }
+        return next;
+    }
+}
