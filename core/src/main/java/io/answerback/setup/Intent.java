@@ -4,6 +4,7 @@ import io.answerback.job.Area;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Decision;
 import io.answerback.job.Decision.PartSet;
+import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.KindFamily;
@@ -94,6 +95,19 @@ public final class Intent {
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
             case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING -> Optional.of(new Switch(true));
             case QUICK_SET, FORCED_SET -> Optional.of(new Switch(false));
+        };
+    }
+
+    /// What the survey says of a zone's behaviour or area, whatever it is programmed as; what is usual of
+    /// all else.
+    public Optional<SettingValue> surveyed(Decision decision, int number) {
+        Optional<Duty> duty = point(number).map(Point::duty);
+        return switch (decision) {
+            case ZONE_BEHAVIOUR ->
+                duty.<SettingValue>map(its -> new Chosen(its.type().name())).or(() -> usual(decision, number));
+            case ZONE_AREA ->
+                duty.flatMap(Duty::area).map(area -> numbers(List.of(area))).or(() -> usual(decision, number));
+            default -> usual(decision, number);
         };
     }
 

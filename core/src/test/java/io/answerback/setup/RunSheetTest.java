@@ -231,6 +231,16 @@ class RunSheetTest {
     }
 
     @Test
+    void whatTheSurveySaysStaysWhateverAZoneIsProgrammedAs() {
+        int zone = job.inputOf("02").orElseThrow().zone();
+        Intent intent = new Intent(Edits.zoneType(zone, ZoneType.NOT_USED).on(job));
+        assertThat(intent.of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
+        assertThat(intent.surveyed(Decision.ZONE_BEHAVIOUR, zone))
+                .contains(new SettingValue.Chosen(
+                        job.point("02").orElseThrow().duty().type().name()));
+    }
+
+    @Test
     void aZonesAreasAreTypedPlaceByPlace() {
         TreeSet<Integer> both = new TreeSet<>(List.of(1, 3));
         assertThat(Entries.typing(SmallSetup.AREA, new SettingValue.Numbers(both))

@@ -10,6 +10,7 @@ import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;
+import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.JobKeeper;
@@ -143,15 +144,17 @@ public final class Workplace implements AutoCloseable {
         Platform.runLater(() -> surveyBench().focusEntry());
     }
 
-    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, house rules
-    /// and panel
-    /// profiles go to the new job, a firm's own cable types and label sheets are kept, all else should be a
-    /// job.
+    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, what was
+    /// read out of a panel
+    /// on the set-up bench, house rules and panel profiles go to the new job, a firm's own reels are kept,
+    /// all else is a job.
     public void open(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {
             start.show(!atStart);
             start.take(file);
+        } else if (FoundTable.takes(file) && !start.isVisible()) {
+            new FoundTable(desk, disk).take(file);
         } else if (CableShelf.takes(file)) {
             cables.take(file, desk::tell, desk::tell);
         } else if (TABLES.stream().anyMatch(name::endsWith) && !start.isVisible()) {

@@ -10,10 +10,15 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
+import io.answerback.desktop.setup.FoundTable;
 import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
 import io.answerback.job.Decision;
+import io.answerback.job.ZoneType;
 import io.answerback.setup.RunSheet;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.BeforeEach;
@@ -73,6 +78,27 @@ class SetupWindowTest extends DemoWindow {
         edit(robot, "Time to reach the keypad 01", "soon");
         until(() -> reads(robot, "type a figure in s"));
         robot.type(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void whatTheSelectedPointsZoneDoesIsDecidedInPlainWords(FxRobot robot) {
+        click(robot, "Sheet Decisions");
+        choose(robot, "Behaviour 01", "immediate");
+        until(() -> job().zone(1).orElseThrow().type() == ZoneType.IMMEDIATE && finds("entries-to-repeat"));
+        edit(robot, "Name 01", "Entrance");
+        until(() -> reads(robot, "1 Zones › 5 Text › 01, type Entrance"));
+    }
+
+    @Test
+    void whatWasInThePanelComesFromATableAndIsExplained(FxRobot robot) throws Exception {
+        Path table = Files.createTempDirectory("read-out").resolve("old panel" + FoundTable.ENDING);
+        Files.writeString(table, "setting,number,entry\nsounder,,7\nzone-does,40,03\ntoaster,,1\n");
+        Platform.runLater(() -> workplace.open(table));
+        until(() -> reads(robot, "2 entries were read, 1 were not: row 4: this panel has no setting \"toaster\""));
+        click(robot, "Sheet Read out");
+        until(() -> reads(robot, "14 min") && reads(robot, "What a zone does zone 40"));
+        click(robot, "The panel is at its defaults");
+        until(() -> reads(robot, "1 of 96") && job().setup().found().isEmpty());
     }
 
     @Test

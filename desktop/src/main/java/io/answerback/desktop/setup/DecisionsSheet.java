@@ -13,10 +13,13 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.edit.SetupEdits;
 import io.answerback.job.Area;
 import io.answerback.job.Decision;
+import io.answerback.job.Input;
 import io.answerback.job.Job;
+import io.answerback.job.Point;
 import io.answerback.job.SettingScope;
 import io.answerback.job.SettingValue;
 import io.answerback.job.Setup;
+import io.answerback.job.Zone;
 import io.answerback.setup.Intent;
 import io.answerback.setup.RunSheet;
 import io.answerback.setup.SetupWords;
@@ -36,7 +39,13 @@ import javafx.scene.layout.VBox;
 /// what it makes one type on this panel. Answering otherwise asks for a reason.
 final class DecisionsSheet extends Sheet {
     private static final double TITLE_WIDTH = 170;
-    private static final double ANSWER_WIDTH = 110;
+    private static final double ANSWER_WIDTH = 130;
+    private static final List<Decision> OF_ZONES = List.of(
+            Decision.ZONE_BEHAVIOUR,
+            Decision.ZONE_AREA,
+            Decision.ZONE_PART_SET,
+            Decision.ZONE_CHIME,
+            Decision.ZONE_NAME);
 
     private final Desk desk;
     private final Look look;
@@ -75,7 +84,7 @@ final class DecisionsSheet extends Sheet {
         terms = Terms.of(job.practice());
         Intent intent = new Intent(job);
         RunSheet sheet = state.assessment().facts().setup().sheet();
-        List<Node> parts = new ArrayList<>();
+        List<Node> parts = new ArrayList<>(zone(state, intent, sheet));
         for (Area area : job.areas()) {
             parts.add(Words.section("Area %02d %s".formatted(area.number(), area.name()), ""));
             decisions(SettingScope.AREA)
@@ -91,6 +100,20 @@ final class DecisionsSheet extends Sheet {
         decisions(SettingScope.PANEL)
                 .forEach(decision -> row(job, intent, sheet, decision, 0).ifPresent(parts::add));
         this.sheet.getChildren().setAll(parts);
+    }
+
+    /// What is decided about the selected point's zone; nothing where it has none.
+    private List<Node> zone(DeskState state, Intent intent, RunSheet sheet) {
+        Job job = state.job();
+        Optional<Zone> zone = job.inputOf(state.selected()).map(Input::zone).flatMap(job::zone);
+        List<Node> parts = new ArrayList<>();
+        zone.ifPresent(its -> {
+            String name = intent.point(its.number()).map(Point::name).orElse("");
+            parts.add(Words.section("Zone %02d %s".formatted(its.number(), name), "the selected point's"));
+            OF_ZONES.forEach(
+                    decision -> row(job, intent, sheet, decision, its.number()).ifPresent(parts::add));
+        });
+        return parts;
     }
 
     private static Stream<Decision> decisions(SettingScope scope) {
@@ -126,7 +149,7 @@ final class DecisionsSheet extends Sheet {
     }
 
     private String why(Intent intent, Decision decision, int number) {
-        String usual = intent.usual(decision, number)
+        String usual = intent.surveyed(decision, number)
                 .map(value -> "Usual: %s. ".formatted(SetupWords.value(decision, value)))
                 .orElse("");
         String touches = DecisionWords.touches(decision, terms);
@@ -162,13 +185,17 @@ final class DecisionsSheet extends Sheet {
                         its -> decide(decision, number, its));
             default ->
                 new ValueField(
-                        name,
-                        SetupWords.value(decision, value),
-                        typed -> decide(
-                                decision,
-                                number,
-                                typed.replace(decision.unit(), "").strip()));
+                                name,
+                                SetupWords.value(decision, value),
+                                typed -> decide(decision, number, plain(decision, typed)))
+                        .wrapped();
         };
+    }
+
+    private static String plain(Decision decision, String typed) {
+        return decision.unit().isEmpty()
+                ? typed.strip()
+                : typed.replace(decision.unit(), "").strip();
     }
 
     private boolean decide(Decision decision, int number, String value) {

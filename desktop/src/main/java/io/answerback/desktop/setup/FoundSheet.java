@@ -3,7 +3,6 @@ package io.answerback.desktop.setup;
 import io.answerback.chain.Mark;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Tool;
@@ -11,12 +10,9 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.SetupEdits;
-import io.answerback.files.FoundCsv;
-import io.answerback.job.Job;
 import io.answerback.setup.Leftovers;
 import io.answerback.setup.Leftovers.Leftover;
 import java.io.File;
-import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -29,12 +25,12 @@ import javafx.stage.FileChooser;
 final class FoundSheet extends Sheet {
     private final Desk desk;
     private final Look look;
-    private final Disk disk;
+    private final FoundTable table;
 
-    FoundSheet(Desk desk, Look look, Disk disk) {
+    FoundSheet(Desk desk, Look look, FoundTable table) {
         this.desk = desk;
         this.look = look;
-        this.disk = disk;
+        this.table = table;
         instrument
                 .getChildren()
                 .setAll(
@@ -44,7 +40,7 @@ final class FoundSheet extends Sheet {
                                         "Old names and zones confuse whoever comes next. Where there is much of it, load the maker's defaults and begin anew: then it is known what the panel has.")),
                         Words.wrapped(
                                 Words.quiet(
-                                        "A table has the columns setting, number and entry; a setting is named as on the run sheet. What one entry shows is typed on the run sheet itself.")));
+                                        "A table has the columns setting, number and entry; a setting is named as on the run sheet. What one entry shows is typed on the run sheet itself. A file whose name ends in .settings.csv can be dropped on the window.")));
     }
 
     @Override
@@ -82,27 +78,27 @@ final class FoundSheet extends Sheet {
                                     : "All that was read out is as it is wanted.")));
             return;
         }
-        sheet.getChildren().add(table(left));
+        sheet.getChildren().add(listed(left));
     }
 
-    private Node table(List<Leftover> left) {
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "load-table");
-        table.addRow(
+    private Node listed(List<Leftover> left) {
+        GridPane rows = new GridPane();
+        rows.getStyleClass().addAll("table", "load-table");
+        rows.addRow(
                 0,
                 new Label(""),
                 Words.title("Setting"),
                 Words.title("Has"),
                 Words.title("Means"),
                 Words.title("Wanted"));
-        left.forEach(its -> table.addRow(
-                table.getRowCount(),
+        left.forEach(its -> rows.addRow(
+                rows.getRowCount(),
                 Marks.of(its.clear() ? Mark.WRONG : Mark.TIGHT, its.clear() ? "to clear" : "differs", look.px(4.5)),
                 Words.wrapped(new Label(its.title())),
                 Words.whole(Words.figure(its.entry())),
                 Words.wrapped(new Label(its.means())),
                 Words.wrapped(new Label(its.wanted()))));
-        return table;
+        return rows;
     }
 
     private void choose() {
@@ -111,24 +107,7 @@ final class FoundSheet extends Sheet {
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Table", "*.csv"));
         File file = chooser.showOpenDialog(sheet.getScene().getWindow());
         if (file != null) {
-            read(file.toPath());
+            table.take(file.toPath());
         }
-    }
-
-    private void read(Path file) {
-        Job job = desk.now().job();
-        disk.run(() -> FoundCsv.read(file, job.panel().profile().setup()), read -> {
-            if (!read.found().isEmpty()) {
-                desk.apply(SetupEdits.found(read.found()));
-            }
-            desk.tell(
-                    read.refused().isEmpty()
-                            ? "%d entries were read.".formatted(read.found().size())
-                            : "%d entries were read, %d were not: %s"
-                                    .formatted(
-                                            read.found().size(),
-                                            read.refused().size(),
-                                            read.refused().getFirst()));
-        });
     }
 }

@@ -1,0 +1,51 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.check.Stop;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.edit.SetupEdits;
+import io.answerback.files.FoundCsv;
+import io.answerback.job.Job;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/// Reads what was read out of a panel from a file, on the disk thread, and tells what could not be understood.
+public final class FoundTable {
+    /// What the name of such a file ends in where it is to be told from a table of points.
+    public static final String ENDING = ".settings.csv";
+
+    private final Desk desk;
+    private final Disk disk;
+
+    /// What reads from this disk onto this desk.
+    public FoundTable(Desk desk, Disk disk) {
+        this.desk = desk;
+        this.disk = disk;
+    }
+
+    /// Whether a file that was dropped is such a table, by its name.
+    public static boolean takes(Path file) {
+        return file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(ENDING);
+    }
+
+    /// Reads a table into the job in one step that can be undone.
+    public void take(Path file) {
+        Job job = desk.now().job();
+        disk.run(() -> FoundCsv.read(file, job.panel().profile().setup()), this::taken);
+    }
+
+    private void taken(FoundCsv.Read read) {
+        desk.go(Stop.SET_UP);
+        if (!read.found().isEmpty()) {
+            desk.apply(SetupEdits.found(read.found()));
+        }
+        desk.tell(
+                read.refused().isEmpty()
+                        ? "%d entries were read.".formatted(read.found().size())
+                        : "%d entries were read, %d were not: %s"
+                                .formatted(
+                                        read.found().size(),
+                                        read.refused().size(),
+                                        read.refused().getFirst()));
+    }
+}
