@@ -4,6 +4,7 @@ import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.TextKeypads;
+import io.answerback.setup.RunSheet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,9 +18,22 @@ final class SettingsNeedText implements JobRule {
         Job job = facts.job();
         return job.panel().profile().bus().stream()
                 .map(rule -> rule.text())
-                .filter(text -> !text.settings().isEmpty())
                 .filter(text -> onlyFixedLegends(job, text))
+                .map(text -> settings(facts, text))
+                .filter(settings -> !settings.isEmpty())
                 .map(SettingsNeedText::finding);
+    }
+
+    /// The entries that are to be typed and need text; what the profile says in general where it knows no
+    /// settings.
+    private static List<String> settings(JobFacts facts, TextKeypads text) {
+        RunSheet sheet = facts.setup().sheet();
+        return sheet.steps().isEmpty()
+                ? text.settings()
+                : sheet.needingText().stream()
+                        .map(step -> step.setting().name())
+                        .distinct()
+                        .toList();
     }
 
     private static boolean onlyFixedLegends(Job job, TextKeypads text) {
@@ -32,7 +46,7 @@ final class SettingsNeedText implements JobRule {
         return !keypads.isEmpty() && keypads.stream().noneMatch(text.kinds()::contains);
     }
 
-    private static Finding finding(TextKeypads text) {
+    private static Finding finding(List<String> settings) {
         return new Finding(
                 RULE,
                 Stop.BUS,
@@ -41,7 +55,7 @@ final class SettingsNeedText implements JobRule {
                 "",
                 "No keypad on this job shows text",
                 "At a fixed legend you work blind, and can wreck the programming. Text is needed for: %s."
-                        .formatted(String.join(", ", text.settings())),
+                        .formatted(String.join(", ", settings)),
                 "Bring a text keypad for the work, in the panel's temporary mode or deleted before you leave, or fit one.");
     }
 }

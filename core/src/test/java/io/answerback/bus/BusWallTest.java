@@ -25,6 +25,7 @@ import io.answerback.job.ModuleSort;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.School;
+import io.answerback.job.Setting;
 import io.answerback.job.TextKeypads;
 import io.answerback.panel.Effect;
 import io.answerback.panel.PanelInput;
@@ -33,6 +34,7 @@ import io.answerback.panel.PanelState;
 import io.answerback.panel.PanelStep;
 import io.answerback.testing.SmallBus;
 import io.answerback.testing.SmallJob;
+import io.answerback.testing.SmallSetup;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -208,6 +210,14 @@ class BusWallTest {
     void settingsThatNeedTextAreFlaggedWhereNoKeypadShowsIt() {
         assertThat(found(texts(List.of()))).contains("settings-need-text");
         assertThat(found(texts(List.of("keypad")))).doesNotContain("settings-need-text");
+        Setting plain = SmallSetup.QUICK;
+        assertThat(found(SmallSetup.on(texts(List.of()), SmallSetup.catalogue(plain))))
+                .as("nothing that is to be typed needs it")
+                .doesNotContain("settings-need-text");
+        Setting deep =
+                new Setting("deep", "Deep", plain.decision(), plain.form(), "8", "", "1", "", true, List.of(), false);
+        assertThat(found(SmallSetup.on(texts(List.of()), SmallSetup.catalogue(deep))))
+                .contains("settings-need-text");
     }
 
     private static Job texts(List<String> kinds) {

@@ -18,6 +18,7 @@ import io.answerback.job.ZoneType;
 import io.answerback.setup.RunSheet;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -124,6 +125,8 @@ class SetupWindowTest extends DemoWindow {
     @Test
     void codesAreComparedAndNoDigitOfThemIsKept(FxRobot robot) throws Exception {
         click(robot, "Sheet Codes");
+        edit(robot, "Areas of user 02", "1, 2");
+        until(() -> job().setup().users().get(1).areas().equals(List.of(1, 2)));
         click(robot, "Engineer's code changed yes");
         until(() -> !finds("code-still-the-makers:engineer-code 0"));
         edit(robot, "Holder of Engineer's code", "4711 of the office");

@@ -12,8 +12,10 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.SetupEdits;
+import io.answerback.job.Decision;
 import io.answerback.job.EntryForm;
 import io.answerback.job.Job;
+import io.answerback.job.SettingValue;
 import io.answerback.job.Setup;
 import io.answerback.setup.CodeComparison;
 import io.answerback.setup.EntryStep;
@@ -22,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.PasswordField;
@@ -184,7 +187,13 @@ final class CodesSheet extends Sheet {
     private Node people(Job job) {
         GridPane table = new GridPane();
         table.getStyleClass().addAll("table", "load-table");
-        table.addRow(0, Words.title("No"), Words.title("Who"), Words.title("In the communicator"), new Label(""));
+        table.addRow(
+                0,
+                Words.title("No"),
+                Words.title("Who"),
+                Words.title("Areas"),
+                Words.title("In the communicator"),
+                new Label(""));
         job.setup().users().forEach(user -> table.addRow(table.getRowCount(), person(user)));
         int next =
                 job.setup().users().stream().mapToInt(Setup.User::number).max().orElse(0) + 1;
@@ -206,6 +215,12 @@ final class CodesSheet extends Sheet {
                     user.title(),
                     title -> user(() -> new Setup.User(user.number(), title, user.areas(), user.elsewhere()))),
             new ValueField(
+                    "Areas of user %02d".formatted(user.number()),
+                    user.areas().isEmpty()
+                            ? "all"
+                            : user.areas().stream().map("%02d"::formatted).collect(Collectors.joining(", ")),
+                    typed -> user(() -> new Setup.User(user.number(), user.title(), areas(typed), user.elsewhere()))),
+            new ValueField(
                     "Number of %s in the communicator".formatted(user.title()),
                     user.elsewhere().map("%02d"::formatted).orElse("not known"),
                     typed -> user(() -> new Setup.User(user.number(), user.title(), user.areas(), number(typed)))),
@@ -214,6 +229,13 @@ final class CodesSheet extends Sheet {
                     "nobody has this number any more",
                     () -> desk.apply(SetupEdits.withoutUser(user.number())))
         };
+    }
+
+    /// @throws IllegalArgumentException when they are no numbers
+    private static List<Integer> areas(String typed) {
+        return typed.strip().equals("all")
+                ? List.of()
+                : List.copyOf(((SettingValue.Numbers) Decision.USER_AREAS.read(typed)).numbers());
     }
 
     private static Optional<Integer> number(String typed) {
