@@ -155,8 +155,18 @@ class SetupWindowTest extends DemoWindow {
         click(robot, "Open Settings");
         click(robot, "One more");
         until(() -> job().panel().profile().setup().settings().size() == 1);
+        until(() -> finds("setting-broken:new"));
+        click(robot, "Open 1, new");
+        choose(robot, "Decision", "entry time");
+        click(robot, "Open Form");
+        edit(robot, "Unit", "s");
+        edit(robot, "Step", "5");
+        edit(robot, "Most", "20");
+        edit(robot, "Digits", "2");
+        until(() -> !finds("setting-broken:new"));
+        // the rules allow 45 s: nine counts of five
         click(robot, "Sheet Run sheet");
-        until(() -> reads(robot, "A setting of the panel's profile cannot be used"));
+        until(() -> reads(robot, "Type  09") && reads(robot, "0 of 3 typed"));
         click(robot, "Sheet Profile");
         click(robot, "Keep as our own");
         until(() -> reads(robot, "Kept as \"Works panel\""));
