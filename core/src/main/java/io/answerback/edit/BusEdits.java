@@ -10,13 +10,12 @@ import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.Point;
 import io.answerback.job.Zone;
-import io.answerback.job.ZoneType;
+import io.answerback.zone.Unprogrammed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -103,29 +102,16 @@ public final class BusEdits {
     public static Edit programmed(String module) {
         return new Edit("zones of " + module, job -> {
             Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
-            Map<Integer, Zone> zones = new TreeMap<>();
-            job.zones().stream()
+            List<Zone> kept = job.zones().stream()
                     .filter(zone -> brought.contains(zone.number()))
-                    .forEach(zone -> zones.put(zone.number(), zone));
-            unprogrammed(job, module)
-                    .forEach((zone, point) -> zones.put(
-                            zone,
-                            new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty())));
-            return job.withZones(List.copyOf(zones.values()));
+                    .toList();
+            return job.withZones(Unprogrammed.programmed(kept, unprogrammed(job, module)));
         });
     }
 
     /// The zones of a module that a point needs and nobody has programmed, with that point.
     public static Map<Integer, Point> unprogrammed(Job job, String module) {
-        Map<Integer, Point> open = new TreeMap<>();
-        job.inputs().stream()
-                .filter(input -> input.module().equals(module))
-                .filter(input -> job.zone(input.zone())
-                        .filter(zone -> zone.type() != ZoneType.NOT_USED)
-                        .isEmpty())
-                .forEach(
-                        input -> input.pointId().flatMap(job::point).ifPresent(point -> open.put(input.zone(), point)));
-        return open;
+        return Unprogrammed.of(job, input -> input.module().equals(module));
     }
 
     /// Sets a communicator that listens to one free keypad address for each area.

@@ -5,13 +5,17 @@ import io.answerback.job.Job;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.Setup;
 import io.answerback.job.ZoneType;
+import io.answerback.setup.Entries;
 import io.answerback.setup.EntryWalk;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /// What would let people in without an alarm: each is tried on the job before it is offered.
 public final class EntryRemedies {
+    private static final double STEP_SECONDS = 5;
+
     private EntryRemedies() {}
 
     /// A change that helps.
@@ -45,15 +49,21 @@ public final class EntryRemedies {
                                 duty -> duty.withType(ZoneType.ENTRY_ROUTE)))));
         if (walk.shortBySeconds() > 0) {
             all.add(longer(job, walk));
-            nearer(walk).forEach(all::add);
+            nearer(job, walk).ifPresent(all::add);
         }
         return all;
     }
 
+    /// In steps the panel can be set to, and in fives where its profile does not say.
     private static Remedy longer(Job job, EntryWalk walk) {
         double rule = job.practice().figure(RuleFigure.ENTRY_SECONDS);
-        double needed = Math.ceil(walk.walk().seconds() / 5) * 5;
-        double given = needed <= rule ? needed : walk.walk().seconds();
+        double inFives = Math.ceil(walk.walk().seconds() / STEP_SECONDS) * STEP_SECONDS;
+        double given = job.panel().profile().setup().settings().stream()
+                .filter(setting -> setting.decision() == Decision.ENTRY_TIME)
+                .findFirst()
+                .flatMap(setting -> Entries.atLeast(
+                        setting, inFives <= rule ? inFives : walk.walk().seconds()))
+                .orElse(inFives);
         return tried(
                 job,
                 walk,
@@ -64,33 +74,36 @@ public final class EntryRemedies {
                 SetupEdits.decide(Decision.ENTRY_TIME, walk.area(), String.valueOf(given)));
     }
 
-    /// A keypad nearer to the door: at every point passed in time, as far as the walk itself tells.
-    private static List<Remedy> nearer(EntryWalk walk) {
-        double typing = walk.walk().seconds()
+    /// A keypad at the last detector from which the code is typed in time; from the last detector to the
+    /// code it takes as
+    /// long as it did.
+    private static Optional<Remedy> nearer(Job job, EntryWalk walk) {
+        double fromLastToCode = walk.walk().seconds()
                 - walk.passings().stream()
                         .mapToDouble(EntryWalk.Passing::seconds)
                         .max()
                         .orElse(0);
         return walk.passings().stream()
-                .filter(passing -> passing.seconds() + typing <= walk.entrySeconds())
+                .filter(passing -> passing.seconds() + fromLastToCode <= walk.entrySeconds())
                 .reduce((one, other) -> other)
-                .map(passing -> {
-                    Setup.Walk shorter = new Setup.Walk(
-                            walk.walk().from(),
-                            walk.walk().keypad(),
-                            walk.walk().paces().stream()
-                                    .filter(pace -> pace.seconds() <= passing.seconds())
-                                    .toList(),
-                            passing.seconds() + typing);
-                    return new Remedy(
-                            "Move the keypad to where %s is passed"
-                                    .formatted(passing.point().name()),
-                            "The code is typed %.0f s after the door then.".formatted(shorter.seconds()),
-                            SetupEdits.walk(shorter),
-                            walk.passings().stream().noneMatch(EntryWalk.Passing::alarms));
-                })
-                .stream()
-                .toList();
+                .map(passing -> moved(job, walk, passing, fromLastToCode));
+    }
+
+    private static Remedy moved(Job job, EntryWalk walk, EntryWalk.Passing to, double fromLastToCode) {
+        Setup.Walk shorter = new Setup.Walk(
+                walk.walk().from(),
+                walk.walk().keypad(),
+                walk.walk().paces().stream()
+                        .filter(pace -> pace.seconds() <= to.seconds())
+                        .toList(),
+                to.seconds() + fromLastToCode);
+        return tried(
+                job,
+                walk,
+                "Move the keypad to where %s is passed".formatted(to.point().name()),
+                "The code would be typed %.0f s after the door; walk it again once it is moved."
+                        .formatted(shorter.seconds()),
+                SetupEdits.walk(shorter));
     }
 
     private static Remedy tried(Job job, EntryWalk walk, String says, String why, Edit edit) {

@@ -7,6 +7,7 @@ import io.answerback.job.Setup;
 import io.answerback.job.ZoneType;
 import io.answerback.setup.EntryStep;
 import io.answerback.setup.Intent;
+import io.answerback.zone.Unprogrammed;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -42,6 +43,12 @@ public final class SetupEdits {
 
     private static Optional<Integer> first(SettingValue numbers) {
         return ((SettingValue.Numbers) numbers).numbers().stream().findFirst();
+    }
+
+    /// Programs every zone that is wired and off, or in no area, as its point was surveyed.
+    public static Edit programDead() {
+        return new Edit(
+                "zones as surveyed", job -> job.withZones(Unprogrammed.programmed(job.zones(), Unprogrammed.of(job))));
     }
 
     private static Job decided(Job job, Decision decision, int number, SettingValue wanted) {
@@ -85,7 +92,7 @@ public final class SetupEdits {
                                 step.setting().id(), step.number(), step.entry().orElse(""), at, seconds, "")));
     }
 
-    /// An entry is left out for a reason.
+    /// An entry is left out for a reason, which holds as long as that entry is the one that is wanted.
     ///
     /// @throws IllegalArgumentException when the reason is blank
     public static Edit skipped(EntryStep step, Instant at, String reason) {
@@ -94,16 +101,8 @@ public final class SetupEdits {
         }
         return setup(
                 "leaving out " + title(step),
-                setup -> setup.with(new Setup.Typed(step.setting().id(), step.number(), "", at, 0, reason)));
-    }
-
-    /// Nothing was typed at an entry after all.
-    public static Edit untyped(EntryStep step) {
-        return setup(
-                "entry of " + title(step),
-                setup -> setup.withTyped(old -> old.stream()
-                        .filter(its -> !its.setting().equals(step.setting().id()) || its.number() != step.number())
-                        .toList()));
+                setup -> setup.with(new Setup.Typed(
+                        step.setting().id(), step.number(), step.entry().orElse(""), at, 0, reason)));
     }
 
     /// The panel shows something at a setting.

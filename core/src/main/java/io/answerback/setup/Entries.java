@@ -140,15 +140,15 @@ public final class Entries {
         return Typing.of(counted(form, (int) nearest));
     }
 
-    /// An amount the panel can be set to that is nearest to one it cannot, never above it where there is
-    /// one below.
-    public static Optional<SettingValue> nearest(Setting setting, double amount) {
+    /// The smallest amount the panel can be set to that is no less than one; empty where it goes no further.
+    public static Optional<Double> atLeast(Setting setting, double amount) {
         EntryForm form = setting.form();
         return Units.factor(setting.decision().unit(), form.unit())
                 .filter(factor -> form.step() > 0)
-                .map(factor ->
-                        Math.clamp((long) Math.floor(amount * factor / form.step() + EXACT), form.least(), form.most()))
-                .flatMap(count -> amount(setting, count));
+                .map(factor -> Math.max(form.least(), (int) Math.ceil(amount * factor / form.step() - EXACT)))
+                .filter(count -> count <= form.most())
+                .flatMap(count -> amount(setting, count))
+                .map(value -> ((SettingValue.Amount) value).value());
     }
 
     private static String counted(EntryForm form, int count) {

@@ -4,7 +4,6 @@ import io.answerback.job.Area;
 import io.answerback.job.BusAddress;
 import io.answerback.job.Decision;
 import io.answerback.job.Decision.PartSet;
-import io.answerback.job.Duty;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.KindFamily;
@@ -55,14 +54,32 @@ public final class Intent {
                 .decided(decision, number)
                 .map(Setup.Decided::value)
                 .map(decision::read)
-                .or(() -> usual(decision, number));
+                .or(() -> held(decision, number));
+    }
+
+    /// What another part of the job holds: a zone as it is programmed, and how long the sounders sound. A
+    /// zone that has no
+    /// area is in none, whatever was surveyed.
+    private Optional<SettingValue> held(Decision decision, int number) {
+        return switch (decision) {
+            case ZONE_BEHAVIOUR -> Optional.of(new Chosen(type(number).name()));
+            case ZONE_AREA -> live(number).flatMap(Zone::area).map(area -> numbers(List.of(area)));
+            case SOUNDER_TIME ->
+                job.power().sounding().minutes().<SettingValue>map(Amount::new).or(() -> usual(decision, number));
+            default -> usual(decision, number);
+        };
     }
 
     /// What would be wanted had nobody decided otherwise.
     public Optional<SettingValue> usual(Decision decision, int number) {
         return switch (decision) {
-            case ZONE_BEHAVIOUR -> Optional.of(new Chosen(type(number).name()));
-            case ZONE_AREA -> live(number).flatMap(Zone::area).map(area -> numbers(List.of(area)));
+            case ZONE_BEHAVIOUR ->
+                point(number).map(point -> new Chosen(point.duty().type().name()));
+            case ZONE_AREA ->
+                live(number)
+                        .flatMap(zone -> point(number))
+                        .flatMap(point -> point.duty().area())
+                        .map(area -> numbers(List.of(area)));
             case ZONE_NAME -> live(number).flatMap(zone -> point(number)).map(point -> new Named(point.name()));
             case ZONE_PART_SET ->
                 live(number).map(zone -> new Chosen(partSet(number).name()));
@@ -78,12 +95,7 @@ public final class Intent {
             case USER_CODE, ENGINEER_CODE, REMOTE_CODE -> Optional.empty();
             case ENTRY_TIME -> limited(decision, number, RuleFigure.ENTRY_SECONDS);
             case EXIT_TIME -> limited(decision, number, RuleFigure.EXIT_SECONDS);
-            case SOUNDER_TIME ->
-                job.power()
-                        .sounding()
-                        .minutes()
-                        .<SettingValue>map(Amount::new)
-                        .or(() -> limited(decision, number, RuleFigure.SIREN_MINUTES));
+            case SOUNDER_TIME -> limited(decision, number, RuleFigure.SIREN_MINUTES);
             case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
             case CONFIRMATION_TIME ->
@@ -95,19 +107,6 @@ public final class Intent {
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
             case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING -> Optional.of(new Switch(true));
             case QUICK_SET, FORCED_SET -> Optional.of(new Switch(false));
-        };
-    }
-
-    /// What the survey says of a zone's behaviour or area, whatever it is programmed as; what is usual of
-    /// all else.
-    public Optional<SettingValue> surveyed(Decision decision, int number) {
-        Optional<Duty> duty = point(number).map(Point::duty);
-        return switch (decision) {
-            case ZONE_BEHAVIOUR ->
-                duty.<SettingValue>map(its -> new Chosen(its.type().name())).or(() -> usual(decision, number));
-            case ZONE_AREA ->
-                duty.flatMap(Duty::area).map(area -> numbers(List.of(area))).or(() -> usual(decision, number));
-            default -> usual(decision, number);
         };
     }
 

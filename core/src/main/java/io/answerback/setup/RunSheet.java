@@ -134,7 +134,9 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
 
     private static Standing standing(
             Setting setting, Entries.Typing typing, Optional<Setup.Typed> typed, Optional<String> now) {
-        if (typed.filter(its -> !its.skipped().isEmpty()).isPresent()) {
+        if (typed.filter(its -> !its.skipped().isEmpty())
+                .filter(its -> its.entry().equals(typing.entry().orElse("")))
+                .isPresent()) {
             return Standing.SKIPPED;
         }
         if (typing.entry().isEmpty()) {
@@ -145,7 +147,8 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
         if (there) {
             return typed.isEmpty() && asNew ? Standing.AS_NEW : Standing.DONE;
         }
-        return typed.isPresent() || !now.equals(Optional.of(setting.usual()).filter(its -> !its.isEmpty()))
+        return typed.filter(its -> its.skipped().isEmpty()).isPresent()
+                        || !now.equals(Optional.of(setting.usual()).filter(its -> !its.isEmpty()))
                 ? Standing.AGAIN
                 : Standing.OPEN;
     }

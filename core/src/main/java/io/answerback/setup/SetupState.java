@@ -1,19 +1,26 @@
 package io.answerback.setup;
 
 import io.answerback.job.Job;
+import io.answerback.job.Point;
+import io.answerback.zone.Unprogrammed;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /// How a panel is to be set up, and how far it is.
 ///
 /// @param sheet every entry
 /// @param walks the ways in, walked
-public record SetupState(RunSheet sheet, List<EntryWalk> walks) {
+/// @param dead the points of zones that are wired and off, or in no area, by zone: too little is typed for them
+public record SetupState(RunSheet sheet, List<EntryWalk> walks, Map<Integer, Point> dead) {
     public SetupState {
         walks = List.copyOf(walks);
+        dead = Collections.unmodifiableMap(new TreeMap<>(dead));
     }
 
     /// The set-up of a job.
     public static SetupState of(Job job) {
-        return new SetupState(RunSheet.of(job), EntryWalk.of(job));
+        return new SetupState(RunSheet.of(job), EntryWalk.of(job), Unprogrammed.of(job));
     }
 }

@@ -74,7 +74,8 @@ class RunSheetTest {
         Job beyond = SetupEdits.decide(Decision.ENTRY_TIME, 1, "300").on(job);
         assertThat(step(beyond, "entry", 1).problem()).isEqualTo("the panel takes 10 s to 120 s");
         assertThat(found(beyond)).contains("beyond-rule:ENTRY_TIME 1");
-        assertThat(Entries.nearest(SmallSetup.ENTRY, 35)).contains(new SettingValue.Amount(30));
+        assertThat(Entries.atLeast(SmallSetup.ENTRY, 35)).contains(40.0);
+        assertThat(Entries.atLeast(SmallSetup.ENTRY, 121)).isEmpty();
     }
 
     @Test
@@ -233,11 +234,41 @@ class RunSheetTest {
     @Test
     void whatTheSurveySaysStaysWhateverAZoneIsProgrammedAs() {
         int zone = job.inputOf("02").orElseThrow().zone();
-        Intent intent = new Intent(Edits.zoneType(zone, ZoneType.NOT_USED).on(job));
-        assertThat(intent.of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
-        assertThat(intent.surveyed(Decision.ZONE_BEHAVIOUR, zone))
-                .contains(new SettingValue.Chosen(
-                        job.point("02").orElseThrow().duty().type().name()));
+        SettingValue surveyed = new SettingValue.Chosen(
+                job.point("02").orElseThrow().duty().type().name());
+        Job off = Edits.zoneType(zone, ZoneType.NOT_USED).on(job);
+        assertThat(new Intent(off).of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
+        assertThat(new Intent(off).usual(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
+        assertThat(SetupState.of(off).dead()).containsOnlyKeys(zone);
+        Job programmed = SetupEdits.programDead().on(off);
+        assertThat(SetupState.of(programmed).dead()).isEmpty();
+        assertThat(new Intent(programmed).of(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
+    }
+
+    @Test
+    void aZoneInNoAreaIsDeadAndHasNoAreaToType() {
+        int zone = job.inputOf("02").orElseThrow().zone();
+        Job nowhere = Edits.zoneArea(zone, Optional.empty()).on(job);
+        assertThat(RunSheet.of(nowhere).step("area", zone)).isEmpty();
+        assertThat(SetupState.of(nowhere).dead()).containsOnlyKeys(zone);
+        assertThat(SetupEdits.programDead().on(nowhere).zone(zone)).isEqualTo(job.zone(zone));
+    }
+
+    @Test
+    void theSounderThatWasDecidedIsNotCalledUsual() {
+        Job longer = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "8").on(job);
+        assertThat(new Intent(longer).of(Decision.SOUNDER_TIME, 0)).contains(new SettingValue.Amount(8));
+        assertThat(new Intent(longer).usual(Decision.SOUNDER_TIME, 0)).contains(new SettingValue.Amount(2));
+    }
+
+    @Test
+    void aReasonHoldsForTheEntryItWasGivenFor() {
+        Job skipped = SetupEdits.skipped(
+                        step(SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job), "entry", 1), NOW, "no time")
+                .on(SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job));
+        assertThat(step(skipped, "entry", 1).standing()).isEqualTo(Standing.SKIPPED);
+        Job other = SetupEdits.decide(Decision.ENTRY_TIME, 1, "50").on(skipped);
+        assertThat(step(other, "entry", 1).standing()).isEqualTo(Standing.OPEN);
     }
 
     @Test

@@ -60,6 +60,17 @@ class SetupWindowTest extends DemoWindow {
     }
 
     @Test
+    void aZoneThatIsWiredAndOffIsSaidAndProgrammed(FxRobot robot) {
+        until(() -> reads(robot, "06 Accounts glass break"));
+        click(robot, "Program as surveyed");
+        until(() -> !finds("zone-off:15")
+                && !finds("zone-without-area:20")
+                && entry(Decision.ZONE_BEHAVIOUR, 6).equals("to type"));
+        control(robot, KeyCode.Z);
+        until(() -> finds("zone-off:15"));
+    }
+
+    @Test
     void whatThePanelShowsIsExplained(FxRobot robot) {
         edit(robot, "Panel has at Sounder", "7");
         until(() -> reads(robot, "\"7\" means 14 min; wanted is 10 min, which is typed \"5\"."));

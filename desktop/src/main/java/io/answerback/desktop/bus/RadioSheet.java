@@ -165,7 +165,7 @@ final class RadioSheet extends Sheet {
 
     private void battery(Sender sender) {
         Flow row = new Flow(
-                Words.quiet("battery of"),
+                Words.quiet("battery fitted"),
                 new ValueField(
                         "Battery fitted on",
                         sender.battery()

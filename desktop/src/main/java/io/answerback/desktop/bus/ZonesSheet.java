@@ -20,7 +20,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.layout.VBox;
 
-/// Every input with the zone it brings, in one picture; a keypad's input takes over a zone by typing its number.
+/// Every input with the zone it brings, in one picture; a keypad's input takes over a zone by typing its
+/// number.
 final class ZonesSheet extends Sheet {
     private final Desk desk;
     private final ZonesDrawing drawing;
@@ -85,6 +86,19 @@ final class ZonesSheet extends Sheet {
                             .formatted(kinds, range.leastAddress(), range.firstZone(), range.zonesEach());
             about.getChildren().add(Words.wrapped(Words.quiet(says)));
         });
+        job.panel()
+                .profile()
+                .radio()
+                .ifPresent(radio -> about.getChildren()
+                        .add(Words.wrapped(Words.quiet("by radio: zones %d to %d"
+                                .formatted(
+                                        radio.firstZone(),
+                                        radio.firstZone()
+                                                + job.panel()
+                                                        .profile()
+                                                        .capacity()
+                                                        .radioZones()
+                                                - 1)))));
     }
 
     private List<Flow> keypads(Job job, ZoneMap map) {

@@ -37,6 +37,7 @@ final class CodesSheet extends Sheet {
     private final Desk desk;
     private final Look look;
     private final Map<String, PasswordField> digits = new LinkedHashMap<>();
+    private String site = "";
 
     CodesSheet(Desk desk, Look look) {
         this.desk = desk;
@@ -74,6 +75,10 @@ final class CodesSheet extends Sheet {
     @Override
     public void show(DeskState state) {
         List<EntryStep> secrets = secrets(state);
+        if (!site.equals(state.job().site().name())) {
+            site = state.job().site().name();
+            digits.clear();
+        }
         GridPane codes = new GridPane();
         codes.getStyleClass().addAll("table", "load-table");
         codes.addRow(

@@ -149,7 +149,7 @@ final class DecisionsSheet extends Sheet {
     }
 
     private String why(Intent intent, Decision decision, int number) {
-        String usual = intent.surveyed(decision, number)
+        String usual = intent.usual(decision, number)
                 .map(value -> "Usual: %s. ".formatted(SetupWords.value(decision, value)))
                 .orElse("");
         String touches = DecisionWords.touches(decision, terms);

@@ -13,6 +13,7 @@ import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.SetupEdits;
 import io.answerback.job.EntryForm;
+import io.answerback.job.Point;
 import io.answerback.job.SettingCatalogue;
 import io.answerback.job.Setup;
 import io.answerback.setup.EntryStep;
@@ -22,7 +23,9 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// Everything that is typed into the panel, one entry at a time on a large card and all of them below:
 /// where, what, and
@@ -165,7 +168,9 @@ final class TypingSheet extends Sheet {
 
     private void sheetInstrument(DeskState state, RunSheet sheet) {
         SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
-        instrument.getChildren().setAll(Words.title("At the panel"));
+        instrument.getChildren().clear();
+        dead(state.assessment().facts().setup().dead());
+        instrument.getChildren().add(Words.title("At the panel"));
         said("To get in", manner.start());
         said("To confirm", manner.confirm());
         said("To skip one", manner.skip());
@@ -190,6 +195,28 @@ final class TypingSheet extends Sheet {
                                 Words.of(
                                         "caution",
                                         "The station has the account on test before the panel is programmed, and off again afterwards.")));
+    }
+
+    /// Nothing is typed for a zone that is off or in no area, though somebody wired it.
+    private void dead(Map<Integer, Point> dead) {
+        if (dead.isEmpty()) {
+            return;
+        }
+        String names = dead.entrySet().stream()
+                .map(zone -> "%02d %s".formatted(zone.getKey(), zone.getValue().name()))
+                .collect(Collectors.joining(", "));
+        instrument
+                .getChildren()
+                .addAll(
+                        Words.title("Wired, and dead"),
+                        Words.wrapped(Words.of("finding-says", names)),
+                        Words.wrapped(
+                                Words.quiet(
+                                        "They are off, or in no area: the panel would never report them, and this sheet has nothing to type.")),
+                        Tool.of(
+                                "Program as surveyed",
+                                "they come onto the run sheet with the behaviour and area of the survey",
+                                () -> desk.apply(SetupEdits.programDead())));
     }
 
     private void said(String what, String how) {
