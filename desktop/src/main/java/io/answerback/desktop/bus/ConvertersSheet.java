@@ -104,7 +104,7 @@ final class ConvertersSheet extends Sheet {
                         .formatted(unit.milliamps(), unit.mostAmpHours()))
                 .orElse("");
         String boxes = offer.count() > offer.boxes()
-                ? "%d of them, two in a box on one supply and battery: %d on the wall"
+                ? "%d of them, of which two can share a box, its supply and its battery, so %d on the wall (the power bench counts each with its own)"
                         .formatted(offer.count(), offer.boxes())
                 : "%d on the wall".formatted(offer.boxes());
         return "Takes %d of %d with %s, and uses up %d wireless zones.%s"
