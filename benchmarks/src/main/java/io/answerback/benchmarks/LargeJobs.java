@@ -142,7 +142,8 @@ final class LargeJobs {
                 10_000,
                 1,
                 0.2,
-                ResistorPlace.LAST_DEVICE);
+                ResistorPlace.LAST_DEVICE,
+                false);
     }
 
     private static Proof proof(Job job, Point point) {

@@ -9,6 +9,7 @@ import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
+import io.answerback.loop.LoopCheck;
 import io.answerback.loop.LoopLimits;
 import io.answerback.loop.LoopResult;
 import java.util.EnumSet;
@@ -69,7 +70,14 @@ final class LoopVerb implements Callable<Integer> {
                     .put("margin", Math.round(reading.margin() * 10_000) / 10_000.0);
         }
         limits.ifPresent(its -> putLimits(document.putObject("limits"), its));
-        return document.put("longestMetres", loop.longestMetres());
+        loop.longestMetres()
+                .ifPresentOrElse(
+                        metres -> document.put("longestMetres", metres), () -> document.putNull("longestMetres"));
+        return document.put(
+                "noLimitBelowLongest",
+                loop.longestMetres()
+                        .filter(metres -> metres >= LoopCheck.LONGEST_METRES)
+                        .isPresent());
     }
 
     private static void putLimits(ObjectNode node, LoopLimits limits) {
@@ -99,6 +107,15 @@ final class LoopVerb implements Callable<Integer> {
                 : right.stream().map(Meaning::word).collect(Collectors.joining(" or "));
     }
 
+    private static String verdict(CaseReading reading) {
+        if (reading.hidden()) {
+            return "cannot be told from a sound loop at rest";
+        }
+        return reading.safe()
+                ? Figures.percent(reading.margin()) + " inside"
+                : "NOT SAFE, expected " + expected(reading);
+    }
+
     private static void print(LoopResult loop, Optional<LoopLimits> limits) {
         for (CaseReading reading : loop.cases()) {
             System.out.printf(
@@ -107,11 +124,12 @@ final class LoopVerb implements Callable<Integer> {
                     Figures.ohms(reading.range().lowOhms()),
                     Figures.ohms(reading.range().highOhms()),
                     reads(reading),
-                    reading.safe()
-                            ? Figures.percent(reading.margin()) + " inside"
-                            : "NOT SAFE, expected " + expected(reading));
+                    verdict(reading));
         }
-        System.out.println("longest cable " + Figures.metres(loop.longestMetres()));
+        System.out.println("longest cable: "
+                + loop.longestMetres()
+                        .map(metres -> Figures.longest(metres, LoopCheck.LONGEST_METRES))
+                        .orElse("none, it is not safe as it is"));
         limits.ifPresent(its -> System.out.printf(
                 "resistors up to ±%s, a leak down to %s, %d more contacts, cable from %.0f to %.0f °C%n",
                 Figures.percent(its.loosestTolerancePercent() / 100),

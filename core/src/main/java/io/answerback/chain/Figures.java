@@ -57,6 +57,13 @@ public final class Figures {
         return plain(metres >= 10 ? Math.floor(metres) : Math.floor(metres * 10) / 10) + " m";
     }
 
+    /// A greatest length as it is said: metres, or that there is none below the longest that was tried.
+    ///
+    /// @param tried the longest that was tried, in metres
+    public static String longest(double metres, double tried) {
+        return metres >= tried ? "no limit below " + metres(tried) : metres(metres);
+    }
+
     /// A number without a needless decimal point.
     public static String plain(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15

@@ -16,7 +16,7 @@ public record CoverageQuestion(String asks, List<Finding> findings) {
             new Asked(AreaWithoutSetting.RULE, "Can somebody {toSet} every area?"),
             new Asked(AreaWithoutWayIn.RULE, "Can people get into every area to {toUnset} it?"),
             new Asked(WindowGlassUnwatched.RULE, "Does something hear the glass where windows have contacts?"),
-            new Asked(HoldUpDelayed.RULE, "Does every hold-up point call at once?"),
+            new Asked(WatchesOnlyWhenSet.RULE, "Are hold-up, fire, gas and technical points watched at all times?"),
             new Asked(PointWithoutArea.RULE, "Is every point in an area?"),
             new Asked(SeriesHidesContacts.RULE, "Does every contact answer for itself?"),
             new Asked(LifeSafetyPoint.RULE, "Is nothing here work under another code?"));

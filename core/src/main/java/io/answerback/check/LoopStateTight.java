@@ -4,6 +4,7 @@ import io.answerback.chain.ChainBuilder;
 import io.answerback.chain.Figures;
 import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
+import io.answerback.loop.LoopCheck;
 import io.answerback.loop.LoopResult;
 import java.util.stream.Stream;
 
@@ -25,12 +26,16 @@ final class LoopStateTight implements PointRule {
                 Grade.TIGHT,
                 wired.point().id(),
                 "Only %s inside its band".formatted(Figures.percent(loop.leastMargin())),
-                "When %s it reads up to %s; your rules want %s. It takes no more than %s of this cable."
+                "When %s it reads up to %s; your rules want %s. %s"
                         .formatted(
                                 ChainBuilder.stateWord(wired.point(), loop.tightest()),
                                 Figures.ohms(loop.tightest().range().highOhms()),
                                 Figures.percent(least),
-                                Figures.metres(loop.longestMetres())),
+                                loop.longestMetres()
+                                        .filter(metres -> metres < LoopCheck.LONGEST_METRES)
+                                        .map(metres -> "It takes no more than %s of this cable."
+                                                .formatted(Figures.metres(metres)))
+                                        .orElse("Its cable is not what limits it.")),
                 "Check the resistor's bands against the profile, or take a closer tolerance.");
     }
 }

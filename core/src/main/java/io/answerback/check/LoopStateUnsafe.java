@@ -6,6 +6,7 @@ import io.answerback.chain.PointResult;
 import io.answerback.job.Job;
 import io.answerback.job.Meaning;
 import io.answerback.loop.CaseReading;
+import io.answerback.loop.DeviceState;
 import java.util.stream.Stream;
 
 /// A device state whose worst case is not wholly inside a band of the right meaning: the panel may misread it.
@@ -14,7 +15,10 @@ final class LoopStateUnsafe implements PointRule {
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
                 .flatMap(wired -> wired.loop().stream()
-                        .flatMap(loop -> loop.unsafe().stream().limit(1))
+                        .flatMap(loop -> loop.unsafe().stream()
+                                .filter(reading -> reading.loopCase().device() != DeviceState.UNPOWERED
+                                        || !loop.supplyLossHidden())
+                                .limit(1))
                         .map(bad -> finding(wired, bad)));
     }
 

@@ -28,6 +28,11 @@ public enum KindFamily {
         return this == FIRE || this == GAS;
     }
 
+    /// Whether it has to be watched at all times, whatever its area does.
+    public boolean watchesAlways() {
+        return this == HOLD_UP || this == TECHNICAL || lifeSafety();
+    }
+
     /// Whether it sits in a wall.
     public boolean opening() {
         return this == DOOR || this == WINDOW;

@@ -12,6 +12,7 @@ package io.answerback.job;
 /// @param tolerancePercent tolerance of all resistors, in percent either way
 /// @param contactOhms resistance of one closed contact, in ohms
 /// @param place where the end-of-line resistor sits
+/// @param supplyRelay whether a relay that watches the supply of the detectors opens the loop when they lose it
 public record LoopWiring(
         SchemeKind scheme,
         double endOfLineOhms,
@@ -19,7 +20,8 @@ public record LoopWiring(
         double secondOhms,
         double tolerancePercent,
         double contactOhms,
-        ResistorPlace place) {
+        ResistorPlace place,
+        boolean supplyRelay) {
     /// @throws IllegalArgumentException when a value is out of bounds: resistors 0 to 1 MΩ, tolerance 0 to 20
     ///     %,
     ///     contact 0 to 1 kΩ
@@ -35,32 +37,42 @@ public record LoopWiring(
 
     /// The same parts put together as `other`.
     public LoopWiring withScheme(SchemeKind other) {
-        return new LoopWiring(other, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(
+                other, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
     }
 
     /// The same loop with another end-of-line resistor, in ohms.
     public LoopWiring withEndOfLineOhms(double ohms) {
-        return new LoopWiring(scheme, ohms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(scheme, ohms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
     }
 
     /// The same loop with another resistor of the alarm contact, in ohms.
     public LoopWiring withAlarmOhms(double ohms) {
-        return new LoopWiring(scheme, endOfLineOhms, ohms, secondOhms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(
+                scheme, endOfLineOhms, ohms, secondOhms, tolerancePercent, contactOhms, place, supplyRelay);
     }
 
     /// The same loop with another resistor of the second contact, in ohms.
     public LoopWiring withSecondOhms(double ohms) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, ohms, tolerancePercent, contactOhms, place);
+        return new LoopWiring(
+                scheme, endOfLineOhms, alarmOhms, ohms, tolerancePercent, contactOhms, place, supplyRelay);
     }
 
     /// The same loop with resistors of another tolerance, in percent.
     public LoopWiring withTolerancePercent(double percent) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, percent, contactOhms, place);
+        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, percent, contactOhms, place, supplyRelay);
     }
 
     /// The same loop with its end-of-line resistor somewhere else.
     public LoopWiring withPlace(ResistorPlace other) {
-        return new LoopWiring(scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, other);
+        return new LoopWiring(
+                scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, other, supplyRelay);
+    }
+
+    /// The same loop with a relay that watches the supply of the detectors, or without one.
+    public LoopWiring withSupplyRelay(boolean fitted) {
+        return new LoopWiring(
+                scheme, endOfLineOhms, alarmOhms, secondOhms, tolerancePercent, contactOhms, place, fitted);
     }
 
     /// The same parts in the values a panel expects of a scheme; what the scheme has no place for stays.
@@ -73,6 +85,7 @@ public record LoopWiring(
                 kind.has(SchemeKind.Part.SECOND) ? bands.secondOhms() : secondOhms,
                 tolerancePercent,
                 contactOhms,
-                place);
+                place,
+                supplyRelay);
     }
 }

@@ -36,10 +36,10 @@ public record BagCheck(Part part, double ohms, FittedLoop loop, CaseReading tigh
                 });
         LoopResult result = new LoopResult(
                 chart,
-                fitted.scheme().deviceStates(fitted).stream()
-                        .map(device -> LoopCheck.tryOut(fitted, chart, LoopCase.sound(device)))
+                fitted.statesToTell().stream()
+                        .map(state -> LoopCheck.tryOut(fitted, chart, state))
                         .toList(),
-                0);
+                Optional.empty());
         return new BagCheck(
                 part, ohms, fitted, result.tightest(), result.unsafe().isEmpty());
     }

@@ -14,7 +14,7 @@ public record CaseReading(LoopCase loopCase, Range range, Optional<Meaning> read
     /// Whether this is a fault that the panel takes for normal.
     public boolean hidden() {
         return loopCase.faulty()
-                && !safe
+                && !loopCase.harmlessAtRest()
                 && reads.filter(Meaning.NORMAL::equals).isPresent();
     }
 }

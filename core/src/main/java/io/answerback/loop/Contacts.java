@@ -13,21 +13,21 @@ final class Contacts {
 
     /// Contacts in series that open when active.
     static LoopPart opening(FittedLoop loop, DeviceState device) {
-        int active = device.activeContacts(loop.contacts());
+        int active = loop.activeContacts(device);
         return LoopPart.Series.of(
                 repeated(one(loop, true), loop.contacts() - active), repeated(one(loop, false), active));
     }
 
     /// Contacts side by side that close when active.
     static LoopPart closing(FittedLoop loop, DeviceState device) {
-        int active = device.activeContacts(loop.contacts());
+        int active = loop.activeContacts(device);
         return LoopPart.Parallel.of(
                 sideBySide(one(loop, false), loop.contacts() - active), sideBySide(one(loop, true), active));
     }
 
     /// Contacts in series that open when active, each with a resistor across it.
     static LoopPart openingAcross(FittedLoop loop, DeviceState device, LoopPart resistor) {
-        int active = device.activeContacts(loop.contacts());
+        int active = loop.activeContacts(device);
         return LoopPart.Series.of(
                 repeated(LoopPart.Parallel.of(one(loop, true), resistor), loop.contacts() - active),
                 repeated(LoopPart.Parallel.of(one(loop, false), resistor), active));

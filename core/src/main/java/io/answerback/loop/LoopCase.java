@@ -26,10 +26,14 @@ public record LoopCase(String id, DeviceState device, LoopFault fault) {
     }
 
     /// The conclusions that are right for this case. What only changes the resistance a little may still read
-    /// normal with the device at rest: it is the active device behind it that must not.
+    /// normal with the device at rest: it is the active device behind it that must not. A resistor that was
+    /// fitted at the panel changes no reading at all; what it does is found by measuring, and in the cable
+    /// faults it hides.
     public Set<Meaning> rightConclusions() {
         if (faulty()) {
-            return harmlessAtRest() ? EnumSet.allOf(Meaning.class) : notNormal();
+            return harmlessAtRest() || fault.kind() == FaultKind.RESISTOR_IN_PANEL
+                    ? EnumSet.allOf(Meaning.class)
+                    : notNormal();
         }
         return switch (device) {
             case AT_REST -> EnumSet.of(Meaning.NORMAL);
@@ -46,7 +50,8 @@ public record LoopCase(String id, DeviceState device, LoopFault fault) {
         return EnumSet.complementOf(EnumSet.of(Meaning.NORMAL));
     }
 
-    private boolean harmlessAtRest() {
+    /// Whether the fault does no harm while the device is at rest.
+    boolean harmlessAtRest() {
         return device == DeviceState.AT_REST
                 && switch (fault.kind()) {
                     case LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;

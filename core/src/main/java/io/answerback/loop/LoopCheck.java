@@ -8,8 +8,7 @@ import java.util.Optional;
 
 /// Computes every case of a loop against the panel's bands.
 public final class LoopCheck {
-    /// The longest cable a job may hold, one way in metres; a loop that is safe at any length is said to allow
-    /// this.
+    /// The longest cable that is tried, one way in metres: a loop that is safe with it has no limit that matters.
     public static final double LONGEST_METRES = 10_000;
 
     private LoopCheck() {}
@@ -39,20 +38,22 @@ public final class LoopCheck {
     }
 
     /// The cable is in series with everything else, so a state's highest reading is a straight line in its
-    /// length and meets the upper edge of the right band at one length. The low ends only gain from length, so
-    /// if the states are not all safe at the shortest of these lengths, no length makes them so. Where the
-    /// resistor sits across the panel's terminals, the cable is in a branch beside it, and the length is sought by
-    /// halving.
-    static double longestMetres(FittedLoop loop, BandChart chart) {
-        List<LoopCase> states =
-                loop.scheme().deviceStates(loop).stream().map(LoopCase::sound).toList();
+    /// length and meets the upper edge of the right band at one length. The low ends only gain from length.
+    /// Where the resistor sits across the panel's terminals, the cable is in a branch beside it, and the length
+    /// is sought by halving.
+    ///
+    /// Empty where the loop is not safe as it is: a loop that would be mended by more cable has another fault.
+    static Optional<Double> longestMetres(FittedLoop loop, BandChart chart) {
+        List<LoopCase> states = loop.statesToTell();
+        double now = loop.cable().metres();
+        if (!allSafe(loop, now, chart, states)) {
+            return Optional.empty();
+        }
         double longest = besideResistor(loop)
-                ? allSafe(loop, 0, chart, states)
-                        ? LoopLimits.most(0, LONGEST_METRES, metres -> allSafe(loop, metres, chart, states))
-                        : -1
+                ? LoopLimits.most(now, LONGEST_METRES, metres -> allSafe(loop, metres, chart, states))
                 : whereEdgesAreMet(loop, chart, states);
         double shown = Math.floor(longest * 100) / 100;
-        return shown >= 0 && allSafe(loop, shown, chart, states) ? shown : 0;
+        return Optional.of(shown > now && allSafe(loop, shown, chart, states) ? shown : now);
     }
 
     private static boolean besideResistor(FittedLoop loop) {

@@ -9,7 +9,7 @@ public enum LoopFigure {
     CABLE_LENGTH("cable length", 0, LoopCheck.LONGEST_METRES, false),
     /// The tolerance of all resistors.
     TOLERANCE("tolerance", 0, 20, false),
-    /// A leak across the pair at the device.
+    /// A leak across the pair, at the worst place along the cable.
     LEAK("leak across the pair", 1000, 1e6, true),
     /// A bad joint in series.
     JOINT("bad joint", 1, 10_000, true),
@@ -83,13 +83,16 @@ public enum LoopFigure {
         };
     }
 
-    /// The fault that goes with a value; none for figures of the plan.
-    LoopFault faultAt(double value) {
-        return switch (this) {
-            case LEAK -> new LoopFault(FaultKind.LEAK, value);
-            case JOINT -> new LoopFault(FaultKind.JOINT, value);
-            default -> LoopFault.NONE;
+    /// The resistance of a device state with this figure moved.
+    ///
+    /// @param moved the loop with the figure moved, where it is one of the plan
+    private Range range(FittedLoop moved, DeviceState device, double value) {
+        LoopPart network = switch (this) {
+            case LEAK -> LoopNetwork.withLeakAtWorst(moved, device, value);
+            case JOINT -> LoopNetwork.of(moved, device, new LoopFault(FaultKind.JOINT, value), FarEnd.DEVICE);
+            default -> LoopNetwork.of(moved, device, LoopFault.NONE, FarEnd.DEVICE);
         };
+        return network.range();
     }
 
     /// Every case of a loop with this figure moved. The right conclusion of a device state stays what it was.
@@ -97,17 +100,12 @@ public enum LoopFigure {
     /// @param value in its own unit, from its least to its most
     public LoopResult moved(FittedLoop loop, BandChart chart, TrialFaults trial, double value) {
         FittedLoop moved = with(loop, value);
-        LoopFault fault = faultAt(value);
         return new LoopResult(
                 chart,
                 trial.cases(moved).stream()
                         .map(loopCase -> loopCase.faulty()
                                 ? LoopCheck.tryOut(moved, chart, loopCase)
-                                : LoopCheck.reading(
-                                        chart,
-                                        loopCase,
-                                        LoopNetwork.of(moved, loopCase.device(), fault, FarEnd.DEVICE)
-                                                .range()))
+                                : LoopCheck.reading(chart, loopCase, range(moved, loopCase.device(), value)))
                         .toList(),
                 LoopCheck.longestMetres(loop, chart));
     }
@@ -127,13 +125,8 @@ public enum LoopFigure {
 
     private boolean safe(FittedLoop loop, BandChart chart, double value) {
         FittedLoop moved = with(loop, value);
-        LoopFault fault = faultAt(value);
-        return loop.scheme().deviceStates(loop).stream()
-                .allMatch(device -> LoopCheck.reading(
-                                chart,
-                                LoopCase.sound(device),
-                                LoopNetwork.of(moved, device, fault, FarEnd.DEVICE)
-                                        .range())
+        return loop.statesToTell().stream()
+                .allMatch(state -> LoopCheck.reading(chart, state, range(moved, state.device(), value))
                         .safe());
     }
 }

@@ -9,12 +9,15 @@ import java.util.Optional;
 import java.util.function.DoublePredicate;
 import java.util.function.UnaryOperator;
 
-/// How far each part of one loop could go, all others as they are, before a device state is no longer safe. Each
-/// is solved by halving, since worst cases only widen or move one way. Empty where the loop is not safe as it is.
+/// How far each part of one loop could go, all others as they are, before a device state is no longer safe.
+/// Each is solved by halving, since worst cases only widen or move one way. There are none for a loop that is
+/// not safe as it is: more cable mends no loop.
 ///
-/// @param longestMetres the longest cable, one way in metres, at most 10 km
+/// @param longestMetres the longest cable, one way in metres; [LoopCheck#LONGEST_METRES] where none was found
+///     below
 /// @param loosestTolerancePercent the loosest tolerance of the resistors, in percent, at most 20
-/// @param leastLeakOhms the worst leak across the pair at the device, in ohms; 1 where none matters
+/// @param leastLeakOhms the worst leak across the pair, wherever along the cable it is, in ohms; 1 where none
+///     matters
 /// @param mostContacts how many more closed contacts could be in series, at most 999
 /// @param coldestCelsius the coldest the cable may get, in °C, at least −60
 /// @param hottestCelsius the hottest, in °C, at most 120
@@ -36,7 +39,12 @@ public record LoopLimits(
     private static final double HOTTEST_CELSIUS = 120;
     private static final int MOST_CONTACTS = 999;
 
-    /// The limits of a loop.
+    /// Whether no cable below the longest that is tried is too long.
+    public boolean noLimitOfLength() {
+        return longestMetres >= LoopCheck.LONGEST_METRES;
+    }
+
+    /// The limits of a loop; empty where it is not safe as it is.
     ///
     /// @param chart how its input reads its scheme
     /// @param conductors the conductors there are to choose from
@@ -130,18 +138,19 @@ public record LoopLimits(
         }
 
         private List<LoopCase> states() {
-            return loop.scheme().deviceStates(loop).stream()
-                    .map(LoopCase::sound)
-                    .toList();
+            return loop.statesToTell();
         }
 
         private boolean safe(FittedLoop tried, double leakOhms) {
-            LoopFault leak = leakOhms < NO_LEAK_OHMS ? new LoopFault(FaultKind.LEAK, leakOhms) : LoopFault.NONE;
             return states().stream()
-                    .allMatch(state -> holds(
-                            state,
-                            LoopNetwork.of(tried, new LoopCase("", state.device(), leak))
-                                    .range()));
+                    .allMatch(state ->
+                            holds(state, network(tried, state, leakOhms).range()));
+        }
+
+        private static LoopPart network(FittedLoop tried, LoopCase state, double leakOhms) {
+            return leakOhms < NO_LEAK_OHMS
+                    ? LoopNetwork.withLeakAtWorst(tried, state.device(), leakOhms)
+                    : LoopNetwork.of(tried, state);
         }
 
         private boolean holds(LoopCase state, Range range) {

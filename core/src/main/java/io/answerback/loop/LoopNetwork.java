@@ -43,12 +43,36 @@ public final class LoopNetwork {
                 : fitted.resistor(fitted.wiring().alarmOhms());
         LoopPart contacts = scheme.contacts(fitted, meant(device, fault), alarmResistor);
         if (!scheme.hasEndOfLine()) {
-            return field(fitted.cable(), fault, at(farEnd, contacts));
+            return field(fitted.cable(), fault, at(farEnd, watched(fitted, device, contacts)));
         }
         LoopPart resistor = endOfLine(fitted, fault);
         return fitted.wiring().place() == ResistorPlace.IN_PANEL
-                ? scheme.joined(field(fitted.cable(), fault, at(farEnd, contacts)), resistor)
-                : field(fitted.cable(), fault, at(farEnd, scheme.joined(contacts, resistor)));
+                ? scheme.joined(field(fitted.cable(), fault, at(farEnd, watched(fitted, device, contacts))), resistor)
+                : field(fitted.cable(), fault, at(farEnd, watched(fitted, device, scheme.joined(contacts, resistor))));
+    }
+
+    /// A loop with a leak across the pair where it does most harm: at the panel's end of the cable. With x Ω of
+    /// cable before the leak and y Ω of loop behind it the input sees x + leak·y / (leak + y), which falls as
+    /// the leak moves towards the panel, since x + y stays the same; without a leak it is highest. So a band
+    /// that holds the loop without the leak and with it here holds it with the leak anywhere.
+    ///
+    /// @param leakOhms the leak, in ohms
+    static LoopPart withLeakAtWorst(FittedLoop loop, DeviceState device, double leakOhms) {
+        boolean besideCable = loop.scheme().hasEndOfLine() && loop.wiring().place() == ResistorPlace.IN_PANEL;
+        if (!besideCable) {
+            return Parallel.of(new Leak(leakOhms), single(loop, device, LoopFault.NONE, FarEnd.DEVICE));
+        }
+        LoopPart contacts =
+                loop.scheme().contacts(loop, device, loop.resistor(loop.wiring().alarmOhms()));
+        LoopPart cable = field(loop.cable(), LoopFault.NONE, watched(loop, device, contacts));
+        return loop.scheme().joined(Parallel.of(new Leak(leakOhms), cable), endOfLine(loop, LoopFault.NONE));
+    }
+
+    /// What is at the far end, with the contact of a relay that watches the supply before it where there is one.
+    private static LoopPart watched(FittedLoop loop, DeviceState device, LoopPart farEnd) {
+        return loop.supplyLoss() == SupplyLoss.LOOP_OPENS
+                ? Series.of(Contacts.one(loop, device != DeviceState.UNPOWERED), farEnd)
+                : farEnd;
     }
 
     private static LoopPart at(FarEnd farEnd, LoopPart device) {

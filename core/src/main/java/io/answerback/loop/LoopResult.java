@@ -1,5 +1,6 @@
 package io.answerback.loop;
 
+import io.answerback.job.Meaning;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -8,9 +9,9 @@ import java.util.Optional;
 ///
 /// @param chart the bands the loop is read by
 /// @param cases every case, device states first
-/// @param longestMetres the longest cable, one way in metres, that keeps every device state safe; 0 when none
-///     does
-public record LoopResult(BandChart chart, List<CaseReading> cases, double longestMetres) {
+/// @param longestMetres the longest cable, one way in metres, that keeps every device state safe, at most
+///     [LoopCheck#LONGEST_METRES], which stands for no limit; empty when the loop is not safe as it is
+public record LoopResult(BandChart chart, List<CaseReading> cases, Optional<Double> longestMetres) {
     public LoopResult {
         cases = List.copyOf(cases);
     }
@@ -28,6 +29,13 @@ public record LoopResult(BandChart chart, List<CaseReading> cases, double longes
     /// The readings of the device states, all sound.
     public List<CaseReading> deviceStates() {
         return cases.stream().filter(reading -> !reading.loopCase().faulty()).toList();
+    }
+
+    /// Whether the panel takes detectors that have lost their supply for detectors at rest.
+    public boolean supplyLossHidden() {
+        return cases.stream()
+                .anyMatch(reading -> reading.loopCase().device() == DeviceState.UNPOWERED
+                        && reading.reads().filter(Meaning.NORMAL::equals).isPresent());
     }
 
     /// The device states that the panel would get wrong.

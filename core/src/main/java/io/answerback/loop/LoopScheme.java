@@ -44,14 +44,14 @@ public interface LoopScheme {
     List<DeviceState> ownStates();
 
     /// The device states of a loop: the scheme's own, all active where several devices share the loop, and
-    /// the supply lost where relays would drop. Where two zones share an input, one of the two devices may
+    /// the supply lost where detectors have one. Where two zones share an input, one of the two devices may
     /// have a supply and the other none; a relay that drops is then its own zone's active state.
     default List<DeviceState> deviceStates(FittedLoop loop) {
         List<DeviceState> states = new ArrayList<>(ownStates());
         if (loop.contacts() > 1 && !kind().twoZones()) {
             states.add(states.indexOf(DeviceState.ACTIVE) + 1, DeviceState.ALL_ACTIVE);
         }
-        if (loop.relays() && !kind().twoZones()) {
+        if (loop.supplyLoss() != SupplyLoss.NO_SUPPLY && !kind().twoZones()) {
             states.add(DeviceState.UNPOWERED);
         }
         return List.copyOf(states);

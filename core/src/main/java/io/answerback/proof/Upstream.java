@@ -137,6 +137,9 @@ public final class Upstream {
         facts.put("tolerance", plain(wiring.tolerancePercent()) + " %");
         facts.put("contact resistance", ohms(wiring.contactOhms()));
         facts.put("place of the resistor", wiring.place().words());
+        if (wiring.supplyRelay()) {
+            facts.put("supply-watching relay", "fitted");
+        }
         cable.ifPresent(run -> {
             facts.put("cable", run.id());
             facts.put("cable length", plain(run.metres()) + " m");

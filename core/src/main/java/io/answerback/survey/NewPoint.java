@@ -108,6 +108,7 @@ public final class NewPoint {
                 bands.secondOhms(),
                 TOLERANCE_PERCENT,
                 CONTACT_OHMS,
-                job.practice().resistorPlace());
+                job.practice().resistorPlace(),
+                false);
     }
 }

@@ -124,6 +124,53 @@ class RulesTest {
     }
 
     @Test
+    void aCutOrShortThatSilencesACallForHelpIsWrongAndNamesTheSchemeThatSeesIt() {
+        Edit edit = LoopEdits.parts("", "03", its -> its.withScheme(SchemeKind.CLOSED_LOOP));
+        assertFinds(edit, "looks-normal:03", Grade.WRONG, "a short");
+        assertThat(Found.in(edit.on(job), "looks-normal:03").orElseThrow().remedy())
+                .isEqualTo("Wire it as double end-of-line or single end-of-line, which sees a cut and a short.");
+    }
+
+    @Test
+    void aDeadDetectorThatLooksAtRestIsWrongUntilARelayWatchesItsSupply() {
+        var smoke = new io.answerback.job.PointKind(
+                "smoke",
+                "smoke detector",
+                io.answerback.job.KindFamily.FIRE,
+                SmallKinds.GAS.words(),
+                io.answerback.job.ContactForm.NORMALLY_OPEN,
+                SmallKinds.GAS.outputs(),
+                false,
+                false,
+                Optional.of(new io.answerback.job.Powering(8, 35, 10, 60)));
+        Job across = job.withPanel(new io.answerback.job.Panel("P", SmallJob.profile(List.of(SmallJob.ACROSS))));
+        Edit edit = new Edit(
+                "",
+                its -> LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.END_OF_LINE_ACROSS))
+                        .on(PointEdits.change("", Set.of("02"), point -> point.withKind(smoke))
+                                .on(its)));
+        Found.after(edit, across, "supply-loss-unseen:02", Grade.WRONG, "Without its supply it reads normal");
+        assertThat(Found.in(edit.on(across), "loop-unsafe:02")).isEmpty();
+        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withSupplyRelay(true))
+                .on(edit.on(across));
+        assertThat(Found.in(watched, "supply-loss-unseen:02")).isEmpty();
+    }
+
+    @Test
+    void aPointThatMustAlwaysBeWatchedIsWrongOnATypeThatIsNot() {
+        assertFinds(
+                Edits.zoneType(3, ZoneType.ENTRY_EXIT),
+                "watches-only-when-set-programmed:03",
+                Grade.WRONG,
+                "Zone 03 is programmed as entry/exit");
+        assertFinds(
+                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS)),
+                "watches-only-when-set:02",
+                Grade.WRONG,
+                "that is immediate");
+    }
+
+    @Test
     void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
         Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");

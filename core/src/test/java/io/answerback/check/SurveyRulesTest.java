@@ -113,7 +113,7 @@ class SurveyRulesTest {
 
     @Test
     void aHoldUpPointMustNotWait() {
-        assertFinds(type("03", ZoneType.ENTRY_EXIT), "hold-up-delayed:03", Grade.WRONG, "");
+        assertFinds(type("03", ZoneType.ENTRY_EXIT), "watches-only-when-set:03", Grade.WRONG, "");
     }
 
     @Test

@@ -23,7 +23,8 @@ class FittedLoopTest {
     private static final LoopWiring WIRING = SmallJob.wiring().withSecondOhms(10_000);
 
     private static FittedLoop loop(SchemeKind scheme, int contacts, boolean relays) {
-        return new FittedLoop(WIRING.withScheme(scheme), contacts, relays, SmallJob.cable("01"));
+        SupplyLoss loss = relays ? SupplyLoss.CONTACT_CHANGES : SupplyLoss.NO_SUPPLY;
+        return new FittedLoop(WIRING.withScheme(scheme), contacts, loss, SmallJob.cable("01"));
     }
 
     private static double nominal(FittedLoop loop, DeviceState device) {

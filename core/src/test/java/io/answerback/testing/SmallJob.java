@@ -165,7 +165,7 @@ public final class SmallJob {
 
     /// The wiring every point has: 2k2 and 4k7 of ±1 %, contacts of 0.2 Ω at most, resistor at the last device.
     public static LoopWiring wiring() {
-        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 0, 1, 0.2, ResistorPlace.LAST_DEVICE);
+        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 0, 1, 0.2, ResistorPlace.LAST_DEVICE, false);
     }
 
     /// A cable of 100 m of 92 Ω/km, always at 20 °C: 18.4 Ω there and back.

@@ -6,6 +6,7 @@ import io.answerback.job.SchemeKind;
 import io.answerback.loop.DeviceState;
 import io.answerback.loop.FaultKind;
 import io.answerback.loop.LoopNetwork;
+import io.answerback.loop.SupplyLoss;
 import javafx.geometry.HPos;
 
 /// What is at the far end of a loop, drawn as it is wired in its scheme and in the state the switches say.
@@ -19,7 +20,7 @@ abstract class DeviceDrawing extends LoopSymbols {
 
     /// Draws the contacts between the left edge of the device and the place of the end-of-line resistor.
     final void drawContacts(double leftEdge, double end) {
-        device = leftEdge;
+        device = view().fitted().supplyLoss() == SupplyLoss.LOOP_OPENS ? supplyRelay(leftEdge) : leftEdge;
         right = end;
         switch (view().wiring().scheme()) {
             case CLOSED_LOOP, NORMALLY_OPEN, SINGLE_END_OF_LINE -> oneInSeries();
@@ -34,6 +35,13 @@ abstract class DeviceDrawing extends LoopSymbols {
         line("wire", device, BOTTOM, branches ? secondBranch() : right, BOTTOM);
     }
 
+    /// The contact of the relay that watches the supply, before everything else at the device.
+    private double supplyRelay(double leftEdge) {
+        double end = contact(leftEdge, leftEdge + 12, "supply", view().device() != DeviceState.UNPOWERED);
+        line("wire", leftEdge, BOTTOM, end, BOTTOM);
+        return end;
+    }
+
     private double secondBranch() {
         return device + (right - device) * 0.675;
     }
@@ -44,7 +52,7 @@ abstract class DeviceDrawing extends LoopSymbols {
 
     private boolean firstClosed() {
         boolean closesWhenActive = view().wiring().scheme().closesWhenActive();
-        return closesWhenActive == state().firstActive();
+        return closesWhenActive == view().fitted().firstChanged(state());
     }
 
     private String thing() {

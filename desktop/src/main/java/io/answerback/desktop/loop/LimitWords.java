@@ -2,6 +2,7 @@ package io.answerback.desktop.loop;
 
 import io.answerback.chain.Figures;
 import io.answerback.job.Conductor;
+import io.answerback.loop.LoopCheck;
 import io.answerback.loop.LoopLimits;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +19,11 @@ final class LimitWords {
 
     private static String words(LoopView view, LoopLimits limits) {
         List<String> parts = new ArrayList<>();
-        parts.add(Figures.metres(limits.longestMetres()) + " of this cable");
+        parts.add(
+                limits.noLimitOfLength()
+                        ? "any length of this cable (%s)"
+                                .formatted(Figures.longest(limits.longestMetres(), LoopCheck.LONGEST_METRES))
+                        : Figures.metres(limits.longestMetres()) + " of this cable");
         limits.thinnest().ifPresent(conductor -> parts.add(conductor.name() + " at the thinnest"));
         if (!view.wiring().scheme().withoutResistors()) {
             parts.add("resistors of ±" + Figures.percent(limits.loosestTolerancePercent() / 100));

@@ -5,6 +5,7 @@ import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.edit.LoopEdits;
 import io.answerback.job.Job;
@@ -17,8 +18,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 
-/// How a loop is put together, chosen where it is shown: its scheme, the place of its resistor, and the point that
-/// shares its input.
+/// How a loop is put together, chosen where it is shown: its scheme, the place of its resistor, and the point
+/// that shares its input.
 final class LoopChoices {
     private final Desk desk;
 
@@ -51,10 +52,23 @@ final class LoopChoices {
                                     chosen -> desk.apply(
                                             LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
         }
+        if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
+            row.getChildren().add(supplyRelay(point, wiring));
+        }
         if (wiring.scheme().twoZones()) {
             row.getChildren().addAll(secondZone(state.job(), wired));
         }
         return row;
+    }
+
+    private Node supplyRelay(String point, LoopWiring wiring) {
+        return Switch.bare(
+                "Relay that watches the supply",
+                List.of(false, true),
+                wiring.supplyRelay(),
+                fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
+                fitted -> desk.apply(
+                        LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
     }
 
     private static String words(SchemeKind scheme, PointResult.Wired wired) {

@@ -13,6 +13,7 @@ import io.answerback.job.ResistorPlace;
 import io.answerback.job.SchemeKind;
 import io.answerback.loop.Extreme;
 import io.answerback.loop.FaultKind;
+import io.answerback.loop.LoopCheck;
 import io.answerback.loop.LoopFault;
 import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.LoopPart;
@@ -139,8 +140,14 @@ final class LoopDrawing extends DeviceDrawing {
             words("quiet", all, left, MIDDLE, HPos.LEFT);
         }
         words("figure", Figures.ohms(thereAndBack(cable)) + " there and back", left, MIDDLE + 22, HPos.LEFT);
-        String longest = "longest that works: " + Figures.metres(view().result().longestMetres());
-        words("quiet", longest, left, BOTTOM + 18, HPos.LEFT);
+        words("quiet", longest(), left, BOTTOM + 18, HPos.LEFT);
+    }
+
+    private String longest() {
+        return view().result()
+                .longestMetres()
+                .map(metres -> "longest that works: " + Figures.longest(metres, LoopCheck.LONGEST_METRES))
+                .orElse("not safe as it is: its length is not what to change");
     }
 
     /// The resistor between the panel's own terminals, before the cable.

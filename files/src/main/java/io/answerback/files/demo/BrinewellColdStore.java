@@ -175,7 +175,8 @@ public final class BrinewellColdStore {
                 10_000,
                 number(row, "tolerance"),
                 0.2,
-                ResistorPlace.LAST_DEVICE);
+                ResistorPlace.LAST_DEVICE,
+                false);
         PointKind kind = KINDS.byId(row.get("kind")).orElseThrow().kind();
         Duty duty = new Duty(
                 ZoneType.valueOf(row.get("duty")),
