@@ -11,8 +11,8 @@ import io.answerback.loop.LoopCase;
 import io.answerback.loop.LoopNetlist;
 import io.answerback.loop.LoopNetwork;
 import io.answerback.loop.TrialFaults;
-import io.answerback.supply.LeadAcid;
 import io.answerback.supply.SupplyNetlist;
+import io.answerback.supply.SupplyState;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
@@ -32,7 +32,7 @@ final class NetlistVerb implements Callable<Integer> {
     @Option(names = "--point", paramLabel = "ID", description = "the point's number")
     private String point;
 
-    @Option(names = "--supply", description = "every supply tree instead, in an alarm with the battery empty")
+    @Option(names = "--supply", description = "every supply tree instead, in an alarm at the end of discharge")
     private boolean supply;
 
     @Option(
@@ -72,10 +72,11 @@ final class NetlistVerb implements Callable<Integer> {
 
     private static String trees(Assessment assessment) {
         SupplyNetlist netlist = new SupplyNetlist();
-        assessment.facts().supplies().states().stream()
-                .flatMap(state -> state.trees().stream())
-                .forEach(tree -> netlist.add("volts_", tree.inAlarm(), LeadAcid.EMPTY_VOLTS));
-        return netlist.text("Supply trees of %s in an alarm, the battery empty"
+        for (SupplyState state : assessment.facts().supplies().states()) {
+            double volts = state.unit().outputVolts(state.unit().cutOffVolts());
+            state.trees().forEach(tree -> netlist.add("volts_", tree.inAlarm(), volts));
+        }
+        return netlist.text("Supply trees of %s in an alarm, at the end of discharge"
                 .formatted(assessment.job().site().name()));
     }
 

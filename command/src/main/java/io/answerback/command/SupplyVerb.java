@@ -34,7 +34,7 @@ final class SupplyVerb implements Callable<Integer> {
 
     private static boolean fine(SupplyState state) {
         return state.battery().filter(BatteryState::enough).isPresent()
-                && state.volts().stream().allMatch(DeviceVolts::ok);
+                && state.volts().stream().allMatch(DeviceVolts::sound);
     }
 
     private static ObjectNode json(Supplies supplies) {
@@ -101,8 +101,13 @@ final class SupplyVerb implements Callable<Integer> {
                 .put("atFloat", rounded(device.atFloat()))
                 .put("atNominal", rounded(device.atNominal()))
                 .put("atEnd", rounded(device.atEnd()))
-                .put("ok", device.ok());
-        device.fallsOutHours().ifPresent(hours -> node.put("fallsOutHours", rounded(hours)));
+                .put("collapsed", device.collapsed());
+        if (device.ok() && !device.sound()) {
+            node.putNull("ok");
+        } else {
+            node.put("ok", device.ok());
+        }
+        device.dropsOutHours().ifPresent(hours -> node.put("fallsOutHours", rounded(hours)));
     }
 
     private static void battery(ObjectNode node, SupplyState state) {
@@ -114,6 +119,8 @@ final class SupplyVerb implements Callable<Integer> {
         node.put("fittedAh", battery.ratedAmpHours())
                 .put("requiredAh", rounded(battery.requiredAmpHours()))
                 .put("ruleHours", battery.ruleHours())
+                .put("mainsFailureReported", battery.reported())
+                .put("endVolts", state.unit().cutOffVolts())
                 .put("rechargeRuleHours", battery.rechargeRuleHours());
         putFinite(node, "standbyHours", battery.standbyHours());
         putFinite(node, "standbyHoursNew", battery.standbyHoursNew());
@@ -148,7 +155,10 @@ final class SupplyVerb implements Callable<Integer> {
                         () -> System.out.println("  " + state.beyond()));
         state.volts()
                 .forEach(device -> System.out.printf(
-                        "  %-28s %6.2f V with the battery empty, needs %.1f V%s%n",
-                        device.title(), device.atEnd(), device.leastVolts(), device.ok() ? "" : "  FAILS"));
+                        "  %-28s %6.2f V at the end of discharge, needs %s%s%n",
+                        device.title(),
+                        device.atEnd(),
+                        device.leastVolts() > 0 ? "%.1f V".formatted(device.leastVolts()) : "nobody knows what",
+                        device.ok() ? "" : "  FAILS"));
     }
 }

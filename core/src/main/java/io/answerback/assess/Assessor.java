@@ -81,7 +81,7 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
         List<SupplyState> supplies = facts.supplies().states();
         List<DeviceVolts> fed =
                 supplies.stream().flatMap(supply -> supply.volts().stream()).toList();
-        long held = fed.stream().filter(DeviceVolts::ok).count();
+        long held = fed.stream().filter(DeviceVolts::sound).count();
         long enough = supplies.stream()
                 .flatMap(supply -> supply.battery().stream())
                 .filter(BatteryState::enough)

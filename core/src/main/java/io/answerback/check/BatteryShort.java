@@ -1,5 +1,6 @@
 package io.answerback.check;
 
+import io.answerback.job.RuleFigure;
 import io.answerback.supply.BatteryState;
 import io.answerback.supply.SupplyState;
 import java.util.ArrayList;
@@ -18,10 +19,10 @@ final class BatteryShort implements JobRule {
         return facts.supplies().states().stream()
                 .flatMap(state -> state.battery().stream()
                         .filter(battery -> battery.fitted().isPresent())
-                        .flatMap(battery -> findings(state, battery).stream()));
+                        .flatMap(battery -> findings(facts, state, battery).stream()));
     }
 
-    private static List<Finding> findings(SupplyState state, BatteryState battery) {
+    private static List<Finding> findings(JobFacts facts, SupplyState state, BatteryState battery) {
         List<Finding> findings = new ArrayList<>();
         if (!battery.enough()) {
             findings.add(of(
@@ -29,8 +30,12 @@ final class BatteryShort implements JobRule {
                     state,
                     "The battery of %s reaches %.1f h of %.0f h"
                             .formatted(state.module(), battery.standbyHours(), battery.ruleHours()),
-                    "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a quarter kept back, after the alarm."
-                            .formatted(battery.ratedAmpHours(), battery.wear().celsius()),
+                    "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s"
+                            .formatted(
+                                    battery.ratedAmpHours(),
+                                    battery.wear().celsius(),
+                                    battery.wear().designMargin(),
+                                    unreported(facts, battery)),
                     "It needs %.1f Ah. %s"
                             .formatted(
                                     battery.requiredAmpHours(),
@@ -52,16 +57,28 @@ final class BatteryShort implements JobRule {
                     SLOW,
                     state,
                     "The battery of %s is not filled again in time".formatted(state.module()),
-                    "80 %% are back after %s; the rule allows %.0f h."
-                            .formatted(hours(battery.recharge().hoursTo80()), battery.rechargeRuleHours()),
-                    "What is left of %.0f mA beside the standing load charges it. Take load off it, or take a smaller battery where that is enough."
+                    recharge(battery),
+                    "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough."
                             .formatted(state.unit().milliamps())));
         }
         return findings;
     }
 
-    private static String hours(double hours) {
-        return Double.isInfinite(hours) ? "never" : "%.1f h".formatted(hours);
+    private static String recharge(BatteryState battery) {
+        double hours = battery.recharge().hoursTo80();
+        return Double.isInfinite(hours)
+                ? "Nothing is left to charge it with, so it never gets to 80 %%; the rule allows %.0f h."
+                        .formatted(battery.rechargeRuleHours())
+                : "It is recharged to 80 %% in %.1f h; the rule allows %.0f h."
+                        .formatted(hours, battery.rechargeRuleHours());
+    }
+
+    private static String unreported(JobFacts facts, BatteryState battery) {
+        double shorter = facts.job().practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
+        return battery.reported() || shorter >= battery.ruleHours()
+                ? ""
+                : " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported."
+                        .formatted(shorter);
     }
 
     private static Finding of(String rule, SupplyState state, String says, String why, String remedy) {

@@ -8,7 +8,7 @@ import io.answerback.job.SettingValue;
 import io.answerback.setup.Intent;
 import io.answerback.setup.SetupWords;
 import io.answerback.wording.Terms;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -16,21 +16,24 @@ import java.util.stream.Stream;
 final class DecisionBeyondRule implements JobRule {
     static final String RULE = "beyond-rule";
 
-    private static final Map<Decision, RuleFigure> MOST = Map.of(
-            Decision.ENTRY_TIME, RuleFigure.ENTRY_SECONDS,
-            Decision.EXIT_TIME, RuleFigure.EXIT_SECONDS,
-            Decision.TEST_INTERVAL, RuleFigure.TEST_HOURS,
-            Decision.MOST_ALARMS, RuleFigure.MOST_ALARMS,
-            Decision.CONFIRMATION_TIME, RuleFigure.CONFIRMATION_MINUTES,
-            Decision.REPORT_DELAY, RuleFigure.REPORT_DELAY_SECONDS);
+    private record Limit(Decision decision, RuleFigure most) {}
+
+    private static final List<Limit> LIMITS = List.of(
+            new Limit(Decision.ENTRY_TIME, RuleFigure.ENTRY_SECONDS),
+            new Limit(Decision.EXIT_TIME, RuleFigure.EXIT_SECONDS),
+            new Limit(Decision.TEST_INTERVAL, RuleFigure.TEST_HOURS),
+            new Limit(Decision.TEST_INTERVAL, RuleFigure.REPORTING_HOURS),
+            new Limit(Decision.MOST_ALARMS, RuleFigure.MOST_ALARMS),
+            new Limit(Decision.CONFIRMATION_TIME, RuleFigure.CONFIRMATION_MINUTES),
+            new Limit(Decision.REPORT_DELAY, RuleFigure.REPORT_DELAY_SECONDS));
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
         Intent intent = new Intent(job);
-        return MOST.entrySet().stream()
-                .flatMap(rule -> numbers(job, rule.getKey())
-                        .flatMap(number -> finding(job, intent, rule.getKey(), rule.getValue(), number).stream()));
+        return LIMITS.stream()
+                .flatMap(limit ->
+                        numbers(job, limit.decision()).flatMap(number -> finding(job, intent, limit, number).stream()));
     }
 
     private static Stream<Integer> numbers(Job job, Decision decision) {
@@ -40,13 +43,14 @@ final class DecisionBeyondRule implements JobRule {
         };
     }
 
-    private static Optional<Finding> finding(Job job, Intent intent, Decision decision, RuleFigure figure, int number) {
-        double most = job.practice().figure(figure);
+    private static Optional<Finding> finding(Job job, Intent intent, Limit limit, int number) {
+        Decision decision = limit.decision();
+        double most = job.practice().figure(limit.most());
         return intent.of(decision, number)
                 .filter(value -> ((SettingValue.Amount) value).value() > most)
                 .map(
                         value -> new Finding(
-                                "%s:%s %d".formatted(RULE, decision, number),
+                                "%s:%s %d%s".formatted(RULE, decision, number, suffix(limit)),
                                 Stop.SET_UP,
                                 Grade.WRONG,
                                 "",
@@ -55,10 +59,17 @@ final class DecisionBeyondRule implements JobRule {
                                         .formatted(
                                                 number == 0 ? "" : "Area %02d, ".formatted(number),
                                                 SetupWords.says(decision, value, Terms.of(job.practice()))),
-                                "\"%s\" allows %s."
+                                "%s \"%s\" allows %s."
                                         .formatted(
+                                                limit.most() == RuleFigure.REPORTING_HOURS
+                                                        ? "It is how the station hears from the system, and the reporting class in"
+                                                        : "The rule in",
                                                 job.practice().firm().name(),
                                                 SetupWords.value(decision, new SettingValue.Amount(most))),
                                 "Decide less, or change the figure on this job and say why. Check your edition and local code."));
+    }
+
+    private static String suffix(Limit limit) {
+        return limit.most() == RuleFigure.REPORTING_HOURS ? " class" : "";
     }
 }

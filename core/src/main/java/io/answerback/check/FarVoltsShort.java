@@ -21,9 +21,9 @@ final class FarVoltsShort implements JobRule {
 
     private static Finding finding(Job job, DeviceVolts device) {
         Optional<Point> point = job.point(device.part());
-        String falls = device.fallsOutHours()
-                .map(" It falls out after %.0f h without mains."::formatted)
-                .orElse(" It falls out in an alarm then.");
+        String drops = device.dropsOutHours()
+                .map(" It drops out after %.0f h without mains, counted as the battery's hours are."::formatted)
+                .orElse(" It drops out in an alarm then.");
         return new Finding(
                 RULE + ":" + device.part(),
                 Stop.POWER,
@@ -33,9 +33,9 @@ final class FarVoltsShort implements JobRule {
                 "%s is short of volts on battery"
                         .formatted(point.map(Point::name).orElse(device.title())),
                 device.collapsed()
-                        ? "With the battery empty no voltage is left for it: the cable cannot carry what is asked of it."
-                        : "It gets %.2f V with the battery empty and needs %.1f V.%s"
-                                .formatted(device.atEnd(), device.leastVolts(), falls),
+                        ? "At the end of discharge no voltage is left for it: the cable cannot carry what is asked of it."
+                        : "It gets %.2f V at the end of discharge and needs %.1f V.%s"
+                                .formatted(device.atEnd(), device.leastVolts(), drops),
                 "Double its supply pair, take a thicker cable, or feed it from a supply nearer to it.");
     }
 }

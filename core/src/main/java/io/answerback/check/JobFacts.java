@@ -67,6 +67,9 @@ public record JobFacts(
                 sameCables(job, earlier) ? earlier.cores : CorePlan.of(job, earlier == null ? null : earlier.cores);
         boolean sameSupplies = sameCables(job, earlier)
                 && earlier.job.power() == job.power()
+                && earlier.job.areas() == job.areas()
+                && earlier.job.communicator() == job.communicator()
+                && earlier.job.setup() == job.setup()
                 && earlier.job.receivers() == job.receivers();
         Supplies supplies = sameSupplies ? earlier.supplies : Supplies.of(job, cores);
         boolean sameBus = sameSupplies

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and judged
-/// by nothing.
+/// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and
+/// judged by nothing.
 final class LeastVoltsUnknown implements JobRule {
     static final String RULE = "least-volts-unknown";
 
@@ -32,7 +32,7 @@ final class LeastVoltsUnknown implements JobRule {
                 "",
                 state.module(),
                 "Nobody knows the least volts of %d that %s feeds".formatted(unknown.size(), state.module()),
-                "%s: the lowest gets %.2f V with the battery empty, and whether that is enough cannot be said."
+                "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said."
                         .formatted(titles, Math.max(0, worst)),
                 "Look for it on the maker's sheet and fill it in, in the profile or the kind of point."));
     }

@@ -11,11 +11,15 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A zone that was programmed again after its point was answered.
-final class ProgrammedSinceProven implements PointRule {
+final class ProgrammedSinceProven implements JobRule {
     static final String RULE = "programmed-since-proven";
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.points().stream().flatMap(point -> check(facts.job(), point));
+    }
+
+    private static Stream<Finding> check(Job job, PointResult point) {
         Optional<Proof> proof = job.proofOf(point.pointId());
         Optional<Zone> zone = point.wired().flatMap(PointResult.Wired::zone);
         return proof.isEmpty() || zone.isEmpty()

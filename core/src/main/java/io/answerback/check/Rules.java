@@ -25,7 +25,6 @@ public final class Rules {
             new LifeSafetyPoint(),
             new SeriesHidesContacts(),
             new SenderOutOfPlace(),
-            new ProgrammedSinceProven(),
             new LineNeverProven(),
             new ProofStale(),
             new RestoreNeverSeen());
@@ -63,6 +62,8 @@ public final class Rules {
             new BatteryMissing(),
             new BatteryShort(),
             new BatteryDue(),
+            new ChargerTooStrong(),
+            new SupplyDropUnknown(),
             new SupplyOverloaded(),
             new OutputOverloaded(),
             new BusOverloaded(),
@@ -89,6 +90,8 @@ public final class Rules {
             new DecisionWithoutReason(),
             new CodeUnchanged(),
             new EntriesToRepeat(),
+            new NamesCut(),
+            new ProgrammedSinceProven(),
             new WayInTooSlow(),
             new UserNumbersApart(),
             new KeySwitchWithoutResistor(),
@@ -99,7 +102,8 @@ public final class Rules {
             new DepartureWithoutReason(),
             new UnusedInputUnterminated(),
             new AccountMissing(),
-            new RouteWithoutReceiver());
+            new RouteWithoutReceiver(),
+            new AnswerTooLate());
 
     private Rules() {}
 

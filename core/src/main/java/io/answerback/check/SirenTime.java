@@ -1,47 +1,62 @@
 package io.answerback.check;
 
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
 import io.answerback.job.Practice;
 import io.answerback.job.RuleFigure;
 import io.answerback.supply.SounderState;
-import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
-/// Sounders that sound longer than the rule allows, longer than the supply's battery is counted on to carry an alarm,
-/// or longer than the battery inside them lasts.
+/// No sounder at all, and sounders that do not sound, that sound longer than the rule allows, longer than the
+/// supply's battery is counted on to carry an alarm, or longer than the battery inside them lasts.
 final class SirenTime implements JobRule {
     static final String RULE = "siren-time";
+    static final String NONE = "no-sounder";
     static final String OWN_BATTERY = "sounder-battery-short";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        List<SounderState> sounders = facts.supplies().sounders().sounders();
-        Optional<Double> minutes = facts.job().power().sounding().minutes();
-        if (sounders.isEmpty()) {
-            return Stream.empty();
+        Job job = facts.job();
+        if (!fitted(job)) {
+            return job.points().isEmpty() ? Stream.empty() : Stream.of(none(job));
         }
-        if (minutes.isEmpty()) {
-            return Stream.of(undecided(facts.job().practice()));
-        }
-        double asked = minutes.get();
+        double asked = facts.setup().sounderMinutes();
         return Stream.concat(
-                against(facts.job().practice(), asked),
-                sounders.stream().filter(sounder -> !sounder.lasts(asked)).map(sounder -> runsOut(sounder, asked)));
+                against(job.practice(), asked),
+                facts.supplies().sounders().sounders().stream()
+                        .filter(sounder -> !sounder.lasts(asked))
+                        .map(sounder -> runsOut(sounder, asked)));
     }
 
-    private static Finding undecided(Practice practice) {
-        return of(
-                RULE,
+    private static boolean fitted(Job job) {
+        return job.modules().stream()
+                .flatMap(module -> job.panel().profile().module(module.kindId()).stream())
+                .anyMatch(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER);
+    }
+
+    private static Finding none(Job job) {
+        return new Finding(
+                NONE,
+                Stop.POWER,
                 Grade.NOTE,
-                "Nobody has decided how long the sounders sound",
-                "The rule allows %.0f min; many panels leave the maker with more."
-                        .formatted(practice.figure(RuleFigure.SIREN_MINUTES)),
-                "Say it on the sounders' sheet.");
+                "",
+                job.panel().name(),
+                "Nothing sounds an alarm on site",
+                "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
+                "Put one on the list of modules; where the site is to be silent, local rules and the client decide.");
     }
 
     private static Stream<Finding> against(Practice practice, double asked) {
         double rule = practice.figure(RuleFigure.SIREN_MINUTES);
         double counted = practice.figure(RuleFigure.ALARM_MINUTES);
+        if (asked <= 0) {
+            return Stream.of(of(
+                    RULE,
+                    Grade.WRONG,
+                    "The sounders sound for 0 min",
+                    "They are fitted and never heard.",
+                    "Decide a time, at most %.0f min by the rule. Check your edition and local code.".formatted(rule)));
+        }
         if (asked > rule) {
             return Stream.of(of(
                     RULE,
@@ -68,7 +83,7 @@ final class SirenTime implements JobRule {
                 "",
                 sounder.part(),
                 "The battery inside %s falls silent early".formatted(sounder.part()),
-                "Cold, old and with a quarter kept back it sounds %.0f min on %s; %.0f min are asked for."
+                "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for."
                         .formatted(
                                 sounder.ownMinutes().orElse(0.0),
                                 sounder.level().name(),

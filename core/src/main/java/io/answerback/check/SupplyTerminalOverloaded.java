@@ -2,6 +2,7 @@ package io.answerback.check;
 
 import io.answerback.chain.Figures;
 import io.answerback.cores.BoxPlan;
+import io.answerback.job.TerminalUse;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -13,7 +14,7 @@ final class SupplyTerminalOverloaded implements JobRule {
     public Stream<Finding> check(JobFacts facts) {
         return facts.cores().boxes().stream()
                 .filter(box -> passesOn(facts, box))
-                .flatMap(SupplyTerminalOverloaded::of);
+                .flatMap(box -> of(facts, box));
     }
 
     /// What a supply with a battery gives is judged among the supplies.
@@ -22,14 +23,19 @@ final class SupplyTerminalOverloaded implements JobRule {
                 .noneMatch(state -> state.module().equals(box.name()));
     }
 
-    private static Stream<Finding> of(BoxPlan box) {
+    private static Stream<Finding> of(JobFacts facts, BoxPlan box) {
         return IntStream.range(0, box.strip().size())
-                .filter(i -> box.strip().get(i).milliamps() > 0)
-                .filter(i -> box.loadOn(i).alarmMilliamps() > box.strip().get(i).milliamps())
-                .mapToObj(i -> finding(box, i));
+                .filter(i -> box.strip().get(i).use() == TerminalUse.SUPPLY
+                        && box.strip().get(i).milliamps() > 0)
+                .filter(i -> load(facts, box, i, true) > box.strip().get(i).milliamps())
+                .mapToObj(i -> finding(facts, box, i));
     }
 
-    private static Finding finding(BoxPlan box, int i) {
+    private static double load(JobFacts facts, BoxPlan box, int terminal, boolean alarm) {
+        return facts.supplies().through(box.cablesUnder(terminal), alarm);
+    }
+
+    private static Finding finding(JobFacts facts, BoxPlan box, int i) {
         return new Finding(
                 RULE + ":" + box.name() + ":" + i,
                 Stop.CABLE,
@@ -41,10 +47,8 @@ final class SupplyTerminalOverloaded implements JobRule {
                                 box.strip().get(i).name(),
                                 box.name(),
                                 Figures.plain(box.strip().get(i).milliamps())),
-                "What is fed from it takes %s mA at rest and %s mA in alarm."
-                        .formatted(
-                                Figures.plain(box.loadOn(i).restMilliamps()),
-                                Figures.plain(box.loadOn(i).alarmMilliamps())),
+                "What is fed from it takes %.0f mA at rest and %.0f mA in alarm."
+                        .formatted(load(facts, box, i, false), load(facts, box, i, true)),
                 "Move some of them to another supply.");
     }
 }

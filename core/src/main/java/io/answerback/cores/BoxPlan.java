@@ -47,17 +47,17 @@ public record BoxPlan(Place place, String title, List<Terminal> strip, List<Cabl
                 .count();
     }
 
-    /// What is fed from a supply terminal takes.
+    /// The cables that begin here with a core under a terminal, by label.
     ///
     /// @param terminal its place on the strip, from 0
-    public SupplyLoad loadOn(int terminal) {
+    public List<String> cablesUnder(int terminal) {
         return cables.stream()
                 .filter(cable -> cable.end() == CableEnd.NEAR)
                 .filter(cable -> cable.cores().stream()
                         .anyMatch(
                                 core -> core.landing() instanceof Landing.Under under && under.terminal() == terminal))
-                .map(CableCores::load)
-                .reduce(SupplyLoad.NONE, SupplyLoad::and);
+                .map(CableCores::id)
+                .toList();
     }
 
     /// The terminal that is called this at the place; empty when none is.

@@ -70,7 +70,7 @@ final class BoxPlanner {
                         ? new PlannedCore(core.colour(), core.need(), new Landing.Under(under.terminal(), true))
                         : core)
                 .toList();
-        return new CableCores(cable.cable(), cable.end(), cable.serves(), cable.load(), cores, cable.lacking());
+        return new CableCores(cable.cable(), cable.end(), cable.serves(), cores, cable.lacking());
     }
 
     private Landing landing(Coming one, CoreNeed need) {

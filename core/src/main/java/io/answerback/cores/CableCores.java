@@ -12,11 +12,9 @@ import java.util.Optional;
 /// @param cable the cable
 /// @param end which end
 /// @param serves what its far end comes to
-/// @param load what all that is fed through it takes
 /// @param cores every core it has, in the order they are counted; empty while its type is not decided
 /// @param lacking what is needed and no core is left for
-public record CableCores(
-        Cable cable, CableEnd end, Served serves, SupplyLoad load, List<PlannedCore> cores, List<CoreNeed> lacking) {
+public record CableCores(Cable cable, CableEnd end, Served serves, List<PlannedCore> cores, List<CoreNeed> lacking) {
     public CableCores {
         cores = List.copyOf(cores);
         lacking = List.copyOf(lacking);

@@ -99,16 +99,13 @@ final class CablePlaces {
                         .add(cable);
             });
         }
-        SupplyLoads loads = new SupplyLoads(job, points, name -> beginning.getOrDefault(name, List.of()));
         job.modules().forEach(module -> coming.put(Place.box(module.name()), new ArrayList<>()));
         for (Cable cable : job.cables()) {
-            Coming near = Optional.ofNullable(taken.get(cable.id()))
-                    .orElseGet(() -> coming(cable, CableEnd.NEAR, loads.through(cable)));
+            Coming near = Optional.ofNullable(taken.get(cable.id())).orElseGet(() -> coming(cable, CableEnd.NEAR));
             nearEnds.put(cable.id(), near);
             Optional.ofNullable(nearPlaces.get(cable.id()))
                     .ifPresent(place -> at(place).add(near));
-            at(far(cable.ends()))
-                    .add(new Coming(cable, CableEnd.FAR, near.serves(), near.load(), near.colours(), near.loops()));
+            at(far(cable.ends())).add(new Coming(cable, CableEnd.FAR, near.serves(), near.colours(), near.loops()));
         }
         coming.values().forEach(ends -> ends.sort(Comparator.comparingInt(CablePlaces::order)));
     }
@@ -137,11 +134,11 @@ final class CablePlaces {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    private Coming coming(Cable cable, CableEnd end, SupplyLoad load) {
+    private Coming coming(Cable cable, CableEnd end) {
         List<Coming.Loop> loops = allotment.loops(cable).stream()
                 .map(id -> new Coming.Loop(points.get(id), inputs.get(id)))
                 .toList();
-        return new Coming(cable, end, served(cable.ends()), load, colours.get(cable.id()), loops);
+        return new Coming(cable, end, served(cable.ends()), colours.get(cable.id()), loops);
     }
 
     Served served(CableEnds ends) {
@@ -193,8 +190,8 @@ final class CablePlaces {
         return ends.module().isEmpty() ? Place.joint(ends.joint()) : Place.box(ends.module());
     }
 
-    /// Every place with the ends that come to it: modules in their order, then joint boxes and devices in the order of
-    /// the cables.
+    /// Every place with the ends that come to it: modules in their order, then joint boxes and devices in the
+    /// order of the cables.
     Map<Place, List<Coming>> coming() {
         return coming;
     }

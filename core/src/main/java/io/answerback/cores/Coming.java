@@ -14,7 +14,7 @@ import java.util.function.BiFunction;
 ///
 /// @param colours what its cores are for; null while its type is not decided
 /// @param loops the loops it carries
-record Coming(Cable cable, CableEnd end, Served serves, SupplyLoad load, CoreColours colours, List<Loop> loops) {
+record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, List<Loop> loops) {
     /// A loop in a cable.
     ///
     /// @param point the point, with the parts of the loop its contact lies in
@@ -31,7 +31,6 @@ record Coming(Cable cable, CableEnd end, Served serves, SupplyLoad load, CoreCol
                 || end != other.end
                 || colours != other.colours
                 || loops.size() != other.loops.size()
-                || !load.equals(other.load)
                 || !serves.equals(other.serves)) {
             return false;
         }
@@ -67,12 +66,12 @@ record Coming(Cable cable, CableEnd end, Served serves, SupplyLoad load, CoreCol
     /// Its cores, each with where it goes at this end.
     CableCores cores(BiFunction<Coming, CoreNeed, Landing> landing) {
         if (colours == null) {
-            return new CableCores(cable, end, serves, load, List.of(), List.of());
+            return new CableCores(cable, end, serves, List.of(), List.of());
         }
         List<PlannedCore> cores = colours.uses().entrySet().stream()
                 .map(core -> core(core, landing))
                 .toList();
-        return new CableCores(cable, end, serves, load, cores, colours.lacking());
+        return new CableCores(cable, end, serves, cores, colours.lacking());
     }
 
     private PlannedCore core(Map.Entry<String, CoreNeed> core, BiFunction<Coming, CoreNeed, Landing> landing) {

@@ -55,11 +55,6 @@ public final class PowerEdits {
         return change("power run", power -> power.withoutTicks(prefix));
     }
 
-    /// For how long the panel makes its sounders sound, in minutes; empty for not decided.
-    public static Edit sirenMinutes(Optional<Double> minutes) {
-        return change("siren time", power -> power.with(power.sounding().withMinutes(minutes)));
-    }
-
     /// How the link on a sounder's board is set.
     public static Edit link(String module, String level) {
         return change("link of " + module, power -> power.with(power.sounding().with(new LinkSet(module, level))));

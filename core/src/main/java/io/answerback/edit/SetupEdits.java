@@ -29,9 +29,6 @@ public final class SetupEdits {
         return new Edit(name(decision, number), job -> {
             SettingValue wanted = decision.read(value);
             return switch (decision) {
-                case SOUNDER_TIME ->
-                    PowerEdits.sirenMinutes(Optional.of(((SettingValue.Amount) wanted).value()))
-                            .on(job);
                 case ZONE_BEHAVIOUR ->
                     Edits.zoneType(number, ZoneType.valueOf(wanted.text())).on(job);
                 case ZONE_AREA -> Edits.zoneArea(number, first(wanted)).on(job);
@@ -39,6 +36,17 @@ public final class SetupEdits {
                 default -> decided(job, decision, number, wanted);
             };
         });
+    }
+
+    /// The usual answer to a decision again.
+    ///
+    /// @param number of which area, zone, user or address; 0 for the panel
+    public static Edit usual(Decision decision, int number) {
+        return setup(
+                name(decision, number),
+                setup -> setup.withDecided(old -> old.stream()
+                        .filter(its -> its.decision() != decision || its.number() != number)
+                        .toList()));
     }
 
     private static Optional<Integer> first(SettingValue numbers) {

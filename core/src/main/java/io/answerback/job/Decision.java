@@ -53,6 +53,8 @@ public enum Decision {
     TEST_INTERVAL(SettingScope.PANEL, Kind.AMOUNT, "h"),
     /// Whether setting and unsetting are reported.
     REPORT_SETTING(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether troubles such as a mains failure are reported.
+    REPORT_TROUBLES(SettingScope.PANEL, Kind.SWITCH, ""),
     /// Which areas a user may work.
     USER_AREAS(SettingScope.USER, Kind.NUMBERS, ""),
     /// A user's code: only whether it was changed is ever kept.

@@ -14,4 +14,10 @@ public record IpRoute(List<String> receiverIds, int attempts, int timeoutMillis)
         Require.within(attempts, 1, 20, "attempts");
         Require.within(timeoutMillis, 50, 120_000, "answer time-out in milliseconds");
     }
+
+    /// How long it takes at the most until the last receiver has answered its last try, in seconds; 0 without a
+    /// receiver.
+    public double longestSeconds() {
+        return receiverIds.size() * attempts * timeoutMillis / 1000.0;
+    }
 }

@@ -21,6 +21,8 @@ public enum RuleFigure {
     ANSWER_SECONDS("s", 1, 600),
     /// The longest between two test messages, in hours.
     TEST_HOURS("h", 1, 1000),
+    /// How often the station must hear from the system by its reporting class, in hours.
+    REPORTING_HOURS("h", 0.01, 1000),
     /// How often one zone may alarm before it is left out.
     MOST_ALARMS("times", 1, 99),
     /// The longest within which a second detector counts as confirming the first, in minutes.
@@ -29,6 +31,8 @@ public enum RuleFigure {
     REPORT_DELAY_SECONDS("s", 0, 600),
     /// The longest between two service visits, in months.
     SERVICE_MONTHS("months", 1, 60),
+    /// The most a battery may be charged with, in percent of its rated capacity an hour.
+    MOST_CHARGE_PERCENT("%", 1, 200),
     /// How long a battery is kept, in years.
     BATTERY_YEARS("years", 1, 15),
     /// How long a battery inside a wireless device is kept, in years.

@@ -10,8 +10,8 @@ import io.answerback.supply.SupplyState;
 import java.util.ArrayList;
 import java.util.List;
 
-/// A supply on paper: the battery's fall against the rule with what it comes to, then every load, then the volts at
-/// everything it feeds.
+/// A supply on paper: the battery's fall against the rule with what it comes to, then every load, then the
+/// volts at everything it feeds.
 public final class PowerPaper {
     private static final double WIDTH = 297;
     private static final double HEIGHT = 210;
@@ -38,7 +38,7 @@ public final class PowerPaper {
         this.state = state;
         this.battery = battery;
         this.hold = hold;
-        double empty = hold.emptyHours();
+        double empty = hold.endHours(state.unit().cutOffVolts());
         this.hours = 1.08 * Math.max(battery.ruleHours(), Double.isInfinite(empty) ? battery.ruleHours() : empty);
     }
 
@@ -72,7 +72,7 @@ public final class PowerPaper {
         }
         grid();
         level(state.unit().lowVolts(), "battery low is reported");
-        level(state.unit().cutOffVolts(), "the supply lets go");
+        level(state.unit().cutOffVolts(), "low-voltage cut-off");
         page.add(new Mark.Rule(x(battery.ruleHours()), TOP - 4, x(battery.ruleHours()), BOTTOM, 0.5));
         page.add(new Mark.Text(
                 x(battery.ruleHours()) + 1.5,
@@ -86,9 +86,12 @@ public final class PowerPaper {
 
     private List<String> facts() {
         List<String> facts = new ArrayList<>();
-        facts.add("Battery: %s Ah at the coldest of %.0f °C, at the end of its life, a quarter kept back"
-                .formatted(Figures.plain(hold.ratedAmpHours()), battery.wear().celsius()));
-        facts.add("Standing %.0f mA, in an alarm %.0f mA".formatted(state.milliamps(false), state.milliamps(true)));
+        facts.add("Battery: %s Ah at the coldest of %.0f °C, at the end of its life, design margin %s; the curve too"
+                .formatted(
+                        Figures.plain(hold.ratedAmpHours()),
+                        battery.wear().celsius(),
+                        Figures.plain(battery.wear().designMargin())));
+        facts.add("Quiescent %.0f mA, in an alarm %.0f mA".formatted(state.milliamps(false), state.milliamps(true)));
         facts.add("Reaches %.1f h and the alarm after it; %.0f h are asked for"
                 .formatted(hold.standbyHours(), battery.ruleHours()));
         facts.add("Needs %.1f Ah".formatted(battery.requiredAmpHours()));
@@ -96,10 +99,11 @@ public final class PowerPaper {
         facts.add(
                 Double.isInfinite(back)
                         ? "Nothing is left to charge it with"
-                        : "80 %% back in %.1f h; %.0f h are allowed".formatted(back, battery.rechargeRuleHours()));
+                        : "Recharge to 80 %% in %.1f h; %.0f h are allowed"
+                                .formatted(back, battery.rechargeRuleHours()));
         state.volts().stream()
                 .filter(device -> !device.ok())
-                .forEach(device -> facts.add("SHORT OF VOLTS: %s gets %s with the battery empty and needs %.1f V"
+                .forEach(device -> facts.add("SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V"
                         .formatted(device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
         facts.add("Rule figures are of the firm's preset: check your edition, local code and the maker's sheet.");
         return facts;
@@ -131,7 +135,7 @@ public final class PowerPaper {
     }
 
     private void curve() {
-        double end = Math.min(hours, hold.emptyHours());
+        double end = Math.min(hours, hold.endHours(state.unit().cutOffVolts()));
         for (int i = 0; i < PIECES; i++) {
             double from = end * i / PIECES;
             double to = end * (i + 1) / PIECES;

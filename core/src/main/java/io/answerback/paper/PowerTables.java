@@ -1,6 +1,7 @@
 package io.answerback.paper;
 
 import io.answerback.job.Job;
+import io.answerback.setup.Intent;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.LoadLine;
 import io.answerback.supply.SoundOutput;
@@ -44,11 +45,7 @@ final class PowerTables {
                         output.overloaded() ? "TOO MUCH" : ""));
             }
         }
-        String minutes = job.power()
-                .sounding()
-                .minutes()
-                .map(", sounding for %.0f min"::formatted)
-                .orElse("");
+        String minutes = ", sounding for %.0f min".formatted(new Intent(job).sounderMinutes());
         return new Table(
                 title + ": what sounds" + minutes,
                 List.of("Output", "Gives", "Part", "Takes", "Set", ""),
@@ -70,7 +67,7 @@ final class PowerTables {
         rows.add(List.of("Together", milliamps(state.milliamps(false)), milliamps(state.milliamps(true)), "", ""));
         return new Table(
                 title + ": loads at 12 V",
-                List.of("Part", "Standing", "Alarm", "Law", "From"),
+                List.of("Part", "Quiescent", "Alarm", "Load type", "From"),
                 List.of(2.4, 1.0, 1.0, 1.4, 1.4),
                 rows,
                 List.of());
@@ -83,7 +80,7 @@ final class PowerTables {
     private static Table volts(String title, SupplyState state) {
         return new Table(
                 title + ": volts in an alarm",
-                List.of("Part", "Fed from", "Needs", "Mains there", "On battery", "Battery empty", ""),
+                List.of("Part", "Fed from", "Needs", "On mains (float)", "On battery", "End of discharge", ""),
                 List.of(2.2, 1.4, 0.9, 1.0, 1.0, 1.1, 0.8),
                 state.volts().stream().map(PowerTables::volts).toList(),
                 List.of());
@@ -93,11 +90,11 @@ final class PowerTables {
         return List.of(
                 device.title(),
                 device.output(),
-                figure(device.leastVolts()),
+                device.leastVolts() > 0 ? figure(device.leastVolts()) : "not known",
                 figure(device.atFloat()),
                 figure(device.atNominal()),
                 figure(device.atEnd()),
-                device.ok() ? "" : "SHORT");
+                device.sound() ? "" : device.ok() ? "not known" : "SHORT");
     }
 
     static String figure(double volts) {

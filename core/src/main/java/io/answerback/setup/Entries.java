@@ -151,6 +151,17 @@ public final class Entries {
                 .map(value -> ((SettingValue.Amount) value).value());
     }
 
+    /// The greatest amount the panel can be set to that is no more than one; empty where it goes no lower.
+    public static Optional<Double> atMost(Setting setting, double amount) {
+        EntryForm form = setting.form();
+        return Units.factor(setting.decision().unit(), form.unit())
+                .filter(factor -> form.step() > 0)
+                .map(factor -> Math.min(form.most(), (int) Math.floor(amount * factor / form.step() + EXACT)))
+                .filter(count -> count >= form.least())
+                .flatMap(count -> amount(setting, count))
+                .map(value -> ((SettingValue.Amount) value).value());
+    }
+
     private static String counted(EntryForm form, int count) {
         return form.digits() == 0 ? String.valueOf(count) : ("%0" + form.digits() + "d").formatted(count);
     }

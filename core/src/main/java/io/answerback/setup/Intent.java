@@ -22,6 +22,7 @@ import io.answerback.job.SettingValue.Switch;
 import io.answerback.job.Setup;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -57,15 +58,12 @@ public final class Intent {
                 .or(() -> held(decision, number));
     }
 
-    /// What another part of the job holds: a zone as it is programmed, and how long the sounders sound. A
-    /// zone that has no
-    /// area is in none, whatever was surveyed.
+    /// What another part of the job holds: a zone as it is programmed. A zone that has no area is in none,
+    /// whatever was surveyed.
     private Optional<SettingValue> held(Decision decision, int number) {
         return switch (decision) {
             case ZONE_BEHAVIOUR -> Optional.of(new Chosen(type(number).name()));
             case ZONE_AREA -> live(number).flatMap(Zone::area).map(area -> numbers(List.of(area)));
-            case SOUNDER_TIME ->
-                job.power().sounding().minutes().<SettingValue>map(Amount::new).or(() -> usual(decision, number));
             default -> usual(decision, number);
         };
     }
@@ -96,7 +94,7 @@ public final class Intent {
             case ENTRY_TIME -> limited(decision, number, RuleFigure.ENTRY_SECONDS);
             case EXIT_TIME -> limited(decision, number, RuleFigure.EXIT_SECONDS);
             case SOUNDER_TIME -> limited(decision, number, RuleFigure.SIREN_MINUTES);
-            case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS);
+            case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
             case CONFIRMATION_TIME ->
                 job.practice().school(Question.CONFIRMATION) == School.TWO_DETECTORS
@@ -105,7 +103,7 @@ public final class Intent {
             case REPORT_DELAY -> Optional.of(new Amount(0));
             case OUTPUT_USE -> Optional.of(new Chosen(Decision.OutputUse.NOTHING.name()));
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
-            case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING -> Optional.of(new Switch(true));
+            case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING, REPORT_TROUBLES -> Optional.of(new Switch(true));
             case QUICK_SET, FORCED_SET -> Optional.of(new Switch(false));
         };
     }
@@ -158,25 +156,41 @@ public final class Intent {
         return new Numbers(new TreeSet<>(numbers));
     }
 
-    /// What the panel has when it is new, or the most the rules allow where that is less. A panel that
-    /// cannot be told otherwise has its entry time as it is.
-    private Optional<SettingValue> limited(Decision decision, int number, RuleFigure most) {
+    /// What the panel has when it is new, or where the rules allow less, the most it can be set to within them.
+    /// A panel that cannot be told otherwise has its entry time as it is.
+    private Optional<SettingValue> limited(Decision decision, int number, RuleFigure... most) {
         if (decision == Decision.ENTRY_TIME && catalogued(decision).isEmpty()) {
             return Optional.of(new Amount(job.panel().profile().entrySeconds()));
         }
-        double rule = job.practice().figure(most);
+        double rule =
+                Arrays.stream(most).mapToDouble(job.practice()::figure).min().orElseThrow();
         double panel = catalogued(decision)
                 .flatMap(setting -> Entries.value(setting, setting.usual()))
                 .filter(Amount.class::isInstance)
                 .map(value -> ((Amount) value).value())
                 .orElse(rule);
-        return Optional.of(new Amount(Math.min(panel, rule)));
+        double allowed = catalogued(decision)
+                .flatMap(setting -> Entries.atMost(setting, rule))
+                .orElse(rule);
+        return Optional.of(new Amount(panel <= rule ? panel : allowed));
     }
 
     private Optional<Setting> catalogued(Decision decision) {
         return job.panel().profile().setup().settings().stream()
                 .filter(setting -> setting.decision() == decision)
                 .findFirst();
+    }
+
+    /// For how long the panel makes sounders sound, in minutes.
+    public double sounderMinutes() {
+        return of(Decision.SOUNDER_TIME, 0)
+                .map(value -> ((Amount) value).value())
+                .orElseThrow();
+    }
+
+    /// Whether troubles such as a mains failure are reported to the station.
+    public boolean reportsTroubles() {
+        return of(Decision.REPORT_TROUBLES, 0).filter(new Switch(true)::equals).isPresent();
     }
 
     /// The entry time of an area, in seconds.

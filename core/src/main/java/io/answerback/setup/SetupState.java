@@ -12,8 +12,9 @@ import java.util.TreeMap;
 ///
 /// @param sheet every entry
 /// @param walks the ways in, walked
+/// @param sounderMinutes for how long the panel makes sounders sound, decided or usual, in minutes
 /// @param dead the points of zones that are wired and off, or in no area, by zone: too little is typed for them
-public record SetupState(RunSheet sheet, List<EntryWalk> walks, Map<Integer, Point> dead) {
+public record SetupState(RunSheet sheet, List<EntryWalk> walks, double sounderMinutes, Map<Integer, Point> dead) {
     public SetupState {
         walks = List.copyOf(walks);
         dead = Collections.unmodifiableMap(new TreeMap<>(dead));
@@ -21,6 +22,7 @@ public record SetupState(RunSheet sheet, List<EntryWalk> walks, Map<Integer, Poi
 
     /// The set-up of a job.
     public static SetupState of(Job job) {
-        return new SetupState(RunSheet.of(job), EntryWalk.of(job), Unprogrammed.of(job));
+        return new SetupState(
+                RunSheet.of(job), EntryWalk.of(job), new Intent(job).sounderMinutes(), Unprogrammed.of(job));
     }
 }

@@ -10,7 +10,9 @@ import java.util.Optional;
 ///
 /// @param fitted the battery; empty while none is decided
 /// @param draw what it has to give
-/// @param wear as a design has to count on it: cold where it stands, at the end of its life, with the usual margin
+/// @param wear as a design has to count on it: cold where it stands, at the end of its life, with the design
+///     margin
+/// @param reported whether a mains failure would reach the station, which shortens the standby of some rules
 /// @param ruleHours the standby that is asked for, in hours
 /// @param standbyHours the standby it reaches so; 0 without a battery, infinite without a load
 /// @param standbyHoursNew what it reaches new and warm, with nothing kept back
@@ -22,6 +24,7 @@ public record BatteryState(
         Optional<Battery> fitted,
         Draw draw,
         BatteryWear wear,
+        boolean reported,
         double ruleHours,
         double standbyHours,
         double standbyHoursNew,
@@ -36,7 +39,7 @@ public record BatteryState(
 
     /// The battery of a supply.
     ///
-    /// @param reported whether a mains failure is reported to the station, which halves some rules
+    /// @param reported whether a mains failure would reach the station
     /// @throws IllegalArgumentException when the load is beyond any battery
     static BatteryState of(Optional<Battery> fitted, SupplyUnit unit, Draw draw, Practice practice, boolean reported) {
         double coldest = fitted.map(Battery::coldestCelsius).orElse(INDOORS_CELSIUS);
@@ -49,6 +52,7 @@ public record BatteryState(
                 fitted,
                 draw,
                 wear,
+                reported,
                 rule,
                 rated == 0 ? 0 : draw.standbyHours(wear.usable(rated)),
                 rated == 0 ? 0 : draw.standbyHours(BatteryWear.NONE.usable(rated)),
@@ -67,6 +71,11 @@ public record BatteryState(
     /// Its rated capacity, in ampere-hours; 0 without one.
     public double ratedAmpHours() {
         return fitted.map(Battery::ratedAmpHours).orElse(0.0);
+    }
+
+    /// What the charger may give it for each ampere-hour of its rated capacity, in percent; empty without one.
+    public Optional<Double> chargePercent(SupplyUnit unit) {
+        return fitted.map(its -> 100 * unit.chargeMilliamps() / 1000 / its.ratedAmpHours());
     }
 
     /// Whether it reaches the rule.

@@ -1,27 +1,30 @@
 package io.answerback.supply;
 
+import io.answerback.job.SupplyUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// Works out the volts at everything on an output, and when what fails falls out.
+/// Works out the volts at everything on an output, and when what fails drops out.
 final class FarVolts {
     private static final int HALVINGS = 40;
 
+    private final SupplyUnit unit;
     private final Draw draw;
     private final Optional<BatteryState> battery;
 
-    FarVolts(Draw draw, Optional<BatteryState> battery) {
+    FarVolts(SupplyUnit unit, Draw draw, Optional<BatteryState> battery) {
+        this.unit = unit;
         this.draw = draw;
         this.battery = battery;
     }
 
     List<DeviceVolts> of(SupplyTree tree) {
-        SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), LeadAcid.FLOAT_VOLTS);
-        SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), LeadAcid.NOMINAL_VOLTS);
-        SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), LeadAcid.EMPTY_VOLTS);
+        SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.FLOAT_VOLTS));
+        SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.NOMINAL_VOLTS));
+        SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(unit.cutOffVolts()));
         Map<String, String> places = new HashMap<>();
         place(tree.inAlarm(), places);
         List<DeviceVolts> volts = new ArrayList<>();
@@ -52,7 +55,7 @@ final class FarVolts {
     }
 
     private DeviceVolts falling(DeviceVolts device, SupplyTree tree, String place) {
-        Optional<Double> volts = fallsOutAt(device, tree.atRest(), place);
+        Optional<Double> volts = dropsOutAt(device, tree.atRest(), place);
         return new DeviceVolts(
                 device.part(),
                 device.title(),
@@ -66,11 +69,11 @@ final class FarVolts {
     }
 
     /// How far the battery has fallen when the device gets its least volts at rest.
-    private static Optional<Double> fallsOutAt(DeviceVolts device, SupplyNode rest, String place) {
-        if (enough(device, rest, place, LeadAcid.EMPTY_VOLTS)) {
+    private Optional<Double> dropsOutAt(DeviceVolts device, SupplyNode rest, String place) {
+        if (enough(device, rest, place, unit.cutOffVolts())) {
             return Optional.empty();
         }
-        double low = LeadAcid.EMPTY_VOLTS;
+        double low = unit.cutOffVolts();
         double high = LeadAcid.FLOAT_VOLTS;
         for (int i = 0; i < HALVINGS; i++) {
             double middle = (low + high) / 2;
@@ -83,16 +86,16 @@ final class FarVolts {
         return Optional.of(high);
     }
 
-    /// The hours until the battery that is fitted has fallen so far.
+    /// The hours until the battery that is fitted has fallen so far, on the basis its standby is counted on.
     private Optional<Double> after(double volts) {
         return battery.filter(its -> its.fitted().isPresent()).map(its -> {
-            BatteryWear wear = its.wear().withoutMargin();
-            double whole = LeadAcid.hours(wear.usable(its.ratedAmpHours()), draw.standbyAmps());
+            double whole = LeadAcid.hours(its.wear().usable(its.ratedAmpHours()), draw.standbyAmps());
             return LeadAcid.usedAt(volts) * whole;
         });
     }
 
-    private static boolean enough(DeviceVolts device, SupplyNode rest, String place, double source) {
-        return at(SupplyVolts.solve(rest, source), place) >= Math.max(device.leastVolts(), Double.MIN_NORMAL);
+    private boolean enough(DeviceVolts device, SupplyNode rest, String place, double batteryVolts) {
+        return at(SupplyVolts.solve(rest, unit.outputVolts(batteryVolts)), place)
+                >= Math.max(device.leastVolts(), Double.MIN_NORMAL);
     }
 }

@@ -4,7 +4,8 @@ import io.answerback.job.Battery;
 import io.answerback.job.Practice;
 import io.answerback.job.RuleFigure;
 
-/// How a battery would hold up: what is asked "what if" on the plot. Any figure can be other than it is on the job.
+/// How a battery would hold up: what is asked "what if" on the plot. Any figure can be other than it is on the
+/// job.
 ///
 /// @param ratedAmpHours the rated capacity, in ampere-hours
 /// @param years how old it is, in years
@@ -30,24 +31,33 @@ public record HoldUp(
         return new BatteryWear(celsius, BatteryWear.ageShare(years, lifeYears), designMargin);
     }
 
-    /// The hours of standby it reaches and still carries the alarm, with what the design keeps back.
+    /// The hours of standby it reaches and still carries the alarm, with the design margin.
     public double standbyHours() {
         return draw.standbyHours(wear().usable(ratedAmpHours));
     }
 
-    /// The hours until it is empty at the standing current alone, with nothing kept back.
-    public double emptyHours() {
-        return LeadAcid.hours(wear().withoutMargin().usable(ratedAmpHours), draw.standbyAmps());
+    /// The hours over which the quiescent current alone uses the capacity that is counted on, cold, aged and
+    /// with the design margin: the same basis as [#standbyHours].
+    private double wholeHours() {
+        return LeadAcid.hours(wear().usable(ratedAmpHours), draw.standbyAmps());
     }
 
-    /// Its volts after some hours without mains, at the standing current, with nothing kept back.
+    /// The hours until the quiescent current alone has brought it to a supply's cut-off, on the basis of
+    /// [#standbyHours].
+    ///
+    /// @param cutOffVolts the battery voltage at which the supply cuts off
+    public double endHours(double cutOffVolts) {
+        return hoursTo(cutOffVolts);
+    }
+
+    /// Its volts after some hours without mains at the quiescent current, on the basis of [#standbyHours].
     public double voltsAfter(double hours) {
-        return LeadAcid.volts(hours / emptyHours());
+        return LeadAcid.volts(hours / wholeHours());
     }
 
-    /// The hours until its volts have fallen so far.
+    /// The hours until its volts have fallen so far, on the basis of [#standbyHours].
     public double hoursTo(double volts) {
-        return LeadAcid.usedAt(volts) * emptyHours();
+        return LeadAcid.usedAt(volts) * wholeHours();
     }
 
     /// The same battery new and warm.
@@ -74,6 +84,11 @@ public record HoldUp(
     public HoldUp withStandby(double amps) {
         double more = draw.alarmAmps() - draw.standbyAmps();
         return new HoldUp(
-                ratedAmpHours, years, lifeYears, celsius, designMargin, new Draw(amps, amps + more, draw.alarmHours()));
+                ratedAmpHours,
+                years,
+                lifeYears,
+                celsius,
+                designMargin,
+                new Draw(amps, amps + more, draw.alarmHours(), draw.usableShare()));
     }
 }

@@ -8,7 +8,7 @@ public final class LeadAcid {
     public static final double FLOAT_VOLTS = 13.65;
     /// The voltage loads are rated at, in volts.
     public static final double NOMINAL_VOLTS = 12;
-    /// The voltage at which they are empty, in volts.
+    /// The voltage down to which their capacity is rated, in volts.
     public static final double EMPTY_VOLTS = 10.5;
     /// The hours over which their capacity is rated.
     public static final double RATED_HOURS = 20;
@@ -22,6 +22,7 @@ public final class LeadAcid {
 
     private static final double[] USED = {0, 0.1, 0.3, 0.5, 0.7, 0.85, 0.95, 1};
     private static final double[] VOLTS = {12.9, 12.7, 12.45, 12.2, 11.9, 11.55, 11.1, EMPTY_VOLTS};
+    private static final double LAST_VOLTS_PER_SHARE = (11.1 - EMPTY_VOLTS) / 0.05;
     private static final double[] CELSIUS = {-40, -20, 0, 25};
     private static final double[] SHARES = {0.45, 0.65, 0.85, 1};
 
@@ -39,8 +40,9 @@ public final class LeadAcid {
         return between(CELSIUS, SHARES, celsius);
     }
 
-    /// How long a battery gives a current, in hours: H · (C / (I · H))^k with H = 20 h and k = 1.15 (Peukert). A
-    /// slower discharge than over 20 hours gives its rated capacity and no more. Without a current it is infinite.
+    /// How long a battery gives a current, in hours: H · (C / (I · H))^k with H = 20 h and k = 1.15 (Peukert).
+    /// A slower discharge than over 20 hours gives its rated capacity and no more. Without a current it is
+    /// infinite.
     ///
     /// @param ampHours the capacity at 20 hours, in ampere-hours
     /// @param amps the current, in amperes
@@ -52,13 +54,16 @@ public final class LeadAcid {
         return rated >= RATED_HOURS ? rated : RATED_HOURS * Math.pow(ampHours / (amps * RATED_HOURS), PEUKERT_EXPONENT);
     }
 
-    /// The voltage when a share of what can be had is used up, 0 to 1: from 12.9 V full to 10.5 V, in straight
-    /// pieces. A typical shape, for plots and for the moment a device falls out.
+    /// The voltage when a share of the rated charge is used up: from 12.9 V full to 10.5 V, in straight pieces,
+    /// and on as steep as at the end, since some supplies cut off below 10.5 V. A typical shape, for plots and
+    /// for the moment a device drops out.
     public static double volts(double usedShare) {
-        return between(USED, VOLTS, Math.clamp(usedShare, 0, 1));
+        return usedShare > 1
+                ? Math.max(0, EMPTY_VOLTS - (usedShare - 1) * LAST_VOLTS_PER_SHARE)
+                : between(USED, VOLTS, Math.max(0, usedShare));
     }
 
-    /// The share that is used up when the voltage has fallen so far; the inverse of [#volts], 0 above and 1 below.
+    /// The share that is used up when the voltage has fallen so far; the inverse of [#volts], 0 above 12.9 V.
     public static double usedAt(double volts) {
         for (int i = 1; i < VOLTS.length; i++) {
             if (volts >= VOLTS[i]) {
@@ -66,7 +71,7 @@ public final class LeadAcid {
                 return Math.max(0, USED[i - 1] + share * (USED[i] - USED[i - 1]));
             }
         }
-        return 1;
+        return 1 + (EMPTY_VOLTS - volts) / LAST_VOLTS_PER_SHARE;
     }
 
     private static double between(double[] at, double[] values, double x) {

@@ -24,6 +24,13 @@ public record LoadLine(
         return alarm ? alarmMilliamps : quiescentMilliamps;
     }
 
+    /// The same where only a share of what it takes more in an alarm is taken, 0 to 1.
+    LoadLine inAlarm(double share) {
+        double more = Math.max(0, alarmMilliamps - quiescentMilliamps);
+        return new LoadLine(
+                part, title, quiescentMilliamps, quiescentMilliamps + more * share, leastVolts, law, source);
+    }
+
     SupplyNode.Load load(boolean alarm) {
         return new SupplyNode.Load(part, law, milliamps(alarm) / 1000);
     }

@@ -15,8 +15,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// Everything on a job that takes current from a supply: modules first, then powered devices. What is known better
-/// than the data counts instead of them.
+/// Everything on a job that takes current from a supply: modules first, then powered devices. What is known
+/// better than the data counts instead of them. Of the detectors' alarm current only the share counts that is
+/// in alarm at once, wherever the figure is from.
 public final class Loads {
     private Loads() {}
 
@@ -32,7 +33,7 @@ public final class Loads {
         }
         for (Point point : job.points()) {
             if (CoreNeeds.powered(point)) {
-                LoadLine line = known(job, device(job, point));
+                LoadLine line = known(job, device(point)).inAlarm(job.power().alarmSharePercent() / 100);
                 lines.put(line.part(), line);
             }
         }
@@ -74,14 +75,13 @@ public final class Loads {
                 "panel profile, link on %s".formatted(level.name()));
     }
 
-    private static LoadLine device(Job job, Point point) {
+    private static LoadLine device(Point point) {
         Powering power = point.kind().powering().orElseThrow();
-        double more = Math.max(0, power.alarmMilliamps() - power.quiescentMilliamps());
         return new LoadLine(
                 point.id(),
                 point.id() + " " + point.name(),
                 power.quiescentMilliamps(),
-                power.quiescentMilliamps() + more * job.power().alarmSharePercent() / 100,
+                power.alarmMilliamps(),
                 power.leastVolts(),
                 LoadLaw.CONSTANT_CURRENT,
                 "kind of point");

@@ -39,7 +39,9 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     ///
     /// @param lines everything that takes current, by part
     /// @param volts the volts at everything that is fed
-    static Sounders of(Job job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts) {
+    /// @param outputs the outputs, as [#outputs(Job, CorePlan, Map)] has them
+    static Sounders of(
+            Job job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
         Tracer tracer = new Tracer(job, plan, lines);
         List<SounderState> sounders = new ArrayList<>();
         for (PanelModule module : job.modules()) {
@@ -53,7 +55,14 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
                                     .findFirst(),
                             coldest(job, module.name()))));
         }
-        return new Sounders(tracer.outputs(), sounders);
+        return new Sounders(outputs, sounders);
+    }
+
+    /// The outputs of a job that make sounders, strobes or speakers go.
+    ///
+    /// @param lines everything that takes current, by part
+    static List<SoundOutput> outputs(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+        return new Tracer(job, plan, lines).outputs();
     }
 
     private static double coldest(Job job, String module) {
@@ -153,8 +162,8 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             return loads;
         }
 
-        /// What a part takes from the output for one use. Of a sounder of which no more is known than its currents, all
-        /// comes through what makes it sound.
+        /// What a part takes from the output for one use. Of a sounder of which no more is known than its
+        /// currents, all comes through what makes it sound.
         private double milliamps(String part, CoreUse use) {
             double most = Optional.ofNullable(lines.get(part))
                     .map(LoadLine::alarmMilliamps)

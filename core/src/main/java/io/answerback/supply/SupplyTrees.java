@@ -83,7 +83,8 @@ public final class SupplyTrees {
                     limit(module, output),
                     hanging,
                     new SupplyNode(output, "", 0, List.of(), rest),
-                    new SupplyNode(output, "", 0, List.of(), alarm)));
+                    new SupplyNode(output, "", 0, List.of(), alarm),
+                    0));
         });
     }
 

@@ -11,7 +11,12 @@ import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PowerEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.edit.SetupEdits;
 import io.answerback.job.Battery;
+import io.answerback.job.Communicator;
+import io.answerback.job.Decision;
+import io.answerback.job.IpRoute;
 import io.answerback.job.Job;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.ModuleKind;
@@ -20,12 +25,14 @@ import io.answerback.job.PanelProfile;
 import io.answerback.job.PointKind;
 import io.answerback.job.PowerOrder;
 import io.answerback.job.Powering;
+import io.answerback.job.RuleFigure;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.SupplyUnit;
 import io.answerback.supply.SupplyState;
 import io.answerback.testing.SmallBox;
 import io.answerback.testing.SmallJob;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -152,6 +159,108 @@ class PowerRulesTest {
         Assessment assessment = assess(beyond);
         assertThat(assessment.findings()).noneMatch(finding -> finding.why().contains("NaN"));
         assertThat(found(beyond, "supply-overloaded:Panel")).isPresent();
+    }
+
+    @Test
+    void theShareInAlarmCountsWhereverAFigureIsFrom() {
+        // board 30, two detectors of 12 and 40, one measured at 20 and 60: half of what each takes more
+        Job half = after(
+                job(),
+                PowerEdits.load(new LoadFigure("02", 20, 60, LoadFigure.Source.MEASURED)),
+                PowerEdits.alarmShare(50));
+        assertThat(assess(half).facts().supplies().states().getFirst().milliamps(true))
+                .isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
+    }
+
+    private static double ruleHours(Job job) {
+        return assess(job)
+                .facts()
+                .supplies()
+                .states()
+                .getFirst()
+                .battery()
+                .orElseThrow()
+                .ruleHours();
+    }
+
+    @Test
+    void theShorterStandbyHoldsOnlyWhereAMainsFailureReachesTheStation() {
+        Job reported = after(
+                job(),
+                PracticeEdits.figure("", RuleFigure.STANDBY_HOURS, 60),
+                PracticeEdits.figure("", RuleFigure.STANDBY_HOURS_REPORTED, 30));
+        assertThat(ruleHours(reported)).isEqualTo(30);
+        // the receiver is in the list and not on the route
+        Job noRoute = reported.withCommunicator(new Communicator("C", new IpRoute(List.of(), 1, 1000)));
+        assertThat(ruleHours(noRoute)).isEqualTo(60);
+        Job noAccount = after(reported, Edits.account(1, ""), Edits.account(2, ""));
+        assertThat(ruleHours(noAccount)).isEqualTo(60);
+        Job untold = SetupEdits.decide(Decision.REPORT_TROUBLES, 0, "no").on(reported);
+        assertThat(ruleHours(untold)).isEqualTo(60);
+        assertThat(found(after(untold, battery(1.2)), "battery-short:Panel")
+                        .orElseThrow()
+                        .why())
+                .contains("30 h only where a mains failure reaches the station");
+    }
+
+    @Test
+    void aBatteryWithoutADateOrDatedAheadIsFound() {
+        assertThat(found(after(job(), battery(7)), "battery-undated:Panel")
+                        .orElseThrow()
+                        .grade())
+                .isEqualTo(Grade.NOTE);
+        LocalDate today = LocalDate.of(2026, 6, 1);
+        Job ahead =
+                after(job(), PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.of(LocalDate.of(2026, 7, 1)))));
+        assertThat(new Assessor(SmallJob.EVENTS).on(today).assess(ahead).findings())
+                .extracting(Finding::id)
+                .contains("battery-dated-ahead:Panel")
+                .doesNotContain("battery-undated:Panel", "battery-due:Panel");
+    }
+
+    @Test
+    void aChargerTooStrongForItsBatteryIsWrong() {
+        // 350 mA into 1.2 Ah is 29 % an hour, into 7 Ah 5 %
+        Job job = after(job(), PracticeEdits.figure("", RuleFigure.MOST_CHARGE_PERCENT, 25), battery(1.2));
+        Finding finding = found(job, "charger-too-strong:Panel").orElseThrow();
+        assertThat(finding.why()).contains("350 mA", "29 %", "25 %");
+        assertThat(finding.remedy()).contains("1.4 Ah or more");
+        assertThat(found(after(job, battery(7)), "charger-too-strong:Panel")).isEmpty();
+    }
+
+    @Test
+    void aSiteWithoutASounderIsFound() {
+        assertThat(found(job(), "no-sounder").orElseThrow().grade()).isEqualTo(Grade.NOTE);
+    }
+
+    @Test
+    void aDropThatIsNotKnownIsNotedUntilTheProfileSaysIt() {
+        assertThat(found(job(), "supply-drop-unknown:Panel").orElseThrow().grade())
+                .isEqualTo(Grade.NOTE);
+    }
+
+    @Test
+    void aRouteThatTakesLongerThanTheRuleIsWrong() {
+        // 2 tries of 1 s at one receiver; the rule allows 12 s
+        assertThat(found(job(), "answer-too-late")).isEmpty();
+        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(List.of("A"), 3, 5000)));
+        assertThat(found(slow, "answer-too-late").orElseThrow().says())
+                .isEqualTo("An answer may take 15 s; the rule allows 12 s");
+    }
+
+    @Test
+    void aTestThatIsRarerThanTheReportingClassAsksForIsWrong() {
+        Job weekly = after(
+                job(),
+                PracticeEdits.figure("", RuleFigure.TEST_HOURS, 168),
+                PracticeEdits.figure("", RuleFigure.REPORTING_HOURS, 25));
+        assertThat(found(weekly, "beyond-rule:TEST_INTERVAL 0 class")).isEmpty();
+        Job decided = SetupEdits.decide(Decision.TEST_INTERVAL, 0, "168").on(weekly);
+        assertThat(found(decided, "beyond-rule:TEST_INTERVAL 0")).isEmpty();
+        assertThat(found(decided, "beyond-rule:TEST_INTERVAL 0 class")
+                        .orElseThrow()
+                        .why())
+                .contains("the reporting class");
     }
 
     private static Edit measured(SupplyReading.Quantity what, double value, int day) {

@@ -141,7 +141,7 @@ class CorePlanTest {
         // three times 40 mA in alarm on a terminal of 100 mA
         Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
                 .on(job(SIX));
-        assertThat(box(job).loadOn(0).alarmMilliamps()).isEqualTo(120);
+        assertThat(box(job).cablesUnder(0)).containsExactly("C-01", "C-02", "C-03");
         assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
         Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);

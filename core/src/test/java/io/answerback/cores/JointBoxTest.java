@@ -130,7 +130,6 @@ class JointBoxTest {
                         CoreUse.LOOP_RETURN,
                         CoreUse.TAMPER,
                         CoreUse.TAMPER_RETURN);
-        assertThat(cores.load().alarmMilliamps()).isEqualTo(80);
         assertThat(CorePlan.of(job)
                         .at(job.cable("C-01").orElseThrow(), CableEnd.FAR)
                         .orElseThrow()

@@ -60,7 +60,7 @@ class BatteryTest {
     void loadsBeyondAnyBatteryAreSaid() {
         assertThatThrownBy(() -> new Draw(9999, 9999, 100).requiredAmpHours(240))
                 .hasMessageContaining("no battery carries 9999.0 A for 240 h");
-        assertThatThrownBy(() -> new Draw(-1, 0, 0)).hasMessageContaining("standing current");
+        assertThatThrownBy(() -> new Draw(-1, 0, 0)).hasMessageContaining("quiescent current");
     }
 
     @Test

@@ -137,15 +137,61 @@ class SupplyTreesTest {
     }
 
     @Test
-    void aDeviceThatFailsSaysWhenItFallsOut() {
-        // 10.5 V are needed: at rest 12 mA through 18.4 Ω take 0.2208 V, so it falls out at 10.7208 V
+    void aDeviceThatFailsSaysWhenItDropsOutOnTheBasisOfTheBatterysHours() {
+        // 10.5 V are needed: at rest 12 mA through 18.4 Ω take 0.2208 V, so it drops out at 10.7208 V
         Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
                 .on(job());
         double used = LeadAcid.usedAt(10.5 + 0.012 * 18.4);
         HoldUp hold = HoldUp.of(state(job).battery().orElseThrow(), job.practice());
-        assertThat(volts(job, "02").fallsOutHours().orElseThrow()).isCloseTo(used * hold.emptyHours(), within(1e-6));
-        assertThat(hold.voltsAfter(used * hold.emptyHours())).isCloseTo(10.5 + 0.012 * 18.4, within(1e-6));
-        assertThat(hold.hoursTo(10.5)).isCloseTo(hold.emptyHours(), within(1e-9));
+        double whole = hold.endHours(10.5);
+        assertThat(volts(job, "02").dropsOutHours().orElseThrow()).isCloseTo(used * whole, within(1e-6));
+        assertThat(hold.voltsAfter(used * whole)).isCloseTo(10.5 + 0.012 * 18.4, within(1e-6));
+        // 7 Ah warm, 80 % at the end of its life, margin 1.25: 4.48 Ah at 54 mA, slower than over 20 h
+        assertThat(whole).isCloseTo(4.48 / 0.054, within(1e-9));
+        // the standby counted on is less by the alarm alone
+        assertThat(hold.standbyHours()).isCloseTo(whole * (1 - hold.draw().alarmShare(4.48)), within(1e-9));
+    }
+
+    private static Job with(SupplyUnit unit) {
+        Job job = job();
+        PanelProfile profile = job.panel().profile();
+        return job.withPanel(new Panel(
+                "Panel",
+                new PanelProfile(
+                        profile.id(),
+                        profile.name(),
+                        5,
+                        4700,
+                        30,
+                        profile.schemes(),
+                        profile.capacity(),
+                        "",
+                        List.of(profile.board().withSupply(unit)))));
+    }
+
+    @Test
+    void theEndOfDischargeIsTheSuppliesOwnLessTheDropOnItsBoard() {
+        Job job = with(
+                new SupplyUnit(1000, 350, 7, 11.2, 10.3, PowerOrder.BATTERY_FIRST, 0, Optional.of(0.25), List.of()));
+        assertThat(volts(job, "02").atEnd()).isCloseTo(10.3 - 0.25 - 0.04 * 18.4, within(1e-9));
+        assertThat(volts(job, "02").atFloat()).isCloseTo(13.65 - 0.25 - 0.04 * 18.4, within(1e-9));
+    }
+
+    @Test
+    void aSupplyThatCutsOffEarlyReachesFewerHours() {
+        Job late = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+                .on(job());
+        Job early = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+                .on(with(new SupplyUnit(1000, 350, 7, 11.5, 11.1, PowerOrder.BATTERY_FIRST, 0)));
+        BatteryState full = state(late).battery().orElseThrow();
+        BatteryState part = state(early).battery().orElseThrow();
+        // 11.1 V is where 95 % are used; the alarm takes the same of both
+        double whole = 4.48 / 0.054;
+        assertThat(full.standbyHours() - part.standbyHours()).isCloseTo(0.05 * whole, within(1e-9));
+        // below 10.5 V nothing more is counted on
+        Job deep = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+                .on(with(new SupplyUnit(1000, 350, 7, 11.2, 10.0, PowerOrder.BATTERY_FIRST, 0)));
+        assertThat(state(deep).battery().orElseThrow().standbyHours()).isEqualTo(full.standbyHours());
     }
 
     @Test

@@ -10,6 +10,7 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.check.Stop;
+import io.answerback.setup.Intent;
 import java.time.LocalDate;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
@@ -97,13 +98,13 @@ class PowerWindowTest extends DemoWindow {
         until(() -> reads(robot, "300 of 500 mA"));
         click(robot, "Link of Sounder soft");
         until(() -> reads(robot, "180 of 500 mA"));
-        edit(robot, "Siren time", "18 min");
+        edit(robot, "Sounder time", "18 min");
         until(() -> finds("siren-time"));
         control(robot, KeyCode.Z);
         until(() -> !finds("siren-time") && reads(robot, "180 of 500 mA"));
-        edit(robot, "Siren time", "soon");
-        until(() -> reads(robot, "siren time in minutes"));
-        assertThat(job().power().sounding().minutes()).contains(10.0);
+        edit(robot, "Sounder time", "soon");
+        until(() -> reads(robot, "sounder time in minutes"));
+        assertThat(new Intent(job()).sounderMinutes()).isEqualTo(10);
     }
 
     @Test

@@ -1,6 +1,8 @@
 package io.answerback.files;
 
+import io.answerback.job.Decision;
 import io.answerback.job.RuleFigure;
+import io.answerback.job.SettingValue;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.Map;
@@ -16,8 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// brought cables to more than one point, to modules and to joint boxes; version 4 brought how sounders are
 /// set, who
 /// watches a supply, and the batteries that were taken out; version 5 brought wireless devices and three
-/// figures in the
-/// rules.
+/// figures in the rules; version 6 keeps the sounder time among the decisions only.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -34,6 +35,8 @@ final class JobUpgrade {
             RuleFigure.SUPERVISION_MINUTES,
             RuleFigure.RADIO_MARGIN_DECIBELS,
             RuleFigure.MOST_ALARMS,
+            RuleFigure.REPORTING_HOURS,
+            RuleFigure.MOST_CHARGE_PERCENT,
             RuleFigure.CONFIRMATION_MINUTES,
             RuleFigure.REPORT_DELAY_SECONDS);
     private static final String PROFILE = "sample-b";
@@ -49,8 +52,33 @@ final class JobUpgrade {
         if (job.path("practice").path("firm") instanceof ObjectNode firm) {
             withEveryFigure(firm);
         }
-        job.put("version", 5);
+        if (version(job) < 6) {
+            sounderTime(job);
+        }
+        job.put("version", 6);
         return job;
+    }
+
+    /// The sounder time stood among the supply data, and beside the decisions: what was decided is what is typed.
+    private static void sounderTime(ObjectNode job) {
+        if (!(job.path("power").path("sounding") instanceof ObjectNode sounding)) {
+            return;
+        }
+        JsonNode minutes = sounding.remove("minutes");
+        if (minutes == null || !minutes.isNumber()) {
+            return;
+        }
+        ObjectNode setup = job.path("setup") instanceof ObjectNode its ? its : job.putObject("setup");
+        ArrayNode decided = setup.path("decided") instanceof ArrayNode its ? its : setup.putArray("decided");
+        boolean already = decided.valueStream()
+                .anyMatch(its -> its.path("decision").asString("").equals(Decision.SOUNDER_TIME.name()));
+        if (!already) {
+            decided.addObject()
+                    .put("decision", Decision.SOUNDER_TIME.name())
+                    .put("number", 0)
+                    .put("value", new SettingValue.Amount(minutes.asDouble()).text())
+                    .put("reason", "");
+        }
     }
 
     /// Gives house rules of an earlier version the figures that came since, as the preset has them.

@@ -88,7 +88,7 @@ class JobCodecTest {
     }
 
     @Test
-    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion5() throws Exception {
+    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion6() throws Exception {
         String old;
         try (var in = getClass().getResourceAsStream("version1.answerback.json")) {
             old = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
@@ -106,7 +106,7 @@ class JobCodecTest {
         var assessment = new Assessor(DataFiles.events()).assess(upgraded);
         assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);
         assertThat(JobCodec.read(JobCodec.write(read), "again").job()).isEqualTo(upgraded);
-        assertThat(JobCodec.write(read)).contains("\"version\": 5");
+        assertThat(JobCodec.write(read)).contains("\"version\": 6");
     }
 
     @Test
@@ -117,7 +117,7 @@ class JobCodecTest {
                 .map(line -> line.replaceAll("\"ends\": \\{\"points\": \\[(\"\\d+\")]}", "\"pointId\": $1")
                         .replace(", \"besideMetal\": false", ""))
                 .collect(java.util.stream.Collectors.joining("\n"))
-                .replaceFirst("\"version\": 5", "\"version\": 2")
+                .replaceFirst("\"version\": 6", "\"version\": 2")
                 .replaceFirst("},(\\s*],\\s*\"inputs\")", "}$1");
         assertThat(old).contains("\"pointId\": \"07\"").doesNotContain("\"ends\"");
         Job upgraded = JobCodec.read(old, "old").job();
@@ -130,7 +130,7 @@ class JobCodecTest {
 
     @Test
     void aNewerVersionOpensReadOnly() throws BrokenFile {
-        assertThat(JobCodec.read(text.replaceFirst("\"version\": 5", "\"version\": 7"), "job")
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 6", "\"version\": 7"), "job")
                         .newerVersion())
                 .contains(7);
     }

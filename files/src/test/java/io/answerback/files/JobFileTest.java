@@ -44,7 +44,7 @@ class JobFileTest {
     @Test
     void aNewerFileIsNeverOverwritten() throws Exception {
         Path file = folder.resolve("newer.answerback.json");
-        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 5", "\"version\": 6");
+        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 6", "\"version\": 7");
         Files.writeString(file, newer);
         JobDocument read = JobFile.open(file);
         assertThatThrownBy(() -> JobFile.save(file, read))

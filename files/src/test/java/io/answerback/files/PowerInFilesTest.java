@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.capacity.SupplyWatchEdits;
 import io.answerback.edit.PowerEdits;
+import io.answerback.edit.SetupEdits;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Battery;
+import io.answerback.job.Decision;
 import io.answerback.job.Job;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.ModuleKind;
@@ -17,6 +19,7 @@ import io.answerback.job.Sounding;
 import io.answerback.job.SupplyFault;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.Tick;
+import io.answerback.setup.Intent;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -75,7 +78,6 @@ class PowerInFilesTest {
                 "\"ampHours\": 7.0 # \"ampHours\": 7000.0 # capacity of the battery of Panel in ampere-hours is 7000",
                 "\"parallel\": 2 # \"parallel\": 9 # batteries in parallel in Panel is 9",
                 "\"2024-02-29\" # \"2024-02-30\" # 2024-02-30",
-                "\"minutes\": 3.0 # \"minutes\": 300.0 # siren time in minutes is 300",
                 "\"fault\": \"MAINS\" # \"fault\": \"SMOKE\" # SMOKE",
                 "\"level\": \"soft\" # \"level\": \" \" # setting of the link of Sounder 1",
                 "\"source\": \"MEASURED\" # \"source\": \"GUESSED\" # GUESSED",
@@ -91,7 +93,7 @@ class PowerInFilesTest {
     }
 
     @Test
-    void aJobOfVersion3IsOpenedAndWrittenAsVersion5() throws Exception {
+    void aJobOfVersion3IsOpenedAndWrittenAsVersion6() throws Exception {
         ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(DemoJobs.job(2))));
         tree.put("version", 3);
         ((ObjectNode) tree.path("power")).remove(List.of("sounding", "watches", "changes"));
@@ -101,7 +103,24 @@ class PowerInFilesTest {
         Job read = JobCodec.read(old, "old").job();
         assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
         assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
-        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 5");
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 6");
+    }
+
+    @Test
+    void theSounderTimeOfVersion5BecomesTheDecision() throws Exception {
+        Job plain = DemoJobs.job(2);
+        ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(plain)));
+        tree.put("version", 5);
+        ((ObjectNode) tree.path("power").path("sounding")).put("minutes", 4.5);
+        Job read = JobCodec.read(tree.toString(), "old").job();
+        assertThat(new Intent(read).sounderMinutes()).isEqualTo(4.5);
+        // what was decided is what was typed, so it comes first
+        Job decided = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "2").on(plain);
+        tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(decided)));
+        tree.put("version", 5);
+        ((ObjectNode) tree.path("power").path("sounding")).put("minutes", 4.5);
+        assertThat(new Intent(JobCodec.read(tree.toString(), "old").job()).sounderMinutes())
+                .isEqualTo(2);
     }
 
     @ParameterizedTest

@@ -121,6 +121,7 @@ class SetupProfilesTest {
                 .containsOnly(new SettingValue.Amount(40));
         // three minutes: six counts of half a minute, none in steps of two, three of one
         List<EntryStep> sounder = Stream.of(pottery, onB, onC)
+                .map(job -> SetupEdits.decide(Decision.SOUNDER_TIME, 0, "3").on(job))
                 .map(job -> RunSheet.of(job).step(Decision.SOUNDER_TIME, 0).orElseThrow())
                 .toList();
         assertThat(sounder).extracting(step -> step.entry().orElse("-")).containsExactly("06", "-", "3");

@@ -59,26 +59,30 @@ class SupplyDemosTest {
         DeviceVolts far = volts(DemoJobs.job(1), "20");
         assertThat(far.atFloat()).isGreaterThan(far.leastVolts());
         // at rest it holds a while on battery, and not until that is empty
-        assertThat(far.fallsOutHours())
+        assertThat(far.dropsOutHours())
                 .hasValueSatisfying(hours -> assertThat(hours).isBetween(30.0, 60.0));
     }
 
     @Test
     void theFarVoltsAreTheDropsOfEveryCableOnTheWay() {
         Job job = DemoJobs.job(1);
-        // keypad 2 behind keypad 1: 16 m and then 24 m of 92 Ω/km, copper at 35 °C, 65 mA each
+        // 0.2 V on the board; keypad 2 behind keypad 1: 16 m and then 24 m of 92 Ω/km, copper at 35 °C, 65 mA each
         double perMetre = 2 * 0.092 * (1 + 0.00393 * 15);
-        double first = 10.5 - 16 * perMetre * (0.065 + 0.065);
+        double first = 10.5 - 0.2 - 16 * perMetre * (0.065 + 0.065);
         assertThat(volts(job, "Keypad 1").atEnd()).isCloseTo(first, within(1e-6));
         double between = volts(job, "Keypad 1").atEnd() - volts(job, "Keypad 2").atEnd();
         assertThat(between).isCloseTo(24 * perMetre * 0.065, within(1e-6));
     }
 
     @Test
-    void fiveRemediesMendTheFarDeviceAndEachDoesWhenItIsApplied() {
+    void whatMendsTheFarDeviceDoesWhenItIsAppliedAndWhatIsNotEnoughIsToldApart() {
         Job job = DemoJobs.job(1);
         List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
-        assertThat(remedies).hasSize(5).allMatch(Remedy::ok);
+        assertThat(remedies).filteredOn(Remedy::ok).hasSize(3);
+        assertThat(remedies)
+                .filteredOn(remedy -> !remedy.ok())
+                .extracting(Remedy::words)
+                .contains("Double the supply pair of C-26");
         for (Remedy remedy : remedies) {
             Job mended = remedy.edit().on(job);
             DeviceVolts far = supplies(mended).states().stream()
@@ -86,7 +90,7 @@ class SupplyDemosTest {
                     .filter(device -> device.part().equals("20"))
                     .findFirst()
                     .orElseThrow();
-            assertThat(far.ok()).as(remedy.words()).isTrue();
+            assertThat(far.ok()).as(remedy.words()).isEqualTo(remedy.ok());
             assertThat(far.atEnd()).isEqualTo(remedy.atEndVolts());
         }
     }

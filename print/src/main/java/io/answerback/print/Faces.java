@@ -4,6 +4,9 @@ import io.answerback.paper.Measure;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -24,9 +27,13 @@ final class Faces implements Measure {
         strong = load(document, "BarlowSemiCondensed_600SemiBold.ttf");
     }
 
+    /// Letters are never joined to ligatures, which a reader of the file could not search for or copy as text.
     private static PDFont load(PDDocument document, String name) {
         try (InputStream in = Faces.class.getResourceAsStream(name)) {
-            return PDType0Font.load(document, in, true);
+            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(in));
+            face.setEnableGsub(false);
+            document.registerTrueTypeFontForClosing(face);
+            return PDType0Font.load(document, face, true);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

@@ -163,7 +163,7 @@ class PaperTest {
                         "SHORT OF VOLTS: 20 Cold room B movement",
                         "maker's sheet",
                         "Together",
-                        "8.54 V",
+                        "8.34 V",
                         "what sounds, sounding for 10 min",
                         "link on loud",
                         "page 1 of 4",
@@ -175,6 +175,21 @@ class PaperTest {
                                 PowerPaper.of(undecided, bare, bare.states().getFirst(), measure))
                         .problems())
                 .containsExactly("No battery is decided for Panel.");
+    }
+
+    /// Letters such as ff and fi must come out of the file as they were typed, or a search finds nothing.
+    @Test
+    void everyWordOfAPaperCanBeSearchedFor() throws IOException {
+        var schedule = CableSchedule.of(job, plan);
+        String text = text(
+                PdfWriter.write(measure -> TableSetter.set(schedule, measure)).bytes());
+        assertThat(text).contains("Office", "Office fire exit");
+        String folded = text.replaceAll("\\s+", "");
+        schedule.rows().stream()
+                .flatMap(List::stream)
+                .flatMap(cell -> java.util.Arrays.stream(cell.split("\\s+")))
+                .filter(word -> word.matches("[A-Za-z]{3,}"))
+                .forEach(word -> assertThat(folded).contains(word));
     }
 
     @Test

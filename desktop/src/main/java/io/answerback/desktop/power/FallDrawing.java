@@ -5,15 +5,14 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.job.SupplyUnit;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.HoldUp;
-import io.answerback.supply.LeadAcid;
 import java.util.List;
 import javafx.geometry.HPos;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// The battery's volts over the hours without mains, as it is asked for and new, with the line of the rule, the report
-/// of
-/// a low battery, where the supply lets go, and where each device that is short falls out.
+/// The battery's volts over the hours without mains, as it is asked for and new, with the line of the rule, the
+/// report of a low battery, the low-voltage cut-off, and where each device that is short drops out. All but the
+/// new battery is counted cold, aged and with the design margin.
 final class FallDrawing extends Drawing {
     private static final double LEFT = 52;
     private static final double TOP = 26;
@@ -21,6 +20,7 @@ final class FallDrawing extends Drawing {
     private static final double MOST_HEIGHT = 460;
     private static final double FOOT = 26;
     private static final double LOWEST_VOLTS = 10.2;
+    private static final double ROOM_BELOW_VOLTS = 0.2;
     private static final double HIGHEST_VOLTS = 13.1;
     private static final double VOLTS_STEP = 0.5;
     private static final int PIECES = 90;
@@ -66,19 +66,19 @@ final class FallDrawing extends Drawing {
         hours = span();
         grid();
         level("fall-low", unit.lowVolts(), "battery low is reported, %.1f V".formatted(unit.lowVolts()));
-        level("fall-off", unit.cutOffVolts(), "the supply lets go, %.1f V".formatted(unit.cutOffVolts()));
+        level("fall-off", unit.cutOffVolts(), "low-voltage cut-off, %.1f V".formatted(unit.cutOffVolts()));
         rule();
         HoldUp anew = hold.asNew();
         curve("fall-new", anew);
-        double middle = Math.min(hours, anew.emptyHours()) * 0.8;
+        double middle = Math.min(hours, anew.endHours(unit.cutOffVolts())) * 0.8;
         words("core-word fall-new-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, HPos.LEFT);
         curve("fall", hold);
         reaches();
         List<DeviceVolts> out = falling.stream()
-                .filter(device -> device.fallsOutAtVolts().isPresent())
+                .filter(device -> device.dropsOutAtVolts().isPresent())
                 .toList();
         for (int i = 0; i < out.size(); i++) {
-            dropOut(out.get(i), hold.hoursTo(out.get(i).fallsOutAtVolts().orElseThrow()), i);
+            dropOut(out.get(i), hold.hoursTo(out.get(i).dropsOutAtVolts().orElseThrow()), i);
         }
         setAccessibleText("It reaches %.1f hours and then the alarm; %.0f are asked for"
                 .formatted(hold.standbyHours(), ruleHours));
@@ -86,7 +86,7 @@ final class FallDrawing extends Drawing {
 
     /// As many hours as show the rule and most of the fall.
     private double span() {
-        double empty = hold.emptyHours();
+        double empty = hold.endHours(unit.cutOffVolts());
         double wanted = Math.max(ruleHours * 1.2, Double.isInfinite(empty) ? ruleHours * 2 : empty * 1.08);
         return Math.min(MOST_HOURS, wanted);
     }
@@ -96,7 +96,11 @@ final class FallDrawing extends Drawing {
     }
 
     private double y(double volts) {
-        return TOP + (high - TOP - FOOT) * (HIGHEST_VOLTS - volts) / (HIGHEST_VOLTS - LOWEST_VOLTS);
+        return TOP + (high - TOP - FOOT) * (HIGHEST_VOLTS - volts) / (HIGHEST_VOLTS - lowest());
+    }
+
+    private double lowest() {
+        return Math.min(LOWEST_VOLTS, unit.cutOffVolts() - ROOM_BELOW_VOLTS);
     }
 
     private void grid() {
@@ -130,7 +134,7 @@ final class FallDrawing extends Drawing {
     }
 
     private void curve(String style, HoldUp its) {
-        double empty = Math.min(hours, its.emptyHours());
+        double empty = Math.min(hours, its.endHours(unit.cutOffVolts()));
         double[] points = new double[2 * (PIECES + 1)];
         for (int i = 0; i <= PIECES; i++) {
             double at = empty * i / PIECES;
@@ -156,11 +160,11 @@ final class FallDrawing extends Drawing {
 
     private void dropOut(DeviceVolts device, double known, int row) {
         double at = Math.min(hours, known);
-        double volts = Math.max(LeadAcid.EMPTY_VOLTS, hold.voltsAfter(at));
+        double volts = Math.max(unit.cutOffVolts(), hold.voltsAfter(at));
         box("fall-drop", x(at) - 4, y(volts) - 4, 8, 8);
         words(
                 "fall-short-word",
-                "%s falls out, %.0f h".formatted(device.title(), known),
+                "%s drops out, %.0f h".formatted(device.title(), known),
                 x(at) - 12,
                 y(volts) + row * WORD_GAP,
                 HPos.RIGHT);

@@ -62,8 +62,10 @@ final class HoldSheet extends Sheet {
     public String about(DeskState state) {
         return choice.of(state)
                 .flatMap(SupplyState::battery)
-                .map(battery -> "%s, the mains off, cold and at the end of its life"
-                        .formatted(battery.fitted().isPresent() ? ampHours(battery.ratedAmpHours()) : "no battery yet"))
+                .map(battery -> "%s, cold, aged, design margin %s"
+                        .formatted(
+                                battery.fitted().isPresent() ? ampHours(battery.ratedAmpHours()) : "no battery yet",
+                                Figures.plain(battery.wear().designMargin())))
                 .orElse("");
     }
 
@@ -173,7 +175,8 @@ final class HoldSheet extends Sheet {
         facts.getChildren().add(Words.title("The battery against the rule"));
         fact(
                 "%.1f h of %.0f h".formatted(battery.standbyHours(), battery.ruleHours()),
-                "cold, at the end of its life, a quarter kept back, and the alarm after it");
+                "cold, at the end of its life, with the design margin of %s, and the alarm after it; the plot is on the same basis"
+                        .formatted(Figures.plain(battery.wear().designMargin())));
         fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm");
         fact(
                 "%.1f Ah needed".formatted(battery.requiredAmpHours()),
@@ -182,13 +185,13 @@ final class HoldSheet extends Sheet {
                         .orElse("none that this supply takes is enough"));
         double back = battery.recharge().hoursTo80();
         fact(
-                Double.isInfinite(back) ? "never charged" : "80 %% back in %.1f h".formatted(back),
+                Double.isInfinite(back) ? "never recharged" : "recharge to 80 %% in %.1f h".formatted(back),
                 "the rule allows %.0f h; %.0f mA charge it at the most"
                         .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
         battery.fitted().ifPresent(this::dates);
         fact(
                 "%.0f mA and %.0f mA".formatted(supply.milliamps(false), supply.milliamps(true)),
-                "standing, and in an alarm");
+                "quiescent, and in an alarm");
         Node caution = Words.wrapped(
                 Words.of(
                         "caution",

@@ -1,6 +1,7 @@
 package io.answerback.desktop.power;
 
 import io.answerback.chain.FigureReader;
+import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -10,7 +11,10 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.edit.PowerEdits;
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.Decision;
 import io.answerback.job.RuleFigure;
+import io.answerback.job.SettingValue;
 import io.answerback.job.SounderUnit;
 import io.answerback.job.SounderUnit.Level;
 import io.answerback.supply.DeviceVolts;
@@ -19,7 +23,6 @@ import io.answerback.supply.Sounders;
 import io.answerback.supply.Supplies;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// What the sounders ask of their outputs, how their links are set, and for how long they sound.
 final class SoundersSheet extends Sheet {
@@ -51,7 +54,7 @@ final class SoundersSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return "in an alarm, the battery empty";
+        return "in an alarm, at the end of discharge";
     }
 
     @Override
@@ -75,17 +78,19 @@ final class SoundersSheet extends Sheet {
         }
         time.show(
                 sounders.sounders(),
-                state.job().power().sounding().minutes().orElse(0.0),
+                state.assessment().facts().setup().sounderMinutes(),
                 state.job().practice());
         sheet.getChildren().addAll(minutes(state), time);
         sounders.sounders().forEach(this::sounder);
     }
 
     private Flow minutes(DeskState state) {
-        Optional<Double> asked = state.job().power().sounding().minutes();
+        double asked = state.assessment().facts().setup().sounderMinutes();
+        boolean decided = state.job().setup().decided(Decision.SOUNDER_TIME, 0).isPresent();
         Flow row = new Flow(
                 Words.title("The panel makes them sound for"),
-                new ValueField("Siren time", asked.map("%.0f min"::formatted).orElse("not decided"), this::minutes),
+                new ValueField("Sounder time", Figures.plain(asked) + " min", this::minutes),
+                Words.quiet(decided ? "decided;" : "as usual;"),
                 Words.quiet("the rule allows %.0f min"
                         .formatted(state.job().practice().figure(RuleFigure.SIREN_MINUTES))));
         row.getStyleClass().add("switches");
@@ -94,10 +99,11 @@ final class SoundersSheet extends Sheet {
 
     private boolean minutes(String typed) {
         try {
-            Optional<Double> minutes = typed.isBlank() || typed.equals("not decided")
-                    ? Optional.empty()
-                    : Optional.of(FigureReader.read(typed.replace("min", "").strip(), "siren time in minutes"));
-            return desk.apply(PowerEdits.sirenMinutes(minutes));
+            if (typed.isBlank()) {
+                return desk.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
+            }
+            double minutes = FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes");
+            return desk.apply(SetupEdits.decide(Decision.SOUNDER_TIME, 0, new SettingValue.Amount(minutes).text()));
         } catch (IllegalArgumentException wrong) {
             desk.tell(wrong.getMessage());
             return false;

@@ -12,6 +12,7 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.job.CableType;
 import io.answerback.job.Conductor;
 import io.answerback.job.Job;
+import io.answerback.job.SupplyUnit;
 import io.answerback.supply.CableLimits;
 import io.answerback.supply.DeviceVolts;
 import io.answerback.supply.LeadAcid;
@@ -31,15 +32,15 @@ import javafx.scene.layout.VBox;
 final class VoltsSheet extends Sheet {
     /// What the battery is at.
     private enum Source {
-        FLOAT("mains there", LeadAcid.FLOAT_VOLTS, DeviceVolts::atFloat),
-        NOMINAL("on battery", LeadAcid.NOMINAL_VOLTS, DeviceVolts::atNominal),
-        END("battery empty", LeadAcid.EMPTY_VOLTS, DeviceVolts::atEnd);
+        FLOAT("on mains (float)", unit -> LeadAcid.FLOAT_VOLTS, DeviceVolts::atFloat),
+        NOMINAL("on battery", unit -> LeadAcid.NOMINAL_VOLTS, DeviceVolts::atNominal),
+        END("end of discharge", SupplyUnit::cutOffVolts, DeviceVolts::atEnd);
 
         private final String words;
-        private final double volts;
+        private final ToDoubleFunction<SupplyUnit> volts;
         private final ToDoubleFunction<DeviceVolts> at;
 
-        Source(String words, double volts, ToDoubleFunction<DeviceVolts> at) {
+        Source(String words, ToDoubleFunction<SupplyUnit> volts, ToDoubleFunction<DeviceVolts> at) {
             this.words = words;
             this.volts = volts;
             this.at = at;
@@ -100,16 +101,20 @@ final class VoltsSheet extends Sheet {
         sheet.getChildren().add(row);
         for (SupplyTree tree : supply.get().trees()) {
             TreeDrawing drawing = new TreeDrawing(tree, supply.get().volts(), desk, look);
-            drawing.show(source.volts, source.at);
+            drawing.show(outputVolts(supply.get().unit()), source.at);
             sheet.getChildren()
                     .addAll(
                             Words.section(
                                     tree.title(),
-                                    "%.0f mA standing, %.0f mA in an alarm"
+                                    "%.0f mA quiescent, %.0f mA in an alarm"
                                             .formatted(tree.milliamps(false), tree.milliamps(true))),
                             drawing);
         }
         mend(state, supply.get());
+    }
+
+    private double outputVolts(SupplyUnit unit) {
+        return unit.outputVolts(source.volts.applyAsDouble(unit));
     }
 
     /// Tries what would mend the selected device, or the first that is short, off the JavaFX thread.
@@ -143,8 +148,8 @@ final class VoltsSheet extends Sheet {
 
     private static String needs(DeviceVolts device) {
         String gets = device.collapsed()
-                ? "With the battery empty no voltage is left for %s".formatted(device.title())
-                : "%s gets %.2f V with the battery empty".formatted(device.title(), device.atEnd());
+                ? "At the end of discharge no voltage is left for %s".formatted(device.title())
+                : "%s gets %.2f V at the end of discharge".formatted(device.title(), device.atEnd());
         return device.leastVolts() > 0 ? "%s; it needs %.1f V.".formatted(gets, device.leastVolts()) : gets + ".";
     }
 

@@ -33,7 +33,7 @@ final class WhatIfSliders {
         size = add(look, "Battery", 1, MOST_AMP_HOURS, "%.3g Ah"::formatted);
         age = add(look, "Age", 0, MOST_YEARS, "%.1f years"::formatted);
         cold = add(look, "Coldest", -30, 25, "%.0f °C"::formatted);
-        load = add(look, "Standing load", 0.01, 2, amps -> "%.0f mA".formatted(amps * 1000));
+        load = add(look, "Quiescent load", 0.01, 2, amps -> "%.0f mA".formatted(amps * 1000));
         row.getChildren().add(Tool.of("As it is", "shows the job again", () -> show(job)));
     }
 

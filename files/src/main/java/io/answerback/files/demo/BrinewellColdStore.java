@@ -38,7 +38,6 @@ import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import io.answerback.job.Setup;
 import io.answerback.job.Site;
-import io.answerback.job.Sounding;
 import io.answerback.job.SupplyReading;
 import io.answerback.job.SupplyReading.Quantity;
 import io.answerback.job.SystemPoint;
@@ -293,7 +292,6 @@ public final class BrinewellColdStore {
         // the detector in the cold room has a heater
         return Power.UNDECIDED
                 .with(new Battery("Panel", 17, 2, 5, Optional.of(LocalDate.of(2022, 6, 20))))
-                .with(Sounding.UNDECIDED.withMinutes(Optional.of(10.0)))
                 .with(new LoadFigure("20", 60, 65, LoadFigure.Source.SHEET))
                 .with(new SupplyReading("Panel", Quantity.FLOAT_VOLTS, 13.62, FIRST_PROOF))
                 .with(new SupplyReading("Panel", Quantity.STANDING_MILLIAMPS, 498, FIRST_PROOF));

@@ -26,6 +26,9 @@ final class BrinewellSetup {
         next = SetupEdits.decide(Decision.EXIT_BEEPS, 0, "no").on(next);
         next = SetupEdits.reason(Decision.EXIT_BEEPS, 0, "The dock crew asked for silence at night.")
                 .on(next);
+        next = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "10").on(next);
+        next = SetupEdits.reason(Decision.SOUNDER_TIME, 0, "The quay is far from the next house.")
+                .on(next);
         next = SetupEdits.walk(new Setup.Walk(
                         "01", "Keypad 1", List.of(new Setup.Pace("02", 14), new Setup.Pace("03", 26)), 38))
                 .on(next);

@@ -15,7 +15,6 @@ import io.answerback.job.Power;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
-import io.answerback.job.Sounding;
 import io.answerback.job.UnusedTermination;
 import io.answerback.survey.NewJob;
 import java.time.Instant;
@@ -62,9 +61,7 @@ public final class PikeLanePottery {
                         "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         job = CablesLaid.landed(job, List.of(), WIRED_AT);
-        job = job.withPower(Power.UNDECIDED
-                .with(new Battery("Panel", 2.1, 1, 5, Optional.empty()))
-                .with(Sounding.UNDECIDED.withMinutes(Optional.of(3.0))));
+        job = job.withPower(Power.UNDECIDED.with(new Battery("Panel", 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);
