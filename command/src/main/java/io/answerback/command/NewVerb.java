@@ -27,7 +27,7 @@ final class NewVerb implements Callable<Integer> {
         if (Files.exists(file)) {
             throw new IllegalArgumentException(file + " is there already; choose another name");
         }
-        JobFile.save(file, JobDocument.of(DemoJobs.job(number)));
+        JobFile.overwrite(file, JobDocument.of(DemoJobs.job(number)));
         System.out.println("Wrote " + file);
         return 0;
     }

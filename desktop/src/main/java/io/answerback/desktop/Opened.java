@@ -1,12 +1,13 @@
 package io.answerback.desktop;
 
-import io.answerback.assess.Assessment;
 import io.answerback.assess.Assessor;
+import io.answerback.desktop.shell.ReadJob;
 import io.answerback.event.EventTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
-import io.answerback.files.JobDocument;
-import io.answerback.files.JobFile;
+import io.answerback.files.DiskWords;
+import io.answerback.files.OpenFiles;
+import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.Conductor;
@@ -14,29 +15,29 @@ import io.answerback.job.Job;
 import io.answerback.job.School;
 import io.answerback.survey.KindCatalogue;
 import io.answerback.survey.NewJob;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.List;
-import java.util.Optional;
 
 /// Everything a window needs from the disk, read and assessed before the window is made and off its thread.
 ///
 /// @param opening what the window opens with
-/// @param document the job
-/// @param file where it is kept; empty while it has no file
+/// @param job the job, with its unsaved edits
 /// @param events the event table
 /// @param conductors the conductors there are to choose from
 /// @param kinds the kinds of point there are
-/// @param assessment everything computed from the job
 /// @param remembered what the window remembers from its last start
+/// @param trouble why nothing can be kept in the application's folder; empty when it can
 public record Opened(
         Opening opening,
-        JobDocument document,
-        Optional<Path> file,
+        ReadJob job,
         EventTable events,
         List<Conductor> conductors,
         KindCatalogue kinds,
-        Assessment assessment,
-        Remembered remembered) {
+        Remembered remembered,
+        String trouble) {
     /// What lies on the desk, under the start sheet, until a job is chosen.
     private static Job blank() {
         return NewJob.of(
@@ -52,30 +53,45 @@ public record Opened(
         return opening instanceof Opening.Start;
     }
 
-    /// What the job goes by while it has no file.
-    public String key() {
-        return opening.toString();
-    }
-
     /// Reads what `opening` names.
     ///
     /// @param folder where the application keeps what it remembers
     /// @throws BrokenFile when the job file cannot be read
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
-        JobDocument document = switch (opening) {
-            case Opening.Start start -> JobDocument.of(blank());
-            case Opening.Demo demo -> JobDocument.of(DemoJobs.job(demo.number()));
-            case Opening.JobAt at -> JobFile.open(at.file());
-        };
         EventTable events = DataFiles.events();
+        Recovery recovery = new Recovery(folder);
+        Assessor assessor = new Assessor(events);
+        ReadJob job = switch (opening) {
+            case Opening.Start start -> ReadJob.of(blank(), opening.toString(), recovery, assessor::assess);
+            case Opening.Demo demo ->
+                ReadJob.of(DemoJobs.job(demo.number()), opening.toString(), recovery, assessor::assess);
+            case Opening.JobAt at ->
+                ReadJob.of(
+                        at.file(),
+                        recovery,
+                        new OpenFiles(folder),
+                        assessor::assess,
+                        Recovery.newKey(InstantSource.system().instant()));
+        };
         return new Opened(
                 opening,
-                document,
-                opening instanceof Opening.JobAt at ? Optional.of(at.file()) : Optional.empty(),
+                job,
                 events,
                 DataFiles.conductors(),
                 DataFiles.kinds(),
-                new Assessor(events).assess(document.job()),
-                Remembered.load(folder));
+                Remembered.load(folder),
+                trouble(folder));
+    }
+
+    private static String trouble(Path folder) {
+        try {
+            Files.createDirectories(folder.resolve("unsaved"));
+            Path probe = Files.createTempFile(folder.resolve("unsaved"), "probe", "");
+            Files.delete(probe);
+            return "";
+        } catch (IOException refused) {
+            return "Nothing can be kept in %s: %s. Unsaved edits would be lost in a crash; save often."
+                    .formatted(folder, DiskWords.of(refused));
+        }
     }
 }

@@ -13,15 +13,18 @@ import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.shell.Commands;
+import io.answerback.desktop.shell.ConflictStrip;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
+import io.answerback.desktop.shell.ReadJob;
 import io.answerback.desktop.start.StartSheet;
 import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
-import io.answerback.files.JobDocument;
+import io.answerback.files.DiskWords;
+import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.SettingsFile;
@@ -74,18 +77,22 @@ public final class Workplace implements AutoCloseable {
         this.stage = stage;
         this.folder = folder;
         this.remembered = opened.remembered();
-        JobDocument document = opened.document();
+        ReadJob first = opened.job();
         Assessor assessor =
                 new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.desk = new Desk(
                 assessor,
-                assessor.assess(document.job(), opened.assessment()),
-                opened.file(),
-                JobKeeper.readOnly(document));
+                assessor.assess(first.document().job(), first.assessment()),
+                first.file(),
+                JobKeeper.readOnly(first));
         this.disk = new Disk(desk::tell);
         this.practice = new Practice(desk, opened.events(), clock, port, linkLight, folder);
         Recovery recovery = new Recovery(folder);
-        this.keeper = new JobKeeper(desk, disk, recovery, document, opened.key(), this::opened);
+        this.keeper = new JobKeeper(
+                desk, disk, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
+        if (!opened.trouble().isEmpty()) {
+            desk.tell(opened.trouble());
+        }
         this.atStart = opened.atStart();
         look.dark().set(remembered.dark());
         look.textPercent().set(remembered.textPercent());
@@ -104,6 +111,7 @@ public final class Workplace implements AutoCloseable {
                 commands,
                 benches.byStop(practice, opened.events()),
                 start,
+                new ConflictStrip(keeper),
                 this::open,
                 () -> remembered.recent());
         dress();
@@ -179,23 +187,17 @@ public final class Workplace implements AutoCloseable {
 
         @Override
         public void begin(Job job) {
-            put(job, Recovery.newKey(clock.instant()));
-            desk.open(SurveySheet.ROOMS);
-            typePoint();
+            put(job, Recovery.newKey(clock.instant()), Workplace.this::typePoint);
         }
 
         @Override
         public void resume(Job job, String key) {
-            put(job, key);
-            desk.open(SurveySheet.ROOMS);
+            put(job, key, () -> {});
         }
 
         @Override
         public void demo(int number) {
-            disk.run(() -> DemoJobs.job(number), job -> {
-                put(job, new Opening.Demo(number).toString());
-                desk.open(SurveySheet.ROOMS);
-            });
+            disk.run(() -> DemoJobs.job(number), job -> put(job, new Opening.Demo(number).toString(), () -> {}));
         }
 
         @Override
@@ -203,10 +205,13 @@ public final class Workplace implements AutoCloseable {
             leaveStart();
         }
 
-        private void put(Job job, String key) {
-            keeper.begin(job, key);
-            practice.reset();
-            leaveStart();
+        private void put(Job job, String key, Runnable then) {
+            keeper.begin(job, key, () -> {
+                practice.reset();
+                leaveStart();
+                desk.open(SurveySheet.ROOMS);
+                then.run();
+            });
         }
     }
 
@@ -290,7 +295,7 @@ public final class Workplace implements AutoCloseable {
         try {
             remembered.save(folder);
         } catch (IOException failed) {
-            LOG.warn("The window's state cannot be kept: {}", failed.getMessage());
+            LOG.warn("The window's state cannot be kept: {}", DiskWords.of(failed));
         }
     }
 

@@ -16,6 +16,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.SettingsFile;
+import io.answerback.files.Unsaved;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.job.ContactForm;
 import io.answerback.job.Job;
@@ -174,8 +175,10 @@ class SurveyWindowTest {
         until(() -> workplace.start().isVisible());
         until(() -> new Recovery(fresh)
                 .newJobs().values().stream()
-                        .anyMatch(kept -> kept.job().site().name().equals("Harbour Hall")
-                                && kept.job().points().size() == 1));
+                        .filter(Unsaved.Kept.class::isInstance)
+                        .map(unsaved -> ((Unsaved.Kept) unsaved).document().job())
+                        .anyMatch(kept -> kept.site().name().equals("Harbour Hall")
+                                && kept.points().size() == 1));
         robot.type(KeyCode.ESCAPE);
         until(() -> !workplace.start().isVisible());
     }

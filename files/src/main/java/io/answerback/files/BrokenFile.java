@@ -2,7 +2,7 @@ package io.answerback.files;
 
 /// A file that cannot be read as what it should be. The message says which file, where in it, what is wrong
 /// and what to do; it fits on one line.
-public final class BrokenFile extends Exception {
+public class BrokenFile extends Exception {
     private static final long serialVersionUID = 1L;
 
     /// A file refused for this reason.

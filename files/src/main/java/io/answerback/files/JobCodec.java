@@ -54,31 +54,60 @@ public final class JobCodec {
         return reader;
     }
 
-    /// The job in a text.
+    /// The job in a text, held to the published schema.
     ///
     /// @param name the file's name, for messages
-    /// @throws BrokenFile when it is not a job; the message says which line and field, and what to do
+    /// @throws BrokenFile when it is not a job; the message says which line and field, what is expected, and
+    ///     what to do
     public static JobDocument read(String text, String name) throws BrokenFile {
+        ObjectNode tree = tree(text, name);
+        int version = version(tree, name);
         try {
-            JsonNode tree = JobJson.MAPPER.readTree(text);
-            requireJob(tree, name);
-            int version = tree.path("version").asInt(VERSION);
             if (version < VERSION) {
-                ObjectNode upgraded = JobUpgrade.toNewest((ObjectNode) tree);
+                ObjectNode upgraded = JobUpgrade.toNewest(tree);
+                Schemas.require(upgraded, "", "job", name, NEXT);
                 return new JobDocument(job(upgraded), upgraded, Optional.empty());
             }
+            Schemas.require(tree, text, "job", name, NEXT);
             Job job = reader(tree).forType(Job.class).readValue(text);
             return new JobDocument(job, tree, version > VERSION ? Optional.of(version) : Optional.empty());
+        } catch (JacksonException broken) {
+            throw newer(version, JsonComplaint.about(broken, name, NEXT), name);
+        } catch (BrokenFile refused) {
+            throw newer(version, refused, name);
+        }
+    }
+
+    private static ObjectNode tree(String text, String name) throws BrokenFile {
+        try {
+            JsonNode tree = JobJson.MAPPER.readTree(text);
+            if (tree instanceof ObjectNode object
+                    && object.path("format").asString("").equals(FORMAT)) {
+                return object;
+            }
+            throw new BrokenFile(
+                    "%s is not an Answerback job: its \"format\" is not \"%s\". Open a file that ends in .answerback.json."
+                            .formatted(name, FORMAT));
         } catch (JacksonException broken) {
             throw JsonComplaint.about(broken, name, NEXT);
         }
     }
 
-    private static void requireJob(JsonNode tree, String name) throws BrokenFile {
-        if (!tree.path("format").asString("").equals(FORMAT)) {
-            throw new BrokenFile(
-                    "%s is not an Answerback job: its \"format\" is not \"%s\". Open a file that ends in .answerback.json."
-                            .formatted(name, FORMAT));
+    private static int version(ObjectNode tree, String name) throws BrokenFile {
+        JsonNode version = tree.path("version");
+        if (version.isIntegralNumber() && version.canConvertToInt() && version.asInt() >= 1) {
+            return version.asInt();
         }
+        throw new BrokenFile(
+                "%s: field /version: it must be a whole number from 1 to %d. %s".formatted(name, VERSION, NEXT));
+    }
+
+    /// What a newer version wrote and this one does not know is no fault of the file.
+    private static BrokenFile newer(int version, BrokenFile refused, String name) {
+        return version <= VERSION
+                ? refused
+                : new BrokenFile(
+                        "%s was written by a newer version of Answerback (file version %d, this one reads up to %d) and has what this one does not know. Update Answerback. (%s)"
+                                .formatted(name, version, VERSION, refused.getMessage()));
     }
 }

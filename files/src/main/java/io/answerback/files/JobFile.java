@@ -1,50 +1,84 @@
 package io.answerback.files;
 
 import java.io.IOException;
-import java.nio.charset.MalformedInputException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Optional;
 
 /// Job files on disk.
 public final class JobFile {
     /// What the name of a job file ends in.
     public static final String ENDING = ".answerback.json";
 
-    private static final long LARGEST_BYTES = 64L << 20;
+    private static final int LARGEST_BYTES = 64 << 20;
 
     private JobFile() {}
+
+    /// What saving left.
+    ///
+    /// @param document the job with the fingerprint its file has now
+    /// @param trouble what went wrong beside it, as a sentence; empty when nothing did
+    public record Saved(JobDocument document, Optional<String> trouble) {}
 
     /// Reads a job.
     ///
     /// @throws BrokenFile when there is no such file, or it is no job; the file is left as it is
     public static JobDocument open(Path file) throws BrokenFile {
+        SafeFile.sweep(file);
+        byte[] bytes = TextFile.bytes(file, LARGEST_BYTES);
+        return JobCodec.read(TextFile.text(bytes, file.toString()), file.toString())
+                .withFingerprint(fingerprint(bytes));
+    }
+
+    /// What tells the content of a file apart; empty when there is no such file.
+    ///
+    /// @throws BrokenFile when it cannot be read
+    public static String fingerprint(Path file) throws BrokenFile {
+        return Files.exists(file) ? fingerprint(TextFile.bytes(file, LARGEST_BYTES)) : "";
+    }
+
+    private static String fingerprint(byte[] bytes) {
         try {
-            if (Files.size(file) > LARGEST_BYTES) {
-                throw new BrokenFile(file + " is larger than 64 MB, which no job is. Choose another file.");
-            }
-            return JobCodec.read(Files.readString(file), file.toString());
-        } catch (NoSuchFileException missing) {
-            throw new BrokenFile("There is no file " + file + ". Check the name and the folder.");
-        } catch (MalformedInputException garbled) {
-            throw new BrokenFile(file + " is not text in UTF-8, so it is no job file. Choose another file.");
-        } catch (IOException unreadable) {
-            throw new BrokenFile("%s cannot be read: %s. Check that it is a file and that you may read it."
-                    .formatted(file, unreadable.getMessage()));
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("every Java has SHA-256", impossible);
         }
     }
 
-    /// Writes a job: atomically, keeping the last five versions.
+    /// Writes a job to the file it was read from: atomically, keeping the last five versions.
+    ///
+    /// @throws ChangedOutside when the file holds something else than when it was read or saved last; it is
+    ///     left so
+    /// @throws BrokenFile when the job came from a newer version of the application, which this one must not
+    ///     overwrite
+    /// @throws IOException when the disk refuses; the file is then as it was
+    public static Saved save(Path file, JobDocument document) throws BrokenFile, IOException {
+        String there = document.fingerprint().isEmpty() ? "" : fingerprint(file);
+        if (!there.isEmpty() && !there.equals(document.fingerprint())) {
+            throw new ChangedOutside(file);
+        }
+        return overwrite(file, document);
+    }
+
+    /// Writes a job to a file, whatever that holds: atomically, keeping the last five versions.
     ///
     /// @throws BrokenFile when the job came from a newer version of the application, which this one must not
     ///     overwrite
     /// @throws IOException when the disk refuses; the file is then as it was
-    public static void save(Path file, JobDocument document) throws BrokenFile, IOException {
+    public static Saved overwrite(Path file, JobDocument document) throws BrokenFile, IOException {
         if (document.newerVersion().isPresent()) {
             throw new BrokenFile(
                     "This job was written by a newer version of Answerback (file version %d, this one writes %d), so it is not overwritten. Update Answerback."
                             .formatted(document.newerVersion().get(), JobCodec.VERSION));
         }
-        SafeFile.replaceKeepingVersions(file, JobCodec.write(document));
+        String text = JobCodec.write(document);
+        Optional<String> trouble = SafeFile.replaceKeepingVersions(file, text)
+                .map(why -> "It is saved, but what the file held before could not be kept in .versions: %s."
+                        .formatted(why));
+        return new Saved(document.withFingerprint(fingerprint(text.getBytes(StandardCharsets.UTF_8))), trouble);
     }
 }

@@ -9,8 +9,11 @@ import io.answerback.job.Meaning;
 import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueDeserializer;
 import tools.jackson.databind.ValueSerializer;
@@ -23,6 +26,9 @@ import tools.jackson.databind.module.SimpleModule;
 final class JobJson {
     /// The mapper for profiles, rules and kinds of point.
     static final JsonMapper PLAIN = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .withConfigOverride(CableEnds.class, JobJson::leaveOutWhatIsEmpty)
             .withConfigOverride(AsFound.class, JobJson::leaveOutWhatIsEmpty)
             .addModule(new SimpleModule()

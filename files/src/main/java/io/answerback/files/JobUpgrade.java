@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -95,12 +96,16 @@ final class JobUpgrade {
         return lacked;
     }
 
+    /// The objects in a list; what is none is left for the schema to refuse.
+    private static Stream<ObjectNode> objects(JsonNode list) {
+        return list.valueStream().filter(ObjectNode.class::isInstance).map(ObjectNode.class::cast);
+    }
+
     private static ObjectNode toVersion3(ObjectNode old) {
         ObjectNode job = old.deepCopy();
         job.put("version", 3);
-        job.path("modules").forEach(module -> ((ObjectNode) module).put("besideMetal", false));
-        job.path("cables").forEach(node -> {
-            ObjectNode cable = (ObjectNode) node;
+        objects(job.path("modules")).forEach(module -> module.put("besideMetal", false));
+        objects(job.path("cables")).forEach(cable -> {
             JsonNode point = cable.remove("pointId");
             if (point != null) {
                 cable.putObject("ends").putArray("points").add(point);
@@ -116,8 +121,8 @@ final class JobUpgrade {
         profile(job);
         job.set("modules", modules(job));
         job.set("kinds", kinds());
-        job.path("points").forEach(point -> point((ObjectNode) point, job));
-        job.path("proofs").forEach(proof -> proof((ObjectNode) proof));
+        objects(job.path("points")).forEach(point -> point(point, job));
+        objects(job.path("proofs")).forEach(JobUpgrade::proof);
         job.putArray("measurements");
         return job;
     }

@@ -252,7 +252,7 @@ public final class ProfileDraft {
     /// What is wrong with it, each with its place; empty when it can be used.
     public List<String> problems() {
         try {
-            SettingsFile.requireSchema(tree.toString(), "The profile", "profile", "");
+            Schemas.require(tree, "", "profile", "The profile", "");
             JobJson.PLAIN.treeToValue(tree, PanelProfile.class);
             return List.of();
         } catch (BrokenFile broken) {

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// and what a new
 /// one begins with.
 final class ProfileSchema {
-    private final JsonNode root = JobJson.PLAIN.readTree(SettingsFile.schemaText("profile"));
+    private final JsonNode root = JobJson.PLAIN.readTree(Schemas.text("profile"));
 
     /// What the schema says of a place; empty where it knows none.
     ///

@@ -4,18 +4,23 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.util.Comparator;
-import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.UUID;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /// Unsaved edits, kept while the application runs and found again after a crash.
 ///
 /// @param folder the application's folder
 public record Recovery(Path folder) {
     private static final String NEW = "new-";
+    private static final String FORMAT = "answerback-unsaved";
+    private static final int LARGEST_BYTES = 64 << 20;
 
     /// What a new job goes by while it has no file: unlike any other's, and found again by [#newJobs].
     ///
@@ -24,16 +29,17 @@ public record Recovery(Path folder) {
         return NEW + now.toEpochMilli();
     }
 
-    /// The jobs that were begun and never saved, by what they go by, the latest first.
-    public SortedMap<String, JobDocument> newJobs() {
-        SortedMap<String, JobDocument> found = new TreeMap<>(Comparator.reverseOrder());
+    /// The jobs that were begun and never saved, by what they go by, the latest first. A damaged one is set
+    /// aside.
+    public SortedMap<String, Unsaved> newJobs() {
+        SortedMap<String, Unsaved> found = new TreeMap<>(Comparator.reverseOrder());
         if (!Files.isDirectory(unsaved())) {
             return found;
         }
         try (var files = Files.newDirectoryStream(unsaved(), NEW + "*" + JobFile.ENDING)) {
             for (Path file : files) {
                 String key = file.getFileName().toString().replace(JobFile.ENDING, "");
-                find(key).ifPresent(job -> found.put(key, job));
+                found.put(key, find(key));
             }
         } catch (IOException unreadable) {
             return found;
@@ -46,19 +52,52 @@ public record Recovery(Path folder) {
     /// @param key what the job goes by: its file, or a name while it has none
     /// @throws IOException when the disk refuses
     public void keep(String key, JobDocument document) throws IOException {
-        SafeFile.replace(file(key), JobCodec.write(document));
+        ObjectNode kept = JobJson.MAPPER.createObjectNode();
+        kept.put("format", FORMAT);
+        kept.put("basedOn", document.fingerprint());
+        kept.set("job", JobJson.MAPPER.readTree(JobCodec.write(document)));
+        SafeFile.replace(file(key), kept.toString());
     }
 
-    /// What was kept of a job and never cleared; empty when nothing was, or it cannot be read.
-    public Optional<JobDocument> find(String key) {
-        if (!Files.exists(unsaved()) || !Files.exists(file(key))) {
-            return Optional.empty();
+    /// What was kept of a job and never cleared. What is damaged is set aside.
+    public Unsaved find(String key) {
+        Path file = file(key);
+        if (!Files.exists(file)) {
+            SafeFile.sweep(file);
+            return new Unsaved.Nothing();
         }
         try {
-            return Optional.of(JobFile.open(file(key)));
-        } catch (BrokenFile unreadable) {
-            return Optional.empty();
+            return new Unsaved.Kept(read(TextFile.text(file, LARGEST_BYTES), file));
+        } catch (BrokenFile damaged) {
+            return new Unsaved.Damaged(setAside(file), damaged.getMessage());
         }
+    }
+
+    /// An earlier version kept the bare job.
+    private static JobDocument read(String text, Path file) throws BrokenFile {
+        try {
+            JsonNode tree = JobJson.MAPPER.readTree(text);
+            return tree.path("format").asString("").equals(FORMAT)
+                    ? JobCodec.read(tree.path("job").toString(), file.toString())
+                            .withFingerprint(tree.path("basedOn").asString(""))
+                    : JobCodec.read(text, file.toString());
+        } catch (JacksonException broken) {
+            throw JsonComplaint.about(broken, file.toString(), "");
+        }
+    }
+
+    private static Path setAside(Path file) {
+        for (int number = 1; number < 1000; number++) {
+            Path aside = file.resolveSibling("%s.damaged-%d".formatted(file.getFileName(), number));
+            if (!Files.exists(aside)) {
+                try {
+                    return Files.move(file, aside, StandardCopyOption.ATOMIC_MOVE);
+                } catch (IOException refused) {
+                    return file;
+                }
+            }
+        }
+        return file;
     }
 
     /// Forgets a job: it was saved, or its edits were given up.

@@ -3,79 +3,184 @@ package io.answerback.files;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.Optional;
 
 /// Replaces a file so that at every moment either the old or the new text is there whole: write beside it,
-/// sync, keep the old one as a version, rename.
+/// sync, keep the old one as a version, rename, sync the folder. The new file has the owner and the permissions
+/// of the old one; a link stays a link, and what it leads to is replaced.
 public final class SafeFile {
     private static final int KEPT_VERSIONS = 5;
 
     private SafeFile() {}
 
-    /// Replaces `file` and keeps what it held as the newest of its last five versions, in `.versions` beside
-    /// it.
+    /// Replaces `file` and keeps what it held as the newest of its last five versions, in `.versions` beside it.
     ///
+    /// @return why what it held could not be kept as a version; empty when it could
     /// @throws IOException when the disk refuses; `file` is then as it was
-    public static void replaceKeepingVersions(Path file, String text) throws IOException {
-        Path written = writeBeside(file, text.getBytes(StandardCharsets.UTF_8));
-        if (Files.exists(file)) {
-            keepVersion(file);
-        }
-        rename(written, file);
+    public static Optional<String> replaceKeepingVersions(Path file, String text) throws IOException {
+        Path target = FileOwner.behindLinks(file);
+        Path written = writeBeside(target, text.getBytes(StandardCharsets.UTF_8));
+        Optional<String> trouble = Files.exists(target) ? keepVersion(target) : Optional.empty();
+        putInPlace(written, target);
+        return trouble;
     }
 
     /// Replaces `file`; what it held is gone.
     ///
     /// @throws IOException when the disk refuses; `file` is then as it was
     public static void replace(Path file, String text) throws IOException {
-        rename(writeBeside(file, text.getBytes(StandardCharsets.UTF_8)), file);
+        replace(file, text.getBytes(StandardCharsets.UTF_8));
     }
 
     /// Writes bytes to a file, atomically.
     ///
     /// @throws IOException when the disk refuses; the file is then as it was
     public static void replace(Path file, byte[] bytes) throws IOException {
-        rename(writeBeside(file, bytes), file);
+        Path target = FileOwner.behindLinks(file);
+        putInPlace(writeBeside(target, bytes), target);
     }
 
-    private static Path writeBeside(Path file, byte[] bytes) throws IOException {
-        Path folder = file.toAbsolutePath().getParent();
-        Files.createDirectories(folder);
-        Path beside = Files.createTempFile(folder, "." + file.getFileName() + ".", ".writing");
-        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
-            ByteBuffer left = ByteBuffer.wrap(bytes);
-            while (left.hasRemaining()) {
-                channel.write(left);
+    /// Takes away what a program that was ended while it wrote has left beside a file. What another program is
+    /// writing now stays.
+    public static void sweep(Path file) {
+        Path beside = beside(file);
+        if (!Files.exists(beside)) {
+            return;
+        }
+        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE);
+                FileLock lock = lock(channel, beside)) {
+            if (lock.isValid()) {
+                Files.deleteIfExists(beside);
             }
-            channel.force(true);
-        } catch (IOException failed) {
-            Files.deleteIfExists(beside);
-            throw failed;
+        } catch (IOException inUse) {
+            return;
+        }
+    }
+
+    private static Path beside(Path file) {
+        return file.toAbsolutePath().resolveSibling("." + file.getFileName() + ".writing");
+    }
+
+    private static Path writeBeside(Path target, byte[] bytes) throws IOException {
+        FileOwner.requireWritable(target);
+        Files.createDirectories(target.toAbsolutePath().getParent());
+        Path beside = beside(target);
+        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE, StandardOpenOption.CREATE)) {
+            write(channel, beside, bytes);
         }
         return beside;
     }
 
-    private static void rename(Path written, Path file) throws IOException {
+    private static void write(FileChannel channel, Path beside, byte[] bytes) throws IOException {
+        FileLock lock = lock(channel, beside);
         try {
-            Files.move(written, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            fill(channel, bytes);
+        } catch (IOException failed) {
+            Files.deleteIfExists(beside);
+            throw failed;
+        } finally {
+            lock.close();
+        }
+    }
+
+    private static FileLock lock(FileChannel channel, Path beside) throws IOException {
+        try {
+            FileLock lock = channel.tryLock();
+            if (lock != null) {
+                return lock;
+            }
+        } catch (OverlappingFileLockException here) {
+            throw new BeingWritten(beside);
+        }
+        throw new BeingWritten(beside);
+    }
+
+    /// Another window or program is writing the same file at this moment.
+    private static final class BeingWritten extends IOException {
+        private static final long serialVersionUID = 1L;
+
+        BeingWritten(Path beside) {
+            super("another window is saving it at this moment, to %s".formatted(beside.getFileName()));
+        }
+    }
+
+    private static void fill(FileChannel channel, byte[] bytes) throws IOException {
+        channel.truncate(0);
+        ByteBuffer left = ByteBuffer.wrap(bytes);
+        while (left.hasRemaining()) {
+            channel.write(left);
+        }
+        channel.force(true);
+    }
+
+    /// Renames what was written. Where the new file cannot have the old one's owner, the old file is filled
+    /// instead, while the copy beside it is still there.
+    private static void putInPlace(Path written, Path target) throws IOException {
+        try {
+            if (Files.exists(target) && !FileOwner.copy(target, written)) {
+                try (FileChannel channel = FileChannel.open(target, StandardOpenOption.WRITE)) {
+                    fill(channel, Files.readAllBytes(written));
+                }
+                return;
+            }
+            rename(written, target);
+            syncFolder(target);
         } finally {
             Files.deleteIfExists(written);
         }
     }
 
-    private static void keepVersion(Path file) throws IOException {
-        Path folder = Files.createDirectories(file.toAbsolutePath().getParent().resolve(".versions"));
-        for (int i = KEPT_VERSIONS; i > 1; i--) {
-            Path newer = version(folder, file, i - 1);
-            if (Files.exists(newer)) {
-                Files.move(newer, version(folder, file, i), StandardCopyOption.REPLACE_EXISTING);
-            }
+    private static void rename(Path written, Path target) throws IOException {
+        try {
+            Files.move(written, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException plain) {
+            Files.move(written, target, StandardCopyOption.REPLACE_EXISTING);
         }
-        Files.copy(file, version(folder, file, 1), StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /// A rename is safe against a power cut once its folder is synced, where the system can do that.
+    private static void syncFolder(Path file) {
+        try (FileChannel folder = FileChannel.open(file.toAbsolutePath().getParent(), StandardOpenOption.READ)) {
+            folder.force(true);
+        } catch (IOException cannot) {
+            return;
+        }
+    }
+
+    private static Optional<String> keepVersion(Path file) {
+        Path folder = file.toAbsolutePath().resolveSibling(".versions");
+        Path copy = folder.resolve(file.getFileName() + ".new");
+        try {
+            Files.createDirectories(folder);
+            Files.copy(file, copy, StandardCopyOption.REPLACE_EXISTING);
+            for (int i = KEPT_VERSIONS; i > 1; i--) {
+                Path newer = version(folder, file, i - 1);
+                if (Files.exists(newer)) {
+                    Files.move(newer, version(folder, file, i), StandardCopyOption.REPLACE_EXISTING);
+                }
+            }
+            Files.move(copy, version(folder, file, 1), StandardCopyOption.REPLACE_EXISTING);
+            return Optional.empty();
+        } catch (IOException refused) {
+            deleteQuietly(copy);
+            return Optional.of(DiskWords.of(refused));
+        }
+    }
+
+    private static void deleteQuietly(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException refused) {
+            return;
+        }
     }
 
     private static Path version(Path folder, Path file, int back) {

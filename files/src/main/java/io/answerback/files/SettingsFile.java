@@ -1,16 +1,9 @@
 package io.answerback.files;
 
-import com.networknt.schema.InputFormat;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
 import io.answerback.job.HouseRules;
 import io.answerback.job.PanelProfile;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.MalformedInputException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -27,8 +20,7 @@ public final class SettingsFile {
     /// What the name of a panel profile ends in.
     public static final String PROFILE_ENDING = ".profile.json";
 
-    private static final long LARGEST_BYTES = 4L << 20;
-    private static final int MOST_COMPLAINTS = 3;
+    private static final int LARGEST_BYTES = 4 << 20;
 
     private SettingsFile() {}
 
@@ -119,11 +111,11 @@ public final class SettingsFile {
     }
 
     private static <T> T read(Path file, Class<T> type, String schema) throws BrokenFile {
-        String written = text(file);
+        String written = TextFile.text(file, LARGEST_BYTES);
         String next = "Mend it there; docs/" + schema + ".schema.json says what each field may be.";
         try {
             String text = newest(written, type, file.toAbsolutePath().getParent());
-            requireSchema(text, file.toString(), schema, next);
+            Schemas.require(JobJson.PLAIN.readTree(text), text, schema, file.toString(), next);
             return JobJson.PLAIN.readValue(text, type);
         } catch (JacksonException broken) {
             throw JsonComplaint.about(broken, file.toString(), next);
@@ -155,50 +147,12 @@ public final class SettingsFile {
         }
         Path beside = folder.resolve(plain(id, "profile") + PROFILE_ENDING);
         try {
-            return Files.isRegularFile(beside) && JobJson.PLAIN.readTree(text(beside)) instanceof ObjectNode tree
+            return Files.isRegularFile(beside)
+                            && JobJson.PLAIN.readTree(TextFile.text(beside, LARGEST_BYTES)) instanceof ObjectNode tree
                     ? Optional.of(tree)
                     : Optional.empty();
         } catch (BrokenFile | JacksonException broken) {
             return Optional.empty();
-        }
-    }
-
-    static void requireSchema(String text, String name, String schema, String next) throws BrokenFile {
-        var complaints = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schemaText(schema))
-                .validate(text, InputFormat.JSON);
-        if (!complaints.isEmpty()) {
-            List<String> first = complaints.stream()
-                    .map(complaint -> "field " + complaint.getInstanceLocation() + ": " + complaint.getMessage())
-                    .limit(MOST_COMPLAINTS)
-                    .toList();
-            String more =
-                    complaints.size() > first.size() ? " and %d more".formatted(complaints.size() - first.size()) : "";
-            throw new BrokenFile("%s: %s%s. %s".formatted(name, String.join("; ", first), more, next));
-        }
-    }
-
-    static String schemaText(String schema) {
-        try (InputStream in = SettingsFile.class.getResourceAsStream("schema/" + schema + ".schema.json")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException unreadable) {
-            throw new java.io.UncheckedIOException(unreadable);
-        }
-    }
-
-    private static String text(Path file) throws BrokenFile {
-        try {
-            if (Files.size(file) > LARGEST_BYTES) {
-                throw new BrokenFile(file + " is larger than 4 MB, which no such file is. Choose another file.");
-            }
-            return Files.readString(file);
-        } catch (NoSuchFileException missing) {
-            throw new BrokenFile("There is no file " + file + ". Check the name and the folder.");
-        } catch (MalformedInputException garbled) {
-            throw new BrokenFile(file + " is not text in UTF-8. Choose another file.");
-        } catch (IOException unreadable) {
-            throw new BrokenFile(
-                    "%s cannot be read: %s. Check that you may read it.".formatted(file, unreadable.getMessage()));
         }
     }
 }

@@ -71,6 +71,46 @@ class JobCodecTest {
         return Files.readString(Path.of("../docs/" + name + ".schema.json"));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"metres\": 62.0 | \"metres\": \"62\" | /metres: it is text (\"62\"); it must be a number",
+                "\"metres\": 62.0, | | /metres: it is missing; give it a value",
+                "\"metres\": 62.0 | \"metres\": null | /metres: it is nothing (null); it must be a number",
+                "\"metres\": 62.0 | \"metres\": 1e300 | /metres: it is 1.0E300; it must be 10000 or less",
+                "\"version\": 6 | \"version\": 1e300 | /version: it must be a whole number",
+                "\"version\": 6 | \"version\": 0 | /version: it must be a whole number from 1 to 6",
+                "\"version\": 6 | \"version\": 6, \"version\": 6 | Duplicate",
+                "\"fittedOn\": \"2022-06-20\" | \"fittedOn\": \"yesterday\" | it must be a date such as 2026-05-31"
+            })
+    void aFigureThatIsMissingOrNoFigureIsRefusedWithItsLine(String right, String wrong, String says) {
+        assertThat(text).contains(right);
+        String broken = text.replace(right, wrong == null ? "" : wrong);
+        assertThatThrownBy(() -> JobCodec.read(broken, "site"))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining(says)
+                .message()
+                .doesNotContainPattern("[Ee]xception|java\\.|tools\\.|`|io\\.answerback");
+    }
+
+    /// The current of every module, left out, made the battery smaller than it must be.
+    @Test
+    void aProfileWithoutTheCurrentsOfItsModulesIsRefused() {
+        String without = text.replaceAll("\"milliamps\": [0-9.]+, \"boxes\"", "\"boxes\"");
+        assertThat(without).isNotEqualTo(text);
+        assertThatThrownBy(() -> JobCodec.read(without, "site"))
+                .hasMessageContainingAll("line ", "/panel/profile/modules/0/milliamps: it is missing", "and ");
+    }
+
+    @Test
+    void whatANewerVersionAddedIsSaidToBeNewer() {
+        String newer = text.replaceFirst("\"version\": 6", "\"version\": 9")
+                .replaceFirst("\"TAMPER\": \"PER_ZONE\"", "\"TAMPER\": \"BY_LIGHT\"");
+        assertThatThrownBy(() -> JobCodec.read(newer, "site"))
+                .hasMessageContainingAll("newer version of Answerback (file version 9", "Update Answerback");
+    }
+
     @Test
     void fieldsItDoesNotKnowSurviveAnEdit() throws BrokenFile {
         String newer = text.replaceFirst(
@@ -139,11 +179,11 @@ class JobCodecTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"metres\": 62.0 | \"metres\": -5 | must be from 0 to 10000",
-                "\"metres\": 62.0 | \"metres\": \"long\" | cables[",
+                "\"metres\": 62.0 | \"metres\": -5 | /metres: it is -5; it must be 0 or more",
+                "\"metres\": 62.0 | \"metres\": \"long\" | it must be a number",
                 "\"kind\": \"movement\" | \"kind\": \"ghost\" | points[1].kind: kind \"ghost\" is not among the job's kinds",
                 "\"family\": \"DOOR\" | \"family\": \"DRAWBRIDGE\" | family",
-                "\"TAMPER\": \"PER_ZONE\" | \"TAMPER\": \"SOLDER\" | it must be one of [ONE_RING, PER_ZONE]",
+                "\"TAMPER\": \"PER_ZONE\" | \"TAMPER\": \"SOLDER\" | it must be one of \"ONE_RING\", \"PER_ZONE\"",
                 "\"format\": \"answerback-job\" | \"format\": \"shopping\" | is not an Answerback job",
                 "\"id\": \"08\" | \"id\": \"07\" | point 07 is there twice",
                 "\"receiverIds\": [\"A1\", \"A2\"] | \"receiverIds\": [\"Z\"] | uses receiver Z, which is not in the job",

@@ -9,6 +9,8 @@ import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -59,6 +61,97 @@ class JobFileTest {
         assertThatThrownBy(() -> JobFile.open(folder)).isInstanceOf(BrokenFile.class);
         Path bytes = Files.write(folder.resolve("picture.json"), new byte[] {(byte) 0xFF, (byte) 0xD8, 0, 1});
         assertThatThrownBy(() -> JobFile.open(bytes)).hasMessageContaining("not text in UTF-8");
+    }
+
+    @Test
+    void aFileThatSomebodyElseChangedIsNotOverwritten() throws Exception {
+        Path file = folder.resolve("site.answerback.json");
+        JobFile.overwrite(file, JobDocument.of(job));
+        JobDocument mine = JobFile.open(file);
+        JobDocument theirs = JobFile.open(file);
+        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        JobFile.save(file, theirs.with(changed));
+        assertThatThrownBy(() -> JobFile.save(
+                        file, mine.with(Edits.cableMetres("C-02", 3).on(job))))
+                .isInstanceOf(ChangedOutside.class);
+        assertThat(JobFile.open(file).job()).isEqualTo(changed);
+        // what was saved can be saved again
+        JobDocument saved = JobFile.save(file, JobFile.open(file).with(job)).document();
+        assertThat(JobFile.save(file, saved.with(changed)).trouble()).isEmpty();
+    }
+
+    @Test
+    void aLinkStaysALinkAndTheModeStays() throws Exception {
+        Path real = folder.resolve("real.answerback.json");
+        JobFile.overwrite(real, JobDocument.of(job));
+        Files.setPosixFilePermissions(real, PosixFilePermissions.fromString("rw-rw-r--"));
+        Path link = Files.createSymbolicLink(folder.resolve("link.answerback.json"), Path.of("real.answerback.json"));
+        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        JobFile.save(link, JobFile.open(link).with(changed));
+        assertThat(Files.isSymbolicLink(link)).isTrue();
+        assertThat(JobFile.open(real).job()).isEqualTo(changed);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(real)))
+                .isEqualTo("rw-rw-r--");
+    }
+
+    @Test
+    void aReadOnlyFileIsLeftAndTheReasonIsSaid() throws Exception {
+        Path file = folder.resolve("site.answerback.json");
+        JobFile.overwrite(file, JobDocument.of(job));
+        Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
+        assertThatThrownBy(() -> JobFile.overwrite(
+                        file, JobDocument.of(Edits.cableMetres("C-01", 77).on(job))))
+                .isInstanceOfSatisfying(
+                        IOException.class,
+                        failed -> assertThat(DiskWords.of(failed)).contains("site.answerback.json", "it is read-only"));
+        assertThat(JobFile.open(file).job()).isEqualTo(job);
+        assertThat(names()).containsExactly("site.answerback.json");
+    }
+
+    private List<String> names() throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.map(file -> file.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    @Test
+    void aBlockedVersionsFolderCostsTheVersionOnlyAndIsSaid() throws Exception {
+        Path file = folder.resolve("site.answerback.json");
+        JobFile.overwrite(file, JobDocument.of(job));
+        Files.writeString(folder.resolve(".versions"), "a file, not a folder");
+        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        assertThat(JobFile.overwrite(file, JobDocument.of(changed)).trouble().orElseThrow())
+                .contains("could not be kept", ".versions");
+        assertThat(JobFile.open(file).job()).isEqualTo(changed);
+        assertThat(names()).containsExactly(".versions", "site.answerback.json");
+    }
+
+    @Test
+    void whatAKilledSaveLeftIsSweptWhenTheFileIsOpened() throws Exception {
+        Path file = folder.resolve("site.answerback.json");
+        JobFile.overwrite(file, JobDocument.of(job));
+        Files.writeString(folder.resolve(".site.answerback.json.writing"), "half");
+        JobFile.open(file);
+        assertThat(names()).containsExactly("site.answerback.json");
+    }
+
+    @Test
+    void pipesAndDevicesAndFoldersAreRefusedAtOnce() throws Exception {
+        assertThatThrownBy(() -> JobFile.open(Path.of("/dev/zero"))).hasMessageContaining("not a file");
+        Path pipe = folder.resolve("pipe");
+        assertThat(new ProcessBuilder("mkfifo", pipe.toString()).start().waitFor())
+                .isZero();
+        assertThatThrownBy(() -> JobFile.open(pipe)).hasMessageContaining("not a file");
+    }
+
+    @Test
+    void aByteOrderMarkIsNoPartOfTheText() throws Exception {
+        Path file = folder.resolve("marked.answerback.json");
+        String text = JobCodec.write(JobDocument.of(job));
+        Files.writeString(file, "\uFEFF" + text);
+        assertThat(JobFile.open(file).job()).isEqualTo(job);
+        Files.write(file, ("\uFEFF" + text).getBytes(java.nio.charset.StandardCharsets.UTF_16LE));
+        assertThat(JobFile.open(file).job()).isEqualTo(job);
     }
 
     @Test

@@ -75,13 +75,13 @@ class PowerInFilesTest {
     @CsvSource(
             delimiter = '#',
             value = {
-                "\"ampHours\": 7.0 # \"ampHours\": 7000.0 # capacity of the battery of Panel in ampere-hours is 7000",
-                "\"parallel\": 2 # \"parallel\": 9 # batteries in parallel in Panel is 9",
+                "\"ampHours\": 7.0 # \"ampHours\": 7000.0 # /power/batteries/0/ampHours: it is 7000.0; it must be 500 or less",
+                "\"parallel\": 2 # \"parallel\": 9 # /power/batteries/0/parallel: it is 9; it must be 4 or less",
                 "\"2024-02-29\" # \"2024-02-30\" # 2024-02-30",
                 "\"fault\": \"MAINS\" # \"fault\": \"SMOKE\" # SMOKE",
                 "\"level\": \"soft\" # \"level\": \" \" # setting of the link of Sounder 1",
                 "\"source\": \"MEASURED\" # \"source\": \"GUESSED\" # GUESSED",
-                "\"alarmSharePercent\": 60.0 # \"alarmSharePercent\": 160.0 # share of the detectors in alarm at once in percent is 160",
+                "\"alarmSharePercent\": 60.0 # \"alarmSharePercent\": 160.0 # /power/alarmSharePercent: it is 160.0; it must be 100 or less",
                 "\"value\": 13.6 # \"value\": 1360.0 # float volts of Panel in V is 1360"
             })
     void whatCannotBeIsRefusedWithItsReason(String right, String wrong, String says) throws Exception {

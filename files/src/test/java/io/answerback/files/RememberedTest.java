@@ -2,8 +2,6 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.edit.Edits;
-import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -33,17 +31,5 @@ class RememberedTest {
     void aDamagedMemoryIsForgottenQuietly() throws Exception {
         Files.writeString(folder.resolve("window.json"), "{\"recent\": 7");
         assertThat(Remembered.load(folder)).isEqualTo(Remembered.nothing());
-    }
-
-    @Test
-    void unsavedEditsAreFoundAgainUntilTheyAreCleared() throws Exception {
-        Recovery recovery = new Recovery(folder);
-        var edited = JobDocument.of(Edits.cableMetres("C-01", 99).on(DemoJobs.job(1)));
-        assertThat(recovery.find("a job")).isEmpty();
-        recovery.keep("a job", edited);
-        assertThat(recovery.find("a job").orElseThrow().job()).isEqualTo(edited.job());
-        assertThat(recovery.find("another job")).isEmpty();
-        recovery.clear("a job");
-        assertThat(recovery.find("a job")).isEmpty();
     }
 }

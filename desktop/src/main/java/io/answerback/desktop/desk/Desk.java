@@ -55,7 +55,8 @@ public final class Desk {
         put(assessor.assess(job), file, readOnly);
     }
 
-    private void put(Assessment assessment, Optional<Path> file, String readOnly) {
+    /// Puts another job on the desk that is assessed already, with nothing to undo.
+    public void put(Assessment assessment, Optional<Path> file, String readOnly) {
         Job job = assessment.job();
         Stop stop = state.get() == null ? Stop.LOOP : now().stop();
         View view = View.of(assessment.points().getFirst().pointId(), stop);

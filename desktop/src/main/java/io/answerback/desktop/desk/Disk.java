@@ -1,6 +1,7 @@
 package io.answerback.desktop.desk;
 
 import io.answerback.files.BrokenFile;
+import io.answerback.files.DiskWords;
 import java.io.IOException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
@@ -13,12 +14,14 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// Reads and writes files off the JavaFX thread, one thing after another, and comes back to it with the result
-/// or with what went wrong in one line.
+/// or with what went wrong in one line. Long sums have a thread of their own, so that no file waits behind them.
 public final class Disk implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Disk.class);
 
     private final ExecutorService thread =
             Executors.newSingleThreadExecutor(Thread.ofVirtual().name("disk").factory());
+    private final ExecutorService sums =
+            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("sums").factory());
     private final Consumer<String> tell;
 
     /// A disk.
@@ -35,6 +38,16 @@ public final class Disk implements AutoCloseable {
 
     /// The same, with another one to be told what went wrong.
     public <T> void run(Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
+        on(thread, work, then, wrong);
+    }
+
+    /// Does a long sum, and then something with its result on the JavaFX thread. It is given up when the disk
+    /// closes.
+    public <T> void compute(Callable<T> work, Consumer<T> then) {
+        on(sums, work, then, tell);
+    }
+
+    private static <T> void on(ExecutorService thread, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
         thread.execute(() -> {
             try {
                 T result = work.call();
@@ -42,11 +55,13 @@ public final class Disk implements AutoCloseable {
             } catch (BrokenFile refused) {
                 Platform.runLater(() -> wrong.accept(refused.getMessage()));
             } catch (IOException failed) {
-                Platform.runLater(() -> wrong.accept("The disk refused: " + failed.getMessage()
+                Platform.runLater(() -> wrong.accept("The disk refused: " + DiskWords.of(failed)
                         + ". Nothing was lost; choose another place with Save as."));
             } catch (Exception unexpected) {
                 LOG.error("Reading or writing a file failed", unexpected);
-                Platform.runLater(() -> wrong.accept("That failed: " + unexpected.getMessage()));
+                Platform.runLater(
+                        () -> wrong.accept(
+                                "That failed inside Answerback, and nothing was changed. The log says more; please report it."));
             }
         });
     }
@@ -73,5 +88,6 @@ public final class Disk implements AutoCloseable {
             LOG.error("Closing", impossible);
         }
         thread.shutdown();
+        sums.shutdownNow();
     }
 }

@@ -139,7 +139,7 @@ final class VoltsSheet extends Sheet {
         triedFor = part;
         remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
         Job job = state.job();
-        disk.run(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
+        disk.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
             if (job == triedOn && part.equals(triedFor)) {
                 offer(device.get(), tried);
             }

@@ -1,170 +1,322 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.assess.Assessment;
 import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.edit.Edit;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.ChangedOutside;
 import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
+import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
+import io.answerback.files.Unsaved;
 import io.answerback.job.Job;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.animation.PauseTransition;
-import javafx.util.Duration;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 
-/// Opens and saves the job on the desk, and keeps its unsaved edits against a crash. The disk is read and
-/// written off the JavaFX thread, one thing after another.
+/// Opens and saves the job on the desk. A job is read, checked and assessed whole before anything of it is
+/// shown; a file that somebody else changed is never overwritten unasked. The disk is read and written off the
+/// JavaFX thread, one thing after another.
 public final class JobKeeper implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(JobKeeper.class);
-    private static final Duration AUTOSAVE_AFTER = Duration.seconds(1);
-
     private final Desk desk;
     private final Recovery recovery;
+    private final OpenFiles open;
+    private final Function<Job, Assessment> assess;
+    private final InstantSource clock;
     private final Consumer<Path> opened;
     private final Disk disk;
-    private final PauseTransition quiet = new PauseTransition(AUTOSAVE_AFTER);
+    private final Autosave autosave;
+    private final FileWatch watch;
+    private final ReadOnlyObjectWrapper<Optional<Conflict>> conflict = new ReadOnlyObjectWrapper<>(Optional.empty());
     private JobDocument document;
     private String key;
-    private Job kept;
+    private Optional<OpenFiles.Hold> hold;
 
     /// A keeper of the job on a desk.
     ///
     /// @param disk where files are read and written; closed with this keeper
-    /// @param document the job as it was opened
-    /// @param key what an unsaved job without a file goes by
+    /// @param first the job that is on the desk
     /// @param opened told of each file that is opened or saved to
-    public JobKeeper(Desk desk, Disk disk, Recovery recovery, JobDocument document, String key, Consumer<Path> opened) {
+    public JobKeeper(
+            Desk desk,
+            Disk disk,
+            Recovery recovery,
+            OpenFiles open,
+            Function<Job, Assessment> assess,
+            ReadJob first,
+            InstantSource clock,
+            Consumer<Path> opened) {
         this.desk = desk;
         this.disk = disk;
         this.recovery = recovery;
-        this.document = document;
+        this.open = open;
+        this.assess = assess;
+        this.clock = clock;
         this.opened = opened;
-        this.key = desk.now().file().map(JobKeeper::key).orElse(key);
-        this.kept = document.job();
-        quiet.setOnFinished(end -> keepUnsaved());
-        desk.state().subscribe(state -> edited(state));
-        recover();
+        this.document = first.document();
+        this.key = first.key();
+        this.hold = first.hold();
+        this.autosave = new Autosave(desk, disk, recovery);
+        this.watch = new FileWatch(disk, () -> desk.now().file().orElse(null), this::seenChanged);
+        autosave.take(document, key);
+        desk.state().subscribe(state -> autosave.edited());
+        comeBack(first);
+        watch.start();
     }
 
-    private static String key(Path file) {
-        return file.toAbsolutePath().toString();
+    /// The file's change outside this window that nobody has dealt with; empty for none.
+    public ReadOnlyObjectProperty<Optional<Conflict>> conflict() {
+        return conflict.getReadOnlyProperty();
     }
 
-    /// Puts unsaved edits from an earlier run back as one edit, which undo takes back.
-    private void recover() {
-        recovery.find(key)
-                .map(JobDocument::job)
-                .filter(job -> !job.equals(desk.now().job()))
-                .ifPresent(job -> {
-                    desk.apply(new Edit("unsaved edits from the last run", saved -> job));
-                    desk.tell("Unsaved edits from the last run are back. Undo takes them away again.");
-                });
-    }
-
-    private void edited(DeskState state) {
-        if (state.job() != kept && !disk.closed()) {
-            quiet.playFromStart();
+    /// Puts unsaved edits from an earlier run back as one edit, which undo takes back. Where the file was
+    /// changed since they were made, says so.
+    private void comeBack(ReadJob read) {
+        if (read.unsaved() instanceof Unsaved.Damaged damaged) {
+            desk.tell(damaged.says());
+        } else if (read.unsaved() instanceof Unsaved.Kept kept
+                && !kept.document().job().equals(desk.now().job())) {
+            desk.apply(new Edit(
+                    "unsaved edits from the last run", saved -> kept.document().job()));
+            String basis = kept.document().fingerprint();
+            if (!basis.isEmpty() && !basis.equals(read.document().fingerprint())) {
+                document = read.document().withFingerprint(basis);
+                autosave.take(document, key);
+                conflict.set(Optional.of(Conflict.with(
+                        read.file().orElseThrow(), read.document(), desk.now().job())));
+            }
+            desk.tell("Unsaved edits from the last run are back. Undo takes them away again.");
+        } else if (!read.trouble().isEmpty()) {
+            desk.tell(read.trouble());
         }
     }
 
-    private void keepUnsaved() {
-        kept = desk.now().job();
-        boolean unsaved = desk.now().unsaved();
-        JobDocument now = document.with(kept);
-        String under = key;
-        disk.quietly(() -> {
-            try {
-                if (unsaved) {
-                    recovery.keep(under, now);
-                } else {
-                    recovery.clear(under);
-                }
-            } catch (IOException failed) {
-                LOG.warn("Unsaved edits cannot be kept: {}", failed.getMessage());
-            }
-        });
-    }
-
-    /// Opens a job file. When it is broken, says so and leaves the desk and the file as they are. Unsaved
-    /// edits of the job that leaves the desk stay in recovery and come back when it is opened again.
+    /// Opens a job file. When it is broken, or what is computed from it fails, says so and leaves the desk and
+    /// the file as they are. Unsaved edits of the job that leaves the desk stay in recovery and come back when
+    /// it is opened again.
     public void open(Path file) {
-        flush();
-        disk.run(() -> JobFile.open(file), document -> put(document, file));
+        autosave.flush();
+        letGo(file);
+        disk.run(
+                () -> ReadJob.of(file, recovery, open, assess, Recovery.newKey(clock.instant())),
+                read -> put(read, file),
+                refused -> {
+                    holdAgain();
+                    desk.tell(refused);
+                });
     }
 
-    private void put(JobDocument read, Path file) {
-        document = read;
-        key = key(file);
-        kept = read.job();
-        desk.put(read.job(), Optional.of(file), readOnly(read));
+    /// The file this window has open itself is not open elsewhere.
+    private void letGo(Path file) {
+        if (desk.now().file().filter(now -> same(now, file)).isPresent()) {
+            hold.ifPresent(OpenFiles.Hold::close);
+            hold = Optional.empty();
+        }
+    }
+
+    private void holdAgain() {
+        if (hold.isEmpty() && desk.now().readOnly().isEmpty()) {
+            desk.now().file().ifPresent(file -> disk.run(() -> open.take(file), taken -> hold = taken));
+        }
+    }
+
+    private static boolean same(Path one, Path other) {
+        try {
+            return Files.exists(one) && Files.exists(other) && Files.isSameFile(one, other);
+        } catch (IOException unknown) {
+            return false;
+        }
+    }
+
+    private void put(ReadJob read, Path file) {
+        begin(read);
         opened.accept(file);
-        recover();
+        comeBack(read);
+    }
+
+    /// Edits that were made while the other job was read are kept under the job they belong to.
+    private void begin(ReadJob read) {
+        autosave.flush();
+        hold.ifPresent(OpenFiles.Hold::close);
+        hold = read.hold();
+        document = read.document();
+        key = read.key();
+        conflict.set(Optional.empty());
+        autosave.take(document, key);
+        desk.put(read.assessment(), read.file(), readOnly(read));
     }
 
     /// Puts a job that has no file yet on the desk.
     ///
     /// @param key what it goes by while it has none
-    public void begin(Job job, String key) {
-        flush();
-        document = JobDocument.of(job);
-        this.key = key;
-        kept = job;
-        desk.put(job, Optional.empty(), "");
-        recover();
+    /// @param then told once it is on the desk
+    public void begin(Job job, String key, Runnable then) {
+        disk.run(() -> ReadJob.of(job, key, recovery, assess), read -> {
+            begin(read);
+            comeBack(read);
+            then.run();
+        });
     }
 
-    /// Why a document cannot be saved; empty when it can.
-    public static String readOnly(JobDocument document) {
-        return document.newerVersion()
+    /// Why a job cannot be saved to its file; empty when it can.
+    public static String readOnly(ReadJob read) {
+        if (read.elsewhere()) {
+            return "This file is open in another window of Answerback: read only here. Save as keeps changes under another name.";
+        }
+        return read.document()
+                .newerVersion()
                 .map(version ->
                         "Written by a newer version of Answerback (file version %d, this one writes %d): read only."
                                 .formatted(version, JobCodec.VERSION))
                 .orElse("");
     }
 
-    /// Saves the job to its file.
+    /// Saves the job to its file, unless that was changed outside.
     ///
     /// @return whether it has one; without one nothing happens
     public boolean save() {
-        desk.now().file().ifPresent(this::saveAs);
-        return desk.now().file().isPresent();
+        Optional<Path> file = desk.now().file();
+        if (file.isPresent() && !desk.now().readOnly().isEmpty()) {
+            desk.tell(desk.now().readOnly() + " It is not overwritten.");
+        } else {
+            file.ifPresent(own -> write(own, JobFile::save));
+        }
+        return file.isPresent();
     }
 
     /// Saves the job to a file, which becomes its own.
     public void saveAs(Path file) {
+        boolean own = desk.now().file().filter(now -> same(now, file)).isPresent();
+        if (own) {
+            save();
+        } else {
+            write(file, JobFile::overwrite);
+        }
+    }
+
+    private interface Writing {
+        JobFile.Saved write(Path file, JobDocument document) throws BrokenFile, IOException;
+    }
+
+    private void write(Path file, Writing how) {
         JobDocument now = document.with(desk.now().job());
         String before = key;
+        boolean own = desk.now().file().filter(its -> same(its, file)).isPresent();
         disk.run(
                 () -> {
-                    JobFile.save(file, now);
-                    recovery.clear(before);
-                    return now;
+                    try {
+                        JobFile.Saved saved = how.write(file, now);
+                        Optional<OpenFiles.Hold> taken = own ? Optional.empty() : open.take(file);
+                        recovery.clear(before);
+                        return new Written(saved, taken);
+                    } catch (ChangedOutside theirs) {
+                        return new Written(null, Optional.empty());
+                    }
                 },
-                saved -> {
-                    key = key(file);
-                    kept = saved.job();
-                    desk.savedTo(file, saved.job());
-                    opened.accept(file);
+                written -> {
+                    if (written.saved() == null) {
+                        compare(file);
+                    } else {
+                        wrote(file, written, own);
+                    }
                 });
     }
 
-    private void flush() {
-        if (desk.now().unsaved()) {
-            keepUnsaved();
+    private record Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken) {}
+
+    private void wrote(Path file, Written written, boolean own) {
+        if (!own) {
+            hold.ifPresent(OpenFiles.Hold::close);
+            hold = written.taken();
         }
+        document = written.saved().document();
+        key = ReadJob.key(file);
+        conflict.set(Optional.empty());
+        autosave.take(document, key);
+        desk.savedTo(file, document.job());
+        written.saved().trouble().ifPresent(desk::tell);
+        opened.accept(file);
+    }
+
+    private void seenChanged(Path file) {
+        if (desk.now().file().filter(file::equals).isPresent()
+                && !document.fingerprint().isEmpty()) {
+            disk.run(() -> JobFile.fingerprint(file), there -> {
+                if (there.isEmpty()) {
+                    desk.tell("%s is not there any more. Saving writes it again.".formatted(file.getFileName()));
+                } else if (!there.equals(document.fingerprint())) {
+                    compare(file);
+                }
+            });
+        }
+    }
+
+    private void compare(Path file) {
+        disk.run(
+                () -> JobFile.open(file),
+                theirs -> {
+                    if (!theirs.fingerprint().equals(document.fingerprint())) {
+                        conflict.set(Optional.of(
+                                Conflict.with(file, theirs, desk.now().job())));
+                    }
+                },
+                why -> conflict.set(Optional.of(Conflict.unreadable(file, why))));
+    }
+
+    /// Keeps this window's job: it is saved over what somebody else wrote, which stays among the earlier
+    /// versions.
+    public void keepMine() {
+        conflict.get().ifPresent(its -> {
+            its.theirs().ifPresent(theirs -> document = document.withFingerprint(theirs.fingerprint()));
+            write(its.file(), its.theirs().isPresent() ? JobFile::save : JobFile::overwrite);
+        });
+    }
+
+    /// Takes what somebody else wrote, as an edit that undo takes back.
+    public void takeTheirs() {
+        conflict.get().flatMap(Conflict::theirs).ifPresent(theirs -> {
+            Path file = conflict.get().orElseThrow().file();
+            document = theirs;
+            conflict.set(Optional.empty());
+            desk.apply(new Edit("the file as others changed it", mine -> theirs.job()));
+            desk.savedTo(file, theirs.job());
+            autosave.take(document, key);
+            desk.tell("This is the file as it was changed outside. Undo brings yours back.");
+        });
+    }
+
+    /// Keeps both: this window's job is saved beside the file under another name, and goes on there.
+    public void keepBoth() {
+        conflict.get().ifPresent(its -> write(beside(its.file()), JobFile::overwrite));
+    }
+
+    private static Path beside(Path file) {
+        String name = file.getFileName().toString();
+        String stem = name.endsWith(JobFile.ENDING) ? name.substring(0, name.length() - JobFile.ENDING.length()) : name;
+        int number = 1;
+        Path beside = file.resolveSibling("%s (mine)%s".formatted(stem, JobFile.ENDING));
+        while (Files.exists(beside)) {
+            number++;
+            beside = file.resolveSibling("%s (mine %d)%s".formatted(stem, number, JobFile.ENDING));
+        }
+        return beside;
     }
 
     /// Keeps what is unsaved and waits until the disk has it.
     @Override
     public void close() {
-        quiet.stop();
-        flush();
+        watch.stop();
+        autosave.close();
+        hold.ifPresent(OpenFiles.Hold::close);
         disk.close();
     }
 }

@@ -64,6 +64,7 @@ public final class MainWindow {
     ///
     /// @param benches makes the bench of each stop when it is first opened
     /// @param start lies over everything until a job is chosen
+    /// @param conflict says what somebody else did to the file
     /// @param open takes a file that is opened or dropped
     /// @param recent the job files opened lately
     public MainWindow(
@@ -73,6 +74,7 @@ public final class MainWindow {
             Commands commands,
             Map<Stop, Supplier<Bench>> benches,
             StartSheet start,
+            ConflictStrip conflict,
             Consumer<Path> open,
             Supplier<List<String>> recent) {
         this.desk = desk;
@@ -89,7 +91,7 @@ public final class MainWindow {
         notice.setWrapText(true);
         notice.setMaxWidth(Double.MAX_VALUE);
         notice.setOnMouseClicked(click -> desk.tell(""));
-        body.setTop(new VBox(header, route, notice));
+        body.setTop(new VBox(header, route, conflict, notice));
         body.setLeft(points);
         body.setBottom(chain);
         body.visibleProperty().bind(start.visibleProperty().not());

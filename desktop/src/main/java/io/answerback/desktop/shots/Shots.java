@@ -183,7 +183,7 @@ public final class Shots extends Application {
     private void startSheet() throws Exception {
         for (int number = DemoJobs.COUNT; number >= 1; number--) {
             Path file = folder.resolve(DemoJobs.NAMES.get(number - 1) + JobFile.ENDING);
-            JobFile.save(file, JobDocument.of(DemoJobs.job(number)));
+            JobFile.overwrite(file, JobDocument.of(DemoJobs.job(number)));
             onWindow(() -> workplace.keeper().open(file));
         }
         take("start", () -> workplace.start().show(true));

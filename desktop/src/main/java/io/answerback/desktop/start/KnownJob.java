@@ -6,6 +6,7 @@ import io.answerback.files.BrokenFile;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
+import io.answerback.files.Unsaved;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -30,10 +31,20 @@ record KnownJob(
     static List<KnownJob> read(List<String> recent, Recovery recovery, Assessor assessor) {
         List<KnownJob> all = new ArrayList<>();
         recovery.newJobs()
-                .forEach((key, document) -> all.add(
-                        new KnownJob(key, Optional.empty(), Optional.of(document), standing(document, assessor), "")));
+                .forEach((key, unsaved) -> begun(key, unsaved, assessor).ifPresent(all::add));
         recent.forEach(file -> all.add(read(Path.of(file), assessor)));
         return all;
+    }
+
+    private static Optional<KnownJob> begun(String key, Unsaved unsaved, Assessor assessor) {
+        return switch (unsaved) {
+            case Unsaved.Nothing nothing -> Optional.empty();
+            case Unsaved.Kept kept ->
+                Optional.of(new KnownJob(
+                        key, Optional.empty(), Optional.of(kept.document()), standing(kept.document(), assessor), ""));
+            case Unsaved.Damaged damaged ->
+                Optional.of(new KnownJob(key, Optional.empty(), Optional.empty(), Optional.empty(), damaged.says()));
+        };
     }
 
     private static KnownJob read(Path file, Assessor assessor) {

@@ -174,7 +174,7 @@ public final class StartSheet extends StackPane {
         form.focusSite();
         List<String> files = recent.get();
         known.getChildren().setAll(Words.quiet("Reading the jobs…"));
-        disk.run(() -> KnownJob.read(files, recovery, assessor), this::show);
+        disk.compute(() -> KnownJob.read(files, recovery, assessor), this::show);
     }
 
     /// Takes house rules or a panel profile from a file for the new job.

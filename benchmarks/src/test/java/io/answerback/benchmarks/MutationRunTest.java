@@ -1,0 +1,30 @@
+package io.answerback.benchmarks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Two thousand damaged demos, profiles and rules: each is refused in plain words, or read, assessed, written
+/// and read again; the first few hundred that can be read go through every verb. `benchmarks/mutate` goes on to
+/// a million.
+class MutationRunTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void nothingThatIsDamagedThrows() throws Exception {
+        MutationRun.Result all = new MutationRun(20261128, folder).run(2000, false);
+        assertThat(all.failures()).isEmpty();
+        assertThat(all.tried()).isEqualTo(2000);
+        assertThat(all.refused()).isGreaterThan(1000);
+        assertThat(all.accepted()).isGreaterThan(50);
+    }
+
+    @Test
+    void everyVerbTakesWhateverCanBeRead() throws Exception {
+        MutationRun.Result verbs = new MutationRun(7, folder).run(300, true);
+        assertThat(verbs.failures()).isEmpty();
+    }
+}

@@ -1,0 +1,99 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.files.DiskWords;
+import io.answerback.files.JobDocument;
+import io.answerback.files.Recovery;
+import io.answerback.job.Job;
+import java.io.IOException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.util.Duration;
+
+/// Keeps unsaved edits against a crash: half a second after the first edit that is not kept, however fast
+/// others follow. On a thread of its own, so that nothing else that is read, written or computed holds it up.
+final class Autosave implements AutoCloseable {
+    private static final Duration AFTER = Duration.millis(500);
+
+    private final Desk desk;
+    private final Disk disk;
+    private final Recovery recovery;
+    private final PauseTransition due = new PauseTransition(AFTER);
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(
+            Thread.ofVirtual().name("autosave").factory());
+    private JobDocument document;
+    private String key = "";
+    private Job kept;
+    private boolean failing;
+
+    Autosave(Desk desk, Disk disk, Recovery recovery) {
+        this.desk = desk;
+        this.disk = disk;
+        this.recovery = recovery;
+        due.setOnFinished(end -> keep());
+    }
+
+    /// Another job is on the desk, or the same one in another file.
+    void take(JobDocument taken, String under) {
+        due.stop();
+        document = taken;
+        key = under;
+        kept = taken.job();
+    }
+
+    /// The desk has changed.
+    void edited() {
+        if (desk.now().job() != kept && due.getStatus() != Animation.Status.RUNNING && !disk.closed()) {
+            due.playFromStart();
+        }
+    }
+
+    /// Keeps what is unsaved without waiting.
+    void flush() {
+        due.stop();
+        if (desk.now().unsaved()) {
+            keep();
+        }
+    }
+
+    private void keep() {
+        kept = desk.now().job();
+        boolean unsaved = desk.now().unsaved();
+        JobDocument now = document.with(kept);
+        String under = key;
+        thread.execute(() -> write(unsaved, now, under));
+    }
+
+    private void write(boolean unsaved, JobDocument now, String under) {
+        try {
+            if (unsaved) {
+                recovery.keep(under, now);
+            } else {
+                recovery.clear(under);
+            }
+            Platform.runLater(() -> failing = false);
+        } catch (IOException failed) {
+            Platform.runLater(() -> tell(DiskWords.of(failed)));
+        }
+    }
+
+    /// Says it once, until it has worked again.
+    private void tell(String why) {
+        if (!failing) {
+            failing = true;
+            desk.tell("Unsaved edits cannot be kept against a crash: %s. Save often until that is mended."
+                    .formatted(why));
+        }
+    }
+
+    /// Keeps what is unsaved and waits until it is.
+    @Override
+    public void close() {
+        flush();
+        thread.close();
+    }
+}

@@ -1,0 +1,89 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.assess.Assessment;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DiskWords;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.OpenFiles;
+import io.answerback.files.Recovery;
+import io.answerback.files.Unsaved;
+import io.answerback.job.Job;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Function;
+
+/// A job that was read and assessed whole, before anything of it is shown. Made off the JavaFX thread.
+///
+/// @param document the job
+/// @param assessment everything computed from it
+/// @param file where it is kept; empty while it has no file
+/// @param key what its unsaved edits are kept under
+/// @param unsaved its unsaved edits from an earlier run
+/// @param hold the hold on its file; empty without a file, or where another window has it
+/// @param elsewhere whether another window has its file
+/// @param trouble what went wrong beside it; empty when nothing did
+public record ReadJob(
+        JobDocument document,
+        Assessment assessment,
+        Optional<Path> file,
+        String key,
+        Unsaved unsaved,
+        Optional<OpenFiles.Hold> hold,
+        boolean elsewhere,
+        String trouble) {
+    /// Reads a job file.
+    ///
+    /// @param secondKey what a second window's unsaved edits are kept under
+    /// @throws BrokenFile when it cannot be read, or what is computed from it fails
+    public static ReadJob of(
+            Path file, Recovery recovery, OpenFiles open, Function<Job, Assessment> assess, String secondKey)
+            throws BrokenFile {
+        JobDocument document = JobFile.open(file);
+        Assessment assessment = assessed(document.job(), assess, file.toString());
+        Optional<OpenFiles.Hold> hold = Optional.empty();
+        String trouble = "";
+        try {
+            hold = open.take(file);
+        } catch (IOException refused) {
+            trouble = "It cannot be seen whether another window has this file: %s.".formatted(DiskWords.of(refused));
+        }
+        boolean elsewhere = hold.isEmpty() && trouble.isEmpty();
+        String key = elsewhere ? secondKey : key(file);
+        Unsaved unsaved = checked(recovery.find(key), assess);
+        return new ReadJob(document, assessment, Optional.of(file), key, unsaved, hold, elsewhere, trouble);
+    }
+
+    /// Takes a job that has no file.
+    ///
+    /// @throws BrokenFile when what is computed from it fails
+    public static ReadJob of(Job job, String key, Recovery recovery, Function<Job, Assessment> assess)
+            throws BrokenFile {
+        Assessment assessment = assessed(job, assess, "The job");
+        Unsaved unsaved = checked(recovery.find(key), assess);
+        return new ReadJob(
+                JobDocument.of(job), assessment, Optional.empty(), key, unsaved, Optional.empty(), false, "");
+    }
+
+    /// What the unsaved edits of a file are kept under.
+    static String key(Path file) {
+        return file.toAbsolutePath().toString();
+    }
+
+    private static Assessment assessed(Job job, Function<Job, Assessment> assess, String name) throws BrokenFile {
+        try {
+            return assess.apply(job);
+        } catch (RuntimeException fails) {
+            throw new BrokenFile("%s can be read, but computing it fails: %s. It was not opened; please report it."
+                    .formatted(name, fails.getMessage()));
+        }
+    }
+
+    private static Unsaved checked(Unsaved unsaved, Function<Job, Assessment> assess) throws BrokenFile {
+        if (unsaved instanceof Unsaved.Kept kept) {
+            assessed(kept.document().job(), assess, "What was not saved");
+        }
+        return unsaved;
+    }
+}

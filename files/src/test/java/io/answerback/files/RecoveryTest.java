@@ -1,0 +1,78 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.edit.Edits;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Unsaved edits outlive the program, and what cannot be read is set aside and said.
+class RecoveryTest {
+    @TempDir
+    Path folder;
+
+    private final Job edited = Edits.cableMetres("C-01", 99).on(DemoJobs.job(1));
+
+    private Recovery recovery() {
+        return new Recovery(folder);
+    }
+
+    private Path only() throws IOException {
+        try (var files = Files.list(folder.resolve("unsaved"))) {
+            return files.findFirst().orElseThrow();
+        }
+    }
+
+    @Test
+    void editsAreFoundAgainWithTheFileTheyWereMadeOnUntilTheyAreCleared() throws Exception {
+        assertThat(recovery().find("a job")).isEqualTo(new Unsaved.Nothing());
+        recovery().keep("a job", JobDocument.of(edited).withFingerprint("ab12"));
+        JobDocument kept = ((Unsaved.Kept) recovery().find("a job")).document();
+        assertThat(kept.job()).isEqualTo(edited);
+        assertThat(kept.fingerprint()).isEqualTo("ab12");
+        assertThat(recovery().find("another job")).isEqualTo(new Unsaved.Nothing());
+        recovery().clear("a job");
+        assertThat(recovery().find("a job")).isEqualTo(new Unsaved.Nothing());
+    }
+
+    @Test
+    void whatAnEarlierVersionKeptIsReadToo() throws Exception {
+        recovery().keep("a job", JobDocument.of(edited));
+        Files.writeString(only(), JobCodec.write(JobDocument.of(edited)));
+        assertThat(((Unsaved.Kept) recovery().find("a job")).document().job()).isEqualTo(edited);
+    }
+
+    @Test
+    void aDamagedOneIsSetAsideAndSaidOnceAndStays() throws Exception {
+        recovery().keep("a job", JobDocument.of(edited));
+        String half = Files.readString(only()).substring(0, 900);
+        Files.writeString(only(), half);
+        Unsaved.Damaged damaged = (Unsaved.Damaged) recovery().find("a job");
+        assertThat(damaged.aside()).hasContent(half);
+        assertThat(damaged.says()).contains("set aside", damaged.aside().toString());
+        assertThat(recovery().find("a job")).isEqualTo(new Unsaved.Nothing());
+    }
+
+    @Test
+    void newJobsAreListedAndADamagedOneAmongThem() throws Exception {
+        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(7)), JobDocument.of(edited));
+        recovery().keep(Recovery.newKey(Instant.ofEpochMilli(9)), JobDocument.of(edited));
+        Files.writeString(folder.resolve("unsaved/new-9" + JobFile.ENDING), "{");
+        assertThat(recovery().newJobs()).containsOnlyKeys("new-9", "new-7");
+        assertThat(recovery().newJobs()).containsOnlyKeys("new-7");
+    }
+
+    @Test
+    void aFolderThatCannotBeWrittenIsSaid() throws Exception {
+        Path blocked = Files.writeString(folder.resolve("blocked"), "");
+        assertThatThrownBy(() -> new Recovery(blocked).keep("a job", JobDocument.of(edited)))
+                .isInstanceOf(IOException.class);
+    }
+}
