@@ -16,9 +16,12 @@ import io.answerback.trial.Outcome;
 import io.answerback.trial.Trial;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ThreadLocalRandom;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -37,8 +40,14 @@ final class SendVerb implements Callable<Integer> {
             description = "a point, or mains, battery, tamper, path")
     private String point;
 
-    @Option(names = "--to", required = true, paramLabel = "HOST:PORT", description = "the station")
+    @Option(
+            names = "--to",
+            paramLabel = "HOST:PORT",
+            description = "a station in place of the job's own receivers, which are else tried in order")
     private String to;
+
+    @Option(names = "--receiver", paramLabel = "ID", description = "this receiver of the job only")
+    private String receiverId;
 
     @Option(names = "--restore", description = "send the restore instead of the event")
     private boolean restore;
@@ -49,28 +58,74 @@ final class SendVerb implements Callable<Integer> {
     public Integer call() throws BrokenFile {
         Assessment assessment = argument.assess();
         PointResult tried = JobArgument.point(assessment, point);
-        String host = hostOf(to);
-        int port = portOf(to);
         Job job = assessment.job();
+        List<Target> targets = targets(job);
         Outcome outcome = act(job, tried);
         ObjectNode report = Json.object().put("point", point);
         if (outcome.signals().isEmpty()) {
             return report(report, false, 0, 0, "nothing is sent: " + outcome.why());
         }
-        Signal signal = outcome.signals().getLast();
-        Optional<Receiver> receiver = job.routeReceivers().stream().findFirst();
-        IpFrame frame = IpFrame.of(
+        if (targets.isEmpty()) {
+            return report(report, false, 0, 0, "the job has no receiver on its route; give one with --to");
+        }
+        return send(job, outcome.signals().getLast(), targets, report);
+    }
+
+    /// Where a frame goes, and whose numbers it carries.
+    private record Target(String host, int port, Optional<Receiver> receiver) {}
+
+    private List<Target> targets(Job job) {
+        Optional<Receiver> chosen = Optional.ofNullable(receiverId).map(id -> receiver(job, id));
+        if (to != null) {
+            Optional<Receiver> numbers =
+                    chosen.or(() -> job.routeReceivers().stream().findFirst());
+            return List.of(new Target(hostOf(to), portOf(to), numbers));
+        }
+        return chosen.map(List::of).orElseGet(job::routeReceivers).stream()
+                .map(its -> new Target(its.host(), its.port(), Optional.of(its)))
+                .toList();
+    }
+
+    private static Receiver receiver(Job job, String id) {
+        return job.receivers().stream()
+                .filter(its -> its.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no receiver \"%s\" in this job; there are %s"
+                        .formatted(
+                                id, job.receivers().stream().map(Receiver::id).collect(Collectors.joining(", ")))));
+    }
+
+    /// One receiver after another, each with all its tries, until one acknowledges.
+    private int send(Job job, Signal signal, List<Target> targets, ObjectNode report) {
+        int sequence = ThreadLocalRandom.current().nextInt(1, 10_000);
+        long millis = 0;
+        int attempts = 0;
+        List<String> problems = new ArrayList<>();
+        for (Target target : targets) {
+            IpFrame frame = frame(signal, sequence, target);
+            IpRoute route = job.communicator().ip();
+            Delivery delivery = new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock)
+                    .send(target.host(), target.port(), frame);
+            millis += delivery.millis();
+            attempts += delivery.attempts();
+            report.put("receiver", target.receiver().map(Receiver::id).orElse(""))
+                    .put("frame", IpFrames.encode(frame));
+            delivery.answer().ifPresent(answer -> report.put("answer", answer.name()));
+            if (delivery.acknowledged()) {
+                return report(report, true, millis, attempts, String.join("; ", problems));
+            }
+            problems.add(delivery.problem());
+        }
+        return report(report, false, millis, attempts, String.join("; ", problems));
+    }
+
+    private IpFrame frame(Signal signal, int sequence, Target target) {
+        return IpFrame.of(
                 signal,
-                ThreadLocalRandom.current().nextInt(1, 10_000),
-                receiver.map(Receiver::receiverNumber).orElse(""),
-                receiver.map(Receiver::linePrefix).orElse("0"),
+                sequence,
+                target.receiver().map(Receiver::receiverNumber).orElse(""),
+                target.receiver().map(Receiver::linePrefix).orElse("0"),
                 clock.instant());
-        IpRoute route = job.communicator().ip();
-        Delivery delivery = new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock)
-                .send(host, port, frame);
-        report.put("frame", IpFrames.encode(frame));
-        delivery.answer().ifPresent(answer -> report.put("answer", answer.name()));
-        return report(report, delivery.acknowledged(), delivery.millis(), delivery.attempts(), delivery.problem());
     }
 
     private Outcome act(Job job, PointResult tried) {
@@ -89,10 +144,15 @@ final class SendVerb implements Callable<Integer> {
         } else {
             System.out.println(
                     answered
-                            ? "answered in %d ms, try %d".formatted(millis, attempts)
+                            ? "answered in %d ms, try %d%s".formatted(millis, attempts, by(report))
                             : "not answered after %d tries: %s".formatted(attempts, problem));
         }
         return answered ? 0 : 1;
+    }
+
+    private static String by(ObjectNode report) {
+        String receiver = report.path("receiver").asString("");
+        return receiver.isEmpty() ? "" : ", by receiver " + receiver;
     }
 
     private static String hostOf(String to) {

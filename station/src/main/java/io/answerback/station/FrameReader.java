@@ -13,6 +13,7 @@ final class FrameReader {
     private final InputStream in;
     private final int longestBytes;
     private final Duration longestTime;
+    private boolean begun;
 
     FrameReader(InputStream in, int longestBytes, Duration longestTime) {
         this.in = in;
@@ -29,15 +30,20 @@ final class FrameReader {
         }
     }
 
-    /// The next frame with its CR, one character a byte; what came without a CR before the stream ended; or
-    /// empty at the end of the stream.
+    /// The next frame with its CR, one character a byte; what came without a CR before the next LF or before
+    /// the stream ended, so that a torn frame costs itself only; or empty at the end of the stream.
     ///
     /// @throws OutOfBounds when it is longer or slower than allowed
     Optional<String> next() throws IOException {
-        StringBuilder text = new StringBuilder();
-        long started = 0;
+        StringBuilder text = new StringBuilder(begun ? "\n" : "");
+        begun = false;
+        long started = System.nanoTime();
         for (int next = in.read(); next != END_OF_STREAM; next = in.read()) {
             started = text.isEmpty() ? System.nanoTime() : started;
+            if (next == '\n' && !text.isEmpty()) {
+                begun = true;
+                return Optional.of(text.toString());
+            }
             text.append((char) next);
             if (next == '\r') {
                 return Optional.of(text.toString());

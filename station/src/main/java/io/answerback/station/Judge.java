@@ -122,7 +122,14 @@ final class Judge {
 
     private boolean seenBefore(IpFrame frame, Instant now) {
         String key = String.join(
-                " ", frame.account(), frame.receiver(), frame.line(), frame.sequenceDigits(), frame.id(), frame.data());
+                " ",
+                frame.account(),
+                frame.receiver(),
+                frame.line(),
+                frame.sequenceDigits(),
+                frame.id(),
+                frame.data(),
+                frame.sentAt().map(Instant::toString).orElse(""));
         synchronized (seen) {
             Instant before = seen.put(key, now);
             return before != null && before.plus(RESEND_WINDOW).isAfter(now);

@@ -8,15 +8,13 @@ import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.SocketException;
+import java.net.SocketTimeoutException;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
@@ -32,10 +30,9 @@ public final class PracticeStation implements AutoCloseable {
     private final ServerSocket server;
     private final StationRules rules;
     private final InstantSource clock;
-    private final Consumer<Received> listener;
+    private final Teller teller;
     private final Judge judge;
-    private final Semaphore places;
-    private final Set<Socket> open = ConcurrentHashMap.newKeySet();
+    private final Places places;
     private final AtomicLong frames = new AtomicLong();
     private final ExecutorService threads = Executors.newVirtualThreadPerTaskExecutor();
 
@@ -43,16 +40,35 @@ public final class PracticeStation implements AutoCloseable {
         this.server = server;
         this.rules = rules;
         this.clock = clock;
-        this.listener = listener;
         this.judge = new Judge(rules);
-        this.places = new Semaphore(rules.mostConnections());
+        this.teller = new Teller(
+                rules.limits().mostUntold(),
+                guarded(listener),
+                lost -> note("lost", "%d lines were lost: the log or the window was too slow".formatted(lost)));
+        this.places = new Places(rules.limits(), (place, why) -> teller.tell(note("closed", why)), System::nanoTime);
+    }
+
+    private static Consumer<Received> guarded(Consumer<Received> listener) {
+        return received -> {
+            try {
+                listener.accept(received);
+            } catch (RuntimeException failed) {
+                LOG.warn("What arrived could not be told: {}", failed.getMessage());
+            }
+        };
+    }
+
+    /// A line of the log about something that is no frame.
+    private Received note(String what, String problem) {
+        return new Received(clock.instant(), what, "", Optional.empty(), Optional.empty(), List.of(problem));
     }
 
     /// Starts listening.
     ///
     /// @param bind the address to listen on; loopback unless the user deliberately opens it
     /// @param port the port; 0 for any free one
-    /// @param listener told of everything that is listed, on the connection's own thread
+    /// @param listener told of everything that is listed, on a thread of its own; however slow it is, answers
+    ///     do not wait
     /// @throws IOException when the port is taken or not allowed
     public static PracticeStation listen(
             InetAddress bind, int port, StationRules rules, InstantSource clock, Consumer<Received> listener)
@@ -69,6 +85,7 @@ public final class PracticeStation implements AutoCloseable {
         }
         PracticeStation station = new PracticeStation(server, rules, clock, listener);
         station.threads.execute(station::acceptUntilClosed);
+        station.threads.execute(station::watchUntilClosed);
         return station;
     }
 
@@ -89,52 +106,69 @@ public final class PracticeStation implements AutoCloseable {
         }
     }
 
-    private void admit(Socket socket) throws IOException {
-        if (!places.tryAcquire()) {
-            socket.close();
-            return;
+    /// Every second: callers that do not read do not keep their places.
+    private void watchUntilClosed() {
+        try {
+            while (!server.isClosed()) {
+                places.closeStuck();
+                TimeUnit.SECONDS.sleep(1);
+            }
+        } catch (InterruptedException closing) {
+            Thread.currentThread().interrupt();
         }
-        open.add(socket);
+    }
+
+    private void admit(Socket socket) {
+        Places.Place place = places.admit(socket);
         threads.execute(() -> {
             try (socket) {
-                serve(socket);
+                serve(place);
             } catch (IOException | RuntimeException ended) {
                 LOG.debug("A connection ended: {}", ended.getMessage());
             } finally {
-                open.remove(socket);
-                places.release();
+                places.leave(place);
             }
         });
     }
 
-    private void serve(Socket socket) throws IOException {
+    private void serve(Places.Place place) throws IOException {
+        Socket socket = place.socket();
+        StationRules.Limits limits = rules.limits();
         socket.setTcpNoDelay(true);
-        socket.setSoTimeout((int) rules.longestSilence().toMillis());
+        socket.setSoTimeout((int) limits.longestSilence().toMillis());
         var reader = new FrameReader(
-                new BufferedInputStream(socket.getInputStream()), rules.longestFrameBytes(), rules.longestFrameTime());
+                new BufferedInputStream(socket.getInputStream()),
+                limits.longestFrameBytes(),
+                limits.longestFrameTime());
         try {
             for (Optional<String> frame = reader.next(); frame.isPresent(); frame = reader.next()) {
-                answer(socket, judge.judge(frame.get(), clock.instant()));
+                places.heard(place);
+                answer(place, judge.judge(frame.get(), clock.instant()));
             }
         } catch (FrameReader.OutOfBounds tooMuch) {
-            listener.accept(new Received(
-                    clock.instant(),
-                    "not a frame",
-                    "",
-                    Optional.empty(),
-                    Optional.empty(),
-                    List.of(tooMuch.getMessage())));
+            teller.tell(note("not a frame", tooMuch.getMessage()));
+        } catch (SocketTimeoutException silent) {
+            teller.tell(note(
+                    "closed",
+                    "%s sent nothing for %d s; the connection is closed"
+                            .formatted(place.caller(), limits.longestSilence().toSeconds())));
         }
     }
 
-    private void answer(Socket socket, Judge.Verdict verdict) throws IOException {
+    /// The answer goes first; whoever listens hears of it afterwards.
+    private void answer(Places.Place place, Judge.Verdict verdict) throws IOException {
         Judge.Verdict given = misbehave(verdict);
-        if (!given.duplicate()) {
-            listener.accept(given.received());
-        }
-        if (given.reply().isPresent()) {
-            socket.getOutputStream().write(given.reply().get().getBytes(StandardCharsets.ISO_8859_1));
-            socket.getOutputStream().flush();
+        try {
+            if (given.reply().isPresent()) {
+                places.writes(place);
+                place.socket().getOutputStream().write(given.reply().get().getBytes(StandardCharsets.ISO_8859_1));
+                place.socket().getOutputStream().flush();
+            }
+        } finally {
+            places.wrote(place);
+            if (!given.duplicate()) {
+                teller.tell(given.received());
+            }
         }
     }
 
@@ -169,9 +203,8 @@ public final class PracticeStation implements AutoCloseable {
     public void close() {
         try {
             server.close();
-            for (Socket socket : open) {
-                socket.close();
-            }
+            places.closeAll();
+            teller.close();
         } catch (IOException failed) {
             LOG.debug("Closing: {}", failed.getMessage());
         }

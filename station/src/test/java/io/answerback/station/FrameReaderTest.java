@@ -35,6 +35,13 @@ class FrameReaderTest {
     }
 
     @Test
+    void aNewBeginningEndsATornFrame() throws IOException {
+        FrameReader reader = reader("\nto\ngood\r", 100);
+        assertThat(reader.next()).contains("\nto");
+        assertThat(reader.next()).contains("\ngood\r");
+    }
+
+    @Test
     void moreBytesThanAllowedEndIt() {
         assertThatThrownBy(() -> reader("x".repeat(50), 40).next())
                 .isInstanceOf(FrameReader.OutOfBounds.class)

@@ -10,16 +10,19 @@ import io.answerback.report.IpFrame;
 import io.answerback.report.IpFrames;
 import java.io.IOException;
 import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.SocketException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
@@ -89,9 +92,7 @@ class PracticeStationTest {
 
     @Test
     void badFramesAreDroppedWhenTheRulesSaySo() throws Exception {
-        StationRules standard = StationRules.standard();
-        restart(new StationRules(
-                standard.list(), false, Misbehaviour.NONE, 4, 4096, Duration.ofSeconds(5), Duration.ofMillis(200)));
+        restart(StationRules.standard().answeringBadFrames(false));
         assertThat(exchange("\nrubbish\r")).isEmpty();
         assertThat(next().answer()).isEmpty();
     }
@@ -166,21 +167,126 @@ class PracticeStationTest {
         assertThat(send(frame(1)).acknowledged()).isTrue();
     }
 
+    private static StationRules.Limits limits(int connections, int ofOneCaller, int untold) {
+        return new StationRules.Limits(
+                connections,
+                ofOneCaller,
+                4106,
+                Duration.ofSeconds(5),
+                Duration.ofSeconds(20),
+                Duration.ofSeconds(2),
+                untold);
+    }
+
     @Test
-    void connectionsBeyondTheLimitAreClosedAtOnce() throws Exception {
-        StationRules one = new StationRules(
-                signal -> List.of(), true, Misbehaviour.NONE, 1, 4096, Duration.ofSeconds(5), Duration.ofSeconds(5));
-        restart(one);
+    void forANewCallerTheLongestIdleConnectionIsClosedAndTheReasonIsLogged() throws Exception {
+        restart(StationRules.standard().within(limits(1, 1, 100)));
         try (Socket first =
                 new Socket(InetAddress.getLoopbackAddress(), station.address().getPort())) {
+            first.setSoTimeout(10_000);
             first.getOutputStream().write(IpFrames.encode(frame(1)).getBytes(StandardCharsets.ISO_8859_1));
             assertThat(first.getInputStream().read()).isEqualTo('\n');
-            try (Socket second = new Socket(
-                    InetAddress.getLoopbackAddress(), station.address().getPort())) {
-                second.setSoTimeout(10_000);
-                assertThat(readOrReset(second)).isEqualTo(-1);
+            next();
+            assertThat(send(frame(2)).acknowledged()).isTrue();
+            while (first.getInputStream().available() > 0) {
+                first.getInputStream().read();
+            }
+            assertThat(readOrReset(first)).isEqualTo(-1);
+        }
+        assertThat(List.of(next(), next())).extracting(Received::what).containsExactlyInAnyOrder("closed", "ADM-CID");
+    }
+
+    @Test
+    void aLogThatStandsStillDelaysNoAnswerAndSaysHowManyLinesItLost() throws Exception {
+        station.close();
+        CountDownLatch reading = new CountDownLatch(1);
+        station = PracticeStation.listen(
+                InetAddress.getLoopbackAddress(),
+                0,
+                StationRules.standard().within(limits(64, 64, 10)),
+                CLOCK,
+                received -> {
+                    try {
+                        reading.await();
+                    } catch (InterruptedException closing) {
+                        Thread.currentThread().interrupt();
+                    }
+                    log.add(received);
+                });
+        for (int sequence = 1; sequence <= 400; sequence++) {
+            assertThat(send(frame(sequence)).acknowledged()).isTrue();
+        }
+        reading.countDown();
+        List<String> problems = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            problems.addAll(next().problems());
+        }
+        assertThat(problems).anyMatch(problem -> problem.matches("(388|389|390) lines were lost.*"));
+    }
+
+    @Test
+    void aTornFrameCostsItselfOnly() throws Exception {
+        String torn = IpFrames.encode(frame(1)).substring(0, 30);
+        assertThat(exchange(torn + IpFrames.encode(frame(2)))).contains("\"NAK\"0000", "\"ACK\"0002");
+        assertThat(next().what()).isEqualTo("not a frame");
+        assertThat(next().signal()).contains(SIGNAL);
+    }
+
+    @Test
+    void theSameSequenceAndDataAtAnotherTimeAreAnotherEvent() throws Exception {
+        assertThat(send(IpFrame.of(SIGNAL, 7, "1", "0", NOW)).acknowledged()).isTrue();
+        assertThat(send(IpFrame.of(SIGNAL, 7, "1", "0", NOW.plusSeconds(3))).acknowledged())
+                .isTrue();
+        assertThat(next().text()).contains("09:41:07");
+        assertThat(next().text()).contains("09:41:10");
+    }
+
+    /// Idle, trickling and never-reading callers hold more connections than there are places for.
+    @Test
+    void callersWhoDoNothingKeepNobodyOut() throws Exception {
+        List<Socket> idle = new ArrayList<>();
+        try {
+            for (int i = 0; i < 300; i++) {
+                Socket socket = new Socket(
+                        InetAddress.getLoopbackAddress(), station.address().getPort());
+                socket.getOutputStream().write(i % 2 == 0 ? new byte[0] : new byte[] {'\n', '1'});
+                idle.add(socket);
+            }
+            assertThat(send(frame(1)).acknowledged()).isTrue();
+        } finally {
+            for (Socket socket : idle) {
+                socket.close();
             }
         }
+    }
+
+    @Test
+    void anAnswerToAnotherFrameIsPassedOverWhileTheRightOneMayCome() throws Exception {
+        IpFrame sent = frame(5);
+        String others = IpFrames.encode(Answer.ACK.frame(frame(4), NOW));
+        String right = IpFrames.encode(Answer.ACK.frame(sent, NOW));
+        try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            Thread answering = Thread.ofVirtual().start(() -> {
+                try (Socket caller = server.accept()) {
+                    caller.getInputStream().read();
+                    caller.getOutputStream().write((others + right).getBytes(StandardCharsets.ISO_8859_1));
+                } catch (IOException gone) {
+                    throw new java.io.UncheckedIOException(gone);
+                }
+            });
+            Delivery delivery = new Transmitter(1, Duration.ofSeconds(10), CLOCK)
+                    .send(InetAddress.getLoopbackAddress().getHostAddress(), server.getLocalPort(), sent);
+            answering.join();
+            assertThat(delivery.acknowledged()).isTrue();
+        }
+    }
+
+    @Test
+    void aRefusalShowsTheStationsTimeAndIsTriedAgain() throws Exception {
+        Delivery delivery = send(IpFrame.of(SIGNAL, 1, "1", "0", NOW.minusSeconds(90)), 3, Duration.ofSeconds(10));
+        assertThat(delivery.answer()).contains(Answer.NAK);
+        assertThat(delivery.attempts()).isEqualTo(3);
+        assertThat(delivery.problem()).contains("gives its own time as 2026-05-12T09:41:07Z");
     }
 
     private static int readOrReset(Socket socket) throws IOException {

@@ -11,6 +11,7 @@ import io.answerback.station.Transmitter;
 import java.net.InetSocketAddress;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /// The IP line from the communicator: numbers frames, sends them to the practice station whatever receivers
@@ -42,8 +43,13 @@ public final class Line {
     /// Sends one signal as the job's IP route says.
     public Sent send(Job job, Signal signal) {
         int next = sequence.updateAndGet(last -> last % LAST_SEQUENCE + 1);
-        Receiver receiver = job.routeReceivers().getFirst();
-        IpFrame frame = IpFrame.of(signal, next, receiver.receiverNumber(), receiver.linePrefix(), clock.instant());
+        Optional<Receiver> receiver = job.routeReceivers().stream().findFirst();
+        IpFrame frame = IpFrame.of(
+                signal,
+                next,
+                receiver.map(Receiver::receiverNumber).orElse(""),
+                receiver.map(Receiver::linePrefix).orElse("0"),
+                clock.instant());
         var route = job.communicator().ip();
         var transmitter = new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock);
         Delivery delivery = transmitter.send(station.getHostString(), station.getPort(), frame);

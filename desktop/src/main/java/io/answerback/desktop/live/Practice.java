@@ -51,6 +51,7 @@ public final class Practice implements AutoCloseable {
     private final ReadOnlyObjectWrapper<PanelState> panel;
     private final ReadOnlyObjectWrapper<Progress> progress = new ReadOnlyObjectWrapper<>(Progress.NONE);
     private volatile boolean stopped;
+    private volatile Job listed;
 
     /// A practice run for the job on a desk, with its station listening on loopback.
     ///
@@ -63,6 +64,7 @@ public final class Practice implements AutoCloseable {
         this.desk = desk;
         this.events = events;
         this.clock = clock;
+        desk.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(desk.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
         StationLog log = new StationLog(folder.resolve("station.jsonl"));
@@ -73,8 +75,7 @@ public final class Practice implements AutoCloseable {
 
     private PracticeStation listen(int port, Consumer<Received> listener) throws IOException {
         InetAddress loopback = InetAddress.getLoopbackAddress();
-        StationRules rules = StationRules.standard()
-                .withList(signal -> new OperatorsList(desk.now().job()).problems(signal));
+        StationRules rules = StationRules.standard().withList(signal -> new OperatorsList(listed).problems(signal));
         try {
             return PracticeStation.listen(loopback, port, rules, clock, listener);
         } catch (IOException taken) {
