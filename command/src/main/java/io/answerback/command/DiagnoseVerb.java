@@ -28,8 +28,6 @@ import tools.jackson.databind.node.ObjectNode;
         description = "what explains a reading of a point's loop, and what to measure next",
         mixinStandardHelpOptions = true)
 final class DiagnoseVerb implements Callable<Integer> {
-    private static final double LEAST_SHOWN = 0.005;
-
     @Mixin
     private JobArgument argument;
 
@@ -76,6 +74,11 @@ final class DiagnoseVerb implements Callable<Integer> {
         if (ohms.isEmpty() == volts.isEmpty()) {
             throw new IllegalArgumentException("give what the meter shows, either as --ohms or as --volts");
         }
+        if (count > 1 && states.size() < count) {
+            throw new IllegalArgumentException(
+                    "there are %d readings and %d states; give each reading its own, such as --ohms 2k2 --state at-rest --ohms 6k9 --state active"
+                            .formatted(count, states.size()));
+        }
         if (states.size() > count) {
             throw new IllegalArgumentException(
                     "there are %d states and %d readings; give each reading its state".formatted(states.size(), count));
@@ -106,7 +109,7 @@ final class DiagnoseVerb implements Callable<Integer> {
 
     private static List<Explanation> shown(Diagnosis diagnosis) {
         return diagnosis.explanations().stream()
-                .filter(explanation -> explanation.probability() >= LEAST_SHOWN)
+                .filter(explanation -> explanation.probability() >= Diagnosis.LEAST_SHOWN)
                 .toList();
     }
 
@@ -128,7 +131,8 @@ final class DiagnoseVerb implements Callable<Integer> {
                                 .put("state", next.setup().id())
                                 .put("splits", Math.round(next.bits() * 1000) / 1000.0),
                         () -> document.putNull("next"));
-        return document.put("settled", diagnosis.settled());
+        diagnosis.contradiction().ifPresent(its -> document.put("contradiction", FaultWords.says(its)));
+        return document.put("settled", diagnosis.settled()).put("byPriorOnly", diagnosis.byPriorOnly());
     }
 
     private static void print(Diagnosis diagnosis, FittedLoop loop, List<Setup> measured) {
@@ -138,6 +142,11 @@ final class DiagnoseVerb implements Callable<Integer> {
                     100 * explanation.probability(),
                     FaultWords.says(explanation),
                     FaultWords.predicts(explanation, loop, measured));
+        }
+        diagnosis.contradiction().ifPresent(its -> System.out.println(FaultWords.says(its)));
+        if (diagnosis.byPriorOnly()) {
+            System.out.println(
+                    "The first two fit these readings equally well; only how often they are met tells them apart.");
         }
         System.out.println(diagnosis
                 .next()

@@ -47,7 +47,19 @@ public enum Cause {
     /// The contact closes when it should open.
     WRONG_FORM("wrong-form", "A contact of the wrong form", FaultKind.WRONG_FORM, Free.NONE),
     /// A second loop like this one is connected across it.
-    TWO_LOOPS("two-devices", "A second device's loop is connected across it", FaultKind.TWO_LOOPS, Free.NONE);
+    TWO_LOOPS("two-devices", "A second device's loop is connected across it", FaultKind.TWO_LOOPS, Free.NONE),
+    /// A core is broken, and damp or corrosion conducts a little across the break.
+    CUT_THROUGH_DAMP("cut-through-damp", "A broken core, bridged by damp or corrosion", FaultKind.JOINT, Free.OHMS),
+    /// The detectors have lost their supply.
+    LOST_SUPPLY("lost-supply", "The detector has lost its supply", FaultKind.SOUND, Free.NONE),
+    /// The alarm contact stays as it is, whatever the device does; the others work.
+    CONTACT_STICKS("contact-sticks", "The alarm contact sticks", FaultKind.SOUND, Free.STATE),
+    /// None of these.
+    UNEXPLAINED(
+            "unexplained",
+            "No single cause gives this: two faults at once, a slip of the meter, or another loop",
+            FaultKind.SOUND,
+            Free.NONE);
 
     /// What a cause has that is not known beforehand.
     public enum Free {

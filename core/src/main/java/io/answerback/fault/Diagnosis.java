@@ -10,29 +10,41 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// What can explain some readings, by Bayes' rule. A cause with a free value is tried at many values of it, each
-/// with its part of the cause's prior, so that a cause that fits only by luck counts for less.
+/// What can explain some readings, by Bayes' rule. A cause with a free value is tried at many values of it,
+/// each with its part of the cause's prior, so that a cause that fits only by luck counts for less.
 ///
 /// @param explanations every possible cause, the likeliest first
-/// @param next what to measure next; empty when one cause holds over 90 % or nothing would tell more
-public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement> next) {
+/// @param next what to measure next; empty when nothing would tell more
+/// @param settled whether one cause holds over 90 %, and no measurement that is left would tell it from the
+///     second
+/// @param byPriorOnly whether the first two fit the readings equally well, so that only how often they are met
+///     tells them apart
+/// @param contradiction two readings that no single cause gives together, though each has one; empty for none
+public record Diagnosis(
+        List<Explanation> explanations,
+        Optional<NextMeasurement> next,
+        boolean settled,
+        boolean byPriorOnly,
+        Optional<Contradiction> contradiction) {
     /// Above this the likeliest cause is taken for the cause.
     public static final double SETTLED = 0.9;
+    /// Below this a cause is not shown, and need not be told apart from others.
+    public static final double LEAST_SHOWN = 0.005;
+
+    private static final double ALIKE = 1.1;
 
     private static final double LEAST_BITS = 0.02;
     private static final double BIN_LOG_OHMS = 0.02;
     private static final double MIDDLE_SHARE = 0.05;
+
+    /// Two readings that contradict each other.
+    public record Contradiction(Reading one, Reading other) {}
 
     /// One cause at one value and on one side of a joint half way, with its weight.
     record Particle(Cause cause, double value, boolean near, double weight) {}
 
     public Diagnosis {
         explanations = List.copyOf(explanations);
-    }
-
-    /// Whether one cause holds over 90 %.
-    public boolean settled() {
-        return explanations.getFirst().probability() > SETTLED;
     }
 
     /// Explains readings at one point's loop.
@@ -46,8 +58,52 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
         FaultyLoop loop = new FaultyLoop(planned);
         List<Particle> particles = weighed(loop, priors, readings);
         List<Explanation> explanations = explanations(particles);
-        boolean settled = explanations.getFirst().probability() > SETTLED;
-        return new Diagnosis(explanations, settled ? Optional.empty() : next(loop, particles, readings));
+        Explanation first = explanations.getFirst();
+        Optional<Explanation> second =
+                explanations.stream().skip(1).findFirst().filter(its -> its.probability() >= LEAST_SHOWN);
+        List<Setup> left = left(loop, readings);
+        boolean toTell = second.filter(
+                        other -> left.stream().anyMatch(setup -> Separation.by(setup, loop, first, other)))
+                .isPresent();
+        boolean settled = first.probability() > SETTLED && first.cause() != Cause.UNEXPLAINED && !toTell;
+        return new Diagnosis(
+                explanations,
+                settled ? Optional.empty() : next(loop, particles, left, first, second),
+                settled,
+                second.filter(other -> alike(first, other, priors)).isPresent(),
+                first.cause() == Cause.UNEXPLAINED ? contradiction(planned, priors, readings) : Optional.empty());
+    }
+
+    private static List<Setup> left(FaultyLoop loop, List<Reading> readings) {
+        return Setup.of(loop.loop()).stream()
+                .filter(setup -> readings.stream().noneMatch(reading -> reading.setup() == setup))
+                .toList();
+    }
+
+    /// Whether the readings speak as much for one as for the other.
+    private static boolean alike(Explanation one, Explanation other, Priors priors) {
+        double ratio = one.probability() / priors.of(one.cause()) / (other.probability() / priors.of(other.cause()));
+        return ratio < ALIKE && ratio > 1 / ALIKE;
+    }
+
+    /// The first two readings each of which has an explanation, and both together none.
+    private static Optional<Contradiction> contradiction(FittedLoop planned, Priors priors, List<Reading> readings) {
+        List<Reading> alone = readings.stream()
+                .filter(reading -> explained(planned, priors, List.of(reading)))
+                .toList();
+        for (int i = 0; i < alone.size(); i++) {
+            for (int j = i + 1; j < alone.size(); j++) {
+                if (!explained(planned, priors, List.of(alone.get(i), alone.get(j)))) {
+                    return Optional.of(new Contradiction(alone.get(i), alone.get(j)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean explained(FittedLoop planned, Priors priors, List<Reading> readings) {
+        List<Particle> particles = weighed(new FaultyLoop(planned), priors, readings);
+        return explanations(particles).getFirst().cause() != Cause.UNEXPLAINED;
     }
 
     private static List<Particle> weighed(FaultyLoop loop, Priors priors, List<Reading> readings) {
@@ -75,7 +131,9 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
     private static Particle weighed(FaultyLoop loop, Particle prior, List<Reading> readings) {
         double weight = prior.weight();
         for (Reading reading : readings) {
-            weight *= Likelihood.of(reading, loop.of(prior.cause(), prior.value(), prior.near(), reading.setup()));
+            weight *= prior.cause() == Cause.UNEXPLAINED
+                    ? Likelihood.UNEXPLAINED
+                    : Likelihood.of(reading, loop.of(prior.cause(), prior.value(), prior.near(), reading.setup()));
         }
         return new Particle(prior.cause(), prior.value(), prior.near(), weight);
     }
@@ -135,23 +193,25 @@ public record Diagnosis(List<Explanation> explanations, Optional<NextMeasurement
 
     /// Every setup that was not measured yet is tried: the readings it could give sort the causes, and the
     /// doubt that would be left is weighed by how likely each reading is.
-    private static Optional<NextMeasurement> next(FaultyLoop loop, List<Particle> particles, List<Reading> readings) {
+    private static Optional<NextMeasurement> next(
+            FaultyLoop loop,
+            List<Particle> particles,
+            List<Setup> left,
+            Explanation first,
+            Optional<Explanation> second) {
         double doubt = entropy(particles);
-        List<NextMeasurement> all = new ArrayList<>();
-        for (Setup setup : Setup.of(loop.loop())) {
-            if (readings.stream().noneMatch(reading -> reading.setup() == setup)) {
-                all.add(new NextMeasurement(setup, doubt - doubtAfter(loop, particles, setup)));
-            }
-        }
-        return all.stream()
-                .filter(measurement -> measurement.bits() > LEAST_BITS)
+        return left.stream()
+                .map(setup -> new NextMeasurement(setup, doubt - doubtAfter(loop, particles, setup)))
+                .filter(measurement -> measurement.bits() > LEAST_BITS
+                        || second.filter(other -> Separation.by(measurement.setup(), loop, first, other))
+                                .isPresent())
                 .max(Comparator.comparingDouble(NextMeasurement::bits));
     }
 
     private static double doubtAfter(FaultyLoop loop, List<Particle> particles, Setup setup) {
         Map<Long, List<Particle>> bins = new HashMap<>();
         for (Particle particle : particles) {
-            if (particle.weight() > 1e-9) {
+            if (particle.weight() > 1e-9 && particle.cause() != Cause.UNEXPLAINED) {
                 for (Particle side : sides(particle, setup)) {
                     double ohms = loop.of(side.cause(), side.value(), side.near(), setup)
                             .ohms(Extreme.NOMINAL);

@@ -46,6 +46,9 @@ public final class FaultWords {
     ///
     /// @param measured setups that were measured, which are left out
     public static String predicts(Explanation explanation, FittedLoop planned, List<Setup> measured) {
+        if (explanation.cause() == Cause.UNEXPLAINED) {
+            return "Measure again with the cores lifted at both ends, and one part at a time: cable, then device.";
+        }
         FaultyLoop loop = new FaultyLoop(planned);
         double value = explanation.value().map(Explanation.Stretch::likeliest).orElse(0.0);
         List<String> parts = new ArrayList<>();
@@ -58,6 +61,16 @@ public final class FaultWords {
             }
         }
         return String.join(", ", parts);
+    }
+
+    /// Two readings that no single cause gives together, as a sentence.
+    public static String says(Diagnosis.Contradiction contradiction) {
+        return "Two readings contradict each other: %s in \"%s\" and %s in \"%s\". One of them is wrong, or something changed between them."
+                .formatted(
+                        Figures.ohms(contradiction.one().ohms()),
+                        contradiction.one().setup().measured().words(),
+                        Figures.ohms(contradiction.other().ohms()),
+                        contradiction.other().setup().measured().words());
     }
 
     private static String word(DeviceState state) {

@@ -30,13 +30,16 @@ final class FaultyLoop {
 
     /// Whether a cause can be at all with these parts.
     boolean possible(Cause cause) {
-        return LoopNetwork.possible(cause.kind(), loop);
+        return switch (cause) {
+            case LOST_SUPPLY -> loop.scheme().deviceStates(loop).contains(DeviceState.UNPOWERED);
+            default -> LoopNetwork.possible(cause.kind(), loop);
+        };
     }
 
     /// Whether a cause can lie on either side of a joint half way.
     static boolean onEitherSide(Cause cause) {
         return switch (cause) {
-            case CUT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
+            case CUT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, CUT_THROUGH_DAMP -> true;
             default -> false;
         };
     }
@@ -61,7 +64,7 @@ final class FaultyLoop {
     private boolean onTheCable(Cause cause) {
         return loop.wiring().place() == ResistorPlace.LAST_DEVICE
                 && switch (cause) {
-                    case CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT -> true;
+                    case CUT, SHORT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, CUT_THROUGH_DAMP -> true;
                     default -> false;
                 };
     }
@@ -89,8 +92,24 @@ final class FaultyLoop {
     }
 
     private static LoopPart network(FittedLoop loop, Cause cause, double value, DeviceState meant, FarEnd farEnd) {
-        DeviceState state = cause == Cause.OTHER_STATE ? DeviceState.values()[(int) value] : meant;
+        DeviceState state = switch (cause) {
+            case OTHER_STATE -> DeviceState.values()[(int) value];
+            case LOST_SUPPLY -> meant == DeviceState.COVER_OFF ? meant : DeviceState.UNPOWERED;
+            case CONTACT_STICKS -> stuck(DeviceState.values()[(int) value], meant);
+            default -> meant;
+        };
         return LoopNetwork.of(loop, state, fault(cause, value), farEnd);
+    }
+
+    /// What the contacts do when the alarm contact stays in a state and the others follow.
+    private static DeviceState stuck(DeviceState alarm, DeviceState meant) {
+        boolean active = alarm == DeviceState.ACTIVE;
+        return switch (meant) {
+            case AT_REST, ACTIVE, ALL_ACTIVE, UNPOWERED -> alarm;
+            case SECOND_ACTIVE, BOTH_ACTIVE -> active ? DeviceState.BOTH_ACTIVE : DeviceState.SECOND_ACTIVE;
+            case MASKED, ACTIVE_AND_MASKED -> active ? DeviceState.ACTIVE_AND_MASKED : DeviceState.MASKED;
+            case COVER_OFF -> DeviceState.COVER_OFF;
+        };
     }
 
     private static LoopFault fault(Cause cause, double value) {
@@ -116,7 +135,8 @@ final class FaultyLoop {
         return cause == Cause.LEAK_TO_ZERO_VOLTS ? new LoopPart.Leak(value) : new LoopPart.Cut();
     }
 
-    /// A new resistor at the device mends a wrong or missing one there. Beside one at the panel it is a second one.
+    /// A new resistor at the device mends a wrong or missing one there. Beside one at the panel it is a second
+    /// one.
     private LoopPart withNewResistor(Cause cause, double value) {
         Cause left = switch (cause) {
             case WRONG_RESISTOR, RESISTOR_BRIDGED, SWAPPED -> Cause.SOUND;

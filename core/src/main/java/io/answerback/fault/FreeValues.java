@@ -1,5 +1,6 @@
 package io.answerback.fault;
 
+import io.answerback.loop.DeviceState;
 import io.answerback.resistor.PreferredValues;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,7 +10,11 @@ final class FreeValues {
     /// Less than this in series is no fault: it is lost in the tolerance of the resistors.
     private static final double LEAST_JOINT_OHMS = 30;
 
-    private static final double MOST_JOINT_OHMS = 1e6;
+    private static final double MOST_JOINT_OHMS = 100_000;
+    /// Damp or corrosion across a break conducts less than any joint that was ever made.
+    private static final double LEAST_DAMP_CUT_OHMS = 100_000;
+
+    private static final double MOST_DAMP_CUT_OHMS = 20e6;
     private static final double LEAST_LEAK_OHMS = 30;
     /// More than this across the pair is no fault, for the same reason.
     private static final double MOST_LEAK_OHMS = 200_000;
@@ -24,19 +29,26 @@ final class FreeValues {
     static List<Double> of(Cause cause, FaultyLoop loop, List<Reading> readings) {
         return switch (cause.free()) {
             case NONE -> List.of(0.0);
-            case STATE -> otherStates(loop, readings);
+            case STATE -> cause == Cause.CONTACT_STICKS ? stuck() : otherStates(loop, readings);
             case OHMS ->
-                cause == Cause.JOINT
-                        ? evenInLogOhms(LEAST_JOINT_OHMS, MOST_JOINT_OHMS)
-                        : evenInLogOhms(LEAST_LEAK_OHMS, MOST_LEAK_OHMS);
+                switch (cause) {
+                    case JOINT -> evenInLogOhms(LEAST_JOINT_OHMS, MOST_JOINT_OHMS);
+                    case CUT_THROUGH_DAMP -> evenInLogOhms(LEAST_DAMP_CUT_OHMS, MOST_DAMP_CUT_OHMS);
+                    default -> evenInLogOhms(LEAST_LEAK_OHMS, MOST_LEAK_OHMS);
+                };
             case METRES -> even(loop.loop().cable().metres());
             case PREFERRED_VALUE -> wrongValues(cause, loop);
         };
     }
 
-    /// Every state but the one that all readings were meant to be taken in.
+    private static List<Double> stuck() {
+        return List.of((double) DeviceState.AT_REST.ordinal(), (double) DeviceState.ACTIVE.ordinal());
+    }
+
+    /// Every state but the one that all readings were meant to be taken in. Without supply is a cause of its own.
     private static List<Double> otherStates(FaultyLoop loop, List<Reading> readings) {
         return loop.loop().scheme().deviceStates(loop.loop()).stream()
+                .filter(state -> state != DeviceState.UNPOWERED)
                 .filter(state -> readings.stream()
                         .anyMatch(reading -> reading.setup()
                                 .device()

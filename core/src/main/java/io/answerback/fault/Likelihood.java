@@ -6,8 +6,12 @@ import io.answerback.loop.LoopPart;
 /// How likely a reading is where the loop lies somewhere in a range: the true value is anywhere in the range with
 /// equal chance, and the meter's error is normal around it. Per ohm, for readings with a figure.
 final class Likelihood {
-    /// What is left to a reading that cannot be: a slip of the pen, a probe that did not touch.
-    static final double SLIP = 1e-9;
+    /// What is left to a reading that a cause cannot give, so that one such reading rules the cause out. More
+    /// than 0 only so that the sum of a few of them stays a number.
+    static final double SLIP = 1e-60;
+    /// What a reading counts for where nothing is said of its cause: far more than a slip, far less than any
+    /// cause that gives it.
+    static final double UNEXPLAINED = 1e-4;
 
     private Likelihood() {}
 

@@ -29,7 +29,7 @@ class JobDifferencesTest {
                 .containsExactly(
                         new JobDifference("Point 02 Store door", Kind.DIFFERENT),
                         new JobDifference("Cable C-03", Kind.DIFFERENT),
-                        new JobDifference("Setting \"Time to get to the keypad\" of area 01", Kind.ONLY_SECOND));
+                        new JobDifference("Setting \"Time to reach the keypad\" of area 01", Kind.ONLY_SECOND));
     }
 
     @Test

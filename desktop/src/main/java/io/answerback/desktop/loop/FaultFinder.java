@@ -36,7 +36,6 @@ import javafx.scene.layout.VBox;
 /// What a meter showed at this loop, what can explain it, and what to measure next.
 final class FaultFinder {
     private static final int MOST_SHOWN = 3;
-    private static final double LEAST_SHOWN = 0.02;
 
     private final Desk desk;
     private final Supplier<Priors> priors;
@@ -125,9 +124,16 @@ final class FaultFinder {
         List<Node> nodes = new ArrayList<>();
         nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
         diagnosis.explanations().stream()
-                .filter(explanation -> explanation.probability() >= LEAST_SHOWN)
+                .filter(explanation -> explanation.probability() >= Diagnosis.LEAST_SHOWN)
                 .limit(MOST_SHOWN)
                 .forEach(explanation -> nodes.add(explanation(view, explanation, measured)));
+        diagnosis
+                .contradiction()
+                .ifPresent(its -> nodes.add(Words.wrapped(Words.of("finding-says", FaultWords.says(its)))));
+        if (diagnosis.byPriorOnly()) {
+            nodes.add(Words.wrapped(
+                    Words.quiet("The first two fit equally well; only how often they are met tells them apart.")));
+        }
         diagnosis.next().ifPresent(next -> nodes.add(next(next)));
         return nodes;
     }
