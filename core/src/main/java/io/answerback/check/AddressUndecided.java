@@ -1,32 +1,39 @@
 package io.answerback.check;
 
 import io.answerback.bus.BusModule;
+import io.answerback.edit.BusEdits;
+import io.answerback.job.Job;
+import io.answerback.job.ModuleSort;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// Modules that have fewer addresses on the bus than they need: a communicator that listens needs one for each area it
-/// serves.
+/// Modules without an address on the bus that need one. Where none is free for one, it cannot work at all.
 final class AddressUndecided implements JobRule {
     static final String RULE = "address-undecided";
-    static final String SHORT = "listens-for-too-few";
+    static final String NONE_FREE = "no-address-free";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        if (facts.job().panel().profile().bus().isEmpty()) {
+        Job job = facts.job();
+        if (job.panel().profile().bus().isEmpty()) {
             return Stream.empty();
         }
-        List<BusModule> none = facts.bus().modules().stream()
-                .filter(module -> module.addresses().isEmpty())
+        List<BusModule> without = facts.bus().modules().stream()
+                .filter(module -> module.addresses().size() < module.wanted())
                 .toList();
-        Stream<Finding> few = facts.bus().modules().stream()
-                .filter(module ->
-                        !module.addresses().isEmpty() && module.addresses().size() < module.wanted())
-                .map(AddressUndecided::few);
-        return none.isEmpty() ? few : Stream.concat(Stream.of(none(none)), few);
+        List<BusModule> hopeless = without.stream()
+                .filter(module -> BusEdits.free(job, module.kind().id()).size()
+                        < module.wanted() - module.addresses().size())
+                .toList();
+        List<BusModule> open = without.stream()
+                .filter(module -> module.addresses().isEmpty() && !hopeless.contains(module))
+                .toList();
+        Stream<Finding> none = hopeless.stream().map(AddressUndecided::noneFree);
+        return open.isEmpty() ? none : Stream.concat(Stream.of(undecided(open)), none);
     }
 
-    private static Finding none(List<BusModule> modules) {
+    private static Finding undecided(List<BusModule> modules) {
         return new Finding(
                 RULE,
                 Stop.BUS,
@@ -39,16 +46,19 @@ final class AddressUndecided implements JobRule {
                 "Let addresses be proposed on the bus sheet, or type those their switches are set to.");
     }
 
-    private static Finding few(BusModule module) {
+    private static Finding noneFree(BusModule module) {
+        boolean listens = module.kind().sort() == ModuleSort.COMMUNICATOR;
         return new Finding(
-                SHORT + ":" + module.name(),
+                NONE_FREE + ":" + module.name(),
                 Stop.BUS,
                 Grade.WRONG,
                 "",
                 module.name(),
-                "%s listens for %d of %d areas"
-                        .formatted(module.name(), module.addresses().size(), module.wanted()),
-                "It pretends to be a keypad for each area; an area without one is never heard of at the station.",
-                "Give it an unused keypad address for each area.");
+                "No address is free for %s".formatted(module.name()),
+                "It needs %d, has %d, and every other address its kind can have is another module's: it never answers."
+                        .formatted(module.wanted(), module.addresses().size()),
+                listens
+                        ? "Remove a keypad, or connect it in a way that needs no address."
+                        : "Remove a module of its kind, or choose a panel with more addresses.");
     }
 }

@@ -7,6 +7,11 @@ import java.util.stream.Stream;
 
 /// A cover contact that neither the loop nor a tamper ring watches.
 final class CoverUnwatched implements PointRule {
+    /// EN 50131-1 leaves it open whether covers are watched in grade 1 and asks for it from grade 2 on.
+    private static Grade grade(Job job) {
+        return job.practice().grade() > 1 ? Grade.WRONG : Grade.NOTE;
+    }
+
     @Override
     public Stream<Finding> check(Job job, PointResult point) {
         return point.wired().stream()
@@ -16,7 +21,7 @@ final class CoverUnwatched implements PointRule {
                 .map(its -> Finding.of(
                         "cover-unwatched",
                         Stop.CABLE,
-                        Grade.NOTE,
+                        grade(job),
                         its.id(),
                         "Its cover is watched by nothing",
                         "A %s does not see it, and this job has no tamper ring."

@@ -1,19 +1,67 @@
 package io.answerback.check;
 
 import io.answerback.cores.BoxPlan;
+import io.answerback.cores.CableCores;
 import io.answerback.cores.Place;
+import io.answerback.job.Cable;
 import io.answerback.job.CableEnd;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// A joint box that no cable brings anything to, or from which none goes on.
+/// A joint box that no cable brings anything to, or from which none goes on, or that is fed by others in a
+/// circle only.
 final class JointBoxAdrift implements JobRule {
     static final String RULE = "joint-adrift";
+    static final String CIRCLE = "joint-circle";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+        List<BoxPlan> joints = facts.cores().boxes().stream()
                 .filter(box -> box.place().kind() == Place.Kind.JOINT_BOX)
-                .flatMap(JointBoxAdrift::finding);
+                .toList();
+        Set<String> fed = fed(facts.job().cables(), joints);
+        return joints.stream()
+                .flatMap(box -> Stream.concat(finding(box), fed.contains(box.name()) ? Stream.empty() : circle(box)));
+    }
+
+    /// The joint boxes a cable from somewhere else than a joint box leads to, at once or over others.
+    private static Set<String> fed(List<Cable> cables, List<BoxPlan> joints) {
+        Set<String> names = joints.stream().map(BoxPlan::name).collect(Collectors.toSet());
+        Set<String> fed = new HashSet<>();
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Cable cable : cables) {
+                boolean source = !names.contains(cable.ends().from())
+                        || fed.contains(cable.ends().from());
+                more |= source
+                        && names.contains(cable.ends().joint())
+                        && fed.add(cable.ends().joint());
+            }
+        }
+        return fed;
+    }
+
+    private static Stream<Finding> circle(BoxPlan box) {
+        List<String> bring = box.cables().stream()
+                .filter(cable -> cable.end() == CableEnd.FAR)
+                .map(CableCores::id)
+                .toList();
+        return bring.isEmpty()
+                ? Stream.empty()
+                : Stream.of(new Finding(
+                        CIRCLE + ":" + box.name(),
+                        Stop.CABLE,
+                        Grade.WRONG,
+                        "",
+                        bring.getFirst(),
+                        "Joint box %s is fed by joint boxes only".formatted(box.name()),
+                        "%s comes from a box that is fed from here: nothing joined in it reaches an input."
+                                .formatted(String.join(", ", bring)),
+                        "Let %s begin at the panel or at a module.".formatted(bring.getFirst())));
     }
 
     private static Stream<Finding> finding(BoxPlan box) {

@@ -3,20 +3,45 @@ package io.answerback.check;
 import io.answerback.cores.UnusedInputs;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
+import io.answerback.job.ZoneType;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
 final class UnusedInputUnterminated implements JobRule {
     static final String RULE = "unused-input:";
+    static final String UNREAD = "unused-input-unread:";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
-        return UnusedInputs.of(facts.job())
-                .filter(unused -> !unused.fitted())
-                .map(unused -> finding(facts.job(), unused));
+        Job job = facts.job();
+        return Stream.concat(
+                UnusedInputs.of(job).filter(unused -> !unused.fitted()).map(UnusedInputUnterminated::finding),
+                UnusedInputs.unread(job).map(input -> unread(job, input)));
     }
 
-    private static Finding finding(Job job, UnusedInputs.Unused unused) {
+    private static Finding unread(Job job, Input input) {
+        boolean on = job.zone(input.zone())
+                .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                .isPresent();
+        String reads = job.inputModel(Optional.of(input)).schemes().stream()
+                .map(bands -> bands.scheme().words())
+                .collect(Collectors.joining(", "));
+        return new Finding(
+                UNREAD + input.id(),
+                Stop.LOOP,
+                on ? Grade.WRONG : Grade.TIGHT,
+                "",
+                input.id(),
+                "%s does not read the scheme it is left in".formatted(input.name()),
+                "This firm's unused inputs are left as %s; this one reads %s: nothing is known to keep it quiet."
+                        .formatted(job.practice().scheme().words(), reads),
+                "Choose a loop scheme the panel reads on the rules page, or switch zone %02d off."
+                        .formatted(input.zone()));
+    }
+
+    private static Finding finding(UnusedInputs.Unused unused) {
         Input input = unused.input();
         return new Finding(
                 RULE + input.id(),
@@ -29,8 +54,8 @@ final class UnusedInputUnterminated implements JobRule {
                 unused.watched()
                         ? "Its zone %02d is on, so the panel reports it for ever.".formatted(input.zone())
                         : "It is quiet only while zone %02d stays off.".formatted(input.zone()),
-                "A %s needs %s across an unused input."
+                "As a %s it needs %s across an unused input."
                         .formatted(
-                                job.practice().scheme().words(), unused.needs().words()));
+                                unused.bands().scheme().words(), unused.needs().words()));
     }
 }

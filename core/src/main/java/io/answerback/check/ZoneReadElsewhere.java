@@ -5,12 +5,14 @@ import io.answerback.job.Job;
 import io.answerback.job.Point;
 import io.answerback.zone.ZoneMap;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A zone that is read from another input than its number says: what is wired to the other is not looked at.
 final class ZoneReadElsewhere implements JobRule {
     static final String IGNORED = "input-ignored";
     static final String TAKEN = "zone-taken-over";
+    static final String RIVALS = "zone-taken-twice";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
@@ -22,7 +24,21 @@ final class ZoneReadElsewhere implements JobRule {
     private static Stream<Finding> findings(Job job, ZoneMap.Line line) {
         String source = line.source().map(Input::name).orElse("");
         Stream<Finding> ignored = line.ignored().stream().flatMap(input -> ignored(job, line.zone(), source, input));
-        return line.takenOver() ? Stream.concat(Stream.of(taken(line, source)), ignored) : ignored;
+        Stream<Finding> all = line.takenOver() ? Stream.concat(Stream.of(taken(line, source)), ignored) : ignored;
+        return line.rivals().isEmpty() ? all : Stream.concat(Stream.of(rivals(line, source)), all);
+    }
+
+    private static Finding rivals(ZoneMap.Line line, String source) {
+        String others = line.rivals().stream().map(Input::name).collect(Collectors.joining(", "));
+        return new Finding(
+                RIVALS + ":" + line.zone(),
+                Stop.BUS,
+                Grade.WRONG,
+                line.source().flatMap(Input::pointId).orElse(""),
+                line.rivals().getFirst().module(),
+                "Zone %02d is taken over twice".formatted(line.zone()),
+                "%s and %s both have its number; which of them the panel reads is not known.".formatted(source, others),
+                "Release all but one of them.");
     }
 
     private static Finding taken(ZoneMap.Line line, String source) {

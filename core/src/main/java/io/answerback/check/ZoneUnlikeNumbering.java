@@ -1,42 +1,50 @@
 package io.answerback.check;
 
-import io.answerback.job.BusRule;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
-import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelModule;
+import io.answerback.zone.ZoneMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
-/// A module whose inputs are down for other zones than its address brings.
+/// A module whose inputs are down for other zones than the panel numbers them: by its address, or for the board
+/// and what is plugged on it by the panel's rule alone. A keypad's input may take over another zone.
 final class ZoneUnlikeNumbering implements JobRule {
     static final String RULE = "zones-unlike-address";
 
     @Override
     public Stream<Finding> check(JobFacts facts) {
         Job job = facts.job();
-        return job.panel().profile().bus().stream()
-                .flatMap(rule -> job.modules().stream().flatMap(module -> finding(job, rule, module).stream()));
+        Function<Input, Optional<Integer>> homes = ZoneMap.homes(job);
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() != ModuleSort.KEYPAD)
+                        .isPresent())
+                .flatMap(module -> finding(job, homes, module).stream());
     }
 
-    private static Optional<Finding> finding(Job job, BusRule rule, PanelModule module) {
-        Optional<ModuleKind> kind = job.panel().profile().module(module.kindId());
-        Optional<Integer> address = job.bus().address(module.name());
-        if (kind.isEmpty() || address.isEmpty() || kind.get().sort() == ModuleSort.KEYPAD) {
-            return Optional.empty();
-        }
+    private static Optional<Finding> finding(Job job, Function<Input, Optional<Integer>> homes, PanelModule module) {
         List<Input> off = job.inputs().stream()
                 .filter(input -> input.module().equals(module.name()) && !input.second())
-                .filter(input -> rule.zone(kind.get().id(), address.get(), input.number())
-                        .filter(zone -> zone != input.zone())
-                        .isPresent())
+                .filter(input ->
+                        homes.apply(input).filter(zone -> zone != input.zone()).isPresent())
                 .toList();
-        return off.stream().findFirst().map(input -> finding(rule, kind.get(), address.get(), input, off.size()));
+        return off.stream()
+                .findFirst()
+                .map(input -> finding(
+                        job.bus().address(module.name()),
+                        input,
+                        homes.apply(input).orElseThrow(),
+                        off.size()));
     }
 
-    private static Finding finding(BusRule rule, ModuleKind kind, int address, Input input, int count) {
+    private static Finding finding(Optional<Integer> address, Input input, int zone, int count) {
+        String at = address.map("At address %d its"::formatted).orElse("Its");
         return new Finding(
                 RULE + ":" + input.module(),
                 Stop.BUS,
@@ -44,12 +52,9 @@ final class ZoneUnlikeNumbering implements JobRule {
                 input.pointId().orElse(""),
                 input.module(),
                 "%d of %s are down for other zones than it brings".formatted(count, input.module()),
-                "At address %d its input %d is zone %02d; it is down for zone %02d."
-                        .formatted(
-                                address,
-                                input.number(),
-                                rule.zone(kind.id(), address, input.number()).orElseThrow(),
-                                input.zone()),
-                "Set it to the address those zones belong to, or let its zones follow its address.");
+                "%s input %d is zone %02d; it is down for zone %02d.".formatted(at, input.number(), zone, input.zone()),
+                address.isPresent()
+                        ? "Set it to the address those zones belong to, or let its zones follow its address."
+                        : "Let its zones follow the panel's numbering.");
     }
 }

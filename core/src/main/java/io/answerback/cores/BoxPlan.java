@@ -12,9 +12,17 @@ import java.util.Optional;
 /// @param strip its terminals, from the left; empty where the profile names none, and in a joint box
 /// @param cables the ends of cables that come to it, in the order of its inputs
 /// @param ring its tamper ring
-public record BoxPlan(Place place, String title, List<Terminal> strip, List<CableCores> cables, TamperRing ring) {
+/// @param parts the resistors and links between its terminals
+public record BoxPlan(
+        Place place,
+        String title,
+        List<Terminal> strip,
+        List<CableCores> cables,
+        TamperRing ring,
+        List<FittedPart> parts) {
     public BoxPlan {
         strip = List.copyOf(strip);
+        parts = List.copyOf(parts);
         cables = List.copyOf(cables);
     }
 

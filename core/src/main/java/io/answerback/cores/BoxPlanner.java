@@ -58,7 +58,7 @@ final class BoxPlanner {
         }));
         List<CableCores> cables =
                 first.stream().map(cable -> bunched(cable, counts)).toList();
-        return new BoxPlan(Place.box(module), module, strip, cables, ring.ring());
+        return new BoxPlan(Place.box(module), module, strip, cables, ring.ring(), List.of());
     }
 
     /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
@@ -70,7 +70,7 @@ final class BoxPlanner {
                         ? new PlannedCore(core.colour(), core.need(), new Landing.Under(under.terminal(), true))
                         : core)
                 .toList();
-        return new CableCores(cable.cable(), cable.end(), cable.serves(), cores, cable.lacking());
+        return new CableCores(cable.cable(), cable.end(), cable.serves(), cores, cable.lacking(), cable.polarLoops());
     }
 
     private Landing landing(Coming one, CoreNeed need) {

@@ -14,15 +14,32 @@ import java.util.Optional;
 /// @param serves what its far end comes to
 /// @param cores every core it has, in the order they are counted; empty while its type is not decided
 /// @param lacking what is needed and no core is left for
-public record CableCores(Cable cable, CableEnd end, Served serves, List<PlannedCore> cores, List<CoreNeed> lacking) {
+/// @param polarLoops the points whose loop cores must not be changed over
+public record CableCores(
+        Cable cable,
+        CableEnd end,
+        Served serves,
+        List<PlannedCore> cores,
+        List<CoreNeed> lacking,
+        List<String> polarLoops) {
     public CableCores {
         cores = List.copyOf(cores);
+        polarLoops = List.copyOf(polarLoops);
         lacking = List.copyOf(lacking);
     }
 
     /// The cable's label.
     public String id() {
         return cable.id();
+    }
+
+    /// Whether a core and its partner must not be changed over: one of a supply, or of a loop whose device minds.
+    public boolean polar(PlannedCore core) {
+        return switch (core.use()) {
+            case SUPPLY, SUPPLY_RETURN -> true;
+            case LOOP, LOOP_RETURN -> polarLoops.contains(core.need().pointId());
+            default -> false;
+        };
     }
 
     /// The first core for a use; empty when there is none.

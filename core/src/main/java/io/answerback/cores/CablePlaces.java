@@ -208,6 +208,11 @@ final class CablePlaces {
         return Optional.ofNullable(cables.get(id));
     }
 
+    /// Whether a point is the second zone of an input that serves two.
+    boolean second(String pointId) {
+        return Optional.ofNullable(inputs.get(pointId)).filter(Input::second).isPresent();
+    }
+
     /// A point, with the parts of the loop its contact lies in.
     Point point(String id) {
         return points.get(id);

@@ -66,12 +66,20 @@ record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, Lis
     /// Its cores, each with where it goes at this end.
     CableCores cores(BiFunction<Coming, CoreNeed, Landing> landing) {
         if (colours == null) {
-            return new CableCores(cable, end, serves, List.of(), List.of());
+            return new CableCores(cable, end, serves, List.of(), List.of(), List.of());
         }
         List<PlannedCore> cores = colours.uses().entrySet().stream()
                 .map(core -> core(core, landing))
                 .toList();
-        return new CableCores(cable, end, serves, cores, colours.lacking());
+        return new CableCores(cable, end, serves, cores, colours.lacking(), polarLoops());
+    }
+
+    private List<String> polarLoops() {
+        return loops.stream()
+                .map(Loop::point)
+                .filter(point -> point.kind().loopHasPolarity())
+                .map(Point::id)
+                .toList();
     }
 
     private PlannedCore core(Map.Entry<String, CoreNeed> core, BiFunction<Coming, CoreNeed, Landing> landing) {

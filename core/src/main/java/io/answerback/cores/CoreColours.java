@@ -4,6 +4,7 @@ import io.answerback.job.CableType;
 import io.answerback.job.CoreConvention;
 import io.answerback.job.CoreUse;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,8 @@ import java.util.function.Predicate;
 record CoreColours(Map<String, CoreNeed> uses, List<CoreNeed> lacking) {
     private static final CoreNeed SPARE = CoreNeed.shared(CoreUse.SPARE);
 
-    /// The needs are met in their order: each takes the first of its own colours that is left, and those that
+    /// The needs are met in their order. Where there are fewer cores than needs, the last needs get none,
+    /// whatever their colours. The others each take the first of their own colours that is left, and those that
     /// find none of their own take what is left after all others.
     ///
     /// @param found cores of which it is known what they are used for; they are used for that and nothing else
@@ -27,18 +29,28 @@ record CoreColours(Map<String, CoreNeed> uses, List<CoreNeed> lacking) {
         List<CoreNeed> open = new ArrayList<>(needs);
         found.forEach((colour, use) -> uses.computeIfPresent(colour, (core, spare) -> taken(open, use)));
         Predicate<String> left = colour -> uses.get(colour) == SPARE && !found.containsKey(colour);
+        int met =
+                (int) Math.min(open.size(), type.colours().stream().filter(left).count());
+        List<CoreNeed> lacking = new ArrayList<>(open.subList(met, open.size()));
         List<CoreNeed> without = new ArrayList<>();
-        for (CoreNeed need : open) {
+        for (CoreNeed need : open.subList(0, met)) {
             Optional<String> own =
                     convention.wanted(need.use()).stream().filter(left).findFirst();
             own.ifPresentOrElse(colour -> uses.put(colour, need), () -> without.add(need));
         }
-        List<CoreNeed> lacking = new ArrayList<>();
         for (CoreNeed need : without) {
-            Optional<String> any = type.colours().stream().filter(left).findFirst();
+            Optional<String> any = type.colours().stream()
+                    .filter(left)
+                    .min(Comparator.comparing(colour -> forTamper(convention, colour)));
             any.ifPresentOrElse(colour -> uses.put(colour, need), () -> lacking.add(need));
         }
         return new CoreColours(uses, lacking);
+    }
+
+    /// Colours the firm keeps for covers are taken last, so that a cover added later finds its own.
+    private static boolean forTamper(CoreConvention convention, String colour) {
+        return convention.wanted(CoreUse.TAMPER).contains(colour)
+                || convention.wanted(CoreUse.TAMPER_RETURN).contains(colour);
     }
 
     private static CoreNeed taken(List<CoreNeed> open, CoreUse use) {

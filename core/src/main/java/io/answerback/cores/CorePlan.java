@@ -67,7 +67,7 @@ public final class CorePlan {
         return switch (place.kind()) {
             case BOX -> new BoxPlanner(place.name(), strip(place.name()), ends).plan();
             case JOINT_BOX -> new JointPlanner(place.name(), ends).plan();
-            case DEVICE -> new DevicePlanner(devices(ends)).plan(ends);
+            case DEVICE -> new DevicePlanner(devices(ends), places::second).plan(ends);
         };
     }
 
@@ -147,7 +147,8 @@ public final class CorePlan {
         return false;
     }
 
-    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to none yet.
+    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to
+    /// none yet.
     public Optional<String> beginning(Cable cable) {
         return places.place(cable, CableEnd.NEAR).map(Place::name);
     }
@@ -164,8 +165,8 @@ public final class CorePlan {
                                 || other.end() == step.end() && other.core().equals(step.core()));
     }
 
-    /// The whole way of a core, from where it ends on one side to where it ends on the other; empty for a core that is
-    /// not there or whose near end comes to no box.
+    /// The whole way of a core, from where it ends on one side to where it ends on the other; empty for a core
+    /// that is not there or whose near end comes to no box.
     public Optional<CorePath> path(CoreEnd core) {
         return CorePath.of(this, core);
     }

@@ -2,40 +2,29 @@ package io.answerback.cores;
 
 import io.answerback.job.CoreUse;
 import io.answerback.job.Point;
-import io.answerback.job.Terminal;
 import io.answerback.job.TerminalUse;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
-/// Works out where cores go at a device, or at several beside each other. What is printed on a device is not known; its
-/// terminals are called by what they are for.
+/// Works out where cores go at a device, or at several beside each other.
 final class DevicePlanner {
-    private static final int MOST_CORES = 8;
-
     private final List<Point> points;
-    private final List<Terminal> strip = new ArrayList<>();
+    private final DeviceStrip strip;
 
     /// @param points at least one, with the parts of the loop their contacts lie in
-    DevicePlanner(List<Point> points) {
+    /// @param second whether the point of a number is the second zone of its input
+    DevicePlanner(List<Point> points, Predicate<String> second) {
         this.points = points;
-        for (Point point : points) {
-            String of = points.size() > 1 ? " " + point.id() : "";
-            boolean twoWire = point.kind().twoWire();
-            add((twoWire ? "line +" : "contact") + of, TerminalUse.CONTACT);
-            add((twoWire ? "line −" : "contact") + of, TerminalUse.CONTACT);
-        }
+        this.strip = new DeviceStrip(points.size() > 1);
+        points.forEach(point -> strip.loop(point, second.test(point.id())));
         if (points.stream().anyMatch(CoreNeeds::powered)) {
-            add("+", TerminalUse.SUPPLY);
-            add("−", TerminalUse.SUPPLY_RETURN);
+            strip.add("+", TerminalUse.SUPPLY);
+            strip.add("−", TerminalUse.SUPPLY_RETURN);
         }
-        if (points.stream().anyMatch(point -> point.kind().outputs().tamper())) {
-            add("cover in", TerminalUse.TAMPER);
-            add("cover out", TerminalUse.TAMPER);
+        if (points.stream().anyMatch(CoreNeeds::coverToWatch)) {
+            strip.add("cover in", TerminalUse.TAMPER);
+            strip.add("cover out", TerminalUse.TAMPER);
         }
-    }
-
-    private void add(String name, TerminalUse use) {
-        strip.add(new Terminal(name, use, List.of(), MOST_CORES, 0));
     }
 
     BoxPlan plan(List<Coming> coming) {
@@ -43,13 +32,19 @@ final class DevicePlanner {
         List<CableCores> cables = coming.stream()
                 .map(one -> one.cores((cable, need) -> landing(need)))
                 .toList();
-        return new BoxPlan(Place.device(first.id()), first.id() + " " + first.name(), strip, cables, TamperRing.NONE);
+        return new BoxPlan(
+                Place.device(first.id()),
+                first.id() + " " + first.name(),
+                strip.terminals(),
+                cables,
+                TamperRing.NONE,
+                strip.parts());
     }
 
     private Landing landing(CoreNeed need) {
         return switch (need.use()) {
-            case LOOP -> contact(need.pointId(), 0);
-            case LOOP_RETURN -> contact(need.pointId(), 1);
+            case LOOP -> under(strip.begin(need.pointId()));
+            case LOOP_RETURN -> under(strip.end(need.pointId()));
             case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
             case TAMPER -> nth(TerminalUse.TAMPER, 0);
@@ -58,19 +53,14 @@ final class DevicePlanner {
         };
     }
 
-    private Landing contact(String pointId, int which) {
-        for (int i = 0; i < points.size(); i++) {
-            if (points.get(i).id().equals(pointId)) {
-                return new Landing.Under(2 * i + which, false);
-            }
-        }
-        return noTerminal(CoreUse.LOOP);
+    private static Landing under(Integer terminal) {
+        return terminal == null ? noTerminal(CoreUse.LOOP) : new Landing.Under(terminal, false);
     }
 
     private Landing nth(TerminalUse use, int n) {
         int found = 0;
-        for (int i = 0; i < strip.size(); i++) {
-            if (strip.get(i).use() == use && found++ == n) {
+        for (int i = 0; i < strip.terminals().size(); i++) {
+            if (strip.terminals().get(i).use() == use && found++ == n) {
                 return new Landing.Under(i, false);
             }
         }

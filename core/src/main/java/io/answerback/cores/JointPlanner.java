@@ -4,8 +4,8 @@ import io.answerback.job.CoreUse;
 import java.util.List;
 import java.util.Optional;
 
-/// Works out what is joined to what in a box on the way: every core that goes on to the core that brings it, supplies
-/// and data in one block, the tamper pairs in a ring.
+/// Works out what is joined to what in a box on the way: every core that goes on to the core that brings it,
+/// supplies and data in one block, the tamper pairs in a ring.
 final class JointPlanner {
     private final String name;
     private final List<Coming> coming;
@@ -24,7 +24,7 @@ final class JointPlanner {
     BoxPlan plan() {
         List<CableCores> cables =
                 coming.stream().map(one -> one.cores(this::landing)).toList();
-        return new BoxPlan(Place.joint(name), name, List.of(), cables, ring.ring());
+        return new BoxPlan(Place.joint(name), name, List.of(), cables, ring.ring(), List.of());
     }
 
     private Landing landing(Coming one, CoreNeed need) {
@@ -42,6 +42,11 @@ final class JointPlanner {
     private static Landing to(List<Coming> others, CoreNeed need, String otherwise) {
         Optional<Coming> carries =
                 others.stream().filter(other -> other.colour(need).isPresent()).findFirst();
-        return carries.map(other -> Coming.joined(other, need)).orElse(new Landing.Nowhere(otherwise));
+        return carries.or(() -> others.stream()
+                        .filter(other -> other.colours() == null
+                                || other.colours().lacking().contains(need))
+                        .findFirst())
+                .map(other -> Coming.joined(other, need))
+                .orElse(new Landing.Nowhere(otherwise));
     }
 }

@@ -2,20 +2,26 @@ package io.answerback.cores;
 
 import io.answerback.chain.Figures;
 import io.answerback.job.Input;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
+import io.answerback.job.KindFamily;
+import io.answerback.job.ModuleKind;
 import io.answerback.job.Question;
 import io.answerback.job.SchemeBands;
+import io.answerback.job.SchemeKind;
 import io.answerback.job.School;
 import io.answerback.job.Terminal;
 import io.answerback.job.TerminalUse;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.Zone;
 import io.answerback.job.ZoneType;
+import io.answerback.radio.RadioPlaces;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// The inputs that no point uses, and what the house's scheme needs across each so that the panel stays quiet.
+/// The inputs that no point uses, and what each needs across it so that the panel stays quiet: what its scheme
+/// reads as normal.
 public final class UnusedInputs {
     private UnusedInputs() {}
 
@@ -36,17 +42,57 @@ public final class UnusedInputs {
         }
     }
 
-    /// The unused inputs of a job, those left out that the house leaves open with their zone switched off.
+    /// The unused inputs of a job, those left out that the house leaves open with their zone switched off, and
+    /// those of which it is not known what they need.
     public static Stream<Unused> of(Job job) {
+        return minded(job)
+                .flatMap(input ->
+                        bands(job, input).stream().map(bands -> new Unused(input, bands, watched(job, input))));
+    }
+
+    /// The unused inputs that read none of the schemes they could be left in, so that nothing is known to keep
+    /// them quiet.
+    public static Stream<Input> unread(Job job) {
+        return minded(job).filter(input -> bands(job, input).isEmpty());
+    }
+
+    private static Stream<Input> minded(Job job) {
         boolean zonesOff = job.practice().school(Question.UNUSED_INPUTS) == School.ZONE_OFF;
         return job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
-                .filter(input -> !zonesOff || watched(job, input))
-                .flatMap(input -> job
-                        .inputModel(Optional.of(input))
-                        .reads(job.practice().scheme())
-                        .stream()
-                        .map(bands -> new Unused(input, bands, watched(job, input))));
+                .filter(input -> !RadioPlaces.byRadio(job, input))
+                .filter(input -> !zonesOff || watched(job, input));
+    }
+
+    /// How an unused input is read: an input kept for detectors that close, by a scheme in which they close; one
+    /// that powers two-wire detectors, as their loop; another as a closed loop where the house fits links and the
+    /// panel reads that, else by the house's scheme.
+    public static Optional<SchemeBands> bands(Job job, Input input) {
+        InputModel reads = job.inputModel(Optional.of(input));
+        return schemes(job, input).stream()
+                .flatMap(scheme -> reads.reads(scheme).stream())
+                .findFirst();
+    }
+
+    private static List<SchemeKind> schemes(Job job, Input input) {
+        Optional<ModuleKind.ReservedInput> kept = job.module(input.module())
+                .flatMap(module -> job.panel().profile().module(module.kindId()))
+                .flatMap(kind -> kind.reserved().stream()
+                        .filter(one -> one.number() == input.number())
+                        .findFirst());
+        boolean fire = job.zone(input.zone())
+                .filter(zone -> zone.type() == ZoneType.FIRE)
+                .isPresent();
+        if (kept.filter(ModuleKind.ReservedInput::twoWire).isPresent()) {
+            return List.of(SchemeKind.TWO_WIRE_SMOKE);
+        }
+        if (fire || kept.filter(its -> its.use() == KindFamily.FIRE).isPresent()) {
+            return List.of(SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN);
+        }
+        SchemeKind house = job.practice().scheme();
+        return job.practice().school(Question.UNUSED_INPUTS) == School.LINK
+                ? List.of(SchemeKind.CLOSED_LOOP, house)
+                : List.of(house);
     }
 
     private static boolean watched(Job job, Input input) {
@@ -73,9 +119,16 @@ public final class UnusedInputs {
         return switch (unused.needs()) {
             case NOTHING -> "Nothing " + between;
             case LINK -> "A link " + between;
-            case RESISTOR ->
-                "A %s resistor %s".formatted(Figures.resistor(unused.bands().endOfLineOhms()), between);
+            case RESISTOR -> "%s %s".formatted(resistors(unused.bands()), between);
         };
+    }
+
+    /// Two branches have no resistor at their end: at rest the panel sees both side by side.
+    private static String resistors(SchemeBands bands) {
+        return bands.scheme() == SchemeKind.TWO_ZONES_PARALLEL
+                ? "A %s and a %s resistor side by side"
+                        .formatted(Figures.resistor(bands.alarmOhms()), Figures.resistor(bands.secondOhms()))
+                : "A %s resistor".formatted(Figures.resistor(bands.endOfLineOhms()));
     }
 
     private static Optional<String> terminal(List<Terminal> strip, TerminalUse use, int input) {

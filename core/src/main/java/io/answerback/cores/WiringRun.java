@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /// The cores of one box in the order they are best put in place.
 public final class WiringRun {
@@ -30,9 +31,8 @@ public final class WiringRun {
         }
     }
 
-    /// The run of a box: every core that has a place; a joint of two cores is one step, counted with the cable that
-    /// comes
-    /// first. A core counts as done when it was put where the plan has it now.
+    /// The run of a box: every core that has a place; a joint of two cores is one step, counted with the cable
+    /// that comes first. A core counts as done when it was put where the plan has it now.
     public static StepRun<WiringStep> of(BoxPlan box, Order order) {
         List<WiringStep> steps = new ArrayList<>();
         Map<CoreEnd, CoreEnd> joined = new HashMap<>();
@@ -55,6 +55,16 @@ public final class WiringRun {
         return new StepRun<>(steps);
     }
 
+    /// What is fitted at the terminal it goes under, in words; empty for nothing.
+    private static String fitted(BoxPlan box, PlannedCore core) {
+        return core.landing() instanceof Landing.Under under
+                ? box.parts().stream()
+                        .filter(part -> part.from() == under.terminal() || part.to() == under.terminal())
+                        .map(part -> part.words(box.strip()))
+                        .collect(Collectors.joining("; "))
+                : "";
+    }
+
     private static boolean placed(Landing landing) {
         return landing instanceof Landing.Under || landing instanceof Landing.Joined;
     }
@@ -69,6 +79,14 @@ public final class WiringRun {
                 .map(LandedCore::where)
                 .filter(where::equals)
                 .isPresent();
-        return new WiringStep(cable.id(), cable.end(), cable.serves().name(), core, where, done);
+        return new WiringStep(
+                cable.id(),
+                cable.end(),
+                cable.serves().name(),
+                core,
+                where,
+                cable.polar(core),
+                fitted(box, core),
+                done);
     }
 }

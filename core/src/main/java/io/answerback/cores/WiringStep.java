@@ -1,7 +1,6 @@
 package io.answerback.cores;
 
 import io.answerback.job.CableEnd;
-import io.answerback.job.CoreUse;
 import java.util.Optional;
 
 /// One core to be put in place.
@@ -11,8 +10,18 @@ import java.util.Optional;
 /// @param served what the cable serves
 /// @param core the core
 /// @param where where it goes, in words
+/// @param polar whether it and its partner must not be changed over
+/// @param fitted the resistors and links that go under the same terminal, in words; empty for none
 /// @param done whether it is there
-public record WiringStep(String cableId, CableEnd end, String served, PlannedCore core, String where, boolean done)
+public record WiringStep(
+        String cableId,
+        CableEnd end,
+        String served,
+        PlannedCore core,
+        String where,
+        boolean polar,
+        String fitted,
+        boolean done)
         implements RunStep {
     /// Such as "Yellow of C-17 to input 7".
     @Override
@@ -26,9 +35,17 @@ public record WiringStep(String cableId, CableEnd end, String served, PlannedCor
 
     @Override
     public String mind() {
+        return fitted.isEmpty() ? minding() : "%s Fit with it: %s.".formatted(minding(), fitted);
+    }
+
+    private String minding() {
         return switch (core.use()) {
             case LOOP, LOOP_RETURN, TAMPER, TAMPER_RETURN ->
-                "Cable labelled \"%s\". Either way round is fine: a contact has no polarity.".formatted(served);
+                polar
+                        ? "Cable labelled \"%s\". Mind the polarity: line + from the input, line − from its 0 V; the wrong way round the detectors stay dead."
+                                .formatted(served)
+                        : "Cable labelled \"%s\". Either way round is fine: a contact has no polarity."
+                                .formatted(served);
             case SUPPLY, SUPPLY_RETURN ->
                 "Cable labelled \"%s\". Mind the polarity: the wrong way round can destroy what it feeds."
                         .formatted(served);
@@ -44,10 +61,10 @@ public record WiringStep(String cableId, CableEnd end, String served, PlannedCor
         };
     }
 
-    /// Whether it is one of a supply pair.
+    /// Whether its polarity has to be minded.
     @Override
     public boolean caution() {
-        return core.use() == CoreUse.SUPPLY || core.use() == CoreUse.SUPPLY_RETURN;
+        return polar;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package io.answerback.edit;
 
+import io.answerback.cores.UnusedInputs;
 import io.answerback.job.Area;
 import io.answerback.job.Cable;
 import io.answerback.job.Conductor;
@@ -59,17 +60,13 @@ public final class Edits {
                 job -> job.withInputs(replaced(job.inputs(), which, input -> input.withUnusedFitted(fitted))));
     }
 
-    /// Notes an unused input as fitted with what the firm's scheme needs on this panel; nothing changes when
-    /// the panel does not read that scheme.
+    /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
     public static Edit terminateUnused(String inputId) {
         return new Edit(
                 "termination of " + inputId,
                 job -> job.inputs().stream()
                         .filter(input -> input.id().equals(inputId))
-                        .flatMap(input -> job
-                                .inputModel(Optional.of(input))
-                                .reads(job.practice().scheme())
-                                .stream())
+                        .flatMap(input -> UnusedInputs.bands(job, input).stream())
                         .findFirst()
                         .map(reads -> unusedFitted(inputId, reads.unusedNeeds()).on(job))
                         .orElse(job));

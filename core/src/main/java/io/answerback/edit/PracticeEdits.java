@@ -7,6 +7,7 @@ import io.answerback.job.Practice;
 import io.answerback.job.RuleFigure;
 import io.answerback.job.School;
 import io.answerback.job.Site;
+import io.answerback.job.TitleBlock;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -52,14 +53,24 @@ public final class PracticeEdits {
     public static Edit site(String name, String place) {
         return new Edit(
                 "name of the site",
-                job -> job.withSite(new Site(name, place, job.site().people())));
+                job -> job.withSite(
+                        new Site(name, place, job.site().people(), job.site().drawings())));
     }
 
     /// How many people need a code.
+    public static Edit drawings(TitleBlock words) {
+        return new Edit("title block", job -> job.withSite(job.site().withDrawings(words)));
+    }
+
+    /// How many people need a code of their own.
     public static Edit people(int people) {
         return new Edit(
                 "people who need a code",
-                job -> job.withSite(new Site(job.site().name(), job.site().place(), people)));
+                job -> job.withSite(new Site(
+                        job.site().name(),
+                        job.site().place(),
+                        people,
+                        job.site().drawings())));
     }
 
     /// Which areas can be made to watch from a module with keys.

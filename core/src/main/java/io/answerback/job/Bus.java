@@ -6,10 +6,10 @@ import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
-/// What is on the keypad bus: which addresses the modules answer to, what the panel has learned, and what is not on the
-/// wall.
+/// What is on the keypad bus: which addresses the modules answer to, what the panel has learned, and what is
+/// not on the wall.
 ///
-/// @param addresses the addresses the modules are set to, none twice
+/// @param addresses the addresses the modules are set to; two modules at one address are a fault of the wall
 /// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
 /// @param absent the modules of the job that are not on the wall yet or no more
 /// @param service the address of a service keypad that hangs on the bus for now; empty for none
@@ -17,13 +17,13 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     /// Nothing decided.
     public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());
 
-    /// @throws IllegalArgumentException when an address is given or learned twice
+    /// @throws IllegalArgumentException when an address is given to one module or learned twice
     public Bus {
         addresses = JobParts.unique(
                 addresses == null ? List.of() : addresses,
-                given -> Integer.toString(given.address()),
+                given -> given.module() + " at address " + given.address(),
                 "addresses",
-                "module at address");
+                "module");
         learned = JobParts.unique(
                 learned == null ? List.of() : learned,
                 its -> Integer.toString(its.address()),

@@ -47,6 +47,13 @@ public record PointKind(
         this(id, name, family, words, contact, outputs, polarity, twoWire, powering, false);
     }
 
+    /// Whether the two cores of its loop must not be changed over: it takes its supply from the loop, or its
+    /// output is no plain contact. A detector with a supply of its own has a relay contact, which has no
+    /// polarity.
+    public boolean loopHasPolarity() {
+        return twoWire || polarity && powering.isEmpty();
+    }
+
     /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact
     /// closes.
     public boolean imposes(SchemeKind scheme) {

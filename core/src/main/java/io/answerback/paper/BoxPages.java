@@ -1,23 +1,19 @@
 package io.answerback.paper;
 
 import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
 import io.answerback.cores.CoreEnd;
 import io.answerback.cores.CorePlan;
-import io.answerback.cores.Landing;
-import io.answerback.cores.Place;
-import io.answerback.cores.WiringRun;
-import io.answerback.cores.WiringStep;
-import io.answerback.job.CableEnd;
-import io.answerback.job.CableType;
-import io.answerback.job.CoreUse;
+import io.answerback.job.Job;
 import io.answerback.job.Terminal;
+import io.answerback.job.TitleBlock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/// The pages of one box: its strip with the cores in their colours, then lists in three columns that go on over the
-/// next
-/// page where they must.
+/// The pages of one box: its strip with the cores in their colours, then lists in three columns that go on over
+/// the next page where they must.
 final class BoxPages {
     static final double WIDTH = 297;
     static final double HEIGHT = 210;
@@ -36,16 +32,16 @@ final class BoxPages {
 
     private record Line(String words, boolean strong) {}
 
-    private final String site;
-    private final CorePlan plan;
+    private final BoxLists lists;
     private final BoxPlan box;
+    private final String stamp;
     private final Measure measure;
     private final List<List<Mark>> pages = new ArrayList<>();
 
-    BoxPages(String site, CorePlan plan, BoxPlan box, Measure measure) {
-        this.site = site;
-        this.plan = plan;
+    BoxPages(Job job, CorePlan plan, BoxPlan box, LocalDate date, Measure measure) {
+        this.lists = new BoxLists(job, plan, box);
         this.box = box;
+        this.stamp = stamp(job, date);
         this.measure = measure;
     }
 
@@ -58,20 +54,27 @@ final class BoxPages {
             lowest = Math.max(lowest, terminal(i, MARGIN + i * step, step));
         }
         List<Line> lines = new ArrayList<>();
-        list(lines, "Cables", cables());
-        list(lines, box.place().kind() == Place.Kind.JOINT_BOX ? "Joined" : "Joined in the box", joints());
-        if (box.strip().isEmpty() && box.place().kind() != Place.Kind.JOINT_BOX) {
-            list(lines, "The profile does not name its terminals. The cores are for", uses());
-        }
-        list(lines, "Tamper ring", ring());
+        lists.all().forEach(list -> list(lines, list.title(), list.items()));
         columns(lines, lowest + 3 * LINE);
         return pages;
+    }
+
+    /// Site, firm, date and revision, in one line under the title.
+    private static String stamp(Job job, LocalDate date) {
+        TitleBlock block = job.site().drawings();
+        return Stream.of(
+                        job.site().name(),
+                        block.firm(),
+                        date.toString(),
+                        block.revision().isEmpty() ? "" : "revision " + block.revision())
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(" · "));
     }
 
     private void begin(String title) {
         List<Mark> page = new ArrayList<>();
         page.add(new Mark.Text(MARGIN, MARGIN + 5, 5.2, true, title));
-        page.add(new Mark.Text(MARGIN, MARGIN + 10, SIZE, false, site));
+        page.add(new Mark.Text(MARGIN, MARGIN + 10, SIZE, false, stamp));
         pages.add(page);
     }
 
@@ -84,6 +87,11 @@ final class BoxPages {
         double middle = x + (step - measure.width(terminal.name(), size, true)) / 2;
         page.add(new Mark.Text(middle, STRIP + 6, size, true, terminal.name()));
         double y = STRIP + TERMINAL + 1;
+        if (lists.throughBlock(i)) {
+            page.add(new Mark.Box(x + 1, y, step - 2, LINE, "#dddddd"));
+            page.add(new Mark.Text(x + 1.6, y + 3, size("block", step - 3.2), false, "block"));
+            y += LINE + 1;
+        }
         for (CoreEnd end : box.under(i)) {
             chip(end.colour(), x + 0.8, y + 0.8, 2 * LINE - 2);
             for (String words : List.of(end.cableId(), end.colour())) {
@@ -115,54 +123,6 @@ final class BoxPages {
         for (String item : items) {
             Lines.of(item, COLUMN - GAP, SIZE, false, measure).forEach(words -> lines.add(new Line(words, false)));
         }
-    }
-
-    private List<String> cables() {
-        return box.cables().stream()
-                .map(cable -> "%s  %s · %s"
-                        .formatted(
-                                cable.id(),
-                                other(cable),
-                                cable.cable()
-                                        .laying()
-                                        .type()
-                                        .map(CableType::name)
-                                        .orElse("no type yet")))
-                .toList();
-    }
-
-    private String other(CableCores cable) {
-        return cable.end() == CableEnd.NEAR
-                ? "to " + plan.farEnd(cable.cable())
-                : "from " + plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
-    }
-
-    private List<String> joints() {
-        return WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream()
-                .filter(step -> step.core().landing() instanceof Landing.Joined)
-                .map(WiringStep::order)
-                .toList();
-    }
-
-    private List<String> uses() {
-        return box.cables().stream()
-                .flatMap(cable -> cable.cores().stream()
-                        .filter(core -> core.use() != CoreUse.SPARE)
-                        .map(core -> "%s %s: %s"
-                                .formatted(cable.id(), core.colour(), core.use().words())))
-                .toList();
-    }
-
-    private List<String> ring() {
-        if (!box.ring().wanted()) {
-            return List.of();
-        }
-        List<String> says =
-                new ArrayList<>(List.of(String.join(" – ", box.ring().joined())));
-        if (!box.ring().leftOut().isEmpty()) {
-            says.add("Outside the ring: " + String.join(", ", box.ring().leftOut()));
-        }
-        return says;
     }
 
     private void columns(List<Line> lines, double from) {

@@ -4,21 +4,23 @@ import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CorePlan;
 import io.answerback.cores.Place;
 import io.answerback.job.Job;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 
-/// The terminals of every box with the cores under them, what else is joined in it and which cable goes where, to be
-/// left
-/// inside its lid. Each box begins a page of A4, lying.
+/// The terminals of every box with the cores under them, what else is joined in it and which cable goes where,
+/// to be left inside its lid. Each box begins a page of A4, lying.
 public final class BoxPaper {
     private BoxPaper() {}
 
     /// The boxes of a job.
-    public static Paper of(Job job, CorePlan plan, Measure measure) {
+    ///
+    /// @param date the day the drawings are made
+    public static Paper of(Job job, CorePlan plan, LocalDate date, Measure measure) {
         List<String> problems = new ArrayList<>();
         List<List<Mark>> pages = new ArrayList<>();
         for (BoxPlan box : plan.boxes()) {
-            pages.addAll(new BoxPages(job.site().name(), plan, box, measure).pages());
+            pages.addAll(new BoxPages(job, plan, box, date, measure).pages());
             if (box.strip().isEmpty() && box.place().kind() != Place.Kind.JOINT_BOX) {
                 problems.add("The terminals of %s are not known; its page has a gap.".formatted(box.title()));
             }

@@ -13,6 +13,7 @@ public final class ColourCode {
     private static final int LEAST_BANDS = 4;
     private static final int MOST_BANDS = 6;
     private static final double SAME = 1e-9;
+    private static final double CLOSE_PERCENT = 2;
 
     private ColourCode() {}
 
@@ -79,14 +80,21 @@ public final class ColourCode {
                 : Optional.empty();
     }
 
-    /// The bands of a value: four where two digits say it, five where three are needed.
+    /// The bands of a value as it is usually made: five where it is within 2 % or needs three digits, else four.
     ///
     /// @param ohms in ohms, above 0
     /// @param tolerancePercent in percent
     /// @return the colours from the first digit on; empty when no row of bands says this value or tolerance
     public static List<BandColour> bands(double ohms, double tolerancePercent) {
-        List<BandColour> four = bands(ohms, tolerancePercent, 2);
-        return four.isEmpty() ? bands(ohms, tolerancePercent, 3) : four;
+        List<BandColour> four = fourBands(ohms, tolerancePercent);
+        return tolerancePercent <= CLOSE_PERCENT || four.isEmpty() ? bands(ohms, tolerancePercent, 3) : four;
+    }
+
+    /// The same value as four bands, two digits of it.
+    ///
+    /// @return empty when two digits do not say it
+    public static List<BandColour> fourBands(double ohms, double tolerancePercent) {
+        return bands(ohms, tolerancePercent, 2);
     }
 
     private static List<BandColour> bands(double ohms, double tolerancePercent, int digits) {

@@ -16,9 +16,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/// Where each zone really is: the input it is read from, and the inputs of the same number that are not looked at.
+/// Where each zone really is: the input it is read from, and the inputs of the same number that are not looked
+/// at.
 ///
 /// @param lines every zone some input brings or somebody programmed, by number
 public record ZoneMap(List<Line> lines) {
@@ -28,10 +30,17 @@ public record ZoneMap(List<Line> lines) {
     /// @param source the input it is read from; empty when no input brings it
     /// @param ignored inputs of the same number that are not looked at
     /// @param takenOver whether a keypad's input has taken it over
+    /// @param rivals inputs not looked at that have taken it over too: which one the panel reads is not known
     /// @param programmed how it is programmed; empty when it is not
     public record Line(
-            int zone, Optional<Input> source, List<Input> ignored, boolean takenOver, Optional<Zone> programmed) {
+            int zone,
+            Optional<Input> source,
+            List<Input> ignored,
+            boolean takenOver,
+            List<Input> rivals,
+            Optional<Zone> programmed) {
         public Line {
+            rivals = List.copyOf(rivals);
             ignored = List.copyOf(ignored);
         }
     }
@@ -40,8 +49,8 @@ public record ZoneMap(List<Line> lines) {
         lines = List.copyOf(lines);
     }
 
-    /// The map of a job. Where several inputs bring one zone, a keypad's that took it over wins, then the one whose
-    /// number it is by the profile's rule.
+    /// The map of a job. Where several inputs bring one zone, a keypad's that took it over wins, then the one
+    /// whose number it is by the profile's rule.
     public static ZoneMap of(Job job) {
         Homes homes = new Homes(job);
         Map<Integer, List<Input>> byZone = new TreeMap<>();
@@ -67,7 +76,15 @@ public record ZoneMap(List<Line> lines) {
                 source,
                 ranked.stream().skip(1).toList(),
                 source.filter(homes::tookOver).isPresent(),
+                ranked.stream().skip(1).filter(homes::tookOver).toList(),
                 Optional.ofNullable(programmed));
+    }
+
+    /// The zone an input has by the panel's rule: of a module on the bus by its address, of the board and of
+    /// what is plugged on by the rule alone. Empty where the rule does not say, or the module has no address
+    /// yet.
+    public static Function<Input, Optional<Integer>> homes(Job job) {
+        return new Homes(job)::home;
     }
 
     /// The line of a zone; empty for one nobody brings or programmed.

@@ -34,8 +34,46 @@ class CoreColoursTest {
         assertThat(colours.colour(CoreUse.SUPPLY)).contains("red");
     }
 
-    /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what is met
-    /// and what is spare is all there is.
+    @Test
+    void whereCoresAreShortTheLoopComesFirstWhateverTheColours() {
+        CableType four = new CableType("4", "4", SmallJob.THIN, SIX.colours().subList(0, 4), false, false);
+        CoreConvention tamperOnly = new CoreConvention(java.util.Map.of(
+                CoreUse.TAMPER, List.of(four.colours().get(0), four.colours().get(1)),
+                CoreUse.TAMPER_RETURN,
+                        List.of(four.colours().get(2), four.colours().get(3))));
+        CoreColours colours = CoreColours.of(
+                four,
+                needs(
+                        CoreUse.LOOP,
+                        CoreUse.LOOP_RETURN,
+                        CoreUse.SUPPLY,
+                        CoreUse.SUPPLY_RETURN,
+                        CoreUse.TAMPER,
+                        CoreUse.TAMPER_RETURN),
+                java.util.Map.of(),
+                tamperOnly);
+        assertThat(colours.lacking()).extracting(CoreNeed::use).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
+        assertThat(colours.colour(CoreUse.SUPPLY_RETURN)).isPresent();
+    }
+
+    @Test
+    void aDoubledLoopLeavesTheTamperPairItsCores() {
+        List<CoreNeed> doubled = needs(
+                CoreUse.LOOP,
+                CoreUse.LOOP_RETURN,
+                CoreUse.TAMPER,
+                CoreUse.TAMPER_RETURN,
+                CoreUse.LOOP,
+                CoreUse.LOOP_RETURN);
+        CableType five = new CableType("5", "5", SmallJob.THIN, SIX.colours().subList(0, 5), false, false);
+        CoreColours colours = CoreColours.of(five, doubled, java.util.Map.of(), CoreConvention.usual());
+        assertThat(colours.colour(CoreUse.TAMPER)).isPresent();
+        assertThat(colours.colour(CoreUse.TAMPER_RETURN)).isPresent();
+        assertThat(colours.lacking()).extracting(CoreNeed::use).containsExactly(CoreUse.LOOP_RETURN);
+    }
+
+    /// Whatever is needed of however many cores: no core has two uses, every need is met or lacking, and what
+    /// is met and what is spare is all there is.
     @Property
     void everyCoreHasOneUse(
             @ForAll @IntRange(min = 2, max = 6) int cores, @ForAll @IntRange(min = 0, max = 6) int needs) {

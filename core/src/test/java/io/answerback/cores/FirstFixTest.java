@@ -7,9 +7,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edits;
+import io.answerback.edit.PracticeEdits;
 import io.answerback.job.Job;
+import io.answerback.job.KindFamily;
 import io.answerback.job.Laying.Progress;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelProfile;
+import io.answerback.job.School;
 import io.answerback.job.UnusedTermination;
+import io.answerback.testing.Found;
 import io.answerback.testing.SmallJob;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -51,6 +58,57 @@ class FirstFixTest {
         FixStep pull = run(job).steps().getFirst();
         assertThat(pull.caution()).isTrue();
         assertThat(pull.mind()).contains("along the yard wall", "drip loop");
+    }
+
+    @Test
+    void anInputKeptForDetectorsThatCloseIsOrderedNoLink() {
+        Job job = keptForFire(SmallJob.profile(List.of(SmallJob.CLOSED, SmallJob.OPEN)));
+        assertThat(UnusedInputs.of(job))
+                .extracting(UnusedInputs.Unused::needs)
+                .containsExactly(UnusedTermination.NOTHING);
+    }
+
+    @Test
+    void anInputThatReadsNoSchemeOfTheHouseIsFound() {
+        Job job = keptForFire(SmallJob.profile(List.of(SmallJob.CLOSED)));
+        assertThat(UnusedInputs.of(job)).isEmpty();
+        assertThat(Found.in(job, "unused-input-unread:P.4").orElseThrow().says())
+                .isEqualTo("Panel · 4 does not read the scheme it is left in");
+    }
+
+    @Test
+    void aLinkOrTheResistorIsFittedAsTheHouseChooses() {
+        Job job = PracticeEdits.school("", School.LINK)
+                .on(SmallJob.job()
+                        .withPanel(new Panel("P", SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED)))));
+        assertThat(UnusedInputs.of(job)).extracting(UnusedInputs.Unused::needs).containsExactly(UnusedTermination.LINK);
+        assertThat(UnusedInputs.of(PracticeEdits.school("", School.RESISTOR).on(job)))
+                .extracting(UnusedInputs.Unused::needs)
+                .containsExactly(UnusedTermination.RESISTOR);
+    }
+
+    private static Job keptForFire(PanelProfile profile) {
+        ModuleKind board = profile.board();
+        ModuleKind kept = new ModuleKind(
+                board.id(),
+                board.name(),
+                board.sort(),
+                board.inputs(),
+                board.mostOf(),
+                board.addresses(),
+                board.milliamps(),
+                board.boxes(),
+                board.ownSupply(),
+                board.radioBand(),
+                List.of(new ModuleKind.ReservedInput(4, KindFamily.FIRE, false)),
+                board.ownInputs());
+        List<ModuleKind> modules = profile.modules().stream()
+                .map(kind -> kind.id().equals(board.id()) ? kept : kind)
+                .toList();
+        return SmallJob.job()
+                .withPanel(new Panel(
+                        "P",
+                        new PanelProfile("p", "p", 5, 4700, 30, profile.schemes(), profile.capacity(), "", modules)));
     }
 
     @Test

@@ -63,7 +63,7 @@ class JointBoxTest {
         assertThat(way).hasSize(3);
         assertThat(way.getFirst()).isEqualTo("Panel: input 2");
         assertThat(way.get(1)).startsWith("J-1: joins ");
-        assertThat(way.getLast()).isEqualTo("02 Store door: contact on the left");
+        assertThat(way.getLast()).isEqualTo("02 Store door: contact in");
         // from the other side it is the same way
         CorePlan plan = CorePlan.of(job);
         CorePath whole = plan.path(new CoreEnd("C-02", "yellow")).orElseThrow();
@@ -136,7 +136,14 @@ class JointBoxTest {
                         .strip())
                 .extracting(io.answerback.job.Terminal::name)
                 .containsExactly(
-                        "contact 01", "contact 01", "contact 02", "contact 02", "+", "−", "cover in", "cover out");
+                        "contact in 01",
+                        "contact out 01",
+                        "contact in 02",
+                        "contact out 02",
+                        "+",
+                        "−",
+                        "cover in",
+                        "cover out");
     }
 
     @Test

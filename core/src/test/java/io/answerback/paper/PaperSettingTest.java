@@ -11,13 +11,16 @@ import io.answerback.edit.CableEdits;
 import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.PointEdits;
+import io.answerback.edit.PracticeEdits;
 import io.answerback.job.CableEnd;
 import io.answerback.job.Job;
 import io.answerback.job.LandedCore;
 import io.answerback.job.Laying;
+import io.answerback.job.TitleBlock;
 import io.answerback.testing.SmallBox;
 import io.answerback.testing.SmallJob;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -29,8 +32,10 @@ import net.jqwik.api.constraints.Size;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 
-/// Schedules, boxes and labels before they become a file, set in a face whose letters are all half as wide as high.
+/// Schedules, boxes and labels before they become a file, set in a face whose letters are all half as wide as
+/// high.
 class PaperSettingTest {
+    private static final LocalDate DATE = LocalDate.parse("2026-05-12");
     private static final Measure HALF = (words, size, strong) -> words.length() * size / 2;
     private static final LabelStock ROLL = new LabelStock("roll", "Roll", 40, 20, 0, 0, 40, 20, 0, 0, 1, 1);
     private static final LabelStock SHEET = new LabelStock("s", "Sheet", 210, 297, 10, 10, 60, 30, 65, 35, 3, 8);
@@ -73,7 +78,7 @@ class PaperSettingTest {
                         "yellow",
                         "loop",
                         "input 2",
-                        "contact on the left",
+                        "contact in",
                         "from end 2026-03-01"));
     }
 
@@ -101,13 +106,29 @@ class PaperSettingTest {
         Job job =
                 CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(SmallBox.job(SIX));
         job = CableEdits.chooseTypes(List.of(SIX)).on(job);
-        Paper paper = BoxPaper.of(job, CorePlan.of(job), HALF);
+        Paper paper = BoxPaper.of(job, CorePlan.of(job), DATE, HALF);
         assertThat(paper.pages()).hasSize(2);
-        assertThat(words(paper)).contains("Panel", "12V", "Tamper ring", "J-1", "Joined");
+        assertThat(words(paper)).contains("Panel", "12V", "Tamper ring", "J-1", "Joined", "Spare cores");
         assertThat(paper.problems()).isEmpty();
         Job bare = SmallJob.job();
-        assertThat(BoxPaper.of(bare, CorePlan.of(bare), HALF).problems())
+        assertThat(BoxPaper.of(bare, CorePlan.of(bare), DATE, HALF).problems())
                 .containsExactly("The terminals of Panel are not known; its page has a gap.");
+    }
+
+    @Test
+    void aBoxDrawingCarriesFirmDateRevisionBlocksAndUnusedInputs() {
+        Job job = PracticeEdits.drawings(new TitleBlock("Alder Lane Alarms", "B"))
+                .on(PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(SmallBox.POWERED))
+                        .on(SmallBox.job(SIX)));
+        Paper paper = BoxPaper.of(job, CorePlan.of(job), DATE, HALF);
+        assertThat(words(paper))
+                .contains(
+                        "Test Yard · Alder Lane Alarms · 2026-05-12 · revision B",
+                        "block",
+                        "Connector blocks",
+                        "Unused inputs")
+                .anyMatch(line -> line.startsWith("A 2k2 resistor from input 4"))
+                .anyMatch(line -> line.contains("one core on to 12V"));
     }
 
     @Test

@@ -79,7 +79,10 @@ class ColourCodeTest {
 
     @Test
     void aValueIsWrittenInAsFewBandsAsSayIt() {
-        assertThat(ColourCode.bands(2200, 1)).isEqualTo(bands("red red red brown"));
+        assertThat(ColourCode.bands(2200, 1)).isEqualTo(bands("red red black brown brown"));
+        assertThat(ColourCode.fourBands(2200, 1)).isEqualTo(bands("red red red brown"));
+        assertThat(ColourCode.fourBands(4990, 1)).isEmpty();
+        assertThat(ColourCode.bands(2200, 5)).isEqualTo(bands("red red red gold"));
         assertThat(ColourCode.bands(4990, 1)).isEqualTo(bands("yellow white white brown brown"));
         assertThat(ColourCode.bands(5.6, 5)).isEqualTo(bands("green blue gold gold"));
         assertThat(ColourCode.bands(2200, 3)).isEmpty();

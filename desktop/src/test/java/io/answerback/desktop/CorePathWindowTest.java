@@ -44,7 +44,7 @@ class CorePathWindowTest extends DemoWindow {
         at(Stop.CABLE, "16");
         click(robot, "green, loop return: follow it");
         until(() -> reads(robot, "C-06 green") && reads(robot, "0V beside 7"));
-        robot.clickOn(named(robot, "16 Office key switch, contact on the right: go there"));
+        robot.clickOn(named(robot, "16 Office key switch, contact out: go there"));
         until(() -> reads(robot, "16 Office key switch · 1 cable"));
         assertThat(workplace.desk().now().focus().end()).isEqualTo(CableEnd.FAR);
         click(robot, "Other end: Panel");

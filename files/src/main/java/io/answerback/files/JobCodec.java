@@ -66,7 +66,7 @@ public final class JobCodec {
             if (version < VERSION) {
                 ObjectNode upgraded = JobUpgrade.toNewest(tree);
                 Schemas.require(upgraded, "", "job", name, NEXT);
-                return new JobDocument(job(upgraded), upgraded, Optional.empty());
+                return new JobDocument(LandedWords.renamed(job(upgraded)), upgraded, Optional.empty());
             }
             Schemas.require(tree, text, "job", name, NEXT);
             Job job = reader(tree).forType(Job.class).readValue(text);

@@ -23,6 +23,7 @@ import io.answerback.paper.TableSetter;
 import io.answerback.supply.Supplies;
 import java.io.IOException;
 import java.io.StringReader;
+import java.time.LocalDate;
 import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
@@ -33,6 +34,8 @@ import org.xml.sax.InputSource;
 
 /// What is printed of the demo jobs, read back by the library's own reader.
 class PaperTest {
+    private static final LocalDate DATE = LocalDate.parse("2026-05-12");
+
     private final Job job = DemoJobs.job(1);
     private final CorePlan plan = CorePlan.of(job);
 
@@ -110,7 +113,7 @@ class PaperTest {
 
     @Test
     void theBoxesAreDrawnAPageEach() throws IOException {
-        var written = PdfWriter.write(measure -> BoxPaper.of(job, plan, measure));
+        var written = PdfWriter.write(measure -> BoxPaper.of(job, plan, DATE, measure));
         assertThat(pages(written.bytes())).isEqualTo(plan.boxes().size());
         assertThat(text(written.bytes()))
                 .contains("Expander 1", "Outside the ring: C-20", "to Keypad 3 · 4-core alarm");
@@ -119,7 +122,7 @@ class PaperTest {
     @Test
     void aJointBoxSaysWhatIsJoinedToWhat() throws IOException {
         Job pottery = DemoJobs.job(2);
-        var written = PdfWriter.write(measure -> BoxPaper.of(pottery, CorePlan.of(pottery), measure));
+        var written = PdfWriter.write(measure -> BoxPaper.of(pottery, CorePlan.of(pottery), DATE, measure));
         assertThat(text(written.bytes())).contains("Joined", "Yellow of C-05 to yellow of C-07");
         assertThat(written.paper().problems()).isEmpty();
     }
@@ -135,7 +138,7 @@ class PaperTest {
     @Test
     void everyMarkIsOnItsPage() {
         for (Paper paper : List.of(
-                PdfWriter.set(measure -> BoxPaper.of(job, plan, measure)),
+                PdfWriter.set(measure -> BoxPaper.of(job, plan, DATE, measure)),
                 PdfWriter.set(measure -> TableSetter.set(CoreSchedule.of(job, plan), measure)),
                 PdfWriter.set(measure ->
                         CableLabelSheet.of(job, plan, DataFiles.labelStocks().getLast(), measure)))) {

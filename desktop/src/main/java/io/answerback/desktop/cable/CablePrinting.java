@@ -16,6 +16,7 @@ import io.answerback.paper.TableSetter;
 import io.answerback.print.PdfWriter;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -30,11 +31,12 @@ public final class CablePrinting {
     ///
     /// @param file ends in .pdf, .svg (more pages are numbered) or, for schedules, .csv
     /// @param stock the labels, for labels
+    /// @param date the day it is made, for drawings
     /// @return what could not be put on it as it should be
     /// @throws IOException when the disk refuses; files are then as they were
     /// @throws IllegalArgumentException when the kind is not written in that format
-    public static List<String> write(PrintKind kind, Path file, Job job, CorePlan plan, LabelStock stock)
-            throws IOException {
+    public static List<String> write(
+            PrintKind kind, Path file, Job job, CorePlan plan, LabelStock stock, LocalDate date) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(CSV)) {
             if (!kind.table()) {
@@ -44,7 +46,7 @@ public final class CablePrinting {
             TableCsv.write(file, table(kind, job, plan));
             return List.of();
         }
-        return PaperFile.write(file, setting(kind, job, plan, stock));
+        return PaperFile.write(file, setting(kind, job, plan, stock, date));
     }
 
     private static Table table(PrintKind kind, Job job, CorePlan plan) {
@@ -54,14 +56,16 @@ public final class CablePrinting {
     /// Sets one kind of paper without writing it, in the faces it would be written in.
     ///
     /// @param stock the labels, for labels
-    public static Paper set(PrintKind kind, Job job, CorePlan plan, LabelStock stock) {
-        return PdfWriter.set(setting(kind, job, plan, stock));
+    /// @param date the day it is made, for drawings
+    public static Paper set(PrintKind kind, Job job, CorePlan plan, LabelStock stock, LocalDate date) {
+        return PdfWriter.set(setting(kind, job, plan, stock, date));
     }
 
-    private static Function<Measure, Paper> setting(PrintKind kind, Job job, CorePlan plan, LabelStock stock) {
+    private static Function<Measure, Paper> setting(
+            PrintKind kind, Job job, CorePlan plan, LabelStock stock, LocalDate date) {
         return measure -> switch (kind) {
             case CABLES, CORES -> TableSetter.set(table(kind, job, plan), measure);
-            case BOXES -> BoxPaper.of(job, plan, measure);
+            case BOXES -> BoxPaper.of(job, plan, date, measure);
             case LABELS -> CableLabelSheet.of(job, plan, stock, measure);
         };
     }

@@ -6,28 +6,34 @@ import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.edit.PracticeEdits;
 import io.answerback.job.Job;
+import io.answerback.job.TitleBlock;
 import io.answerback.paper.LabelStock;
 import io.answerback.paper.Paper;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// What is printed of the cables, page by page, before it is saved or printed; it follows every change of the job.
+/// What is printed of the cables, page by page, before it is saved or printed; it follows every change of the
+/// job.
 final class PaperSheet extends Sheet {
     private static final double SMALL_PAGE_MILLIMETRES = 100;
     private static final int SMALL_PAGES = 24;
     private static final double READABLE_SCALE = 4;
     private static final double MARGIN = 44;
     private static final double LEAST_HEIGHT = 280;
+    private static final String NOT_GIVEN = "not given";
 
     private enum Zoom {
         PAGE("whole page"),
@@ -143,8 +149,34 @@ final class PaperSheet extends Sheet {
                                 show(desk.now());
                             }));
         }
+        if (kind == PrintKind.BOXES) {
+            TitleBlock block = desk.now().job().site().drawings();
+            row.getChildren()
+                    .addAll(
+                            Words.quiet("firm"),
+                            field(
+                                    "Firm on the drawings",
+                                    block.firm(),
+                                    typed -> new TitleBlock(typed, block.revision())),
+                            Words.quiet("revision"),
+                            field(
+                                    "Revision of the drawings",
+                                    block.revision(),
+                                    typed -> new TitleBlock(block.firm(), typed)));
+        }
         row.getStyleClass().add("switches");
         return row;
+    }
+
+    private ValueField field(String name, String value, Function<String, TitleBlock> change) {
+        return new ValueField(name, value.isEmpty() ? NOT_GIVEN : value, typed -> {
+            try {
+                return typed.equals(NOT_GIVEN) || desk.apply(PracticeEdits.drawings(change.apply(typed)));
+            } catch (IllegalArgumentException refused) {
+                desk.tell(refused.getMessage());
+                return false;
+            }
+        });
     }
 
     private Flow tools() {

@@ -10,6 +10,9 @@ import io.answerback.paper.LabelStock;
 import io.answerback.paper.Paper;
 import java.io.File;
 import java.nio.file.Path;
+import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -23,16 +26,19 @@ public final class PrintPart {
     private final Disk disk;
     private final Window owner;
     private final CableShelf shelf;
+    private final InstantSource clock;
     private final PagePrinter printer;
     private LabelStock stock;
     private boolean printing;
 
     /// @param shelf the labels there are to choose from
-    public PrintPart(Desk desk, Disk disk, Window owner, CableShelf shelf) {
+    /// @param clock what day the drawings are dated
+    public PrintPart(Desk desk, Disk disk, Window owner, CableShelf shelf, InstantSource clock) {
         this.desk = desk;
         this.disk = disk;
         this.owner = owner;
         this.shelf = shelf;
+        this.clock = clock;
         this.printer = new PagePrinter(owner, desk::tell);
     }
 
@@ -76,12 +82,16 @@ public final class PrintPart {
         stock = chosen;
     }
 
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
     /// Sets one kind of paper of the job as it is now on the disk thread.
     void set(PrintKind kind, LabelStock labels, Consumer<Paper> then) {
         DeskState now = desk.now();
         disk.run(
                 () -> CablePrinting.set(
-                        kind, now.job(), now.assessment().facts().cores(), labels),
+                        kind, now.job(), now.assessment().facts().cores(), labels, today()),
                 then);
     }
 
@@ -106,7 +116,7 @@ public final class PrintPart {
         LabelStock labels = stock();
         disk.run(
                 () -> CablePrinting.write(
-                        kind, file, now.job(), now.assessment().facts().cores(), labels),
+                        kind, file, now.job(), now.assessment().facts().cores(), labels, today()),
                 problems -> desk.tell("Written: " + file + gaps(problems)));
     }
 

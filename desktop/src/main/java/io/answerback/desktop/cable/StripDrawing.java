@@ -3,6 +3,7 @@ package io.answerback.desktop.cable;
 import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CableCores;
 import io.answerback.cores.CoreEnd;
+import io.answerback.cores.FittedPart;
 import io.answerback.cores.LandingWords;
 import io.answerback.cores.PlannedCore;
 import io.answerback.desktop.desk.Desk;
@@ -17,15 +18,17 @@ import javafx.scene.shape.Rectangle;
 /// The terminals of a box as they are printed, with the cores that belong under them hanging from them in their
 /// colours. The cores of the selected cable hang lower; a click on a terminal goes to the next cable there.
 final class StripDrawing extends Drawing {
-    private static final double TOP = 8;
+    private static final double BARE_TOP = 8;
+    private static final double PARTS = 40;
+    private static final double PART_THICK = 12;
     private static final double TERMINAL = 26;
-    private static final double NAME = TOP + TERMINAL + 10;
+    private static final double NAME = TERMINAL + 10;
     private static final double CORES = NAME + 12;
     private static final double SHORT_CORE = 22;
     private static final double LONG_CORE = 40;
     private static final double WORD_LINE = 16;
     private static final double LETTER_WIDTH = 7;
-    private static final double HEIGHT = CORES + LONG_CORE + WORD_LINE + 18;
+    private static final double HEIGHT = BARE_TOP + CORES + LONG_CORE + WORD_LINE + 18;
     private static final double CORE_WIDTH = 4;
     private static final double WIDEST_STEP = 46;
 
@@ -50,7 +53,12 @@ final class StripDrawing extends Drawing {
 
     @Override
     protected double height() {
-        return HEIGHT;
+        return top() - BARE_TOP + HEIGHT;
+    }
+
+    /// Resistors and links stand above the strip they are fitted to.
+    private double top() {
+        return box == null || box.parts().isEmpty() ? BARE_TOP : BARE_TOP + PARTS;
     }
 
     @Override
@@ -61,10 +69,28 @@ final class StripDrawing extends Drawing {
         wordEnd = 0;
         List<Terminal> strip = box.strip();
         double step = Math.min(Math.max(WIDEST_STEP, longestName(strip)), (width - 12) / strip.size());
-        box("strip", 0, TOP - 6, step * strip.size() + 12, NAME + 10 - TOP + 4);
+        box("strip", 0, top() - 6, step * strip.size() + 12, NAME + 14);
         for (int i = 0; i < strip.size(); i++) {
             terminal(i, 6 + step * (i + 0.5), step);
         }
+        box.parts().forEach(part -> part(part, step));
+    }
+
+    /// A resistor or a link on legs from one terminal to the other; two that meet at a terminal stand beside
+    /// each other.
+    private void part(FittedPart part, double step) {
+        double from = 6 + step * (part.from() + 0.5) + 4;
+        double to = 6 + step * (part.to() + 0.5) - 4;
+        double y = BARE_TOP + PART_THICK / 2;
+        line("wire", from, y, from, top());
+        line("wire", to, y, to, top());
+        line("wire", from, y, to, y);
+        if (part.ohms() > 0) {
+            double wide = Math.max(18, (to - from) * 0.6);
+            Rectangle body = box("resistor", (from + to - wide) / 2, y - PART_THICK / 2, wide, PART_THICK);
+            body.setAccessibleText(part.words(box.strip()));
+        }
+        words("core-word", part.value(), (from + to) / 2, y + PART_THICK + 2, HPos.CENTER);
     }
 
     private static double longestName(List<Terminal> strip) {
@@ -80,11 +106,11 @@ final class StripDrawing extends Drawing {
         List<CoreEnd> ends = box.under(i);
         boolean on = ends.stream().anyMatch(this::selected);
         double side = Math.min(TERMINAL, step - 4);
-        Rectangle screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, TOP, side, TERMINAL);
+        Rectangle screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, top(), side, TERMINAL);
         screw.setAccessibleText("%s: %d cores".formatted(LandingWords.terminal(box.strip(), i), ends.size()));
         screw.setOnMouseClicked(click -> goTo(ends));
-        box("terminal-hole", x - 4, TOP + TERMINAL / 2 - 4, 8, 8).setMouseTransparent(true);
-        words("terminal-name", box.strip().get(i).name(), x, NAME, HPos.CENTER);
+        box("terminal-hole", x - 4, top() + TERMINAL / 2 - 4, 8, 8).setMouseTransparent(true);
+        words("terminal-name", box.strip().get(i).name(), x, top() + NAME, HPos.CENTER);
         for (int n = 0; n < ends.size(); n++) {
             double at = x + (n - (ends.size() - 1) / 2.0) * Math.min(7, (step - 6) / Math.max(1, ends.size()));
             core(ends.get(n), at);
@@ -97,14 +123,18 @@ final class StripDrawing extends Drawing {
                 on && core.filter(its -> its.colour().equals(end.colour())).isPresent();
         double wide = looked ? 2 * CORE_WIDTH : CORE_WIDTH;
         Rectangle hanging = box(
-                "core core-" + CoreColour.style(end.colour()), x - wide / 2, CORES, wide, on ? LONG_CORE : SHORT_CORE);
+                "core core-" + CoreColour.style(end.colour()),
+                x - wide / 2,
+                top() + CORES,
+                wide,
+                on ? LONG_CORE : SHORT_CORE);
         hanging.setAccessibleText("%s of %s".formatted(end.colour(), end.cableId()));
         hanging.setOnMouseClicked(
                 click -> box.cable(end.cableId()).ifPresent(its -> desk.focus(its.cable(), its.end(), end.colour())));
         if (on) {
             double half = end.colour().length() * LETTER_WIDTH / 2;
             boolean touches = x - half < wordEnd;
-            words("core-word", end.colour(), x, CORES + LONG_CORE + 9 + (touches ? WORD_LINE : 0), HPos.CENTER);
+            words("core-word", end.colour(), x, top() + CORES + LONG_CORE + 9 + (touches ? WORD_LINE : 0), HPos.CENTER);
             wordEnd = touches ? wordEnd : x + half;
         }
     }

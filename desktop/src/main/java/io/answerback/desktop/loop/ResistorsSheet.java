@@ -18,12 +18,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 
-/// The resistor in the hand: read by its bands or given by its value, and what it would do in the selected point's
-/// loop.
+/// The resistor in the hand: read by its bands or given by its value, and what it would do in the selected
+/// point's loop.
 final class ResistorsSheet extends Sheet {
     private static final int MOST_BANDS = 6;
 
@@ -173,6 +174,12 @@ final class ResistorsSheet extends Sheet {
                 new ValueField("Tolerance", "±" + Figures.plain(tolerancePercent) + " %", this::typeTolerance),
                 Words.quiet(series()));
         row.getStyleClass().add("switches");
+        List<BandColour> four = ColourCode.fourBands(ohms, tolerancePercent);
+        if (!four.isEmpty() && bands.size() == 5) {
+            row.getChildren()
+                    .add(Words.quiet("with four bands: "
+                            + four.stream().map(BandColour::word).collect(Collectors.joining(", "))));
+        }
         return row;
     }
 
