@@ -75,7 +75,12 @@ final class BusVerb implements Callable<Integer> {
                 .map(device -> Math.round(device.atEnd() * 1000) / 1000.0)
                 .ifPresentOrElse(volts -> node.put("volts", volts), () -> node.putNull("volts"));
         module.metres().ifPresent(metres -> node.put("metres", metres));
-        node.put("enrolled", module.standing() == BusModule.Standing.LEARNED).put("present", module.present());
+        if (module.standing() == BusModule.Standing.UNKNOWN) {
+            node.putNull("enrolled");
+        } else {
+            node.put("enrolled", module.standing() == BusModule.Standing.LEARNED);
+        }
+        node.put("present", module.present());
     }
 
     private static void zone(ObjectNode node, ZoneMap.Line line) {

@@ -94,8 +94,9 @@ public record BusState(
                         .isPresent();
     }
 
-    /// A communicator that listens pretends to be a keypad for each area.
-    static int wanted(Job job, ModuleKind kind) {
+    /// How many addresses one module of a kind needs: a communicator that listens pretends to be a keypad for
+    /// each area.
+    public static int wanted(Job job, ModuleKind kind) {
         return kind.sort() == ModuleSort.COMMUNICATOR ? Math.max(1, job.areas().size()) : Math.max(1, kind.addresses());
     }
 

@@ -53,8 +53,9 @@ public final class CapacityEdits {
                 .map(input -> pointOf.containsKey(input.id())
                         ? input.withPointId(Optional.of(pointOf.get(input.id())))
                         : input);
+        Set<String> there = job.inputs().stream().map(Input::id).collect(Collectors.toSet());
         Stream<Input> byRadio = placed.values().stream()
-                .filter(input -> RadioPlaces.byRadio(job, input))
+                .filter(input -> RadioPlaces.byRadio(job, input) && !there.contains(input.id()))
                 .map(input -> input.withPointId(Optional.of(pointOf.get(input.id()))));
         List<Input> inputs = Stream.concat(terminals, byRadio).toList();
         List<Zone> zones = new ArrayList<>(job.zones());

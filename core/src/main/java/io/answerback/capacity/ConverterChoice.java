@@ -10,6 +10,7 @@ import io.answerback.job.Point;
 import io.answerback.job.RadioRule;
 import io.answerback.job.SchemeBands;
 import io.answerback.job.SupplyUnit;
+import io.answerback.radio.RadioPlaces;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -92,9 +93,9 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
             why.ifPresentOrElse(against::add, () -> taken.add(point));
         }
         Count radio = inventory.count("wireless zones");
-        int usedUp = taken.size();
+        int usedUp = room.count() * RadioPlaces.zonesOf(kind);
         if (usedUp > radio.of() - radio.used()) {
-            against.add("%d zones use up as many of the panel's wireless zones; %d are left."
+            against.add("Their inputs use up %d of the panel's wireless zones; %d are left."
                     .formatted(usedUp, Math.max(0, radio.of() - radio.used())));
         }
         List<String> work = taken.stream()

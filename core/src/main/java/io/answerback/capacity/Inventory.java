@@ -1,11 +1,13 @@
 package io.answerback.capacity;
 
+import io.answerback.bus.BusState;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelProfile;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
+import io.answerback.job.SchemeKind;
 import io.answerback.radio.RadioPlaces;
 import io.answerback.zone.ZoneMap;
 import java.util.ArrayList;
@@ -64,7 +66,7 @@ public record Inventory(
         for (Point point : waiting) {
             Optional<Input> found = point.kind().radio()
                     ? byRadio(job, placed)
-                    : best(free, point.kind()).map(slot -> taken(free, slot));
+                    : best(job, free, point).map(slot -> taken(free, slot));
             found.ifPresentOrElse(input -> placed.put(point.id(), input), () -> unplaced.add(point));
         }
         return unplaced;
@@ -77,23 +79,46 @@ public record Inventory(
 
     /// Wireless zones have no terminals: a place comes to be when a point needs it.
     private static Optional<Input> byRadio(Job job, Map<String, Input> placed) {
-        Set<Integer> zones = Stream.concat(job.inputs().stream(), placed.values().stream())
-                .map(Input::zone)
-                .collect(Collectors.toSet());
+        Stream<Input> kept =
+                job.inputs().stream().filter(input -> input.pointId().isPresent() || !RadioPlaces.byRadio(job, input));
+        Set<Integer> zones =
+                Stream.concat(kept, placed.values().stream()).map(Input::zone).collect(Collectors.toSet());
         return RadioPlaces.next(job, zones);
     }
 
-    private static Optional<Slot> best(List<Slot> free, PointKind kind) {
+    /// An input that cannot read the point's loop is of no use to it.
+    private static Optional<Slot> best(Job job, List<Slot> free, Point point) {
         return free.stream()
-                .filter(slot -> slot.serves(kind))
+                .filter(slot -> slot.serves(point.kind()))
+                .filter(slot -> reads(job, slot.kind(), point))
                 .min(Comparator.comparing((Slot slot) -> slot.reserved().isEmpty()));
+    }
+
+    /// Whether inputs of a kind of module read the loop a point has, or one its device can be rewired to; of a
+    /// module nobody knows that is not known.
+    static boolean reads(Job job, Optional<ModuleKind> kind, Point point) {
+        return kind.map(job.panel().profile()::inputs)
+                .map(model -> model.reads(point.loop().scheme()).isPresent()
+                        || model.schemes().stream().anyMatch(bands -> suits(point.kind(), bands.scheme())))
+                .orElse(true);
+    }
+
+    private static boolean suits(PointKind kind, SchemeKind scheme) {
+        if (kind.twoWire() || scheme == SchemeKind.TWO_WIRE_SMOKE || scheme.twoZones()) {
+            return false;
+        }
+        return switch (kind.contact()) {
+            case NORMALLY_CLOSED -> !scheme.closesWhenActive();
+            case NORMALLY_OPEN -> scheme.closesWhenActive();
+            case EITHER -> true;
+        };
     }
 
     private static List<Count> counts(Job job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
         var capacity = job.panel().profile().capacity();
         int zones = job.points().size();
         int radio = (int) slots.stream().filter(Slot::wireless).count();
-        int addresses = sum(kinds, ModuleKind::addresses);
+        int addresses = sum(kinds, kind -> kind.addresses() == 0 ? 0 : BusState.wanted(job, kind));
         return List.of(
                 new Count("zones", zones, capacity.zones()),
                 new Count("areas", job.areas().size(), capacity.areas()),

@@ -1,6 +1,7 @@
 package io.answerback.capacity;
 
 import io.answerback.job.ModuleKind;
+import io.answerback.radio.RadioPlaces;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -33,6 +34,11 @@ public record Way(List<ModuleKind> modules, int inputs, int spare, List<String> 
         return kind.boxes() * (sharedBox.contains(kind.id()) ? (count + 1) / 2 : count);
     }
 
+    /// The mains spurs it takes: one for each module with a supply of its own.
+    public int mainsSpurs() {
+        return (int) modules.stream().filter(ModuleKind::ownSupply).count();
+    }
+
     /// The bus addresses it uses up.
     public int addresses() {
         return modules.stream().mapToInt(ModuleKind::addresses).sum();
@@ -45,10 +51,7 @@ public record Way(List<ModuleKind> modules, int inputs, int spare, List<String> 
 
     /// The wireless zones it uses up.
     public int radioZones() {
-        return modules.stream()
-                .filter(kind -> !kind.radioBand().isEmpty())
-                .mapToInt(ModuleKind::inputs)
-                .sum();
+        return modules.stream().mapToInt(RadioPlaces::zonesOf).sum();
     }
 
     /// The zone numbers it uses up.

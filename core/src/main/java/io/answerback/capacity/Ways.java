@@ -1,19 +1,26 @@
 package io.answerback.capacity;
 
+import io.answerback.edit.BusEdits;
+import io.answerback.job.BusRange;
+import io.answerback.job.Input;
 import io.answerback.job.Job;
 import io.answerback.job.KindFamily;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleSort;
 import io.answerback.job.PanelProfile;
+import io.answerback.job.Point;
 import io.answerback.job.RadioRule;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
-/// Finds the cheapest ways to close a shortfall of inputs: fewest boxes on the wall first, then fewest
-/// modules, then least current, then fewest inputs left over. Every mix of modules the panel takes is tried.
+/// Finds the cheapest ways to close a shortfall of inputs: fewest boxes on the wall first, then fewest mains
+/// spurs, fewest modules, least current, and fewest inputs left over. What things cost to buy is not counted.
+/// Every mix of modules the panel takes is tried, never more than it has addresses and zones for.
 ///
 /// @param ways the best ways, cheapest first; empty when nothing is short or nothing helps
 /// @param ruledOut kinds of module that cannot help, each with the reason
@@ -32,7 +39,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         List<ModuleKind> offers = new ArrayList<>();
         for (ModuleKind kind : job.panel().profile().modules()) {
             if (kind.sort() != ModuleSort.BOARD && kind.inputs() > 0) {
-                String why = whyNot(job, kind);
+                String why = whyNot(job, kind, inventory.unplaced());
                 if (why.isEmpty()) {
                     offers.add(kind);
                 } else {
@@ -47,6 +54,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         search.from(0, new ArrayList<>());
         List<Way> best = search.found.stream()
                 .sorted(Comparator.comparingInt(Way::boxes)
+                        .thenComparingInt(Way::mainsSpurs)
                         .thenComparingInt(way -> way.modules().size())
                         .thenComparingDouble(Way::milliamps)
                         .thenComparingInt(Way::spare))
@@ -55,14 +63,37 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         return new Ways(best, out);
     }
 
-    private static String whyNot(Job job, ModuleKind kind) {
+    private static String whyNot(Job job, ModuleKind kind, List<Point> unplaced) {
         PanelProfile profile = job.panel().profile();
         if (!kind.radioBand().isEmpty() && !kind.radioBand().equals(profile.radioBand())) {
             return profile.radioBand().isEmpty()
                     ? "it speaks " + kind.radioBand() + "; this panel has no radio"
                     : "it speaks " + kind.radioBand() + "; this panel hears " + profile.radioBand();
         }
-        return left(job, kind) == 0 ? "the panel takes " + kind.mostOf() + ", and they are fitted" : "";
+        if (left(job, kind) == 0) {
+            return "the panel takes " + kind.mostOf() + ", and they are fitted";
+        }
+        if (kind.addresses() > 0 && addressesLeft(job, kind) == 0) {
+            return "every bus address its kind can have is taken";
+        }
+        boolean none = !unplaced.isEmpty()
+                && unplaced.stream().noneMatch(point -> Inventory.reads(job, Optional.of(kind), point));
+        return none
+                ? "it does not read %s"
+                        .formatted(unplaced.getFirst().loop().scheme().words())
+                : "";
+    }
+
+    /// How many more of a kind there are addresses for; as many as one likes where the profile does not number
+    /// them.
+    private static int addressesLeft(Job job, ModuleKind kind) {
+        return job.panel()
+                .profile()
+                .bus()
+                .flatMap(rule -> rule.range(kind.id()))
+                .filter(range -> !range.offTheBus())
+                .map(range -> BusEdits.free(job, kind.id()).size() / Math.max(1, kind.addresses()))
+                .orElse(Integer.MAX_VALUE);
     }
 
     private static int left(Job job, ModuleKind kind) {
@@ -84,8 +115,8 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
             this.job = job;
             this.inventory = inventory;
             this.offers = offers;
-            this.zoneNumbersLeft =
-                    job.panel().profile().capacity().zones() - job.inputs().size();
+            this.zoneNumbersLeft = job.panel().profile().capacity().zones()
+                    - (int) job.inputs().stream().map(Input::zone).distinct().count();
         }
 
         private void from(int first, List<ModuleKind> mix) {
@@ -96,11 +127,23 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
             for (int i = first; i < offers.size(); i++) {
                 ModuleKind kind = offers.get(i);
                 mix.add(kind);
-                if (mix.stream().filter(kind::equals).count() <= left(job, kind) && fits(mix)) {
+                if (mix.stream().filter(kind::equals).count() <= left(job, kind)
+                        && sharing(mix, kind) <= addressesLeft(job, kind)
+                        && fits(mix)) {
                     from(i, mix);
                 }
                 mix.removeLast();
             }
+        }
+
+        /// How many of a mix take their addresses from the same range as a kind.
+        private long sharing(List<ModuleKind> mix, ModuleKind kind) {
+            Optional<BusRange> range = job.panel().profile().bus().flatMap(rule -> rule.range(kind.id()));
+            return mix.stream()
+                    .filter(one -> one.equals(kind)
+                            || range.filter(its -> its.kinds().contains(one.id()))
+                                    .isPresent())
+                    .count();
         }
 
         private boolean fits(List<ModuleKind> mix) {
@@ -140,7 +183,37 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
             for (var need : wired.entrySet()) {
                 ordinary += Math.max(0, need.getValue().intValue() - reserved(mix, need.getKey(), false));
             }
-            return lacking + Math.max(0, ordinary - ordinary(mix));
+            return lacking + Math.max(unread(mix), Math.max(0, ordinary - ordinary(mix)));
+        }
+
+        /// How many of the points stay without an input that reads their loop: those of the scheme the fewest
+        /// modules read are placed first, each on what reads the fewest schemes.
+        private int unread(List<ModuleKind> mix) {
+            Map<ModuleKind, Integer> room = new LinkedHashMap<>();
+            mix.stream()
+                    .sorted(Comparator.comparingInt(
+                            kind -> job.panel().profile().inputs(kind).schemes().size()))
+                    .forEach(kind -> room.merge(kind, kind.inputs(), Integer::sum));
+            List<Point> points = inventory.unplaced().stream()
+                    .filter(point -> !point.kind().twoWire())
+                    .sorted(Comparator.comparingLong(point -> readers(mix, point)))
+                    .toList();
+            int without = 0;
+            for (Point point : points) {
+                Optional<ModuleKind> place = room.entrySet().stream()
+                        .filter(one -> one.getValue() > 0 && Inventory.reads(job, Optional.of(one.getKey()), point))
+                        .map(Map.Entry::getKey)
+                        .findFirst();
+                place.ifPresent(kind -> room.merge(kind, -1, Integer::sum));
+                without += place.isEmpty() ? 1 : 0;
+            }
+            return without;
+        }
+
+        private long readers(List<ModuleKind> mix, Point point) {
+            return mix.stream()
+                    .filter(kind -> Inventory.reads(job, Optional.of(kind), point))
+                    .count();
         }
 
         private static int reserved(List<ModuleKind> mix, KindFamily use, boolean twoWire) {

@@ -7,6 +7,8 @@ import io.answerback.job.Job;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.PanelModule;
 import io.answerback.job.Point;
+import io.answerback.job.Question;
+import io.answerback.job.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -17,8 +19,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// Which cable carries what. Where several go to one place, each takes the pairs there is room for and leaves the rest
-/// to the next.
+/// Which cable carries what. Where several go to one place, each takes the pairs there is room for and leaves
+/// the rest to the next.
 final class Allotment {
     private final Job job;
     private final Map<String, Point> points;
@@ -107,6 +109,10 @@ final class Allotment {
         int room = cable.laying().type().map(type -> type.colours().size()).orElse(Integer.MAX_VALUE);
         Set<CoreUse> elsewhere = new HashSet<>();
         later.forEach(other -> elsewhere.addAll(other.laying().asFound().uses().values()));
+        if (open.contains(CoreNeed.shared(CoreUse.BUS_ONE))) {
+            // data are read against the panel's 0 V, wherever the supply comes from
+            elsewhere.remove(CoreUse.SUPPLY_RETURN);
+        }
         List<CoreNeed> taken = new ArrayList<>();
         for (CoreNeed need : open) {
             List<CoreNeed> pair = pair(need, open).stream()
@@ -154,6 +160,11 @@ final class Allotment {
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
         onwards.getOrDefault(ends.joint(), List.of()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
+        if (job.practice().school(Question.TAMPER) == School.ONE_RING) {
+            // the ring goes through the lid of the joint box
+            behind.add(CoreNeed.shared(CoreUse.TAMPER));
+            behind.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));
+        }
         List<CoreNeed> ordered = new ArrayList<>(behind);
         ordered.sort(Comparator.comparingInt(need -> rank(need.use())));
         return ordered;

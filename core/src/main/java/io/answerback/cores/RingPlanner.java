@@ -54,12 +54,10 @@ final class RingPlanner {
         return other >= members.size() ? end : Coming.joined(members.get(other), use == CoreUse.TAMPER ? BACK : OUT);
     }
 
-    /// The core at which the ring begins, or comes back; a dead end when no cable is joined.
-    Landing outermost(CoreUse use) {
-        if (joined.isEmpty()) {
-            return new Landing.Nowhere("no tamper ring goes on from here");
-        }
-        List<Coming> members = List.copyOf(joined.values());
-        return use == CoreUse.TAMPER ? Coming.joined(members.getFirst(), OUT) : Coming.joined(members.getLast(), BACK);
+    /// The core that takes the ring back from the last cable; `otherwise` when no cable is joined.
+    Landing back(Landing otherwise) {
+        return joined.isEmpty()
+                ? otherwise
+                : Coming.joined(List.copyOf(joined.values()).getLast(), BACK);
     }
 }

@@ -88,7 +88,7 @@ final class BoxPages {
         page.add(new Mark.Text(middle, STRIP + 6, size, true, terminal.name()));
         double y = STRIP + TERMINAL + 1;
         if (lists.throughBlock(i)) {
-            page.add(new Mark.Box(x + 1, y, step - 2, LINE, "#dddddd"));
+            page.add(new Mark.Box(x + 1, y, step - 2, LINE, "dddddd"));
             page.add(new Mark.Text(x + 1.6, y + 3, size("block", step - 3.2), false, "block"));
             y += LINE + 1;
         }

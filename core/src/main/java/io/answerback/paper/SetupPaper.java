@@ -1,6 +1,7 @@
 package io.answerback.paper;
 
 import io.answerback.job.Job;
+import io.answerback.job.ZoneType;
 import io.answerback.setup.EntryStep;
 import io.answerback.setup.RunSheet;
 import io.answerback.setup.SettingMatrix;
@@ -80,7 +81,7 @@ public final class SetupPaper {
     private static List<String> zone(Row row) {
         return List.of(
                 "%02d".formatted(row.zone()),
-                row.name(),
+                row.type() == ZoneType.NOT_USED ? row.name() + " (off)" : row.name(),
                 row.area() == 0 ? "none" : "%02d".formatted(row.area()),
                 row.does().get(Way.UNSET).words(),
                 row.does().get(Way.PART_SET).words(),

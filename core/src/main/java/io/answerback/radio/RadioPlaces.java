@@ -71,6 +71,12 @@ public final class RadioPlaces {
                         .isPresent();
     }
 
+    /// How many of the panel's wireless zones one module of a kind uses up: a converter one for each of its
+    /// inputs, used or not.
+    public static int zonesOf(ModuleKind kind) {
+        return kind.sort() == ModuleSort.CONVERTER ? kind.inputs() : 0;
+    }
+
     /// The converter an input is on; empty for others.
     public static Optional<String> converter(Job job, Input input) {
         return kind(job, input.module())

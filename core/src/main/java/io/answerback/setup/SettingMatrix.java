@@ -10,6 +10,10 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// For each way of setting, what every zone does: what an installer reads out to the client.
 ///
@@ -46,11 +50,14 @@ public record SettingMatrix(List<Row> rows) {
         rows = List.copyOf(rows);
     }
 
-    /// The matrix of a job.
+    /// The matrix of a job: every zone that is programmed, switched off or not, or that a point is wired to.
     public static SettingMatrix of(Job job) {
         Intent intent = new Intent(job);
-        return new SettingMatrix(job.zones().stream()
-                .filter(zone -> zone.type() != ZoneType.NOT_USED)
+        Set<Integer> programmed = job.zones().stream().map(Zone::number).collect(Collectors.toSet());
+        Stream<Zone> never = job.inputs().stream()
+                .filter(input -> input.pointId().isPresent() && programmed.add(input.zone()))
+                .map(input -> new Zone(input.zone(), ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
+        return new SettingMatrix(Stream.concat(job.zones().stream(), never)
                 .sorted(Comparator.comparingInt(Zone::number))
                 .map(zone -> row(intent, zone))
                 .toList());
@@ -63,7 +70,8 @@ public record SettingMatrix(List<Row> rows) {
                 .isPresent();
         PartSet part = intent.partSetOf(zone.number());
         for (Way way : Way.values()) {
-            does.put(way, zone.area().isEmpty() ? Does.NOTHING : does(zone.type(), way, part, chime));
+            boolean off = zone.area().isEmpty() || zone.type() == ZoneType.NOT_USED;
+            does.put(way, off ? Does.NOTHING : does(zone.type(), way, part, chime));
         }
         return new Row(
                 zone.number(),

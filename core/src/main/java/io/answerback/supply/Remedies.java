@@ -24,10 +24,13 @@ import java.util.stream.Stream;
 public final class Remedies {
     /// How far from what it feeds a supply beside it stands, in metres of cable.
     private static final double BESIDE_METRES = 2;
+    /// What a way must bring at least to be one.
+    private static final double LEAST_GAIN_VOLTS = 0.01;
 
     private final Job job;
     private final String part;
     private final Supplies supplies;
+    private final List<DeviceVolts> now;
     private final List<CableType> types;
     private final List<Remedy> found = new ArrayList<>();
 
@@ -35,6 +38,7 @@ public final class Remedies {
         this.job = job;
         this.part = part;
         this.supplies = Supplies.of(job, CorePlan.of(job));
+        this.now = all(supplies);
         this.types = types.stream()
                 .filter(type -> !type.screened())
                 .sorted(Comparator.comparing(
@@ -56,8 +60,8 @@ public final class Remedies {
 
     private void tryAll(FeedingWay way) {
         softer();
-        doubled(way.last());
-        thicker(way.last());
+        way.cables().reversed().forEach(this::doubled);
+        way.cables().reversed().forEach(this::thicker);
         ownRun(way);
         ownSupply(way.last());
         beside(way.last());
@@ -224,7 +228,27 @@ public final class Remedies {
         tried(words, edit).ifPresent(found::add);
     }
 
+    /// A way that changes nothing at the part is none; one that leaves another device short that is not so now is
+    /// not enough.
     private Optional<Remedy> tried(String words, Edit edit) {
-        return volts(edit.on(job), part).map(device -> new Remedy(words, edit, device.atEnd(), device.ok()));
+        Job after = edit.on(job);
+        List<DeviceVolts> volts = all(Supplies.of(after, CorePlan.of(after)));
+        List<String> shorts = volts.stream()
+                .filter(device -> !device.ok() && !device.part().equals(part))
+                .filter(device -> now.stream().noneMatch(its -> its.part().equals(device.part()) && !its.ok()))
+                .map(DeviceVolts::title)
+                .toList();
+        return volts.stream()
+                .filter(device -> device.part().equals(part))
+                .filter(device -> now.stream()
+                        .noneMatch(its -> its.part().equals(part) && device.atEnd() < its.atEnd() + LEAST_GAIN_VOLTS))
+                .findFirst()
+                .map(device -> new Remedy(words, edit, device.atEnd(), device.ok() && shorts.isEmpty(), shorts));
+    }
+
+    private static List<DeviceVolts> all(Supplies supplies) {
+        return supplies.states().stream()
+                .flatMap(state -> state.volts().stream())
+                .toList();
     }
 }

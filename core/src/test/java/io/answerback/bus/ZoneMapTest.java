@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.assess.Assessor;
 import io.answerback.capacity.CapacityEdits;
 import io.answerback.check.Finding;
+import io.answerback.check.Grade;
 import io.answerback.edit.BusEdits;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
 import io.answerback.edit.LearningEdits;
+import io.answerback.job.Bus;
 import io.answerback.job.BusAddress;
 import io.answerback.job.BusRange;
 import io.answerback.job.BusReach;
@@ -17,6 +19,11 @@ import io.answerback.job.BusRule;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
 import io.answerback.job.Meaning;
+import io.answerback.job.ModuleKind;
+import io.answerback.job.ModuleSort;
+import io.answerback.job.Panel;
+import io.answerback.job.PanelModule;
+import io.answerback.job.PanelProfile;
 import io.answerback.job.Proof;
 import io.answerback.job.ZoneType;
 import io.answerback.panel.Effect;
@@ -30,6 +37,7 @@ import io.answerback.testing.SmallBus;
 import io.answerback.testing.SmallJob;
 import io.answerback.zone.ZoneMap;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -242,5 +250,81 @@ class ZoneMapTest {
             case 4 -> LearningEdits.present(module, random.nextBoolean());
             default -> BusEdits.address(module, random.nextInt(14));
         };
+    }
+
+    @Test
+    void twoKeypadsOnOneZoneAreAConflictAndNotAnOrder() {
+        Job both = BusEdits.takeOver("Keypad 1.1", 10).on(takenOver());
+        assertThat(found(both)).contains("zone-taken-twice:10");
+        assertThat(found(takenOver())).doesNotContain("zone-taken-twice:10");
+    }
+
+    @Test
+    void theBoardsOwnInputsAreNumberedByTheRuleToo() {
+        Job job = addressed();
+        Job moved = job.withInputs(job.inputs().stream()
+                .map(input -> input.id().equals("P.4") ? input.withZone(40) : input)
+                .toList());
+        assertThat(found(moved)).contains("zones-unlike-address:Panel");
+        assertThat(found(job)).doesNotContain("zones-unlike-address:Panel");
+    }
+
+    @Test
+    void twoModulesAtOneAddressOpenAndAreFound() {
+        Job job = addressed();
+        List<BusAddress> addresses = new ArrayList<>(job.bus().addresses());
+        addresses.removeIf(given -> given.module().equals("Expander 2"));
+        addresses.add(new BusAddress(1, "Expander 2", Optional.empty()));
+        Bus bus = new Bus(addresses, List.of(), List.of(), Optional.empty());
+        assertThat(found(job.withBus(bus))).contains("address-twice:1");
+    }
+
+    @Test
+    void aModuleForWhichNoAddressIsFreeCannotWork() {
+        Job job = addressed();
+        List<PanelModule> modules = new ArrayList<>(job.modules());
+        for (int i = 3; i <= 4; i++) {
+            modules.add(new PanelModule("Expander " + i, "bus-8", List.of()));
+        }
+        Job full = BusEdits.giveAddresses().on(job.withModules(modules));
+        Finding none = new Assessor(SmallJob.EVENTS)
+                .assess(full).findings().stream()
+                        .filter(finding -> finding.id().equals("no-address-free:Expander 4"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(none.grade()).isEqualTo(Grade.WRONG);
+        assertThat(none.remedy()).startsWith("Remove a module of its kind");
+    }
+
+    @Test
+    void aCommunicatorListensForEachAreaOnceAndForNoneTwice() {
+        Job job = addressed();
+        List<PanelModule> modules = new ArrayList<>(job.modules());
+        modules.add(new PanelModule("Sender", "listener", List.of()));
+        Job with = job.withPanel(new Panel("Panel", listening(job.panel().profile())))
+                .withModules(modules);
+        Bus right = with.bus().withAddresses("Sender", List.of(at(20, 1), at(21, 2)));
+        assertThat(found(with.withBus(right))).noneMatch(id -> id.startsWith("listens-"));
+        // two addresses for two areas, and yet one area has none
+        Bus wrong = with.bus().withAddresses("Sender", List.of(at(20, 1), at(21, 1)));
+        assertThat(found(with.withBus(wrong))).contains("listens-for-too-few:Sender:2", "listens-twice:Sender:1");
+        Bus unset = with.bus()
+                .withAddresses("Sender", List.of(at(20, 1), at(21, 2), new BusAddress(22, "Sender", Optional.empty())));
+        assertThat(found(with.withBus(unset))).contains("listens-for-none:22");
+    }
+
+    private static BusAddress at(int address, int area) {
+        return new BusAddress(address, "Sender", Optional.of(area));
+    }
+
+    private static PanelProfile listening(PanelProfile profile) {
+        List<ModuleKind> kinds = new ArrayList<>(profile.modules());
+        kinds.add(new ModuleKind(
+                "listener", "Sender", ModuleSort.COMMUNICATOR, 0, 1, 1, 30, 0, false, "", List.of(), Optional.empty()));
+        List<BusRange> ranges = new ArrayList<>(SmallBus.RULE.ranges());
+        ranges.add(new BusRange(List.of("listener"), 20, 23, 0, 0));
+        return new PanelProfile(
+                        profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds)
+                .withBus(new BusRule(ranges, 100, 60, false));
     }
 }

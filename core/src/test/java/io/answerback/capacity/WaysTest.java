@@ -2,14 +2,19 @@ package io.answerback.capacity;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.job.BusRange;
+import io.answerback.job.BusRule;
+import io.answerback.job.InputModel;
 import io.answerback.job.Job;
 import io.answerback.job.KindFamily;
 import io.answerback.job.ModuleKind;
 import io.answerback.job.ModuleKind.ReservedInput;
 import io.answerback.job.ModuleSort;
+import io.answerback.job.Panel;
 import io.answerback.job.Point;
 import io.answerback.job.PointKind;
 import io.answerback.testing.SmallCapacity;
+import io.answerback.testing.SmallJob;
 import io.answerback.testing.SmallKinds;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -66,6 +71,27 @@ class WaysTest {
 
     private static Ways ways(Job job) {
         return Ways.of(job, Inventory.of(job));
+    }
+
+    @Test
+    void aModuleThatDoesNotReadTheSchemeIsRuledOutAndNeverUsed() {
+        InputModel openOnly = new InputModel(5, 4700, List.of(SmallJob.OPEN));
+        ModuleKind plug = new ModuleKind(
+                PLUG.id(), PLUG.id(), PLUG.sort(), 4, 1, 0, 40, 0, false, "", List.of(), Optional.of(openOnly));
+        Ways ways = ways(SmallCapacity.job(List.of(BOARD, plug, BUS), doors(5)));
+        assertThat(ways.ways()).isNotEmpty().allMatch(way -> !way.modules().contains(plug));
+        assertThat(ways.ruledOut())
+                .anyMatch(out -> out.kind().equals(plug) && out.why().startsWith("it does not read"));
+    }
+
+    @Test
+    void neverMoreModulesThanTheirKindHasAddressesFor() {
+        Job job = SmallCapacity.job(List.of(BOARD, BUS), doors(12));
+        assertThat(ways(job).ways()).isNotEmpty();
+        // the kind answers at one address only: two of them cannot be
+        BusRule one = new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 1, 3, 8)), 0, 0, true);
+        Job counted = job.withPanel(new Panel("P", job.panel().profile().withBus(one)));
+        assertThat(ways(counted).ways()).isEmpty();
     }
 
     @Test

@@ -9,13 +9,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.CablingEdits;
 import io.answerback.edit.PointEdits;
+import io.answerback.job.Cable;
 import io.answerback.job.CableEnd;
+import io.answerback.job.CableEnds;
 import io.answerback.job.CableType;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
+import io.answerback.job.Laying;
+import io.answerback.testing.Found;
 import io.answerback.testing.SmallJob;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /// Cables that reach their box through joint boxes, cables that serve several devices, and second cables.
@@ -174,5 +179,54 @@ class JointBoxTest {
                         new Landing.Under(4, false),
                         new Landing.Under(3, true),
                         new Landing.Under(3, true));
+    }
+
+    @Test
+    void theRingGoesThroughTheLidAndClosesThereWhenNoCoverBehindIsJoined() {
+        Job job =
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        job = CableEdits.chooseTypes(List.of(SIX)).on(job);
+        Job alone = CableEdits.laying("", "C-02", laying -> laying.withInRing(false))
+                .on(job);
+        for (Job one : List.of(job, alone)) {
+            BoxPlan joint = CorePlan.of(one).box("J-1").orElseThrow();
+            CableCores trunk = joint.cables().stream()
+                    .filter(cable -> cable.end() == CableEnd.FAR)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(LandingWords.of(trunk.core(CoreUse.TAMPER).orElseThrow().landing(), joint.strip()))
+                    .isEqualTo("lid in");
+            assertThat(LandingWords.of(
+                            trunk.core(CoreUse.TAMPER_RETURN).orElseThrow().landing(), joint.strip()))
+                    .isEqualTo(one == job ? "joins C-02 white" : "lid out");
+        }
+    }
+
+    @Test
+    void jointBoxesThatFeedEachOtherAndALoopInTwoCablesAreFound() {
+        Job job =
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        Cable trunk = job.cables().stream()
+                .filter(cable -> cable.ends().joint().equals("J-1"))
+                .findFirst()
+                .orElseThrow();
+        Job circle = job.withCables(Stream.concat(
+                        job.cables().stream()
+                                .map(cable -> cable == trunk
+                                        ? trunk.withEnds(trunk.ends().startingAt("J-2"))
+                                        : cable),
+                        Stream.of(new Cable("C-90", "01", 5, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toJoint("J-2").startingAt("J-1"))))
+                .toList());
+        assertThat(Found.in(circle, "joint-circle:J-1").orElseThrow().says())
+                .isEqualTo("Joint box J-1 is fed by joint boxes only");
+        Job twice = job(SIX).withCables(Stream.concat(
+                        job(SIX).cables().stream(),
+                        Stream.of(new Cable("C-91", "01", 9, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toPoints(List.of("03", "02")))
+                                .withLaying(Laying.PLANNED.withType(SIX))))
+                .toList());
+        assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
+                .isEqualTo("The loop of 02 comes to Panel twice");
     }
 }

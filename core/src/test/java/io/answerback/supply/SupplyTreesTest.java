@@ -5,16 +5,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.cores.CableCores;
 import io.answerback.cores.CorePlan;
 import io.answerback.edit.CableEdits;
 import io.answerback.edit.CablingEdits;
 import io.answerback.edit.Edits;
 import io.answerback.edit.PointEdits;
 import io.answerback.edit.PowerEdits;
+import io.answerback.job.AsFound;
 import io.answerback.job.Battery;
+import io.answerback.job.Cable;
+import io.answerback.job.CableEnds;
 import io.answerback.job.CableType;
+import io.answerback.job.Conductor;
 import io.answerback.job.CoreUse;
 import io.answerback.job.Job;
+import io.answerback.job.Laying;
 import io.answerback.job.LoadFigure;
 import io.answerback.job.Panel;
 import io.answerback.job.PanelProfile;
@@ -23,8 +29,10 @@ import io.answerback.job.PowerOrder;
 import io.answerback.job.Sounding;
 import io.answerback.job.SupplyUnit;
 import io.answerback.testing.SmallBox;
+import io.answerback.testing.SmallBus;
 import io.answerback.testing.SmallJob;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -127,6 +135,45 @@ class SupplyTreesTest {
                 .extracting(Remedy::words)
                 .containsExactly("Double the supply pair of C-02");
         assertThat(Remedies.of(job(), "99", List.of())).isEmpty();
+    }
+
+    @Test
+    void theTrunkToAJointBoxIsAmongTheWaysToMend() {
+        Job job = CablingEdits.throughJoint(List.of("C-01", "C-02"), "J-1", SmallJob.THIN)
+                .on(job());
+        String trunk = job.cables().getLast().id();
+        job = Edits.cableMetres(trunk, 100).on(job);
+        job = CableEdits.laying("", trunk, laying -> laying.withType(EIGHT)).on(job);
+        CableType thick =
+                new CableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
+        List<Remedy> remedies = Remedies.of(job, "02", List.of(thick));
+        assertThat(remedies).extracting(Remedy::words).contains("Run %s as 8-core thick".formatted(trunk));
+        double before = volts(job, "02").atEnd();
+        assertThat(remedies).allSatisfy(remedy -> {
+            assertThat(remedy.atEndVolts()).isGreaterThan(before);
+            assertThat(remedy.ok()).isFalse();
+        });
+    }
+
+    @Test
+    void aModuleFedFromElsewhereKeepsTheCommonZeroVoltsWithItsBus() {
+        Job plain = SmallBus.job();
+        Job job = plain.withCables(List.of(
+                new Cable("C-80", "01", 20, SmallJob.THIN, 20, 20)
+                        .withEnds(CableEnds.toModule("Keypad 1"))
+                        .withLaying(Laying.PLANNED.withType(SmallBox.FOUR)),
+                new Cable("C-81", "01", 2, SmallJob.THIN, 20, 20)
+                        .withEnds(CableEnds.toModule("Keypad 1").startingAt("Expander 1"))
+                        .withLaying(Laying.PLANNED
+                                .withType(SmallBox.FOUR)
+                                .withAsFound(new AsFound(
+                                        Map.of("red", CoreUse.SUPPLY, "black", CoreUse.SUPPLY_RETURN),
+                                        Optional.empty(),
+                                        null)))));
+        CableCores bus = CorePlan.of(job).cable("C-80").orElseThrow();
+        assertThat(bus.core(CoreUse.SUPPLY_RETURN)).isPresent();
+        assertThat(bus.core(CoreUse.BUS_ONE)).isPresent();
+        assertThat(bus.core(CoreUse.SUPPLY)).isEmpty();
     }
 
     @Test

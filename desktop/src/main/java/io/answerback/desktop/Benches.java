@@ -60,8 +60,8 @@ final class Benches {
         Conductor usual = usual(opened.conductors());
         this.survey = new MadeOnce<>(() -> new SurveyBench(desk, look, opened.kinds(), usual, clock, shelf, table));
         this.loop = new MadeOnce<>(() -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock));
-        this.cable = new MadeOnce<>(
-                () -> new CableBench(desk, look, cables, usual, new PrintPart(desk, disk, stage, cables), clock));
+        this.cable = new MadeOnce<>(() ->
+                new CableBench(desk, look, cables, usual, new PrintPart(desk, disk, stage, cables, clock), clock));
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
         this.power = new MadeOnce<>(() ->
                 new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage), faultPoint));

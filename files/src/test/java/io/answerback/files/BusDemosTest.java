@@ -89,10 +89,10 @@ class BusDemosTest {
                 .containsExactly(1, 2, 3);
         Job fewer = job.withBus(job.bus()
                 .withAddresses("Communicator", job.bus().of("Communicator").subList(0, 2)));
-        assertThat(found(fewer)).contains("listens-for-too-few:Communicator");
+        assertThat(found(fewer)).contains("listens-for-too-few:Communicator:3");
         Job mended = BusEdits.listening("Communicator").on(fewer);
         assertThat(mended.bus().of("Communicator")).hasSize(3);
-        assertThat(found(mended)).doesNotContain("listens-for-too-few:Communicator");
+        assertThat(found(mended)).doesNotContain("listens-for-too-few:Communicator:3");
     }
 
     @Test
@@ -123,7 +123,7 @@ class BusDemosTest {
         ConverterChoice.Offer first = choice.offers().getFirst();
         assertThat(first.kind().inputs()).isEqualTo(12);
         assertThat(first.boxes()).isEqualTo(1);
-        assertThat(first.radioZones()).isEqualTo(5);
+        assertThat(first.radioZones()).isEqualTo(12);
         // the button closes across its resistor, which the converter does not read
         assertThat(first.taken()).extracting(Point::id).containsExactly("04", "05", "07", "08", "09");
         assertThat(first.against()).singleElement().asString().startsWith("06 Desk hold-up: it does not read");
@@ -156,7 +156,7 @@ class BusDemosTest {
                 new Assessor(DataFiles.events()).assess(tight).facts().converters();
         assertThat(choice.offers().getFirst().enough()).isFalse();
         assertThat(choice.offers().getFirst().against())
-                .contains("5 zones use up as many of the panel's wireless zones; 3 are left.");
+                .contains("Their inputs use up 12 of the panel's wireless zones; 3 are left.");
     }
 
     @Test

@@ -163,13 +163,24 @@ final class VoltsSheet extends Sheet {
                 .orElse(", which no reel here has");
     }
 
+    private static String judged(Remedy remedy) {
+        if (remedy.ok()) {
+            return "enough";
+        }
+        return remedy.leavesShort().isEmpty()
+                ? "not enough"
+                : "leaves %s short".formatted(String.join(", ", remedy.leavesShort()));
+    }
+
     private void offer(DeviceVolts device, Tried tried) {
         remedies.getChildren().setAll(Words.title("What would mend it"), Words.wrapped(Words.quiet(needs(device))));
         for (Remedy remedy : tried.remedies()) {
-            Flow what = new Flow(
-                    Words.figure("%.2f V".formatted(remedy.atEndVolts())),
-                    Words.quiet(remedy.ok() ? "enough" : "not enough"),
-                    Tool.of("Do it", remedy.words() + "; undo takes it back", () -> desk.apply(remedy.edit())));
+            Flow what = new Flow(Words.figure("%.2f V".formatted(remedy.atEndVolts())), Words.quiet(judged(remedy)));
+            if (remedy.ok()) {
+                what.getChildren()
+                        .add(Tool.of(
+                                "Do it", remedy.words() + "; undo takes it back", () -> desk.apply(remedy.edit())));
+            }
             what.getStyleClass().add("section");
             remedies.getChildren()
                     .addAll(Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())), what);
