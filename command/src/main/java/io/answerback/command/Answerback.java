@@ -12,6 +12,7 @@ public final class Answerback {
     public static void main(String[] arguments) {
         if (arguments.length == 1 && arguments[0].equals("demo")) {
             Window.choose();
+            Main.oneDecimalSign();
             AnswerbackApplication.launch(new Opening.Demo(1));
             System.exit(0);
         }

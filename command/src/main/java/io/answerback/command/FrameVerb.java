@@ -2,6 +2,7 @@ package io.answerback.command;
 
 import io.answerback.event.Qualifier;
 import io.answerback.event.Signal;
+import io.answerback.files.DataFiles;
 import io.answerback.report.ContactId;
 import io.answerback.report.IpFrame;
 import io.answerback.report.IpFrames;
@@ -34,16 +35,18 @@ final class FrameVerb implements Callable<Integer> {
     @Option(names = "--zone", required = true, description = "0 to 999")
     private int zone;
 
-    @Option(names = "--seq", defaultValue = "1", description = "sequence of an IP frame, 1 to 9999")
-    private int sequence;
+    @Option(names = "--seq", description = "sequence of an IP frame, 1 to 9999 (default: 1)")
+    private Integer sequence;
 
     @Option(names = "--time", description = "time of an IP frame, as 2026-05-12T09:41:07Z (default: now)")
     private String time;
 
-    @Option(names = "--receiver", defaultValue = "", description = "receiver number of an IP frame (R field)")
+    @Option(names = "--receiver", description = "receiver number of an IP frame, 1 to 6 hexadecimal digits (R field)")
     private String receiver;
 
-    @Option(names = "--line", defaultValue = "0", description = "line number of an IP frame (L field)")
+    @Option(
+            names = "--line",
+            description = "line number of an IP frame, 1 to 6 hexadecimal digits (L field; default: 0)")
     private String line;
 
     @Option(names = "--json", description = "answer as one JSON document")
@@ -51,16 +54,44 @@ final class FrameVerb implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (DataFiles.events().find(event).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "event is \"%s\", which is in no table; write one of the table's three digits, such as 130"
+                            .formatted(event));
+        }
         Signal signal = new Signal(account, qualifier(), event, area, zone);
         String frame = switch (format) {
-            case "contact-id" -> ContactId.encode(signal);
-            case "dc09-cid" -> IpFrames.encode(IpFrame.of(signal, sequence, receiver, line, time()));
+            case "contact-id" -> withoutIpFields(ContactId.encode(signal));
+            case "dc09-cid" -> IpFrames.encode(ipFrame(signal));
             default ->
                 throw new IllegalArgumentException("format is \"" + format + "\"; there are contact-id and dc09-cid");
         };
         String printable = IpFrames.printable(frame);
         System.out.println(json ? Json.text(Json.object().put("format", format).put("frame", frame)) : printable);
         return 0;
+    }
+
+    private IpFrame ipFrame(Signal signal) {
+        String its = receiver == null ? "" : number("receiver", receiver);
+        String onLine = line == null ? "0" : number("line", line);
+        return IpFrame.of(signal, sequence == null ? 1 : sequence, its, onLine, time());
+    }
+
+    /// SIA DC-09 5.5.1: one to six hexadecimal digits.
+    private static String number(String what, String typed) {
+        if (!typed.matches("[0-9A-Fa-f]{1,6}")) {
+            throw new IllegalArgumentException(
+                    "%s number is \"%s\"; write 1 to 6 hexadecimal digits, such as 1A".formatted(what, typed));
+        }
+        return typed.toUpperCase(Locale.ROOT);
+    }
+
+    private String withoutIpFields(String frame) {
+        if (sequence != null || time != null || receiver != null || line != null) {
+            throw new IllegalArgumentException(
+                    "contact-id carries no sequence, time, receiver or line; leave them out, or use dc09-cid");
+        }
+        return frame;
     }
 
     private Qualifier qualifier() {

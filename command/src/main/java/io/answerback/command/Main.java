@@ -2,6 +2,7 @@ package io.answerback.command;
 
 import io.answerback.files.BrokenFile;
 import java.io.IOException;
+import java.util.Locale;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -44,13 +45,19 @@ public final class Main implements Runnable {
     /// Runs one verb and leaves with its exit code. The commonest call needs no parsing, which alone takes
     /// longer than a window.
     public static void main(String[] arguments) {
-        int code = commandLine().execute(arguments);
+        int code = BAD_CALL;
+        try {
+            code = commandLine().execute(arguments);
+        } catch (StackOverflowError | OutOfMemoryError beyond) {
+            System.err.println(crashed(beyond));
+        }
         System.out.flush();
         System.exit(code);
     }
 
     /// The command line, ready to execute.
     public static CommandLine commandLine() {
+        oneDecimalSign();
         return new CommandLine(new Main())
                 .setParameterExceptionHandler((bad, arguments) -> {
                     bad.getCommandLine().getErr().println(oneLine(bad.getMessage()) + ". Try: answerback --help");
@@ -60,14 +67,26 @@ public final class Main implements Runnable {
                 .setCaseInsensitiveEnumValuesAllowed(true);
     }
 
-    private static int refuse(Exception failed, CommandLine command) throws Exception {
+    /// Figures are written with a point whatever the machine's language: they are typed and read back so.
+    static void oneDecimalSign() {
+        Locale.setDefault(Locale.Category.FORMAT, Locale.ENGLISH);
+    }
+
+    private static int refuse(Exception failed, CommandLine command) {
         if (failed instanceof BrokenFile
                 || failed instanceof IllegalArgumentException
                 || failed instanceof IOException) {
             command.getErr().println(oneLine(failed.getMessage()));
             return BAD_CALL;
         }
-        throw failed;
+        command.getErr().println(crashed(failed));
+        return BAD_CALL;
+    }
+
+    /// What a failure nobody foresaw is called: never the exit code of a wrong finding, and no trace.
+    private static String crashed(Throwable failed) {
+        return "The command could not be finished (%s); nothing was changed. Try another input, and report this one"
+                .formatted(failed.getClass().getSimpleName());
     }
 
     private static String oneLine(String message) {

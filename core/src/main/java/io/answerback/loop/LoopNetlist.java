@@ -76,7 +76,7 @@ public final class LoopNetlist {
     /// @param title its first line
     public String text(String title) {
         StringBuilder text =
-                new StringBuilder("* ").append(title.replaceAll("\\s+", " ")).append('\n');
+                new StringBuilder("* ").append(SpiceText.plain(title)).append('\n');
         elements.forEach(element -> text.append(element).append('\n'));
         text.append(".control\nset numdgt=9\nop\n");
         prints.forEach(print -> text.append(print).append('\n'));

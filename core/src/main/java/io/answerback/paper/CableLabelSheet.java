@@ -16,8 +16,8 @@ public final class CableLabelSheet {
 
     private CableLabelSheet() {}
 
-    /// The labels of a job, two a cable: the first for the end at the box. What does not fit at the smallest size that
-    /// can be read is cut short, and said among the problems.
+    /// The labels of a job, two a cable: the first for the end at the box. What does not fit at the smallest
+    /// size that can be read is cut short, and said among the problems.
     public static Paper of(Job job, CorePlan plan, LabelStock stock, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
@@ -96,8 +96,11 @@ public final class CableLabelSheet {
         return size;
     }
 
+    /// Nothing longer than this is ever on a label, however wide.
+    private static final int LONGEST = 400;
+
     private static String fitted(String words, double room, double size, boolean strong, Measure measure) {
-        String fits = words;
+        String fits = words.length() > LONGEST ? words.substring(0, LONGEST) : words;
         while (fits.length() > 1 && measure.width(fits, size, strong) > room) {
             fits = fits.substring(0, fits.length() - 2).stripTrailing() + "…";
         }

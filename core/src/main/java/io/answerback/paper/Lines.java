@@ -5,14 +5,18 @@ import java.util.List;
 
 /// Breaks words into lines.
 final class Lines {
+    /// What is longer is cut: no page is read for it, and setting it would take for ever.
+    private static final int LONGEST = 2000;
+
     private Lines() {}
 
-    /// The words in as many lines as they need. A single word that is wider than the line stands alone, and is broken
-    /// where it must be.
+    /// The words in as many lines as they need. A single word that is wider than the line stands alone, and is
+    /// broken where it must be.
     static List<String> of(String words, double width, double size, boolean strong, Measure measure) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
-        for (String word : words.split(" ")) {
+        String set = words.length() > LONGEST ? words.substring(0, LONGEST) + "…" : words;
+        for (String word : set.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (measure.width(longer, size, strong) <= width) {
                 line.setLength(0);

@@ -1,5 +1,6 @@
 package io.answerback.supply;
 
+import io.answerback.loop.SpiceText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -34,7 +35,7 @@ public final class SupplyNetlist {
                 before,
                 at,
                 Math.max(LEAST_OHMS, node.ohms()),
-                node.cableId()));
+                SpiceText.plain(node.cableId())));
         elements.add(String.format(Locale.ROOT, ".nodeset v(%d)=%.6g", at, volts));
         for (SupplyNode.Load load : node.loads()) {
             elements.add(element(load, at));
@@ -65,7 +66,7 @@ public final class SupplyNetlist {
     ///
     /// @param title what it is, as its first line
     public String text(String title) {
-        List<String> lines = new ArrayList<>(List.of("* " + title.replaceAll("\\s+", " ")));
+        List<String> lines = new ArrayList<>(List.of("* " + SpiceText.plain(title)));
         lines.addAll(elements);
         lines.add(".control");
         lines.add("set numdgt=12");

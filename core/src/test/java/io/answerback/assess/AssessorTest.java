@@ -7,12 +7,25 @@ import io.answerback.chain.PointResult;
 import io.answerback.check.Stop;
 import io.answerback.edit.Edit;
 import io.answerback.edit.Edits;
+import io.answerback.edit.LearningEdits;
 import io.answerback.edit.LoopEdits;
+import io.answerback.edit.PowerEdits;
+import io.answerback.edit.PracticeEdits;
+import io.answerback.edit.SetupEdits;
+import io.answerback.job.Battery;
+import io.answerback.job.Decision;
 import io.answerback.job.Job;
 import io.answerback.job.Link;
+import io.answerback.job.LoadFigure;
+import io.answerback.job.RuleFigure;
+import io.answerback.job.School;
+import io.answerback.job.Setup;
+import io.answerback.job.TitleBlock;
 import io.answerback.job.UnusedTermination;
 import io.answerback.job.ZoneType;
 import io.answerback.testing.SmallJob;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
@@ -91,6 +104,32 @@ class AssessorTest {
                 Edits.account(1, ""),
                 Edits.account(2, "ABCD"),
                 Edits.unusedFitted("P.4", UnusedTermination.LINK));
-        return one.list();
+        return Arbitraries.oneOf(one, elsewhere()).list();
+    }
+
+    /// Edits of what is no part of a loop or its point: set-up, bus, radio, power and practice.
+    private static Arbitrary<Edit> elsewhere() {
+        LocalDate day = LocalDate.parse("2024-01-01");
+        return Arbitraries.of(
+                SetupEdits.decide(Decision.SOUNDER_TIME, 0, "25"),
+                SetupEdits.decide(Decision.ENTRY_TIME, 1, "200"),
+                SetupEdits.decide(Decision.ZONE_CHIME, 2, "yes"),
+                SetupEdits.found("zone-type", 2, "3"),
+                SetupEdits.user(new Setup.User(2, "Two", List.of(1), Optional.empty())),
+                LearningEdits.service(Optional.of(9)),
+                LearningEdits.present("Panel", false),
+                PowerEdits.battery(new Battery("Panel", 7, 1, 20, Optional.of(day))),
+                PowerEdits.noBattery("Panel"),
+                PowerEdits.load(new LoadFigure("01", 40, 80, LoadFigure.Source.MEASURED)),
+                PowerEdits.alarmShare(40),
+                PracticeEdits.school("", School.ZONE_OFF),
+                PracticeEdits.school("", School.PER_ZONE),
+                PracticeEdits.figure("", RuleFigure.STANDBY_HOURS, 60),
+                PracticeEdits.figure("", RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 60),
+                PracticeEdits.reason("scheme:01", "as found"),
+                PracticeEdits.people(400),
+                PracticeEdits.drawings(new TitleBlock("Firm", "A")),
+                new Edit("proof", job -> job.withProofs(List.of())),
+                new Edit("modules", job -> job.withModules(List.copyOf(new ArrayList<>(job.modules())))));
     }
 }

@@ -132,6 +132,16 @@ class PaperSettingTest {
     }
 
     @Test
+    void aNameOfAMillionSignsIsSetInAFewLines() {
+        String endless = "x".repeat(1_000_000);
+        assertThat(Lines.of(endless, 40, 3, false, HALF)).hasSizeLessThan(1000);
+        Job job = PointEdits.change("", Set.of("02"), point -> point.withName(endless))
+                .on(SmallBox.job(SIX));
+        assertThat(CableLabelSheet.of(job, CorePlan.of(job), ROLL, HALF).problems())
+                .isNotEmpty();
+    }
+
+    @Test
     void labelsAreTwoACableAndLongNamesAreCutAndSaid() {
         Job job = SmallBox.job(SIX);
         Paper roll = CableLabelSheet.of(job, CorePlan.of(job), ROLL, HALF);

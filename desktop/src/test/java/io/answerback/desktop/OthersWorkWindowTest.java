@@ -159,9 +159,6 @@ class OthersWorkWindowTest {
             workplace = open(stage);
             return null;
         });
-        System.err.println(
-                "DBG " + inWindow() + " " + workplace.keeper().conflict().get() + " "
-                        + workplace.desk().now().notice());
         until(() -> inWindow() == 33 && reads(robot, "One part differs: Cable C-01"));
         assertThat(inFile()).isEqualTo(71);
     }

@@ -49,8 +49,8 @@ class PowerWindowTest extends DemoWindow {
         until(() -> reads(robot, "37.0 h and the alarm"));
         onScreen(() -> ((Slider) named(robot, "What if: Coldest")).setValue(-20));
         until(() -> !reads(robot, "37.0 h and the alarm") && reads(robot, "h and the alarm"));
-        assertThat(reads(robot, "20 Cold room B movement falls out"))
-                .as("what falls out is seen to fall out earlier")
+        assertThat(reads(robot, "20 Cold room B movement drops out"))
+                .as("what drops out is seen to drop out earlier")
                 .isTrue();
         assertThat(job()).isSameAs(before);
         click(robot, "As it is");
@@ -62,7 +62,7 @@ class PowerWindowTest extends DemoWindow {
         assertThat(finds("volts-short:20")).isTrue();
         click(robot, "Sheet Volts");
         until(() -> reads(robot, "Double the supply pair of C-26"));
-        click(robot, "Do it: Double the supply pair of C-26");
+        click(robot, "Do it: A run of its own from Panel");
         until(() -> !finds("volts-short:20") && reads(robot, "Nothing here is short of volts"));
         control(robot, KeyCode.Z);
         until(() -> finds("volts-short:20"));
