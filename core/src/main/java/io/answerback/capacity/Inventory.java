@@ -134,7 +134,7 @@ public record Inventory(
                 .sum();
     }
 
-    /// How many inputs are wanting.
+    /// How many inputs are missing.
     public int shortOf() {
         return unplaced.size();
     }

@@ -40,8 +40,8 @@ final class ContactUnlikeScheme implements PointRule {
                 : Stream.of(finding(
                         point,
                         "Its contact is " + has.words(),
-                        "A %s wants one that is %s: at rest it would read as active."
-                                .formatted(scheme.words(), wanted.words()),
+                        "%s wants one that is %s: at rest it would read as active."
+                                .formatted(scheme.capitalWithArticle(), wanted.words()),
                         "Take the relay's other contact, or choose a scheme for this one."));
     }
 

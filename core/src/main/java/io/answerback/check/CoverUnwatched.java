@@ -24,8 +24,8 @@ final class CoverUnwatched implements PointRule {
                         grade(job),
                         its.id(),
                         "Its cover is watched by nothing",
-                        "A %s does not see it, and this job has no tamper ring."
-                                .formatted(its.loop().scheme().words()),
+                        "%s does not see it, and this job has no tamper ring."
+                                .formatted(its.loop().scheme().capitalWithArticle()),
                         "Wire it as a double end-of-line, or join all covers in one ring."));
     }
 }

@@ -8,9 +8,9 @@ public enum SchemeKind {
     CLOSED_LOOP("closed loop"),
     /// A normally-open contact, no resistor: a cut looks normal.
     NORMALLY_OPEN("normally-open loop"),
-    /// One resistor at the end of the line, in series with a normally-closed contact.
+    /// An end-of-line resistor in series with a normally-closed contact.
     SINGLE_END_OF_LINE("single end-of-line", Part.END_OF_LINE),
-    /// One resistor at the end of the line with a normally-open contact across it.
+    /// An end-of-line resistor with a normally-open contact across it.
     END_OF_LINE_ACROSS("end-of-line, contact across it", Part.END_OF_LINE),
     /// A resistor in series and a second one across the alarm contact, with the cover contact in series.
     DOUBLE_END_OF_LINE("double end-of-line", Part.END_OF_LINE, Part.ALARM),
@@ -25,7 +25,7 @@ public enum SchemeKind {
 
     /// A value a scheme has a place for.
     public enum Part {
-        /// The resistor at the end of the line.
+        /// The end-of-line resistor.
         END_OF_LINE,
         /// The resistor of the alarm contact, or what a tripped two-wire detector amounts to.
         ALARM,
@@ -69,6 +69,11 @@ public enum SchemeKind {
     /// Whether it has an end-of-line resistor.
     public boolean hasEndOfLine() {
         return parts.contains(Part.END_OF_LINE);
+    }
+
+    /// Its name with the article, at the beginning of a sentence: "An end-of-line, contact across it".
+    public String capitalWithArticle() {
+        return ("aeio".indexOf(words.charAt(0)) >= 0 ? "An " : "A ") + words;
     }
 
     /// The scheme's name in plain words.

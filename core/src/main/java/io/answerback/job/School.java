@@ -13,7 +13,7 @@ public enum School {
 
     /// A closed loop with a separate tamper ring.
     CLOSED_LOOP(Question.LOOP),
-    /// One resistor at the end of the line.
+    /// One end-of-line resistor.
     SINGLE_END_OF_LINE(Question.LOOP),
     /// One resistor at the end and one across the alarm contact.
     DOUBLE_END_OF_LINE(Question.LOOP),

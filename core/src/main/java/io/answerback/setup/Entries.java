@@ -132,10 +132,12 @@ public final class Entries {
         }
         if (Math.abs(count - nearest) > EXACT) {
             int below = (int) Math.floor(count);
-            return Typing.cannot("the panel counts in steps: %s or %s"
-                    .formatted(
-                            words(setting, Math.max(form.least(), below)),
-                            words(setting, Math.min(form.most(), below + 1))));
+            String low = words(setting, Math.max(form.least(), below));
+            String high = words(setting, Math.min(form.most(), below + 1));
+            return Typing.cannot(
+                    low.equals(high)
+                            ? "the nearest the panel takes is %s".formatted(low)
+                            : "the panel counts in steps: %s or %s".formatted(low, high));
         }
         return Typing.of(counted(form, (int) nearest));
     }

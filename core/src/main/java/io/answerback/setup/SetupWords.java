@@ -16,7 +16,10 @@ public final class SetupWords {
     /// A value as a person says it, such as "10 min", "immediate" or "areas 1 and 2".
     public static String value(Decision decision, SettingValue value) {
         return switch (value) {
-            case SettingValue.Amount amount -> (plain(amount.value()) + " " + decision.unit()).strip();
+            case SettingValue.Amount amount ->
+                amount.value() == 1 && decision.unit().equals("times")
+                        ? "once"
+                        : (plain(amount.value()) + " " + decision.unit()).strip();
             case SettingValue.Switch yesOrNo -> yesOrNo.on() ? "yes" : "no";
             case SettingValue.Chosen chosen -> chosen(decision, chosen.name());
             case SettingValue.Numbers numbers -> numbers(numbers);

@@ -10,8 +10,8 @@ import java.util.Optional;
 /// @param unit how its kind sounds
 /// @param level what its link is set to
 /// @param volts the volts at it in an alarm; empty while no cable brings it a supply
-/// @param ownMinutes how long the battery inside it sounds, cold, old and with a quarter kept back, in minutes; empty
-///     without one
+/// @param ownMinutes how long the battery inside it sounds, cold, old and worn to the share of its capacity it
+///     is replaced at, in minutes; empty without one
 /// @param rechargeHours how long that battery takes to be full again, in hours; empty without one
 public record SounderState(
         String part,
@@ -39,9 +39,8 @@ public record SounderState(
                 unit.battery().map(own -> own.ampHours() * MILLI / own.chargeMilliamps()));
     }
 
-    /// For how long it sounds when the panel asks for some minutes: no longer than it does by itself, and no longer
-    /// than
-    /// the battery inside it lasts.
+    /// For how long it sounds when the panel asks for some minutes: no longer than it does by itself, and no
+    /// longer than the battery inside it lasts.
     public double soundsMinutes(double askedMinutes) {
         double cut = unit.mostMinutes() > 0 ? Math.min(askedMinutes, unit.mostMinutes()) : askedMinutes;
         return Math.min(cut, ownMinutes.orElse(cut));

@@ -34,7 +34,7 @@ public record HiddenPoints(Point point, int moreInputs, int freeInputs) {
         return point.inSeries().stream().map(SeriesContact::name).toList();
     }
 
-    /// How many inputs are wanting for it.
+    /// How many inputs are missing for it.
     public int shortOf() {
         return Math.max(0, moreInputs - freeInputs);
     }

@@ -330,7 +330,7 @@ class SurveyWindowTest {
     @Test
     void theConverterIsFittedAndEveryPointGetsItsInput(FxRobot robot) {
         open(robot, 3, SurveySheet.INPUTS);
-        until(() -> reads(robot, "6 inputs are wanting") && reads(robot, "it speaks band Q; this panel hears band P"));
+        until(() -> reads(robot, "6 inputs are missing") && reads(robot, "it speaks band Q; this panel hears band P"));
         robot.clickOn("Fit");
         until(() -> reads(robot, "Give 6 points their inputs"));
         robot.clickOn("Give 6 points their inputs");

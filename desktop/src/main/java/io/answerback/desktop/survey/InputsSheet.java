@@ -135,11 +135,14 @@ final class InputsSheet extends Sheet {
         }
         if (inventory.shortOf() > 0) {
             rows.getChildren()
-                    .add(Words.section(
-                            "%d inputs are wanting".formatted(inventory.shortOf()),
-                            ways.ways().isEmpty()
-                                    ? "no mix of modules this panel takes is enough"
-                                    : "cheapest first: fewest boxes, then modules, then current"));
+                    .add(
+                            Words.section(
+                                    inventory.shortOf() == 1
+                                            ? "1 input is missing"
+                                            : "%d inputs are missing".formatted(inventory.shortOf()),
+                                    ways.ways().isEmpty()
+                                            ? "no mix of modules this panel takes is enough"
+                                            : "cheapest first: fewest boxes, then mains spurs, modules and current; prices are not counted"));
             ways.ways().forEach(way -> rows.getChildren().add(row(way)));
         }
         ways.ruledOut()

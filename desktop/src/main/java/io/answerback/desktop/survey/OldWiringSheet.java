@@ -103,11 +103,15 @@ final class OldWiringSheet extends Sheet {
         return row;
     }
 
+    private static String missing(int count) {
+        return count == 1 ? "1 is missing" : count + " are missing";
+    }
+
     private Node ways(HiddenPoints hidden) {
         String takes = "It takes %s; %s."
                 .formatted(
                         hidden.moreInputs() == 1 ? "1 more input" : hidden.moreInputs() + " more inputs",
-                        hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : hidden.shortOf() + " are wanting");
+                        hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : missing(hidden.shortOf()));
         Flow row = new Flow(
                 Tool.of(
                         "Split into %d points"
