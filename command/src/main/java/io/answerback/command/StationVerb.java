@@ -18,9 +18,11 @@ import picocli.CommandLine.Option;
         description = "practice station without a window",
         footer = {
             "",
-            "At most 256 connections at once, 128 of one address; for one more, the one without a whole frame for the",
-            "longest is closed. A frame has 4106 bytes at most and 10 s to arrive; 30 s without a byte, or 5 s without",
-            "taking an answer, end a connection. 2000 lines wait for a slow reader of this log; more are lost and counted."
+            "At most 256 connections at once, 128 of one address; for one more, the one",
+            "without a whole frame for the longest is closed. A frame has 4106 bytes at most",
+            "and 10 s to arrive; 30 s without a byte, or 5 s without taking an answer, end a",
+            "connection. 2000 lines wait for a slow reader of this log; more are lost and",
+            "counted."
         },
         mixinStandardHelpOptions = true)
 final class StationVerb implements Callable<Integer> {

@@ -253,6 +253,13 @@ class ZoneMapTest {
     }
 
     @Test
+    void aTakenOverHoldUpZoneProgrammedImmediateIsWrong() {
+        assertThat(found(takenOver())).doesNotContain("watches-only-when-set-programmed:03");
+        assertThat(found(Edits.zoneType(10, ZoneType.IMMEDIATE).on(takenOver())))
+                .contains("watches-only-when-set-programmed:03");
+    }
+
+    @Test
     void twoKeypadsOnOneZoneAreAConflictAndNotAnOrder() {
         Job both = BusEdits.takeOver("Keypad 1.1", 10).on(takenOver());
         assertThat(found(both)).contains("zone-taken-twice:10");

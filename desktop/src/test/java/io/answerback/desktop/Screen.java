@@ -11,11 +11,11 @@ import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// What somebody in front of the window can read, wait for and do.
-final class Screen {
+public final class Screen {
     private Screen() {}
 
     /// Waits until something has come about.
-    static void until(BooleanSupplier condition) {
+    public static void until(BooleanSupplier condition) {
         try {
             WaitForAsyncUtils.waitFor(
                     20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));

@@ -28,6 +28,9 @@ public record OpenFiles(Path folder) {
 
         @Override
         public void close() {
+            if (!channel.isOpen()) {
+                return;
+            }
             try {
                 channel.close();
                 Files.deleteIfExists(file);

@@ -147,7 +147,7 @@ final class LoopDrawing extends DeviceDrawing {
         return view().result()
                 .longestMetres()
                 .map(metres -> "longest that works: " + Figures.longest(metres, LoopCheck.LONGEST_METRES))
-                .orElse("not safe at any length");
+                .orElse("not safe as it is");
     }
 
     /// The resistor between the panel's own terminals, before the cable.

@@ -9,6 +9,7 @@ import io.answerback.job.Job;
 import java.io.IOException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -53,19 +54,19 @@ final class Autosave implements AutoCloseable {
     }
 
     /// Keeps what is unsaved without waiting.
-    void flush() {
+    ///
+    /// @return done once everything that was to be kept until now is on the disk, or was refused by it
+    Future<?> flush() {
         due.stop();
-        if (desk.now().unsaved()) {
-            keep();
-        }
+        return desk.now().unsaved() ? keep() : thread.submit(() -> {});
     }
 
-    private void keep() {
+    private Future<?> keep() {
         kept = desk.now().job();
         boolean unsaved = desk.now().unsaved();
         JobDocument now = document.with(kept);
         String under = key;
-        thread.execute(() -> write(unsaved, now, under));
+        return thread.submit(() -> write(unsaved, now, under));
     }
 
     private void write(boolean unsaved, JobDocument now, String under) {

@@ -14,10 +14,11 @@ import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.job.Job;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.Optional;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -104,36 +105,32 @@ public final class JobKeeper implements AutoCloseable {
     /// the file as they are. Unsaved edits of the job that leaves the desk stay in recovery and come back when
     /// it is opened again.
     public void open(Path file) {
-        autosave.flush();
-        letGo(file);
+        Future<?> kept = autosave.flush();
+        Optional<Path> now = desk.now().file();
+        Optional<OpenFiles.Hold> mine = hold;
+        AtomicBoolean letGo = new AtomicBoolean();
         disk.run(
-                () -> ReadJob.of(file, recovery, open, assess, Recovery.newKey(clock.instant())),
+                () -> {
+                    // what is unsaved here is read back from there
+                    kept.get();
+                    // the file this window has open itself is not open elsewhere
+                    if (now.isPresent() && FilePlaces.same(now.get(), file)) {
+                        mine.ifPresent(OpenFiles.Hold::close);
+                        letGo.set(true);
+                    }
+                    return ReadJob.of(file, recovery, open, assess, Recovery.newKey(clock.instant()));
+                },
                 read -> put(read, file),
                 refused -> {
+                    hold = letGo.get() ? Optional.empty() : hold;
                     holdAgain();
                     desk.tell(refused);
                 });
     }
 
-    /// The file this window has open itself is not open elsewhere.
-    private void letGo(Path file) {
-        if (desk.now().file().filter(now -> same(now, file)).isPresent()) {
-            hold.ifPresent(OpenFiles.Hold::close);
-            hold = Optional.empty();
-        }
-    }
-
     private void holdAgain() {
         if (hold.isEmpty() && desk.now().readOnly().isEmpty()) {
             desk.now().file().ifPresent(file -> disk.run(() -> open.take(file), taken -> hold = taken));
-        }
-    }
-
-    private static boolean same(Path one, Path other) {
-        try {
-            return Files.exists(one) && Files.exists(other) && Files.isSameFile(one, other);
-        } catch (IOException unknown) {
-            return false;
         }
     }
 
@@ -195,12 +192,14 @@ public final class JobKeeper implements AutoCloseable {
 
     /// Saves the job to a file, which becomes its own.
     public void saveAs(Path file) {
-        boolean own = desk.now().file().filter(now -> same(now, file)).isPresent();
-        if (own) {
-            save();
-        } else {
-            write(file, JobFile::overwrite);
-        }
+        Optional<Path> now = desk.now().file();
+        disk.run(() -> now.isPresent() && FilePlaces.same(now.get(), file), own -> {
+            if (own) {
+                save();
+            } else {
+                write(file, JobFile::overwrite);
+            }
+        });
     }
 
     private interface Writing {
@@ -210,31 +209,32 @@ public final class JobKeeper implements AutoCloseable {
     private void write(Path file, Writing how) {
         JobDocument now = document.with(desk.now().job());
         String before = key;
-        boolean own = desk.now().file().filter(its -> same(its, file)).isPresent();
+        Optional<Path> its = desk.now().file();
         disk.run(
                 () -> {
+                    boolean own = its.isPresent() && FilePlaces.same(its.get(), file);
                     try {
                         JobFile.Saved saved = how.write(file, now);
                         Optional<OpenFiles.Hold> taken = own ? Optional.empty() : open.take(file);
                         recovery.clear(before);
-                        return new Written(saved, taken);
+                        return new Written(saved, taken, own);
                     } catch (ChangedOutside theirs) {
-                        return new Written(null, Optional.empty());
+                        return new Written(null, Optional.empty(), own);
                     }
                 },
                 written -> {
                     if (written.saved() == null) {
                         compare(file);
                     } else {
-                        wrote(file, written, own);
+                        wrote(file, written);
                     }
                 });
     }
 
-    private record Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken) {}
+    private record Written(JobFile.Saved saved, Optional<OpenFiles.Hold> taken, boolean own) {}
 
-    private void wrote(Path file, Written written, boolean own) {
-        if (!own) {
+    private void wrote(Path file, Written written) {
+        if (!written.own()) {
             hold.ifPresent(OpenFiles.Hold::close);
             hold = written.taken();
         }
@@ -296,19 +296,9 @@ public final class JobKeeper implements AutoCloseable {
 
     /// Keeps both: this window's job is saved beside the file under another name, and goes on there.
     public void keepBoth() {
-        conflict.get().ifPresent(its -> write(beside(its.file()), JobFile::overwrite));
-    }
-
-    private static Path beside(Path file) {
-        String name = file.getFileName().toString();
-        String stem = name.endsWith(JobFile.ENDING) ? name.substring(0, name.length() - JobFile.ENDING.length()) : name;
-        int number = 1;
-        Path beside = file.resolveSibling("%s (mine)%s".formatted(stem, JobFile.ENDING));
-        while (Files.exists(beside)) {
-            number++;
-            beside = file.resolveSibling("%s (mine %d)%s".formatted(stem, number, JobFile.ENDING));
-        }
-        return beside;
+        conflict.get()
+                .ifPresent(its ->
+                        disk.run(() -> FilePlaces.beside(its.file()), beside -> write(beside, JobFile::overwrite)));
     }
 
     /// Keeps what is unsaved and waits until the disk has it.

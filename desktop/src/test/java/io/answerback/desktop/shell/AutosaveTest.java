@@ -1,0 +1,80 @@
+package io.answerback.desktop.shell;
+
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.atLeastOnce;
+import static org.mockito.Mockito.doNothing;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.verify;
+
+import io.answerback.assess.Assessor;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Disk;
+import io.answerback.edit.Edits;
+import io.answerback.files.DataFiles;
+import io.answerback.files.JobDocument;
+import io.answerback.files.Recovery;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.job.Job;
+import java.io.IOException;
+import java.nio.file.FileSystemException;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Unsaved edits on a disk that fails.
+@ExtendWith({ApplicationExtension.class, MockitoExtension.class})
+class AutosaveTest {
+    @Mock
+    private Recovery recovery;
+
+    private final Assessor assessor = new Assessor(DataFiles.events());
+    private final Job job = DemoJobs.job(1);
+    private final Desk desk = new Desk(assessor, assessor.assess(job), Optional.empty(), "");
+
+    private void edit(Autosave autosave, double metres) {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            desk.apply(Edits.cableMetres("C-17", metres));
+            autosave.edited();
+            autosave.flush();
+        });
+    }
+
+    @Test
+    void aDiskThatIsFullIsSaidInTheWindowAndTriedAgain() throws Exception {
+        doThrow(new FileSystemException("unsaved", null, "No space left on device"))
+                .when(recovery)
+                .keep(eq("key"), any());
+        try (Disk disk = new Disk(desk::tell)) {
+            Autosave autosave = new Autosave(desk, disk, recovery);
+            autosave.take(JobDocument.of(job), "key");
+            edit(autosave, 63);
+            until(() -> desk.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
+            assertThat(desk.now().job().cable("C-17").orElseThrow().metres()).isEqualTo(63);
+            doNothing().when(recovery).keep(eq("key"), any());
+            edit(autosave, 64);
+            until(() -> kept(64));
+            WaitForAsyncUtils.waitForAsyncFx(5_000, autosave::close);
+        }
+    }
+
+    private boolean kept(double metres) {
+        try {
+            verify(recovery, atLeastOnce())
+                    .keep(
+                            eq("key"),
+                            argThat(document ->
+                                    document.job().cable("C-17").orElseThrow().metres() == metres));
+            return true;
+        } catch (AssertionError | IOException notYet) {
+            return false;
+        }
+    }
+}
