@@ -7,6 +7,8 @@ import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
 import io.answerback.job.Job;
 import java.io.IOException;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -15,10 +17,11 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
 
-/// Keeps unsaved edits against a crash: half a second after the first edit that is not kept, however fast
-/// others follow. On a thread of its own, so that nothing else that is read, written or computed holds it up.
+/// Keeps unsaved edits against a crash: a quarter of a second after the first edit that is not kept, however
+/// fast others follow. While the disk is slower than that, only the newest state waits for it. On a thread of
+/// its own, so that nothing else that is read, written or computed holds it up.
 final class Autosave implements AutoCloseable {
-    private static final Duration AFTER = Duration.millis(500);
+    private static final Duration AFTER = Duration.millis(250);
 
     private final Desk desk;
     private final Disk disk;
@@ -26,10 +29,14 @@ final class Autosave implements AutoCloseable {
     private final PauseTransition due = new PauseTransition(AFTER);
     private final ExecutorService thread = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("autosave").factory());
+    private final Map<String, Waiting> waiting = new ConcurrentHashMap<>();
     private JobDocument document;
     private String key = "";
     private Job kept;
     private boolean failing;
+
+    /// What waits to be written for a job.
+    private record Waiting(boolean unsaved, JobDocument document) {}
 
     Autosave(Desk desk, Disk disk, Recovery recovery) {
         this.desk = desk;
@@ -63,10 +70,14 @@ final class Autosave implements AutoCloseable {
 
     private Future<?> keep() {
         kept = desk.now().job();
-        boolean unsaved = desk.now().unsaved();
-        JobDocument now = document.with(kept);
         String under = key;
-        return thread.submit(() -> write(unsaved, now, under));
+        waiting.put(under, new Waiting(desk.now().unsaved(), document.with(kept)));
+        return thread.submit(() -> {
+            Waiting newest = waiting.remove(under);
+            if (newest != null) {
+                write(newest.unsaved(), newest.document(), under);
+            }
+        });
     }
 
     private void write(boolean unsaved, JobDocument now, String under) {
