@@ -4,6 +4,7 @@ import io.answerback.job.ModuleKind;
 import io.answerback.radio.RadioPlaces;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /// One way to close a shortfall of inputs, with what it costs.
@@ -12,7 +13,8 @@ import java.util.stream.Collectors;
 /// @param inputs the inputs they bring
 /// @param spare the inputs left over once every point has one
 /// @param sharedBox the kinds of which two go into one box, by id
-public record Way(List<ModuleKind> modules, int inputs, int spare, List<String> sharedBox) {
+/// @param price what the modules cost by the firm's prices; empty where it does not keep one for each
+public record Way(List<ModuleKind> modules, int inputs, int spare, List<String> sharedBox, Optional<Double> price) {
     public Way {
         modules = List.copyOf(modules);
         sharedBox = List.copyOf(sharedBox);

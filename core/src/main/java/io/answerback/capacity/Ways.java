@@ -18,9 +18,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/// Finds the cheapest ways to close a shortfall of inputs: fewest boxes on the wall first, then fewest mains
-/// spurs, fewest modules, least current, and fewest inputs left over. What things cost to buy is not counted.
-/// Every mix of modules the panel takes is tried, never more than it has addresses and zones for.
+/// Finds the cheapest ways to close a shortfall of inputs: by the firm's prices where it keeps one for every
+/// way, then fewest boxes on the wall, fewest mains spurs, fewest modules, least current, and fewest inputs
+/// left over. Every mix of modules the panel takes is tried, never more than it has addresses and zones for.
 ///
 /// @param ways the best ways, cheapest first; empty when nothing is short or nothing helps
 /// @param ruledOut kinds of module that cannot help, each with the reason
@@ -53,7 +53,8 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         Search search = new Search(job, inventory, offers);
         search.from(0, new ArrayList<>());
         List<Way> best = search.found.stream()
-                .sorted(Comparator.comparingInt(Way::boxes)
+                .sorted(byPrice(search.found)
+                        .thenComparingInt(Way::boxes)
                         .thenComparingInt(Way::mainsSpurs)
                         .thenComparingInt(way -> way.modules().size())
                         .thenComparingDouble(Way::milliamps)
@@ -61,6 +62,17 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
                 .limit(MOST_SHOWN)
                 .toList();
         return new Ways(best, out);
+    }
+
+    /// By price where the firm keeps one for every way there is; else prices say nothing.
+    private static Comparator<Way> byPrice(List<Way> found) {
+        boolean all = found.stream().allMatch(way -> way.price().isPresent());
+        return Comparator.comparingDouble(way -> all ? way.price().orElseThrow() : 0);
+    }
+
+    /// Whether the ways are in the order of the firm's prices.
+    public boolean priced() {
+        return !ways.isEmpty() && ways.stream().allMatch(way -> way.price().isPresent());
     }
 
     private static String whyNot(Job job, ModuleKind kind, List<Point> unplaced) {
@@ -147,7 +159,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         }
 
         private boolean fits(List<ModuleKind> mix) {
-            Way way = new Way(mix, mix.stream().mapToInt(ModuleKind::inputs).sum(), 0, List.of());
+            Way way = new Way(mix, mix.stream().mapToInt(ModuleKind::inputs).sum(), 0, List.of(), Optional.empty());
             Count addresses = inventory.count("bus addresses");
             Count radio = inventory.count("wireless zones");
             return way.zones() <= zoneNumbersLeft
@@ -229,11 +241,20 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
                     .sum();
         }
 
+        private Optional<Double> price(List<ModuleKind> mix) {
+            Map<String, Double> prices = job.practice().firm().prices();
+            return mix.stream().allMatch(kind -> prices.containsKey(kind.id()))
+                    ? Optional.of(mix.stream()
+                            .mapToDouble(kind -> prices.get(kind.id()))
+                            .sum())
+                    : Optional.empty();
+        }
+
         private Way way(List<ModuleKind> mix) {
             int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
             List<String> sharedBox =
                     job.panel().profile().radio().map(RadioRule::sharedBox).orElse(List.of());
-            return new Way(mix, inputs, inputs - inventory.unplaced().size(), sharedBox);
+            return new Way(mix, inputs, inputs - inventory.unplaced().size(), sharedBox, price(mix));
         }
     }
 }

@@ -133,6 +133,7 @@ public record JobFacts(
                 && job.areas() == other.areas()
                 && job.panel() == other.panel()
                 && job.bus() == other.bus()
+                && job.practice() == other.practice()
                 && job.site() == other.site();
     }
 }

@@ -3,6 +3,7 @@ package io.answerback.job;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.TreeMap;
 
 /// What a firm does the same way on every job, unless the job departs for a reason.
 ///
@@ -12,13 +13,16 @@ import java.util.Map;
 /// @param schools the firm's answer to every question
 /// @param figures a value for every figure, in the figure's own unit
 /// @param cores which colour the firm uses for what
+/// @param prices what the firm pays for a kind of module, fitted, in its own currency, by the kind's id; those it
+///     does not keep are left out
 public record HouseRules(
         String name,
         String source,
         int grade,
         Map<Question, School> schools,
         Map<RuleFigure, Double> figures,
-        CoreConvention cores) {
+        CoreConvention cores,
+        Map<String, Double> prices) {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
     ///     not
     ///     answered, a school not one of its question's, or a figure out of bounds
@@ -29,6 +33,9 @@ public record HouseRules(
         schools = answered(Require.given(schools, "schools of the rules"));
         figures = bounded(Require.given(figures, "figures of the rules"));
         cores = cores == null ? CoreConvention.usual() : cores;
+        prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
+        prices.forEach((kind, price) ->
+                Require.within(Require.given(price, "price of " + kind), 0, 1_000_000, "price of " + kind));
         for (Question question : Question.values()) {
             Require.given(schools.get(question), "the rules' answer to " + question);
         }
@@ -37,10 +44,10 @@ public record HouseRules(
         }
     }
 
-    /// Rules with the usual colours of cores.
+    /// Rules with the usual colours of cores, and no prices.
     public HouseRules(
             String name, String source, int grade, Map<Question, School> schools, Map<RuleFigure, Double> figures) {
-        this(name, source, grade, schools, figures, CoreConvention.usual());
+        this(name, source, grade, schools, figures, CoreConvention.usual(), Map.of());
     }
 
     /// A copy of answers in the order of the questions.
@@ -69,7 +76,12 @@ public record HouseRules(
 
     /// The same rules with other colours of cores.
     public HouseRules withCores(CoreConvention other) {
-        return new HouseRules(name, source, grade, schools, figures, other);
+        return new HouseRules(name, source, grade, schools, figures, other, prices);
+    }
+
+    /// The same rules with other prices.
+    public HouseRules withPrices(Map<String, Double> other) {
+        return new HouseRules(name, source, grade, schools, figures, cores, other);
     }
 
     /// The firm's answer to a question.
@@ -88,6 +100,6 @@ public record HouseRules(
         allSchools.putAll(otherSchools);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);
-        return new HouseRules(newName, source, grade, allSchools, allFigures, cores);
+        return new HouseRules(newName, source, grade, allSchools, allFigures, cores, prices);
     }
 }

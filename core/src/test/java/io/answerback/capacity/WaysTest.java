@@ -19,6 +19,7 @@ import io.answerback.testing.SmallKinds;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -92,6 +93,22 @@ class WaysTest {
         BusRule one = new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 1, 3, 8)), 0, 0, true);
         Job counted = job.withPanel(new Panel("P", job.panel().profile().withBus(one)));
         assertThat(ways(counted).ways()).isEmpty();
+    }
+
+    @Test
+    void theFirmsPricesComeFirstWhereItKeepsThemAll() {
+        Job job = SmallCapacity.job(List.of(BOARD, PLUG, BUS), doors(5));
+        assertThat(ways(job).ways().getFirst().modules()).containsExactly(PLUG);
+        assertThat(ways(job).priced()).isFalse();
+        Map<String, Double> both = Map.of("plug-4", 120.0, "bus-8", 80.0);
+        Ways priced = ways(
+                job.withPractice(job.practice().withFirm(job.practice().firm().withPrices(both))));
+        assertThat(priced.ways().getFirst().modules()).containsExactly(BUS);
+        assertThat(priced.ways().getFirst().price()).contains(80.0);
+        assertThat(priced.priced()).isTrue();
+        Ways partly = ways(
+                job.withPractice(job.practice().withFirm(job.practice().firm().withPrices(Map.of("bus-8", 80.0)))));
+        assertThat(partly.ways().getFirst().modules()).containsExactly(PLUG);
     }
 
     @Test
@@ -208,7 +225,7 @@ class WaysTest {
                 List<ModuleKind> mix = new ArrayList<>(java.util.Collections.nCopies(a, one));
                 mix.addAll(java.util.Collections.nCopies(b, two));
                 int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
-                Way way = new Way(mix, inputs, inputs - inventory.shortOf(), List.of());
+                Way way = new Way(mix, inputs, inputs - inventory.shortOf(), List.of(), Optional.empty());
                 boolean heard = mix.stream().noneMatch(kind -> kind.radioBand().equals("band Q"));
                 boolean fits = way.addresses() <= 4
                         && way.radioZones() <= 16

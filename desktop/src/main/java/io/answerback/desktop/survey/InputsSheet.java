@@ -5,6 +5,7 @@ import io.answerback.capacity.Count;
 import io.answerback.capacity.Inventory;
 import io.answerback.capacity.Way;
 import io.answerback.capacity.Ways;
+import io.answerback.chain.Figures;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -142,7 +143,9 @@ final class InputsSheet extends Sheet {
                                             : "%d inputs are missing".formatted(inventory.shortOf()),
                                     ways.ways().isEmpty()
                                             ? "no mix of modules this panel takes is enough"
-                                            : "cheapest first: fewest boxes, then mains spurs, modules and current; prices are not counted"));
+                                            : ways.priced()
+                                                    ? "cheapest first, by the firm's prices"
+                                                    : "cheapest first: fewest boxes, then mains spurs, modules and current; the firm keeps no prices for them"));
             ways.ways().forEach(way -> rows.getChildren().add(row(way)));
         }
         ways.ruledOut()
@@ -173,6 +176,7 @@ final class InputsSheet extends Sheet {
                         ? "own supply"
                         : "%.0f mA".formatted(way.milliamps()));
         costs.add(some(way.boxes(), "box", "boxes"));
+        way.price().ifPresent(price -> costs.add("price " + Figures.plain(price)));
         if (way.radioZones() > 0) {
             costs.add("%d wireless zones".formatted(way.radioZones()));
         }
