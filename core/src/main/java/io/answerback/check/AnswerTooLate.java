@@ -25,7 +25,7 @@ final class AnswerTooLate implements JobRule {
                 "",
                 facts.job().communicator().name(),
                 "An answer may take %.0f s; the rule allows %.0f s".formatted(seconds, rule),
-                "%d %s of %.1f s at %d %s: so long it takes until the last has had its last try."
+                "%d %s of %.1f s at %d %s: that is the time until the last receiver has been tried for the last time."
                         .formatted(
                                 ip.attempts(),
                                 ip.attempts() == 1 ? "try" : "tries",

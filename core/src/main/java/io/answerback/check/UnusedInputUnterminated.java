@@ -3,6 +3,7 @@ package io.answerback.check;
 import io.answerback.cores.UnusedInputs;
 import io.answerback.job.Input;
 import io.answerback.job.Job;
+import io.answerback.job.SchemeKind;
 import io.answerback.job.ZoneType;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -28,6 +29,9 @@ final class UnusedInputUnterminated implements JobRule {
         String reads = job.inputModel(Optional.of(input)).schemes().stream()
                 .map(bands -> bands.scheme().words())
                 .collect(Collectors.joining(", "));
+        String left = UnusedInputs.schemes(job, input).stream()
+                .map(SchemeKind::withArticle)
+                .collect(Collectors.joining(" or "));
         return new Finding(
                 UNREAD + input.id(),
                 Stop.LOOP,
@@ -35,9 +39,9 @@ final class UnusedInputUnterminated implements JobRule {
                 "",
                 input.id(),
                 "%s does not read the scheme it is left in".formatted(input.name()),
-                "This firm's unused inputs are left as %s; this one reads %s: nothing is known to keep it quiet."
-                        .formatted(job.practice().scheme().words(), reads),
-                "Choose a loop scheme the panel reads on the rules page, or switch zone %02d off."
+                "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known."
+                        .formatted(left, reads),
+                "Choose a loop scheme the panel reads on the House rules sheet, or switch zone %02d off."
                         .formatted(input.zone()));
     }
 
@@ -54,8 +58,9 @@ final class UnusedInputUnterminated implements JobRule {
                 unused.watched()
                         ? "Its zone %02d is on, so the panel reports it for ever.".formatted(input.zone())
                         : "It is quiet only while zone %02d stays off.".formatted(input.zone()),
-                "As a %s it needs %s across an unused input."
+                "As %s it needs %s while it is unused."
                         .formatted(
-                                unused.bands().scheme().words(), unused.needs().words()));
+                                unused.bands().scheme().withArticle(),
+                                unused.needs().words()));
     }
 }

@@ -74,7 +74,8 @@ public final class UnusedInputs {
                 .findFirst();
     }
 
-    private static List<SchemeKind> schemes(Job job, Input input) {
+    /// The schemes an unused input may be left in, the best first.
+    public static List<SchemeKind> schemes(Job job, Input input) {
         Optional<ModuleKind.ReservedInput> kept = job.module(input.module())
                 .flatMap(module -> job.panel().profile().module(module.kindId()))
                 .flatMap(kind -> kind.reserved().stream()

@@ -73,7 +73,16 @@ public enum SchemeKind {
 
     /// Its name with the article, at the beginning of a sentence: "An end-of-line, contact across it".
     public String capitalWithArticle() {
-        return ("aeio".indexOf(words.charAt(0)) >= 0 ? "An " : "A ") + words;
+        return (vowelFirst() ? "An " : "A ") + words;
+    }
+
+    /// Its name with the article, within a sentence: "an end-of-line, contact across it".
+    public String withArticle() {
+        return (vowelFirst() ? "an " : "a ") + words;
+    }
+
+    private boolean vowelFirst() {
+        return "aeio".indexOf(words.charAt(0)) >= 0;
     }
 
     /// The scheme's name in plain words.
