@@ -2,10 +2,13 @@ package io.answerback.desktop.cable;
 
 import io.answerback.cores.BoxPlan;
 import io.answerback.cores.CableCores;
+import io.answerback.cores.Place;
 import io.answerback.cores.TamperRing;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
+import io.answerback.job.CableEnd;
+import io.answerback.job.TerminalUse;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -13,8 +16,8 @@ import java.util.Map;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
-/// The tamper ring of a box: from one terminal through every cover in turn to the other, and the covers it passes by
-/// below the place where they should be.
+/// The tamper ring of a box: from one terminal through every cover in turn to the other, and the covers it
+/// passes by below the place where they should be.
 final class RingDrawing extends Drawing {
     private static final double Y = 20;
     private static final double STATION = 44;
@@ -55,7 +58,7 @@ final class RingDrawing extends Drawing {
             if (i > 0) {
                 line("ring", x - step + STATION / 2, Y, x - STATION / 2, Y);
             }
-            station(stations.get(i), x, step);
+            station(stations.get(i), i == 0, x, step);
         }
         Map<Integer, Integer> there = new HashMap<>();
         for (String id : ring.leftOut()) {
@@ -65,24 +68,33 @@ final class RingDrawing extends Drawing {
         }
     }
 
-    private void station(String cableId, double x, double step) {
+    private void station(String cableId, boolean first, double x, double step) {
         double wide = Math.min(STATION, step - 8);
         Rectangle station = box(cableId.isEmpty() ? "ring-end" : "ring-station", x - wide / 2, Y - 12, wide, 24);
-        words("figure", cableId.isEmpty() ? endName() : cableId, x, Y, HPos.CENTER)
+        words("figure", cableId.isEmpty() ? endName(first) : cableId, x, Y, HPos.CENTER)
                 .setMouseTransparent(true);
         select(station, cableId);
     }
 
-    private String endName() {
+    /// In a joint box the ring begins with the lid and goes back in the cable it came in.
+    private String endName(boolean first) {
+        boolean joint = box.place().kind() == Place.Kind.JOINT_BOX;
+        if (joint) {
+            return first && !box.strip().isEmpty() ? "lid" : trunk();
+        }
         return box.strip().stream()
-                .filter(terminal -> terminal.use() == io.answerback.job.TerminalUse.TAMPER)
+                .filter(terminal -> terminal.use() == TerminalUse.TAMPER)
                 .map(terminal -> terminal.name())
                 .findFirst()
-                .orElse(box.cables().stream()
-                        .filter(cable -> cable.end() == io.answerback.job.CableEnd.FAR)
-                        .map(CableCores::id)
-                        .findFirst()
-                        .orElse("?"));
+                .orElse("?");
+    }
+
+    private String trunk() {
+        return box.cables().stream()
+                .filter(cable -> cable.end() == CableEnd.FAR)
+                .map(CableCores::id)
+                .findFirst()
+                .orElse("?");
     }
 
     /// Under the place where it belongs; the next ones of that place go to its right.

@@ -31,9 +31,9 @@ final class ResistorsSheet extends Sheet {
     private final Desk desk;
     private final ResistorDrawing drawing;
     private final BagPart bag;
-    private List<BandColour> bands = List.of(BandColour.RED, BandColour.RED, BandColour.RED, BandColour.BROWN);
     private double ohms = 2200;
     private double tolerancePercent = 1;
+    private List<BandColour> bands = ColourCode.bands(ohms, tolerancePercent);
     private PreferredValues stock = PreferredValues.E12;
 
     ResistorsSheet(Desk desk, Look look) {
