@@ -52,11 +52,17 @@ public record Recovery(Path folder) {
     /// @param key what the job goes by: its file, or a name while it has none
     /// @throws IOException when the disk refuses
     public void keep(String key, JobDocument document) throws IOException {
+        SafeFile.replace(file(key), text(document));
+    }
+
+    /// What would be written for the job. Asked for once, ahead of the first edit, it loads everything that
+    /// keeping a job needs: the first real one is then as fast as the later ones.
+    public static String text(JobDocument document) {
         ObjectNode kept = JobJson.MAPPER.createObjectNode();
         kept.put("format", FORMAT);
         kept.put("basedOn", document.fingerprint());
         kept.set("job", JobJson.MAPPER.readTree(JobCodec.write(document)));
-        SafeFile.replace(file(key), kept.toString());
+        return kept.toString();
     }
 
     /// What was kept of a job and never cleared. What is damaged is set aside.

@@ -34,6 +34,7 @@ final class Autosave implements AutoCloseable {
     private String key = "";
     private Job kept;
     private boolean failing;
+    private boolean warm;
 
     /// What waits to be written for a job.
     private record Waiting(boolean unsaved, JobDocument document) {}
@@ -51,6 +52,10 @@ final class Autosave implements AutoCloseable {
         document = taken;
         key = under;
         kept = taken.job();
+        if (!warm) {
+            warm = true;
+            thread.execute(() -> Recovery.text(taken));
+        }
     }
 
     /// The desk has changed.
