@@ -1,9 +1,9 @@
 package io.answerback.benchmarks;
 
-import io.answerback.assess.Assessment;
-import io.answerback.assess.Assessor;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Job;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

@@ -1,11 +1,11 @@
 package io.answerback.benchmarks;
 
-import io.answerback.cores.CorePlan;
-import io.answerback.edit.CableEdits;
-import io.answerback.edit.PracticeEdits;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.practice.School;
+import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Job;
-import io.answerback.job.School;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

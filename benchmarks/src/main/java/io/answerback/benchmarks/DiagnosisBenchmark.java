@@ -1,13 +1,13 @@
 package io.answerback.benchmarks;
 
-import io.answerback.fault.Diagnosis;
-import io.answerback.fault.Priors;
-import io.answerback.fault.Reading;
-import io.answerback.fault.Setup;
+import io.answerback.core.fault.Diagnosis;
+import io.answerback.core.fault.Priors;
+import io.answerback.core.fault.Reading;
+import io.answerback.core.fault.Setup;
+import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
-import io.answerback.loop.FittedLoop;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

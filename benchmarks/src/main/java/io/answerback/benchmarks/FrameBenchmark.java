@@ -1,10 +1,10 @@
 package io.answerback.benchmarks;
 
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
-import io.answerback.report.BadFrame;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.BadFrame;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import java.time.Instant;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

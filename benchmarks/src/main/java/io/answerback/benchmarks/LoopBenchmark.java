@@ -1,13 +1,13 @@
 package io.answerback.benchmarks;
 
-import io.answerback.assess.Assessor;
-import io.answerback.chain.PointResult;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.loop.LoopCheck;
+import io.answerback.core.loop.LoopFigure;
+import io.answerback.core.loop.LoopResult;
+import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Job;
-import io.answerback.loop.LoopCheck;
-import io.answerback.loop.LoopFigure;
-import io.answerback.loop.LoopResult;
-import io.answerback.loop.TrialFaults;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -1,15 +1,15 @@
 package io.answerback.benchmarks;
 
-import io.answerback.assess.Assessment;
-import io.answerback.assess.Assessor;
 import io.answerback.command.Main;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.survey.NewJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.survey.NewJob;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.PrintStream;
@@ -99,8 +99,8 @@ public final class MutationRun {
             takeJob(subject, file, verbs);
         } else if (subject.ending().equals(SettingsFile.PROFILE_ENDING)) {
             var profile = SettingsFile.profile(file);
-            assessor.assess(
-                    NewJob.of("Site", "", DataFiles.rules().getFirst(), io.answerback.job.School.SET_UNSET, profile));
+            assessor.assess(NewJob.of(
+                    "Site", "", DataFiles.rules().getFirst(), io.answerback.core.practice.School.SET_UNSET, profile));
         } else {
             SettingsFile.rules(file);
         }

@@ -1,6 +1,6 @@
 package io.answerback.benchmarks;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
@@ -15,8 +15,8 @@ import javafx.application.Platform;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 
-/// Drags a slider on the loop bench and then one on the power bench, one move a frame, and prints how long each frame
-/// took from the move to the end of layout.
+/// Drags a slider on the loop bench and then one on the power bench, one move a frame, and prints how long each
+/// frame took from the move to the end of layout.
 public final class SlideWindow extends Application {
     private static final int WARM_UP = 100;
     private static final int MOVES = 300;

@@ -1,9 +1,9 @@
 package io.answerback.benchmarks;
 
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.StationRules;
 import java.io.BufferedInputStream;

@@ -1,8 +1,8 @@
 package io.answerback.benchmarks;
 
-import io.answerback.job.LoadLaw;
-import io.answerback.supply.SupplyNode;
-import io.answerback.supply.SupplyVolts;
+import io.answerback.core.device.LoadLaw;
+import io.answerback.core.supply.SupplyNode;
+import io.answerback.core.supply.SupplyVolts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -1,14 +1,14 @@
 package io.answerback.command;
 
-import io.answerback.bus.BusModule;
-import io.answerback.bus.BusState;
-import io.answerback.check.JobFacts;
+import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.check.JobFacts;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Learned;
+import io.answerback.core.zone.ZoneMap;
 import io.answerback.files.BrokenFile;
-import io.answerback.job.BusAddress;
-import io.answerback.job.Input;
-import io.answerback.job.Learned;
-import io.answerback.radio.RadioState;
-import io.answerback.zone.ZoneMap;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;

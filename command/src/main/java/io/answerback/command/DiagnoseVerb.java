@@ -1,17 +1,17 @@
 package io.answerback.command;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.PointResult;
-import io.answerback.fault.Diagnosis;
-import io.answerback.fault.Explanation;
-import io.answerback.fault.FaultWords;
-import io.answerback.fault.Reading;
-import io.answerback.fault.Setup;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.fault.Diagnosis;
+import io.answerback.core.fault.Explanation;
+import io.answerback.core.fault.FaultWords;
+import io.answerback.core.fault.Reading;
+import io.answerback.core.fault.Setup;
+import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
-import io.answerback.job.InputModel;
-import io.answerback.job.Job;
-import io.answerback.loop.FittedLoop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;

@@ -1,11 +1,11 @@
 package io.answerback.command;
 
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.ContactId;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import io.answerback.files.DataFiles;
-import io.answerback.report.ContactId;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.format.DateTimeParseException;

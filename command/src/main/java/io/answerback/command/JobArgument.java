@@ -1,13 +1,13 @@
 package io.answerback.command;
 
-import io.answerback.assess.Assessment;
-import io.answerback.assess.Assessor;
-import io.answerback.chain.PointResult;
-import io.answerback.event.EventTable;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
-import io.answerback.job.Job;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.stream.Collectors;

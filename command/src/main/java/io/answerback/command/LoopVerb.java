@@ -1,17 +1,17 @@
 package io.answerback.command;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.LoopCheck;
+import io.answerback.core.loop.LoopLimits;
+import io.answerback.core.loop.LoopResult;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Conductor;
-import io.answerback.job.Job;
-import io.answerback.job.Link;
-import io.answerback.job.Meaning;
-import io.answerback.loop.CaseReading;
-import io.answerback.loop.LoopCheck;
-import io.answerback.loop.LoopLimits;
-import io.answerback.loop.LoopResult;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;

@@ -1,9 +1,9 @@
 package io.answerback.command;
 
-import io.answerback.job.DeviceBattery;
-import io.answerback.job.Enrolment;
-import io.answerback.job.SignalReading;
-import io.answerback.radio.Sender;
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.DeviceBattery;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.SignalReading;
 import java.time.LocalDate;
 import tools.jackson.databind.node.ObjectNode;
 

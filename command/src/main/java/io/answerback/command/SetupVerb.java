@@ -1,8 +1,8 @@
 package io.answerback.command;
 
+import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.RunSheet;
 import io.answerback.files.BrokenFile;
-import io.answerback.setup.EntryStep;
-import io.answerback.setup.RunSheet;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;

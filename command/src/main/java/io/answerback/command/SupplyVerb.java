@@ -1,14 +1,14 @@
 package io.answerback.command;
 
+import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.LoadLine;
+import io.answerback.core.supply.SounderState;
+import io.answerback.core.supply.Sounders;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.SupplyTree;
 import io.answerback.files.BrokenFile;
-import io.answerback.supply.BatteryState;
-import io.answerback.supply.DeviceVolts;
-import io.answerback.supply.LoadLine;
-import io.answerback.supply.SounderState;
-import io.answerback.supply.Sounders;
-import io.answerback.supply.Supplies;
-import io.answerback.supply.SupplyState;
-import io.answerback.supply.SupplyTree;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

@@ -2,7 +2,7 @@ package io.answerback.command;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.event.Signal;
+import io.answerback.core.event.Signal;
 import io.answerback.files.JobFile;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;

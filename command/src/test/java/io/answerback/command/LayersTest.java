@@ -1,5 +1,6 @@
 package io.answerback.command;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -24,31 +25,7 @@ class LayersTest {
             .layer("print")
             .definedBy("io.answerback.print..")
             .layer("core")
-            .definedBy(
-                    "io.answerback.job..",
-                    "io.answerback.wording..",
-                    "io.answerback.practice..",
-                    "io.answerback.edit..",
-                    "io.answerback.survey..",
-                    "io.answerback.capacity..",
-                    "io.answerback.takeover..",
-                    "io.answerback.loop..",
-                    "io.answerback.resistor..",
-                    "io.answerback.fault..",
-                    "io.answerback.commission..",
-                    "io.answerback.cores..",
-                    "io.answerback.paper..",
-                    "io.answerback.supply..",
-                    "io.answerback.bus..",
-                    "io.answerback.zone..",
-                    "io.answerback.event..",
-                    "io.answerback.report..",
-                    "io.answerback.panel..",
-                    "io.answerback.proof..",
-                    "io.answerback.chain..",
-                    "io.answerback.check..",
-                    "io.answerback.trial..",
-                    "io.answerback.assess..")
+            .definedBy("io.answerback.core..")
             .whereLayer("command")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("desktop")
@@ -61,4 +38,16 @@ class LayersTest {
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("core")
             .mayOnlyBeAccessedByLayers("files", "print", "station", "desktop", "command");
+
+    /// So that the directions above hold for every class there is.
+    @ArchTest
+    static final ArchRule EVERY_CLASS_IS_IN_A_MODULE = classes()
+            .should()
+            .resideInAnyPackage(
+                    "io.answerback.core..",
+                    "io.answerback.files..",
+                    "io.answerback.print..",
+                    "io.answerback.station..",
+                    "io.answerback.desktop..",
+                    "io.answerback.command..");
 }

@@ -1,6 +1,8 @@
 package io.answerback.desktop;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.profile.Conductor;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
@@ -21,9 +23,7 @@ import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
-import io.answerback.event.EventTable;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Conductor;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;

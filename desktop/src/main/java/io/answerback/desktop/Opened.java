@@ -1,8 +1,13 @@
 package io.answerback.desktop;
 
-import io.answerback.assess.Assessor;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
+import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.survey.NewJob;
 import io.answerback.desktop.shell.ReadJob;
-import io.answerback.event.EventTable;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.DiskWords;
@@ -10,11 +15,6 @@ import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Conductor;
-import io.answerback.job.Job;
-import io.answerback.job.School;
-import io.answerback.survey.KindCatalogue;
-import io.answerback.survey.NewJob;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package io.answerback.desktop;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
 import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Queue;

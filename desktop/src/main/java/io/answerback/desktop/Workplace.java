@@ -1,7 +1,8 @@
 package io.answerback.desktop;
 
-import io.answerback.assess.Assessor;
-import io.answerback.check.SurveySheet;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
@@ -29,7 +30,6 @@ import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;

@@ -1,8 +1,8 @@
 package io.answerback.desktop;
 
-import io.answerback.check.Finding;
-import io.answerback.check.Stop;
-import io.answerback.job.Job;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Stop;
+import io.answerback.core.site.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;

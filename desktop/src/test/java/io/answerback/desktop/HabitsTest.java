@@ -3,7 +3,7 @@ package io.answerback.desktop;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.edit.Edits;
+import io.answerback.core.edit.Edits;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;

@@ -7,13 +7,13 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.edit.Edits;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;

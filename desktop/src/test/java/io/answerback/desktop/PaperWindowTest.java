@@ -7,12 +7,12 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.check.Stop;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.check.Stop;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.PointEdits;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
-import io.answerback.edit.CableEdits;
-import io.answerback.edit.PointEdits;
-import io.answerback.job.Laying;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -9,8 +9,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.check.Stop;
-import io.answerback.setup.Intent;
+import io.answerback.core.check.Stop;
+import io.answerback.core.setup.Intent;
 import java.time.LocalDate;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;

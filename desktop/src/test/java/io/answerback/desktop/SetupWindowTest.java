@@ -9,13 +9,13 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.setup.RunSheet;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
-import io.answerback.job.Decision;
-import io.answerback.job.ZoneType;
-import io.answerback.setup.RunSheet;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

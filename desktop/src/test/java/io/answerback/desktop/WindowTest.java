@@ -6,12 +6,12 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Proof;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
-import io.answerback.job.Proof;
-import io.answerback.loop.DeviceState;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -275,7 +275,7 @@ class WindowTest {
     @Test
     void theMenuNamesWhatUndoWouldTakeBack(FxRobot robot) {
         WaitForAsyncUtils.waitForAsyncFx(
-                5_000, () -> workplace.desk().apply(io.answerback.edit.Edits.cableMetres("C-17", 70)));
+                5_000, () -> workplace.desk().apply(io.answerback.core.edit.Edits.cableMetres("C-17", 70)));
         robot.clickOn("Job");
         robot.clickOn("Undo: length of C-17");
         until(() -> job().cableTo("07").orElseThrow().metres() == 62);

@@ -1,15 +1,15 @@
 package io.answerback.files;
 
-import io.answerback.event.EventClass;
-import io.answerback.event.EventTable;
-import io.answerback.fault.Cause;
-import io.answerback.fault.Priors;
-import io.answerback.job.CableType;
-import io.answerback.job.Conductor;
-import io.answerback.job.HouseRules;
-import io.answerback.job.PanelProfile;
-import io.answerback.paper.LabelStock;
-import io.answerback.survey.KindCatalogue;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.event.EventClass;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.fault.Cause;
+import io.answerback.core.fault.Priors;
+import io.answerback.core.paper.LabelStock;
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.survey.KindCatalogue;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

@@ -1,10 +1,10 @@
 package io.answerback.files;
 
-import io.answerback.job.Setting;
-import io.answerback.job.SettingCatalogue;
-import io.answerback.job.Setup;
-import io.answerback.setup.Entries;
-import io.answerback.setup.SetupWords;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.setup.Entries;
+import io.answerback.core.setup.SetupWords;
+import io.answerback.core.site.Setup;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

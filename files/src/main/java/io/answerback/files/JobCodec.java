@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.job.Job;
+import io.answerback.core.site.Job;
 import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;

@@ -1,11 +1,11 @@
 package io.answerback.files;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import io.answerback.job.AsFound;
-import io.answerback.job.Band;
-import io.answerback.job.BandUnit;
-import io.answerback.job.CableEnds;
-import io.answerback.job.Meaning;
+import io.answerback.core.cable.AsFound;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.profile.Band;
+import io.answerback.core.profile.BandUnit;
+import io.answerback.core.profile.Meaning;
 import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;

@@ -1,12 +1,12 @@
 package io.answerback.files;
 
-import io.answerback.job.ContactForm;
-import io.answerback.job.KindFamily;
-import io.answerback.job.KindWords;
-import io.answerback.job.PointKind;
-import io.answerback.job.Powering;
-import io.answerback.job.ZoneType;
-import io.answerback.survey.KindCatalogue;
+import io.answerback.core.device.ContactForm;
+import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.KindWords;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.device.Powering;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.survey.KindCatalogue;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

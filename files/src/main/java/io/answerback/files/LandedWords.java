@@ -1,14 +1,14 @@
 package io.answerback.files;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CorePlan;
-import io.answerback.cores.Landing;
-import io.answerback.cores.LandingWords;
-import io.answerback.cores.PlannedCore;
-import io.answerback.job.Cable;
-import io.answerback.job.CableEnd;
-import io.answerback.job.Job;
-import io.answerback.job.LandedCore;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.site.Job;
 import java.util.Optional;
 
 /// Up to version 5 the two ends of a loop at a device were both called its contact. What was noted as put there

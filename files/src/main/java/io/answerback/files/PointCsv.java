@@ -1,14 +1,14 @@
 package io.answerback.files;
 
-import io.answerback.chain.Figures;
-import io.answerback.job.Area;
-import io.answerback.job.Cable;
-import io.answerback.job.Input;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.PointColumn;
-import io.answerback.survey.PointTable;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.PointColumn;
+import io.answerback.core.survey.PointTable;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.job.PanelProfile;
+import io.answerback.core.profile.PanelProfile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package io.answerback.files;
 
-import io.answerback.job.HouseRules;
-import io.answerback.job.PanelProfile;
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.profile.PanelProfile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

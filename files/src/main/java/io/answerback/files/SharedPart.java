@@ -1,9 +1,9 @@
 package io.answerback.files;
 
-import io.answerback.job.CableType;
-import io.answerback.job.Job;
-import io.answerback.job.PointKind;
-import io.answerback.job.SeriesContact;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.SeriesContact;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,8 +19,8 @@ import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ArrayNode;
 
-/// Parts of a job file that many others use: each is written once, in a list of its own, and named by its id where
-/// it is used.
+/// Parts of a job file that many others use: each is written once, in a list of its own, and named by its id
+/// where it is used.
 ///
 /// @param list the list's key in the file
 /// @param before the key in whose front the list stands

@@ -1,8 +1,8 @@
 package io.answerback.files;
 
-import io.answerback.job.CableType;
-import io.answerback.job.Conductor;
-import io.answerback.paper.LabelStock;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.paper.LabelStock;
+import io.answerback.core.profile.Conductor;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,8 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 
-/// Tables of what a firm buys, as comma-separated text: types of cable, and sheets or tapes of labels. What is wrong is
-/// said with its line and column, and nothing of the file is taken.
+/// Tables of what a firm buys, as comma-separated text: types of cable, and sheets or tapes of labels. What is
+/// wrong is said with its line and column, and nothing of the file is taken.
 public final class StockFile {
     /// What the name of a table of cable types ends in.
     public static final String CABLES_ENDING = ".cables.csv";
@@ -72,8 +72,8 @@ public final class StockFile {
         return at >= 0 && at < row.cells().size() ? row.cells().get(at) : "";
     }
 
-    /// The types of cable in the firm's own tables. Broken tables are passed over here; opening one says what is wrong
-    /// with it.
+    /// The types of cable in the firm's own tables. Broken tables are passed over here; opening one says what
+    /// is wrong with it.
     ///
     /// @param folder where the application keeps what it remembers
     public static List<CableType> ownCableTypes(Path folder) {
@@ -82,8 +82,8 @@ public final class StockFile {
                 .toList();
     }
 
-    /// The label sheets in the firm's own tables. Broken tables are passed over here; opening one says what is wrong
-    /// with it.
+    /// The label sheets in the firm's own tables. Broken tables are passed over here; opening one says what is
+    /// wrong with it.
     ///
     /// @param folder where the application keeps what it remembers
     public static List<LabelStock> ownLabelStocks(Path folder) {

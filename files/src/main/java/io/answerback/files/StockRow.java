@@ -1,8 +1,8 @@
 package io.answerback.files;
 
-import io.answerback.job.CableType;
-import io.answerback.job.Conductor;
-import io.answerback.paper.LabelStock;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.paper.LabelStock;
+import io.answerback.core.profile.Conductor;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

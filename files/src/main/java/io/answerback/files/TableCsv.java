@@ -1,6 +1,6 @@
 package io.answerback.files;
 
-import io.answerback.paper.Table;
+import io.answerback.core.paper.Table;
 import java.io.IOException;
 import java.nio.file.Path;
 

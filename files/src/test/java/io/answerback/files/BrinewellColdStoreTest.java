@@ -2,14 +2,14 @@ package io.answerback.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.assess.Assessment;
-import io.answerback.assess.Assessor;
-import io.answerback.check.Finding;
-import io.answerback.check.Grade;
-import io.answerback.check.Stop;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Grade;
+import io.answerback.core.check.Stop;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.ProofState;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.ZoneType;
-import io.answerback.proof.ProofState;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 

@@ -3,9 +3,9 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.edit.Edits;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -3,14 +3,14 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.edit.PointEdits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.survey.ColumnMatch;
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.NewJob;
+import io.answerback.core.survey.PointTable;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.survey.ColumnMatch;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.NewJob;
-import io.answerback.survey.PointTable;
 import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -49,7 +49,7 @@ class PointCsvTest {
                 "Again",
                 "",
                 demo.practice().firm(),
-                io.answerback.job.School.SET_UNSET,
+                io.answerback.core.practice.School.SET_UNSET,
                 demo.panel().profile());
         ImportPlan plan = plan(empty, PointCsv.read(file, TextEncoding.UTF_8));
         assertThat(plan.bad()).isEmpty();

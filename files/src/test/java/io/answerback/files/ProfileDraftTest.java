@@ -3,11 +3,11 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.setup.Completeness;
 import io.answerback.files.ProfileDraft.Part;
 import io.answerback.files.ProfileDraft.Shape;
-import io.answerback.job.Decision;
-import io.answerback.job.PanelProfile;
-import io.answerback.profile.Completeness;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

@@ -3,8 +3,8 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.job.CableType;
-import io.answerback.paper.LabelStock;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.paper.LabelStock;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package io.answerback.print;
 
-import io.answerback.paper.Measure;
+import io.answerback.core.paper.Measure;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,8 +1,8 @@
 package io.answerback.print;
 
-import io.answerback.paper.Mark;
-import io.answerback.paper.Measure;
-import io.answerback.paper.Paper;
+import io.answerback.core.paper.Mark;
+import io.answerback.core.paper.Measure;
+import io.answerback.core.paper.Paper;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -1,7 +1,7 @@
 package io.answerback.print;
 
-import io.answerback.paper.Mark;
-import io.answerback.paper.Paper;
+import io.answerback.core.paper.Mark;
+import io.answerback.core.paper.Paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,10 +1,10 @@
 package io.answerback.station;
 
-import io.answerback.event.Signal;
-import io.answerback.report.Answer;
-import io.answerback.report.BadFrame;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.Answer;
+import io.answerback.core.report.BadFrame;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;

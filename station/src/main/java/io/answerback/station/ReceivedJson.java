@@ -1,7 +1,7 @@
 package io.answerback.station;
 
-import io.answerback.event.Signal;
-import io.answerback.report.Answer;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.Answer;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 

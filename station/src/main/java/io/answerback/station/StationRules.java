@@ -1,6 +1,6 @@
 package io.answerback.station;
 
-import io.answerback.event.Signal;
+import io.answerback.core.event.Signal;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.Function;

@@ -1,9 +1,9 @@
 package io.answerback.station;
 
-import io.answerback.report.Answer;
-import io.answerback.report.BadFrame;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.report.Answer;
+import io.answerback.core.report.BadFrame;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.net.ConnectException;

@@ -3,11 +3,11 @@ package io.answerback.station;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
-import io.answerback.report.Answer;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.Answer;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;

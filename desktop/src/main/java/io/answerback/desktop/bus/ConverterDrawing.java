@@ -1,10 +1,10 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.capacity.ConverterChoice.Offer;
+import io.answerback.core.capacity.ConverterChoice.Offer;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.ModuleKind;
-import io.answerback.job.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

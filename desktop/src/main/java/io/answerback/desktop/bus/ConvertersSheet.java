@@ -1,9 +1,10 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.capacity.CapacityEdits;
-import io.answerback.capacity.ConverterChoice;
-import io.answerback.capacity.ConverterChoice.Offer;
-import io.answerback.chain.Mark;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ConverterChoice;
+import io.answerback.core.capacity.ConverterChoice.Offer;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.profile.PanelProfile;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -12,7 +13,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.PanelProfile;
 import java.util.Collections;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;

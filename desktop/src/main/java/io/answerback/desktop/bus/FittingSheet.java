@@ -1,6 +1,9 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.bus.FittingRun;
+import io.answerback.core.bus.FittingRun;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -9,9 +12,6 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.CheckRunPart;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Job;
-import io.answerback.job.ModuleSort;
-import io.answerback.job.PanelModule;
 import java.time.InstantSource;
 import java.util.EnumSet;
 import java.util.List;

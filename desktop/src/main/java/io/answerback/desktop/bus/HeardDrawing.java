@@ -1,18 +1,18 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.SignalReading;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.RadioEdits;
-import io.answerback.job.Enrolment;
-import io.answerback.job.SignalReading;
-import io.answerback.radio.RadioState;
-import io.answerback.radio.Sender;
 import java.time.InstantSource;
 import java.util.Locale;
 import javafx.geometry.HPos;

@@ -1,20 +1,20 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.bus.BusModule;
-import io.answerback.bus.BusState;
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.BusEdits;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.BusEdits;
-import io.answerback.job.BusAddress;
-import io.answerback.job.Job;
-import io.answerback.job.ModuleSort;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,8 +25,8 @@ import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
 
-/// The bus from the board outwards, its cables with their metres, its modules with address and volts. Modules no bus
-/// cable leads to stand below.
+/// The bus from the board outwards, its cables with their metres, its modules with address and volts. Modules
+/// no bus cable leads to stand below.
 final class LaidDrawing extends Drawing {
     private static final double ROW = 46;
     private static final double BOX = 36;

@@ -1,7 +1,12 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.bus.BusModule;
-import io.answerback.bus.BusState;
+import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.edit.BusEdits;
+import io.answerback.core.profile.BusRange;
+import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -10,11 +15,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.BusEdits;
-import io.answerback.job.BusRange;
-import io.answerback.job.BusRule;
-import io.answerback.job.Job;
-import io.answerback.job.ModuleSort;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;

@@ -1,6 +1,13 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.capacity.CapacityEdits;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.profile.RadioRule;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.DeviceBattery;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -9,13 +16,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.RadioEdits;
-import io.answerback.job.DeviceBattery;
-import io.answerback.job.Enrolment;
-import io.answerback.job.Point;
-import io.answerback.job.RadioRule;
-import io.answerback.radio.RadioState;
-import io.answerback.radio.Sender;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.zone.ZoneMap;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Input;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.zone.ZoneMap;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,8 +16,8 @@ import javafx.geometry.HPos;
 import javafx.geometry.Point2D;
 import javafx.scene.shape.Rectangle;
 
-/// Every module with its inputs side by side, each with the zone it brings and the point on it. An input that is not
-/// looked at is crossed out, and a line leads from it to the one that is read in its place.
+/// Every module with its inputs side by side, each with the zone it brings and the point on it. An input that
+/// is not looked at is crossed out, and a line leads from it to the one that is read in its place.
 final class ZonesDrawing extends Drawing {
     private static final double NAME = 130;
     private static final double ROW = 62;

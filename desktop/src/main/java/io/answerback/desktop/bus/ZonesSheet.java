@@ -1,6 +1,12 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.chain.FigureReader;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.edit.BusEdits;
+import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.zone.ZoneMap;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -9,12 +15,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.BusEdits;
-import io.answerback.job.BusRule;
-import io.answerback.job.Input;
-import io.answerback.job.Job;
-import io.answerback.job.ModuleSort;
-import io.answerback.zone.ZoneMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;

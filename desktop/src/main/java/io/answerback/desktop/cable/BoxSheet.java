@@ -1,8 +1,10 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
-import io.answerback.cores.Place;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.Place;
+import io.answerback.core.edit.CableEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -10,14 +12,13 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.CableEdits;
-import io.answerback.job.CableEnd;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 
-/// The terminals of one box, the cores of the selected cable and where they go, their whole way, and the tamper ring.
+/// The terminals of one box, the cores of the selected cable and where they go, their whole way, and the tamper
+/// ring.
 final class BoxSheet extends Sheet {
     private final Desk desk;
     private final StripDrawing strip;

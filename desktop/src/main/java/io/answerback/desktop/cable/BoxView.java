@@ -1,17 +1,17 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
-import io.answerback.cores.CoreEnd;
-import io.answerback.cores.CorePath;
-import io.answerback.cores.CorePlan;
-import io.answerback.cores.Place;
-import io.answerback.cores.PlannedCore;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CoreEnd;
+import io.answerback.core.cores.CorePath;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Place;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Focus;
-import io.answerback.job.Cable;
-import io.answerback.job.CableEnd;
-import io.answerback.job.Job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

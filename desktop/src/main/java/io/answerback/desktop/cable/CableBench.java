@@ -1,9 +1,9 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.profile.Conductor;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Conductor;
 import java.time.InstantSource;
 
 /// Which core goes where, and what has been run, labelled and put in place.

@@ -1,20 +1,20 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.cable.CableType;
+import io.answerback.core.paper.LabelStock;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.desk.Shelf;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.StockFile;
-import io.answerback.job.CableType;
-import io.answerback.paper.LabelStock;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 
-/// The types of cable and the label sheets there are to choose from: those that ship with the application and those of
-/// the firm's own tables. Used on the JavaFX thread; files are read off it.
+/// The types of cable and the label sheets there are to choose from: those that ship with the application and
+/// those of the firm's own tables. Used on the JavaFX thread; files are read off it.
 public final class CableShelf {
     private final Path folder;
     private final Disk disk;

@@ -1,18 +1,18 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.Edits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.CableEdits;
-import io.answerback.edit.Edits;
-import io.answerback.job.Cable;
-import io.answerback.job.CableType;
-import io.answerback.job.Laying;
-import io.answerback.job.Laying.Progress;
 import java.util.Arrays;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;

@@ -1,12 +1,15 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.chain.Mark;
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
-import io.answerback.cores.CoreNeed;
-import io.answerback.cores.Landing;
-import io.answerback.cores.LandingWords;
-import io.answerback.cores.PlannedCore;
+import io.answerback.core.cable.LandedCore;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CoreNeed;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
@@ -15,9 +18,6 @@ import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.CableEdits;
-import io.answerback.job.CoreUse;
-import io.answerback.job.LandedCore;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -29,7 +29,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/// The cores of a cable as they go at one of its ends. A click on one follows it; what was found of it can be noted.
+/// The cores of a cable as they go at one of its ends. A click on one follows it; what was found of it can be
+/// noted.
 final class CoreTable {
     private static final String LOOSE = "loose";
 

@@ -1,5 +1,16 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableFault;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.practice.JointKind;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Focus;
@@ -7,17 +18,6 @@ import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.CableEdits;
-import io.answerback.edit.CablingEdits;
-import io.answerback.job.Cable;
-import io.answerback.job.CableEnds;
-import io.answerback.job.CableFault;
-import io.answerback.job.Conductor;
-import io.answerback.job.CoreUse;
-import io.answerback.job.Job;
-import io.answerback.job.JointKind;
-import io.answerback.job.PanelModule;
-import io.answerback.job.Point;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -27,7 +27,8 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.MenuButton;
 
-/// Between what a cable runs, how its cores are used, and what was found of it; and the cables there are none of yet.
+/// Between what a cable runs, how its cores are used, and what was found of it; and the cables there are none
+/// of yet.
 final class EndsStrip {
     private static final String USUAL = "the box of its points' inputs";
 

@@ -1,6 +1,6 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.paper.Paper;
+import io.answerback.core.paper.Paper;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Consumer;

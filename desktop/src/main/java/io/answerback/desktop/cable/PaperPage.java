@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.paper.Mark;
-import io.answerback.paper.Paper;
+import io.answerback.core.paper.Mark;
+import io.answerback.core.paper.Paper;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
@@ -58,7 +58,8 @@ final class PaperPage extends Pane {
         };
     }
 
-    /// The face is given twice: a page in the window obeys the style sheet, a page on its way to a printer has none.
+    /// The face is given twice: a page in the window obeys the style sheet, a page on its way to a printer has
+    /// none.
     private Text text(Mark.Text text) {
         String face = text.strong() ? FACE + " SemiBold" : FACE;
         Text words = new Text(text.x() * scale, text.baseline() * scale, text.words());

@@ -1,5 +1,10 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.paper.LabelStock;
+import io.answerback.core.paper.Paper;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.TitleBlock;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -10,11 +15,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.PracticeEdits;
-import io.answerback.job.Job;
-import io.answerback.job.TitleBlock;
-import io.answerback.paper.LabelStock;
-import io.answerback.paper.Paper;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

@@ -1,17 +1,17 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.CoreEnd;
-import io.answerback.cores.CorePath;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.CoreEnd;
+import io.answerback.core.cores.CorePath;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Cable;
-import io.answerback.job.CableEnd;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
-/// The whole way of one core: where it is held, from one side to the other, with the cores between in their colours. A
-/// click on a place goes there.
+/// The whole way of one core: where it is held, from one side to the other, with the cores between in their
+/// colours. A click on a place goes there.
 final class PathDrawing extends Drawing {
     private static final double Y = 30;
     private static final double STOP = 14;

@@ -1,7 +1,12 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.CableCores;
-import io.answerback.cores.Place;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.Place;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Focus;
 import io.answerback.desktop.drawing.Choice;
@@ -9,11 +14,6 @@ import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.CableEdits;
-import io.answerback.edit.CablingEdits;
-import io.answerback.job.CableEnd;
-import io.answerback.job.Job;
-import io.answerback.job.ModuleKind;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 

@@ -1,13 +1,13 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.paper.LabelStock;
+import io.answerback.core.paper.Paper;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.paper.LabelStock;
-import io.answerback.paper.Paper;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.InstantSource;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
-import io.answerback.cores.Place;
-import io.answerback.cores.TamperRing;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.Place;
+import io.answerback.core.cores.TamperRing;
+import io.answerback.core.profile.TerminalUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.CableEnd;
-import io.answerback.job.TerminalUse;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

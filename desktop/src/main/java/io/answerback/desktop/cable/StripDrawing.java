@@ -1,15 +1,15 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.CableCores;
-import io.answerback.cores.CoreEnd;
-import io.answerback.cores.FittedPart;
-import io.answerback.cores.LandingWords;
-import io.answerback.cores.PlannedCore;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CoreEnd;
+import io.answerback.core.cores.FittedPart;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.profile.Terminal;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Terminal;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;

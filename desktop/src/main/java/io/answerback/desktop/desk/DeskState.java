@@ -1,15 +1,15 @@
 package io.answerback.desktop.desk;
 
-import io.answerback.assess.Assessment;
-import io.answerback.chain.PointResult;
-import io.answerback.check.Finding;
-import io.answerback.check.Stop;
-import io.answerback.check.SurveySheet;
-import io.answerback.edit.History;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopFault;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Stop;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.edit.History;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.LoopFault;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

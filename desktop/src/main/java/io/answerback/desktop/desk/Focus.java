@@ -1,6 +1,6 @@
 package io.answerback.desktop.desk;
 
-import io.answerback.job.CableEnd;
+import io.answerback.core.cable.CableEnd;
 
 /// What is looked at beside the selected point: a cable, a module or a joint box.
 ///

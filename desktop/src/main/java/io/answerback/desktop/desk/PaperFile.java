@@ -1,8 +1,8 @@
 package io.answerback.desktop.desk;
 
+import io.answerback.core.paper.Measure;
+import io.answerback.core.paper.Paper;
 import io.answerback.files.SafeFile;
-import io.answerback.paper.Measure;
-import io.answerback.paper.Paper;
 import io.answerback.print.PdfWriter;
 import io.answerback.print.SvgWriter;
 import java.io.IOException;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.desk;
 
-import io.answerback.check.Stop;
-import io.answerback.check.SurveySheet;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.job.SystemPoint;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopFault;
+import io.answerback.core.check.Stop;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.LoopFault;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.SystemPoint;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;

@@ -1,11 +1,11 @@
 package io.answerback.desktop.live;
 
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
-import io.answerback.job.Job;
-import io.answerback.job.Receiver;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrames;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrames;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Receiver;
 import io.answerback.station.Delivery;
 import io.answerback.station.Transmitter;
 import java.net.InetSocketAddress;

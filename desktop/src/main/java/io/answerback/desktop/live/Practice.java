@@ -1,16 +1,16 @@
 package io.answerback.desktop.live;
 
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.panel.PanelState;
+import io.answerback.core.report.OperatorsList;
+import io.answerback.core.site.Job;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
-import io.answerback.event.EventTable;
-import io.answerback.job.Job;
-import io.answerback.panel.PanelState;
-import io.answerback.report.OperatorsList;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
 import io.answerback.station.StationRules;
-import io.answerback.wording.Terms;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.nio.file.Path;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.live;
 
-import io.answerback.chain.LinkState;
+import io.answerback.core.chain.LinkState;
 import java.util.List;
 
 /// How far a signal has come along the chain of one point.

@@ -1,17 +1,17 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.loop.BagCheck;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.resistor.FromStock;
+import io.answerback.core.resistor.PreferredValues;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Meaning;
-import io.answerback.job.SchemeKind.Part;
-import io.answerback.loop.BagCheck;
-import io.answerback.resistor.FromStock;
-import io.answerback.resistor.PreferredValues;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -19,8 +19,8 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.layout.GridPane;
 
-/// What the resistor in the hand would do in each place of a loop, and how to make the planned values of what is in
-/// the van.
+/// What the resistor in the hand would do in each place of a loop, and how to make the planned values of what
+/// is in the van.
 final class BagPart {
     private static final int WAYS = 3;
 

@@ -1,17 +1,17 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.LoopCase;
+import io.answerback.core.loop.Range;
+import io.answerback.core.profile.Band;
+import io.answerback.core.profile.Meaning;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Band;
-import io.answerback.job.Meaning;
-import io.answerback.loop.CaseReading;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopCase;
-import io.answerback.loop.Range;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.HPos;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.FaultKind;
+import io.answerback.core.loop.LoopNetwork;
+import io.answerback.core.loop.SupplyLoss;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.SchemeKind;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.FaultKind;
-import io.answerback.loop.LoopNetwork;
-import io.answerback.loop.SupplyLoss;
 import javafx.geometry.HPos;
 
 /// What is at the far end of a loop, drawn as it is wired in its scheme and in the state the switches say.

@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.loop.FittedLoop;
-import io.answerback.loop.LoopFault;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.loop.LoopFault;
 
 /// Faults as they read on the bench, with the values they are tried at.
 final class FaultLabel {

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.job.Conductor;
-import io.answerback.loop.LoopCheck;
-import io.answerback.loop.LoopLimits;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.loop.LoopCheck;
+import io.answerback.core.loop.LoopLimits;
+import io.answerback.core.profile.Conductor;
 import java.util.ArrayList;
 import java.util.List;
 

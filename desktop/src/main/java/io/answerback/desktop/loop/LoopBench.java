@@ -1,16 +1,16 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.core.fault.Priors;
+import io.answerback.core.profile.Conductor;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
-import io.answerback.fault.Priors;
-import io.answerback.job.Conductor;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;
 
-/// What the input sees, whatever happens at the device or to the cable; what a meter showed at every loop; and the
-/// resistors.
+/// What the input sees, whatever happens at the device or to the cable; what a meter showed at every loop; and
+/// the resistors.
 public final class LoopBench extends SheetedBench<LoopSheet> {
     /// The bench.
     ///

@@ -1,18 +1,18 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.LoopEdits;
-import io.answerback.job.Job;
-import io.answerback.job.LoopWiring;
-import io.answerback.job.Point;
-import io.answerback.job.ResistorPlace;
-import io.answerback.job.SchemeKind;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

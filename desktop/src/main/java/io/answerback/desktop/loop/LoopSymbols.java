@@ -1,21 +1,21 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.Edit;
-import io.answerback.edit.LoopEdits;
-import io.answerback.job.LoopWiring;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
 import javafx.geometry.HPos;
 
-/// The parts a loop is drawn with: contacts, resistors with their bands, and values that can be changed where they
-/// stand.
+/// The parts a loop is drawn with: contacts, resistors with their bands, and values that can be changed where
+/// they stand.
 abstract class LoopSymbols extends Drawing {
     static final double TOP = 44;
     static final double BOTTOM = 132;

@@ -1,20 +1,20 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.LoopFigure;
+import io.answerback.core.loop.LoopResult;
+import io.answerback.core.profile.Meaning;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.Edit;
-import io.answerback.edit.Edits;
-import io.answerback.edit.LoopEdits;
-import io.answerback.job.Cable;
-import io.answerback.job.Meaning;
-import io.answerback.loop.CaseReading;
-import io.answerback.loop.LoopFigure;
-import io.answerback.loop.LoopResult;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -182,8 +182,8 @@ final class MarginSlider {
         };
     }
 
-    /// Where figures lie on the slider: by difference, and faults by ratio. It reaches a little past the point where
-    /// the loop gives.
+    /// Where figures lie on the slider: by difference, and faults by ratio. It reaches a little past the point
+    /// where the loop gives.
     private record SlideScale(LoopFigure figure, double left, double right) {
         static final SlideScale NONE = new SlideScale(LoopFigure.CABLE_LENGTH, 0, 1);
 

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.loop.FaultKind;
+import io.answerback.core.profile.Meaning;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.job.Meaning;
-import io.answerback.loop.FaultKind;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;

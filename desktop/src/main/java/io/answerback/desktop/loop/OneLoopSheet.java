@@ -1,7 +1,12 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.check.Stop;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.check.Stop;
+import io.answerback.core.fault.Priors;
+import io.answerback.core.loop.FaultKind;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Link;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -11,11 +16,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.fault.Priors;
-import io.answerback.job.Cable;
-import io.answerback.job.Conductor;
-import io.answerback.job.Link;
-import io.answerback.loop.FaultKind;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;

@@ -1,17 +1,17 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
-import io.answerback.chain.PointResult;
-import io.answerback.commission.LoopReading;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.commission.LoopReading;
+import io.answerback.core.fault.Setup;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.fault.Setup;
-import io.answerback.job.InputModel;
-import io.answerback.takeover.TakeOverEdits;
 import java.time.InstantSource;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;

@@ -1,7 +1,10 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.PointResult;
-import io.answerback.commission.LoopReading;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.commission.LoopReading;
+import io.answerback.core.fault.Priors;
+import io.answerback.core.fault.Setup;
+import io.answerback.core.site.Measurement;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -10,9 +13,6 @@ import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.fault.Priors;
-import io.answerback.fault.Setup;
-import io.answerback.job.Measurement;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -100,8 +100,8 @@ final class ReadingsSheet extends Sheet {
         showInstrument(state);
     }
 
-    /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input there is
-    /// one loop.
+    /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input
+    /// there is one loop.
     private static Map<String, List<PointResult.Wired>> boxes(DeskState state) {
         Map<String, List<PointResult.Wired>> boxes = new LinkedHashMap<>();
         state.job().modules().forEach(module -> boxes.put(module.name(), new ArrayList<>()));

@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.core.resistor.BandColour;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.resistor.BandColour;
 import java.util.List;
 import javafx.geometry.HPos;
 

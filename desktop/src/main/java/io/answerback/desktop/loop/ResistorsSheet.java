@@ -1,7 +1,11 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.resistor.BandColour;
+import io.answerback.core.resistor.ColourCode;
+import io.answerback.core.resistor.MarkedResistor;
+import io.answerback.core.resistor.PreferredValues;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -10,10 +14,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.resistor.BandColour;
-import io.answerback.resistor.ColourCode;
-import io.answerback.resistor.MarkedResistor;
-import io.answerback.resistor.PreferredValues;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.job.InputModel;
-import io.answerback.job.Measurement;
-import io.answerback.job.Measurement.Measured;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Measurement.Measured;
 import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;

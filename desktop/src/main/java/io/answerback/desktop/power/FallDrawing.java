@@ -1,10 +1,10 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.HoldUp;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.SupplyUnit;
-import io.answerback.supply.DeviceVolts;
-import io.answerback.supply.HoldUp;
 import java.util.List;
 import javafx.geometry.HPos;
 import javafx.scene.layout.Priority;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.power;
 
-import io.answerback.capacity.SupplyWatchEdits;
+import io.answerback.core.capacity.SupplyWatchEdits;
+import io.answerback.core.profile.FaultOutput;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.job.FaultOutput;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.supply.SupplyState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

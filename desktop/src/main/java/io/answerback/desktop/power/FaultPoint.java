@@ -1,11 +1,11 @@
 package io.answerback.desktop.power;
 
-import io.answerback.capacity.SupplyWatchEdits;
-import io.answerback.edit.Edit;
-import io.answerback.job.Conductor;
-import io.answerback.job.PointKind;
-import io.answerback.job.SupplyFault;
-import io.answerback.survey.KindCatalogue;
+import io.answerback.core.capacity.SupplyWatchEdits;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.SupplyFault;
+import io.answerback.core.survey.KindCatalogue;
 
 /// What a new point for a fault output of a supply is made of.
 ///

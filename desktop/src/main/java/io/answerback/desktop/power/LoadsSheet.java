@@ -1,6 +1,13 @@
 package io.answerback.desktop.power;
 
-import io.answerback.chain.FigureReader;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.site.LoadFigure;
+import io.answerback.core.supply.LoadLine;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.SupplyTree;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -9,13 +16,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
-import io.answerback.edit.PowerEdits;
-import io.answerback.job.LoadFigure;
-import io.answerback.job.TerminalUse;
-import io.answerback.supply.LoadLine;
-import io.answerback.supply.Supplies;
-import io.answerback.supply.SupplyState;
-import io.answerback.supply.SupplyTree;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
@@ -24,7 +24,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/// Every load of a supply, line by line, each with where its figures are from; a figure is typed over where it stands.
+/// Every load of a supply, line by line, each with where its figures are from; a figure is typed over where it
+/// stands.
 final class LoadsSheet extends Sheet {
     private static final int COLUMNS = 5;
 
@@ -139,11 +140,11 @@ final class LoadsSheet extends Sheet {
         return new LoadFigure(line.part(), quiescent, alarm, LoadFigure.Source.SHEET);
     }
 
-    private ValueField field(String name, double milliamps, DoubleFunction<io.answerback.edit.Edit> edit) {
+    private ValueField field(String name, double milliamps, DoubleFunction<io.answerback.core.edit.Edit> edit) {
         return new ValueField(name, words(milliamps), typed -> number(typed, name, edit));
     }
 
-    private boolean number(String typed, String what, DoubleFunction<io.answerback.edit.Edit> edit) {
+    private boolean number(String typed, String what, DoubleFunction<io.answerback.core.edit.Edit> edit) {
         try {
             return desk.apply(
                     edit.apply(FigureReader.read(typed.replace("mA", "").strip(), what)));

@@ -1,8 +1,12 @@
 package io.answerback.desktop.power;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.site.SupplyReading;
+import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.SupplyVisit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -11,10 +15,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.PowerEdits;
-import io.answerback.job.SupplyReading;
-import io.answerback.supply.SupplyState;
-import io.answerback.supply.SupplyVisit;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.cable.CableType;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.CableType;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.paper.PowerPaper;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.desk.PaperFile;
-import io.answerback.job.Job;
-import io.answerback.paper.PowerPaper;
-import io.answerback.supply.Supplies;
-import io.answerback.supply.SupplyState;
 import java.io.File;
 import java.nio.file.Path;
 import javafx.stage.FileChooser;

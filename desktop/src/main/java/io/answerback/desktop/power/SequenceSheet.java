@@ -1,5 +1,7 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.supply.CheckStep;
+import io.answerback.core.supply.PowerRun.Direction;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -8,8 +10,6 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.CheckRunPart;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.supply.CheckStep;
-import io.answerback.supply.PowerRun.Direction;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;

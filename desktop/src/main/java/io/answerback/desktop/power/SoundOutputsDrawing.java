@@ -1,20 +1,20 @@
 package io.answerback.desktop.power;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.SoundOutput;
+import io.answerback.core.supply.Supplies;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
-import io.answerback.supply.DeviceVolts;
-import io.answerback.supply.SoundOutput;
-import io.answerback.supply.Supplies;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 
-/// The outputs that make sounders, strobes and speakers go, each with a bar of what it gives, and what hangs on it with
-/// its current and its volts when the battery is empty.
+/// The outputs that make sounders, strobes and speakers go, each with a bar of what it gives, and what hangs on
+/// it with its current and its volts when the battery is empty.
 final class SoundOutputsDrawing extends Drawing {
     private static final double ROW = 34;
     private static final double BOX = 26;

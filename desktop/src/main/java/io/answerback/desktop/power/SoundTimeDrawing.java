@@ -1,15 +1,16 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.supply.SounderState;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Practice;
-import io.answerback.job.RuleFigure;
-import io.answerback.supply.SounderState;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.HPos;
 
-/// For how long each sounder sounds, along one line of minutes, with the rule and what the supply's battery carries.
+/// For how long each sounder sounds, along one line of minutes, with the rule and what the supply's battery
+/// carries.
 final class SoundTimeDrawing extends Drawing {
     private static final double TOP = 40;
     private static final double ROW = 26;

@@ -1,7 +1,18 @@
 package io.answerback.desktop.power;
 
-import io.answerback.chain.FigureReader;
-import io.answerback.chain.Figures;
+import io.answerback.core.chain.FigureReader;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.device.SounderUnit;
+import io.answerback.core.device.SounderUnit.Level;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.SounderState;
+import io.answerback.core.supply.Sounders;
+import io.answerback.core.supply.Supplies;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -10,17 +21,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.PowerEdits;
-import io.answerback.edit.SetupEdits;
-import io.answerback.job.Decision;
-import io.answerback.job.RuleFigure;
-import io.answerback.job.SettingValue;
-import io.answerback.job.SounderUnit;
-import io.answerback.job.SounderUnit.Level;
-import io.answerback.supply.DeviceVolts;
-import io.answerback.supply.SounderState;
-import io.answerback.supply.Sounders;
-import io.answerback.supply.Supplies;
 import java.util.ArrayList;
 import java.util.List;
 

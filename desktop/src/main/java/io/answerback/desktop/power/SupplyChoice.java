@@ -1,9 +1,9 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
-import io.answerback.supply.Supplies;
-import io.answerback.supply.SupplyState;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.MenuButton;

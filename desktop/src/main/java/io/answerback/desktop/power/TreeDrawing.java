@@ -1,15 +1,15 @@
 package io.answerback.desktop.power;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.SupplyNode;
+import io.answerback.core.supply.SupplyTree;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Cable;
-import io.answerback.supply.DeviceVolts;
-import io.answerback.supply.SupplyNode;
-import io.answerback.supply.SupplyTree;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,8 +18,8 @@ import java.util.function.ToDoubleFunction;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
-/// A supply tree from its output on the left to the farthest devices on the right, with the volts at each. A click on a
-/// device goes to its point.
+/// A supply tree from its output on the left to the farthest devices on the right, with the volts at each. A
+/// click on a device goes to its point.
 final class TreeDrawing extends Drawing {
     private static final double ROW = 34;
     private static final double BOX = 26;

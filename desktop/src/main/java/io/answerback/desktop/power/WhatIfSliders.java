@@ -1,10 +1,10 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.supply.HoldUp;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.supply.HoldUp;
 import java.util.function.Consumer;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;

@@ -1,7 +1,11 @@
 package io.answerback.desktop.prove;
 
-import io.answerback.chain.Mark;
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.proof.ProofState;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Proof;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -13,10 +17,6 @@ import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Link;
-import io.answerback.job.Proof;
-import io.answerback.proof.ProofState;
-import io.answerback.wording.Terms;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;

@@ -1,6 +1,25 @@
 package io.answerback.desktop.report;
 
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.panel.PanelReducer;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.report.BadFrame;
+import io.answerback.core.report.ContactId;
+import io.answerback.core.report.FramePart;
+import io.answerback.core.report.IpFrame;
+import io.answerback.core.report.IpFrameParts;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.site.Zone;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -11,25 +30,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.shell.Bench;
-import io.answerback.edit.Edits;
-import io.answerback.event.EventTable;
-import io.answerback.event.Qualifier;
-import io.answerback.event.Signal;
-import io.answerback.job.Area;
-import io.answerback.job.Input;
-import io.answerback.job.Job;
-import io.answerback.job.Link;
-import io.answerback.job.Receiver;
-import io.answerback.job.SystemPoint;
-import io.answerback.job.Zone;
-import io.answerback.job.ZoneType;
-import io.answerback.panel.PanelReducer;
-import io.answerback.report.BadFrame;
-import io.answerback.report.ContactId;
-import io.answerback.report.FramePart;
-import io.answerback.report.IpFrame;
-import io.answerback.report.IpFrameParts;
-import io.answerback.wording.Terms;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -162,7 +162,7 @@ public final class ReportBench implements Bench {
         return new ValueField(
                 "Account",
                 area.account().isEmpty() ? "none" : area.account(),
-                typed -> desk.apply(new io.answerback.edit.Edit(
+                typed -> desk.apply(new io.answerback.core.edit.Edit(
                         "account of area " + area.number(),
                         job -> Edits.account(area.number(), typed).on(job))));
     }
@@ -251,7 +251,7 @@ public final class ReportBench implements Bench {
     }
 
     private static String seconds(Job job) {
-        return io.answerback.chain.Figures.plain(job.communicator().ip().timeoutMillis() / 1000.0);
+        return io.answerback.core.chain.Figures.plain(job.communicator().ip().timeoutMillis() / 1000.0);
     }
 
     private static Node answers() {

@@ -1,9 +1,9 @@
 package io.answerback.desktop.report;
 
+import io.answerback.core.report.Answer;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.RollEntry;
-import io.answerback.report.Answer;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;

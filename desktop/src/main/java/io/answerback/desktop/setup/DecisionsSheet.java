@@ -1,6 +1,21 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingScope;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SetupWords;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Zone;
+import io.answerback.core.wording.DecisionWords;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -10,21 +25,6 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.SetupEdits;
-import io.answerback.job.Area;
-import io.answerback.job.Decision;
-import io.answerback.job.Input;
-import io.answerback.job.Job;
-import io.answerback.job.Point;
-import io.answerback.job.SettingScope;
-import io.answerback.job.SettingValue;
-import io.answerback.job.Setup;
-import io.answerback.job.Zone;
-import io.answerback.setup.Intent;
-import io.answerback.setup.RunSheet;
-import io.answerback.setup.SetupWords;
-import io.answerback.wording.DecisionWords;
-import io.answerback.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -49,7 +49,7 @@ final class DecisionsSheet extends Sheet {
 
     private final Desk desk;
     private final Look look;
-    private Terms terms = new Terms(io.answerback.job.School.SET_UNSET);
+    private Terms terms = new Terms(io.answerback.core.practice.School.SET_UNSET);
 
     DecisionsSheet(Desk desk, Look look) {
         this.desk = desk;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.ReadBack;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.SetupEdits;
-import io.answerback.job.EntryForm;
-import io.answerback.setup.EntryStep;
-import io.answerback.setup.ReadBack;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;

@@ -1,6 +1,9 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.setup.Leftovers;
+import io.answerback.core.setup.Leftovers.Leftover;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -9,9 +12,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.SetupEdits;
-import io.answerback.setup.Leftovers;
-import io.answerback.setup.Leftovers.Leftover;
 import java.io.File;
 import java.util.List;
 import javafx.scene.Node;

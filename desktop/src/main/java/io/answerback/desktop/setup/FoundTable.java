@@ -1,11 +1,11 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
-import io.answerback.edit.SetupEdits;
 import io.answerback.files.FoundCsv;
-import io.answerback.job.Job;
 import java.nio.file.Path;
 import java.util.Locale;
 

@@ -1,7 +1,10 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.capacity.CapacityEdits;
-import io.answerback.chain.Mark;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.ProfileEdits;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.setup.Completeness;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -15,12 +18,9 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.ProfileEdits;
 import io.answerback.files.ProfileDraft;
 import io.answerback.files.ProfileDraft.Part;
 import io.answerback.files.SettingsFile;
-import io.answerback.job.PanelProfile;
-import io.answerback.profile.Completeness;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.paper.SetupPaper;
+import io.answerback.core.setup.RunSheet;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.desk.PaperFile;
 import io.answerback.files.TableCsv;
-import io.answerback.job.Job;
-import io.answerback.paper.SetupPaper;
-import io.answerback.setup.RunSheet;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;

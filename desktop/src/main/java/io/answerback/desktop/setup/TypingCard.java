@@ -1,9 +1,9 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.setup.EntryStep;
 import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.job.SettingCatalogue;
-import io.answerback.setup.EntryStep;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,5 +1,12 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.RunSheet;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Setup;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -11,13 +18,6 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.RunKeys;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.SetupEdits;
-import io.answerback.job.EntryForm;
-import io.answerback.job.Point;
-import io.answerback.job.SettingCatalogue;
-import io.answerback.job.Setup;
-import io.answerback.setup.EntryStep;
-import io.answerback.setup.RunSheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.setup.EntryWalk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
-import io.answerback.setup.EntryWalk;
 import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 

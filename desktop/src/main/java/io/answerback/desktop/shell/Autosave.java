@@ -1,11 +1,11 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.files.DiskWords;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;

@@ -1,18 +1,18 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.chain.LinkState;
-import io.answerback.chain.Mark;
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.LinkState;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.site.Zone;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.live.Run;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Link;
-import io.answerback.job.SystemPoint;
-import io.answerback.job.Zone;
-import io.answerback.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

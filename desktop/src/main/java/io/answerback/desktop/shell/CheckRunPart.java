@@ -1,15 +1,15 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.site.Tick;
+import io.answerback.core.supply.CheckStep;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.PowerEdits;
-import io.answerback.job.Tick;
-import io.answerback.supply.CheckStep;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -19,8 +19,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 
-/// A check-run, one step at a time on a large card and every step below: Enter when it is done, Backspace to take the
-/// last one back. What was done is kept with its time.
+/// A check-run, one step at a time on a large card and every step below: Enter when it is done, Backspace to
+/// take the last one back. What was done is kept with its time.
 public final class CheckRunPart {
     private static final int MINUTES = 16;
 

@@ -1,9 +1,9 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.compare.JobDifference;
-import io.answerback.compare.JobDifferences;
+import io.answerback.core.compare.JobDifference;
+import io.answerback.core.compare.JobDifferences;
+import io.answerback.core.site.Job;
 import io.answerback.files.JobDocument;
-import io.answerback.job.Job;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.check.Finding;
-import io.answerback.check.Mends;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Mends;
+import io.answerback.core.edit.Edit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.Edit;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -41,7 +41,7 @@ final class Findings extends VBox {
         }
         List<Finding> elsewhere = state.assessment().findings().stream()
                 .filter(finding -> !here.contains(finding))
-                .filter(finding -> finding.grade() != io.answerback.check.Grade.NOTE)
+                .filter(finding -> finding.grade() != io.answerback.core.check.Grade.NOTE)
                 .toList();
         if (!elsewhere.isEmpty()) {
             getChildren().add(next(elsewhere.getFirst(), elsewhere.size()));

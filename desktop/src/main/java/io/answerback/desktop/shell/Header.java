@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
-import io.answerback.wording.Terms;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;

@@ -1,9 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.assess.Assessment;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
-import io.answerback.edit.Edit;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.ChangedOutside;
 import io.answerback.files.JobCodec;
@@ -12,7 +13,6 @@ import io.answerback.files.JobFile;
 import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.InstantSource;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.check.Stop;
-import io.answerback.cores.BoxPlan;
-import io.answerback.cores.LandingWords;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.check.Stop;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.LandingWords;
 import io.answerback.desktop.desk.Desk;
-import io.answerback.job.CableEnd;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,10 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.chain.PointResult;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.site.SystemPoint;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.SystemPoint;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;

@@ -1,13 +1,13 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.chain.Mark;
-import io.answerback.chain.PointResult;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.site.Link;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Laying;
-import io.answerback.job.Link;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;

@@ -1,6 +1,7 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.assess.Assessment;
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
 import io.answerback.files.JobDocument;
@@ -8,7 +9,6 @@ import io.answerback.files.JobFile;
 import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;

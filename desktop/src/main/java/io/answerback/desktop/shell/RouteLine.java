@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.assess.StopProgress;
+import io.answerback.core.assess.StopProgress;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;

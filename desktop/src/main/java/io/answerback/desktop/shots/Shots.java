@@ -1,7 +1,12 @@
 package io.answerback.desktop.shots;
 
-import io.answerback.check.Stop;
-import io.answerback.check.SurveySheet;
+import io.answerback.core.check.Stop;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.LoopFault;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Measurement;
+import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
@@ -13,11 +18,6 @@ import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
-import io.answerback.job.Measurement;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.LoopFault;
-import io.answerback.takeover.TakeOverEdits;
 import java.awt.image.BufferedImage;
 import java.io.File;
 import java.io.IOException;

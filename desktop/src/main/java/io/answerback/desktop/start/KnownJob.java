@@ -1,7 +1,7 @@
 package io.answerback.desktop.start;
 
-import io.answerback.assess.Assessor;
-import io.answerback.assess.JobStanding;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.assess.JobStanding;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.start;
 
-import io.answerback.assess.JobStanding;
-import io.answerback.assess.StopProgress;
-import io.answerback.check.Finding;
+import io.answerback.core.assess.JobStanding;
+import io.answerback.core.assess.StopProgress;
+import io.answerback.core.check.Finding;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;

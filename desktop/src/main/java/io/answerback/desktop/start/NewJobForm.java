@@ -1,18 +1,18 @@
 package io.answerback.desktop.start;
 
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.site.Job;
+import io.answerback.core.survey.NewJob;
+import io.answerback.core.wording.SchoolWords;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.files.SettingsFile;
-import io.answerback.job.HouseRules;
-import io.answerback.job.Job;
-import io.answerback.job.PanelProfile;
-import io.answerback.job.Question;
-import io.answerback.job.School;
-import io.answerback.survey.NewJob;
-import io.answerback.wording.SchoolWords;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;

@@ -1,6 +1,7 @@
 package io.answerback.desktop.start;
 
-import io.answerback.assess.Assessor;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
@@ -9,7 +10,6 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.files.Recovery;
 import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.practice.CoreConvention;
+import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.PracticeEdits;
-import io.answerback.job.CoreConvention;
-import io.answerback.job.CoreUse;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

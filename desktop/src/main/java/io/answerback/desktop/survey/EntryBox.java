@@ -1,17 +1,17 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.chain.Figures;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Point;
+import io.answerback.core.survey.EntryLine;
+import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.survey.NewPoint;
+import io.answerback.core.survey.Understood;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.job.Conductor;
-import io.answerback.job.Point;
-import io.answerback.job.PointKind;
-import io.answerback.job.ZoneType;
-import io.answerback.survey.EntryLine;
-import io.answerback.survey.KindCatalogue;
-import io.answerback.survey.NewPoint;
-import io.answerback.survey.Understood;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.chain.Figures;
-import io.answerback.chain.Mark;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.Understood;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.PointKind;
-import io.answerback.job.ZoneType;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.Understood;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;

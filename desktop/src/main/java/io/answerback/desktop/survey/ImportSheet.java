@@ -1,5 +1,8 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.PointColumn;
+import io.answerback.core.survey.PointTable;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
@@ -9,9 +12,6 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.files.TextEncoding;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.PointColumn;
-import io.answerback.survey.PointTable;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,19 +1,19 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.capacity.CapacityEdits;
-import io.answerback.capacity.Slot;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.Slot;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.edit.PracticeEdits;
-import io.answerback.job.Area;
-import io.answerback.job.ModuleKind;
-import io.answerback.job.ModuleSort;
-import io.answerback.job.PanelModule;
-import io.answerback.job.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,11 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.check.SurveySheet;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Point;
+import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.takeover.HiddenPoints;
+import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -8,11 +13,6 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Input;
-import io.answerback.job.Point;
-import io.answerback.survey.KindCatalogue;
-import io.answerback.takeover.HiddenPoints;
-import io.answerback.takeover.TakeOverEdits;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;

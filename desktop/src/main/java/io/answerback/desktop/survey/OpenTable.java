@@ -1,9 +1,9 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.survey.ColumnMatch;
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.PointTable;
 import io.answerback.files.TextEncoding;
-import io.answerback.survey.ColumnMatch;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.PointTable;
 import java.nio.file.Path;
 import java.util.Optional;
 

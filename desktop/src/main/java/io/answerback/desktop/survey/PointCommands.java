@@ -1,9 +1,9 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.site.Point;
+import io.answerback.core.survey.PointNumbers;
 import io.answerback.desktop.desk.Desk;
-import io.answerback.edit.PointEdits;
-import io.answerback.job.Point;
-import io.answerback.survey.PointNumbers;
 import java.util.List;
 
 /// What can be done to the picked points as a whole.

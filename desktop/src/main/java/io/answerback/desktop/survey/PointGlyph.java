@@ -1,6 +1,6 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.job.KindFamily;
+import io.answerback.core.device.KindFamily;
 import javafx.scene.Node;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;

@@ -1,14 +1,14 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.check.Stop;
+import io.answerback.core.check.Stop;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Input;
-import io.answerback.job.Point;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;

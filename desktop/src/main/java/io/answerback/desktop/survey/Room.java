@@ -1,5 +1,10 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.edit.AreaEdits;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -7,11 +12,6 @@ import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.edit.AreaEdits;
-import io.answerback.edit.Edits;
-import io.answerback.job.Area;
-import io.answerback.job.PanelModule;
-import io.answerback.job.Point;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;

@@ -1,12 +1,12 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.profile.PanelProfile;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.desk.Shelf;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.SettingsFile;
-import io.answerback.job.HouseRules;
-import io.answerback.job.PanelProfile;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;

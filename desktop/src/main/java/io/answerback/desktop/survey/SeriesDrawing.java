@@ -1,12 +1,12 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.device.ContactForm;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.SeriesContact;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.ContactForm;
-import io.answerback.job.Point;
-import io.answerback.job.SeriesContact;
 import java.util.List;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;

@@ -1,6 +1,8 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.check.SurveySheet;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.survey.KindCatalogue;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Switch;
@@ -8,8 +10,6 @@ import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.shell.SheetFrame;
 import io.answerback.desktop.theme.Look;
-import io.answerback.job.Conductor;
-import io.answerback.survey.KindCatalogue;
 import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.List;

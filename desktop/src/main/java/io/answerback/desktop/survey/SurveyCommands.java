@@ -1,12 +1,12 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.capacity.CapacityEdits;
-import io.answerback.check.SurveySheet;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.check.SurveySheet;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.shell.Command;
 import io.answerback.files.PointCsv;
-import io.answerback.job.Job;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
+import io.answerback.core.survey.ColumnMatch;
+import io.answerback.core.survey.ImportPlan;
+import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.survey.PointTable;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
 import io.answerback.files.PointCsv;
 import io.answerback.files.TextEncoding;
-import io.answerback.job.Conductor;
-import io.answerback.job.Job;
-import io.answerback.survey.ColumnMatch;
-import io.answerback.survey.ImportPlan;
-import io.answerback.survey.KindCatalogue;
-import io.answerback.survey.PointTable;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;

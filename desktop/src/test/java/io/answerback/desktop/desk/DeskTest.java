@@ -2,16 +2,16 @@ package io.answerback.desktop.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.assess.Assessor;
-import io.answerback.check.Finding;
-import io.answerback.check.Stop;
-import io.answerback.edit.Edits;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Stop;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.FaultKind;
+import io.answerback.core.loop.LoopFault;
+import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
-import io.answerback.loop.DeviceState;
-import io.answerback.loop.FaultKind;
-import io.answerback.loop.LoopFault;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;

@@ -10,15 +10,15 @@ import static org.mockito.Mockito.doNothing;
 import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.verify;
 
-import io.answerback.assess.Assessor;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
-import io.answerback.edit.Edits;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.job.Job;
 import java.io.IOException;
 import java.nio.file.FileSystemException;
 import java.util.Optional;

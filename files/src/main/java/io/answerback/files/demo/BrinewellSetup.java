@@ -1,12 +1,12 @@
 package io.answerback.files.demo;
 
-import io.answerback.edit.SetupEdits;
-import io.answerback.job.Decision;
-import io.answerback.job.Job;
-import io.answerback.job.SettingScope;
-import io.answerback.job.Setup;
-import io.answerback.setup.EntryStep;
-import io.answerback.setup.RunSheet;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingScope;
+import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.RunSheet;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Setup;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

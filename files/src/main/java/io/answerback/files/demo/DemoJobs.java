@@ -1,6 +1,6 @@
 package io.answerback.files.demo;
 
-import io.answerback.job.Job;
+import io.answerback.core.site.Job;
 import java.util.List;
 
 /// The demo jobs by number.

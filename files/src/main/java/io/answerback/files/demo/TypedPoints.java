@@ -1,11 +1,11 @@
 package io.answerback.files.demo;
 
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
+import io.answerback.core.survey.EntryLine;
+import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.survey.NewPoint;
 import io.answerback.files.DataFiles;
-import io.answerback.job.Conductor;
-import io.answerback.job.Job;
-import io.answerback.survey.EntryLine;
-import io.answerback.survey.KindCatalogue;
-import io.answerback.survey.NewPoint;
 import java.util.Optional;
 
 /// Types the points of a demo job as an engineer would.

@@ -1,2 +1,0 @@
-/// One pure function from a job to everything computed from it.
-package io.answerback.assess;

@@ -1,0 +1,2 @@
+/// One pure function from a job to everything computed from it.
+package io.answerback.core.assess;

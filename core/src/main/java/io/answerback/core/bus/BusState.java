@@ -1,0 +1,210 @@
+package io.answerback.core.bus;
+
+import io.answerback.core.bus.BusModule.Standing;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Learned;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/// The bus of a job: its modules, what the panel has learned of nobody, its cable, and where each zone is.
+///
+/// @param modules the modules on it, in the order of the job
+/// @param ghosts what the panel has learned at addresses where nobody on the wall answers
+/// @param branches every cable of the bus with the place it begins at, nearest first
+/// @param circles the cables of the bus that lead back to where it has been, or begin where it never comes,
+///     by label
+/// @param zones where each zone is read
+public record BusState(
+        List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
+    /// A cable of the bus.
+    ///
+    /// @param from the module or joint box it begins at
+    /// @param to the module or joint box it leads to
+    /// @param cable the cable
+    /// @param endMetres how far its far end is from the board, in metres
+    /// @param worstOhmsPerKilometre the thinnest conductor on the way there, in ohms per kilometre at 20 °C
+    /// @param endOhms what a data core and the return have together from the board to its far end, in ohms
+    ///     at 20 °C
+    public record Branch(
+            String from, String to, Cable cable, double endMetres, double worstOhmsPerKilometre, double endOhms) {
+        /// What it has between two cores, in nanofarads; 0 where its type does not say.
+        public double nanofarads() {
+            return cable.laying().type().map(CableType::nanofaradsPerKilometre).orElse(0.0) * cable.metres() / 1000;
+        }
+    }
+
+    public BusState {
+        modules = List.copyOf(modules);
+        ghosts = List.copyOf(ghosts);
+        branches = List.copyOf(branches);
+        circles = List.copyOf(circles);
+    }
+
+    /// The bus of a job.
+    public static BusState of(Job job, CorePlan plan, Supplies supplies) {
+        List<Branch> branches = branches(job, plan);
+        Map<String, Double> metres = new HashMap<>();
+        branches.forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
+        Map<String, DeviceVolts> volts = new HashMap<>();
+        supplies.states().forEach(state -> state.volts().forEach(device -> volts.put(device.part(), device)));
+        List<BusModule> modules = new ArrayList<>();
+        for (PanelModule module : job.modules()) {
+            job.panel()
+                    .profile()
+                    .module(module.kindId())
+                    .filter(kind -> onBus(job, kind))
+                    .ifPresent(kind -> modules.add(new BusModule(
+                            module.name(),
+                            kind,
+                            job.bus().of(module.name()),
+                            wanted(job, kind),
+                            job.bus().present(module.name()),
+                            standing(job.bus(), module.name(), kind),
+                            Optional.ofNullable(metres.get(module.name())),
+                            Optional.ofNullable(volts.get(module.name())))));
+        }
+        return new BusState(modules, ghosts(job), branches, circles(job, plan, branches), ZoneMap.of(job));
+    }
+
+    private static boolean onBus(Job job, ModuleKind kind) {
+        return kind.addresses() > 0
+                || job.panel()
+                        .profile()
+                        .bus()
+                        .flatMap(rule -> rule.range(kind.id()))
+                        .filter(range -> !range.offTheBus())
+                        .isPresent();
+    }
+
+    /// How many addresses one module of a kind needs: a communicator that listens pretends to be a keypad for
+    /// each area.
+    public static int wanted(Job job, ModuleKind kind) {
+        return kind.sort() == ModuleSort.COMMUNICATOR ? Math.max(1, job.areas().size()) : Math.max(1, kind.addresses());
+    }
+
+    private static Standing standing(Bus bus, String module, ModuleKind kind) {
+        if (bus.learned().isEmpty()) {
+            return Standing.UNKNOWN;
+        }
+        Standing standing = Standing.LEARNED;
+        for (BusAddress given : bus.of(module)) {
+            Optional<Learned> learned = bus.learnedAt(given.address());
+            if (learned.isEmpty()) {
+                return Standing.NOT_LEARNED;
+            }
+            if (learned.get().sort() != kind.answersAs()) {
+                standing = Standing.OTHER;
+            }
+        }
+        return bus.of(module).isEmpty() ? Standing.NOT_LEARNED : standing;
+    }
+
+    private static List<Learned> ghosts(Job job) {
+        return job.bus().learned().stream()
+                .filter(learned -> job.bus()
+                        .at(learned.address())
+                        .filter(given -> job.module(given.module()).isPresent())
+                        .filter(given -> job.bus().present(given.module()))
+                        .isEmpty())
+                .toList();
+    }
+
+    /// From the board outwards; a cable that leads back to where the bus has been is left out.
+    private static List<Branch> branches(Job job, CorePlan plan) {
+        Map<String, List<Cable>> beginning = new HashMap<>();
+        job.cables().stream()
+                .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE))
+                .forEach(cable -> plan.beginning(cable)
+                        .ifPresent(from -> beginning
+                                .computeIfAbsent(from, key -> new ArrayList<>())
+                                .add(cable)));
+        List<Branch> branches = new ArrayList<>();
+        Map<String, Double> reached = new HashMap<>();
+        Map<String, Double> worst = new HashMap<>();
+        Map<String, Double> resistance = new HashMap<>();
+        List<String> open = new ArrayList<>(List.of(job.modules().getFirst().name()));
+        reached.put(open.getFirst(), 0.0);
+        for (int i = 0; i < open.size(); i++) {
+            String from = open.get(i);
+            for (Cable cable : beginning.getOrDefault(from, List.of())) {
+                String to = cable.ends().module() + cable.ends().joint();
+                double end = reached.get(from) + cable.metres();
+                if (reached.putIfAbsent(to, end) == null) {
+                    double ohms = Math.max(
+                            worst.getOrDefault(from, 0.0), cable.conductor().ohmsPerKilometre());
+                    worst.put(to, ohms);
+                    double endOhms = resistance.getOrDefault(from, 0.0)
+                            + 2 * cable.metres() * cable.conductor().ohmsPerKilometre() / 1000;
+                    resistance.put(to, endOhms);
+                    branches.add(new Branch(from, to, cable, end, ohms, endOhms));
+                    open.add(to);
+                }
+            }
+        }
+        return branches;
+    }
+
+    private static List<String> circles(Job job, CorePlan plan, List<Branch> branches) {
+        Set<String> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
+        return job.cables().stream()
+                .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE) && !laid.contains(cable.id()))
+                .map(Cable::id)
+                .toList();
+    }
+
+    /// All its cable, in metres.
+    public double metres() {
+        return branches.stream().mapToDouble(branch -> branch.cable().metres()).sum();
+    }
+
+    /// What all its cable has between two cores, in nanofarads, as far as the types of cable say.
+    public double nanofarads() {
+        return branches.stream().mapToDouble(Branch::nanofarads).sum();
+    }
+
+    /// The cable whose capacitance is not known, in metres.
+    public double unknownMetres() {
+        return branches.stream()
+                .filter(branch -> branch.nanofarads() == 0)
+                .mapToDouble(branch -> branch.cable().metres())
+                .sum();
+    }
+
+    /// The branch with the most resistance from the board to its end; empty for a bus without cable.
+    public Optional<Branch> mostResistance() {
+        return branches.stream().max(Comparator.comparingDouble(Branch::endOhms));
+    }
+
+    /// How far the farthest module is, in metres.
+    public double farthestMetres() {
+        return branches.stream().mapToDouble(Branch::endMetres).max().orElse(0);
+    }
+
+    /// Whether more than one cable begins at some place.
+    public boolean branched() {
+        return branches.stream().map(Branch::from).distinct().count() < branches.size();
+    }
+
+    /// The module of that name; empty when it is not on the bus.
+    public Optional<BusModule> module(String name) {
+        return modules.stream().filter(module -> module.name().equals(name)).findFirst();
+    }
+}

@@ -1,0 +1,178 @@
+package io.answerback.core.bus;
+
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Zone;
+import io.answerback.core.supply.CheckStep;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/// Fitting a module, step by step: power off, seat or wire it, power on, let the panel learn it, and then
+/// what its
+/// zones
+/// still need before they live. It defers to the maker's manual.
+public final class FittingRun {
+    private final Job job;
+    private final String module;
+    private final ModuleKind kind;
+    private final String prefix;
+    private final List<CheckStep> steps = new ArrayList<>();
+
+    private FittingRun(Job job, String module, ModuleKind kind) {
+        this.job = job;
+        this.module = module;
+        this.kind = kind;
+        this.prefix = prefix(module);
+    }
+
+    /// What the names of the steps of a module begin with.
+    public static String prefix(String module) {
+        return "fit:" + module + ":";
+    }
+
+    /// The steps for a module of a job; none where the profile does not know it, and none for the board.
+    public static List<CheckStep> of(Job job, String module) {
+        Optional<ModuleKind> kind = job.module(module)
+                .map(PanelModule::kindId)
+                .flatMap(job.panel().profile()::module)
+                .filter(its -> its.sort() != ModuleSort.BOARD);
+        return kind.map(its -> new FittingRun(job, module, its).steps()).orElse(List.of());
+    }
+
+    private List<CheckStep> steps() {
+        step(
+                "off",
+                "Take all power off: battery, then mains, as the sequence for this panel says",
+                "Seating or wiring a module with power on can destroy it and the board.",
+                "Every lamp is out.",
+                true);
+        if (kind.sort() == ModuleSort.PLUG_IN) {
+            step(
+                    "seat",
+                    "Seat %s: every pin in its hole, then its pillars".formatted(module),
+                    "One row of pins out of place looks seated and is not.",
+                    "",
+                    true);
+        } else {
+            wired();
+        }
+        step(
+                "on",
+                "Give power again, in this panel's order",
+                "Nobody's hands in the box; the lid of the mains on.",
+                "%s shows that it has power.".formatted(module),
+                true);
+        learned();
+        zones();
+        return List.copyOf(steps);
+    }
+
+    private void wired() {
+        job.bus()
+                .address(module)
+                .ifPresentOrElse(
+                        address -> step(
+                                "address",
+                                "Set %s to address %d before it has power".formatted(module, address),
+                                "Many read their switches at power-up only.",
+                                "",
+                                false),
+                        () -> step(
+                                "address",
+                                "Decide an address for %s".formatted(module),
+                                "Two at one address answer over each other, and both are lost.",
+                                "",
+                                false));
+        String data = kind.terminals().stream()
+                .filter(terminal -> terminal.use() == TerminalUse.BUS)
+                .map(Terminal::name)
+                .map(name -> "%s to %s".formatted(name, name))
+                .collect(Collectors.joining(", "));
+        step(
+                "wire",
+                "Wire its bus: plus, return%s".formatted(data.isEmpty() ? ", and data" : ", " + data),
+                "Plus and return the wrong way round can destroy it; data cores changed over make it deaf.",
+                "",
+                true);
+    }
+
+    private void learned() {
+        List<String> learning = job.panel()
+                .profile()
+                .bus()
+                .map(rule -> rule.steps().learning())
+                .filter(steps -> !steps.isEmpty())
+                .orElse(List.of("Let the panel look at its bus, as the maker's manual says"));
+        boolean enrols = job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE;
+        String mind = job.bus().service().isPresent() && enrols
+                ? "A service keypad hangs on the bus: take it off first, or it is learned too."
+                : "No service keypad on the bus, or it is learned too.";
+        String lists = job.bus()
+                .address(module)
+                .map(address -> "It lists address %d.".formatted(address))
+                .orElse("It lists one more.");
+        for (int step = 0; step < learning.size(); step++) {
+            boolean first = step == 0;
+            boolean last = step == learning.size() - 1;
+            step(
+                    first ? "learn" : "learn-" + (step + 1),
+                    learning.get(step),
+                    first ? mind : "",
+                    last ? lists : "",
+                    false);
+        }
+    }
+
+    /// "Ready with nothing connected" means that a zone is off, not that it is fine.
+    private void zones() {
+        List<Input> inputs = job.inputs().stream()
+                .filter(input -> input.module().equals(module))
+                .toList();
+        for (Input input : inputs) {
+            input.pointId().flatMap(job::point).ifPresent(point -> {
+                Optional<Zone> zone = job.zone(input.zone()).filter(its -> its.type() != ZoneType.NOT_USED);
+                boolean lives = zone.flatMap(Zone::area).isPresent();
+                step(
+                        "zone:" + input.id(),
+                        "Zone %02d, %s: type %s, area %s"
+                                .formatted(
+                                        input.zone(),
+                                        point.name(),
+                                        point.duty().type().words(),
+                                        point.duty()
+                                                .area()
+                                                .map("%02d"::formatted)
+                                                .orElse("still open")),
+                        lives
+                                ? "It is programmed so in this job; see that the panel says the same."
+                                : "Without a type and an area the panel says ready whatever the zone does.",
+                        "Open it: the panel names zone %02d.".formatted(input.zone()),
+                        false);
+            });
+        }
+        long free = inputs.stream().filter(input -> input.pointId().isEmpty()).count();
+        if (free > 0) {
+            step(
+                    "free",
+                    "%d of its inputs are free: terminate each, or switch its zone off".formatted(free),
+                    "An open input with a type and an area keeps its area from being made to watch.",
+                    "Ready.",
+                    false);
+        }
+    }
+
+    private void step(String name, String order, String mind, String shows, boolean caution) {
+        String id = prefix + name;
+        steps.add(new CheckStep(id, order, mind, shows, caution, job.power().tick(id)));
+    }
+}

@@ -1,0 +1,103 @@
+package io.answerback.core.cable;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.profile.Conductor;
+import java.util.List;
+
+/// A cable between a box and what it serves.
+///
+/// @param id the cable's label, unique in the job, such as "C-17"
+/// @param ends between what it runs
+/// @param metres its length one way, in metres
+/// @param conductor its cores
+/// @param coldestCelsius the coldest any of it gets, in °C
+/// @param hottestCelsius the hottest any of it gets, in °C
+/// @param laying how it is laid, and how far the work on it has come
+public record Cable(
+        String id,
+        CableEnds ends,
+        double metres,
+        Conductor conductor,
+        double coldestCelsius,
+        double hottestCelsius,
+        Laying laying) {
+    private static final double INDOORS_COLDEST_CELSIUS = 5;
+    private static final double INDOORS_HOTTEST_CELSIUS = 35;
+
+    /// @throws IllegalArgumentException when a label is blank, the length is outside 0 to 10 000 m, a
+    ///     temperature
+    ///     outside −60 to +120 °C, or the coldest is above the hottest
+    public Cable {
+        id = Require.text(id, "cable label");
+        Require.given(ends, "ends of cable " + id);
+        Require.within(metres, 0, 10_000, "length of cable " + id + " in metres");
+        Require.given(conductor, "conductor of cable " + id);
+        Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
+        Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
+        laying = laying == null ? Laying.PLANNED : laying;
+        if (coldestCelsius > hottestCelsius) {
+            throw new IllegalArgumentException("cable %s is coldest at %s °C and hottest at %s °C; swap them"
+                    .formatted(id, coldestCelsius, hottestCelsius));
+        }
+    }
+
+    /// A cable to one point on the drawing board, between two temperatures in °C.
+    public Cable(
+            String id,
+            String pointId,
+            double metres,
+            Conductor conductor,
+            double coldestCelsius,
+            double hottestCelsius) {
+        this(
+                id,
+                CableEnds.toPoints(List.of(Require.text(pointId, "point of cable " + id))),
+                metres,
+                conductor,
+                coldestCelsius,
+                hottestCelsius,
+                Laying.PLANNED);
+    }
+
+    /// A cable on the drawing board that runs where people work, between 5 and 35 °C.
+    public static Cable indoors(String id, CableEnds ends, double metres, Conductor conductor) {
+        return new Cable(id, ends, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS, Laying.PLANNED);
+    }
+
+    /// A cable to one point on the drawing board that runs where people work, between 5 and 35 °C.
+    public static Cable indoors(String id, String pointId, double metres, Conductor conductor) {
+        return new Cable(id, pointId, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS);
+    }
+
+    /// The same cable between other ends.
+    public Cable withEnds(CableEnds other) {
+        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, laying);
+    }
+
+    /// The same cable with another length, in metres.
+    public Cable withMetres(double other) {
+        return new Cable(id, ends, other, conductor, coldestCelsius, hottestCelsius, laying);
+    }
+
+    /// The same run in another conductor.
+    public Cable withConductor(Conductor other) {
+        return new Cable(id, ends, metres, other, coldestCelsius, hottestCelsius, laying);
+    }
+
+    /// The same cable between other temperatures, in °C.
+    public Cable withCelsius(double coldest, double hottest) {
+        return new Cable(id, ends, metres, conductor, coldest, hottest, laying);
+    }
+
+    /// The same cable laid otherwise. With its type comes that type's conductor.
+    public Cable withLaying(Laying other) {
+        return new Cable(
+                id,
+                ends,
+                metres,
+                other.type().map(CableType::conductor).orElse(conductor),
+                coldestCelsius,
+                hottestCelsius,
+                other);
+    }
+}

@@ -1,0 +1,243 @@
+package io.answerback.core.capacity;
+
+import io.answerback.core.edit.BusEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.radio.RadioPlaces;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Panel;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import io.answerback.core.survey.NewJob;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/// Edits that make points and inputs meet.
+public final class CapacityEdits {
+    private CapacityEdits() {}
+
+    /// Gives every point that has none a free input that fits, in the order of the list, and programs its zone
+    /// as the survey says. Points for which there is none stay without.
+    public static Edit giveInputs() {
+        return new Edit(
+                "inputs for all points",
+                job -> withInputs(job, Inventory.of(job).placed()));
+    }
+
+    /// Gives one point that has none a free input that fits, or a wireless zone where it sends by radio,
+    /// and programs its
+    /// zone as the survey says. It stays without where there is none.
+    public static Edit giveInput(String pointId) {
+        return new Edit("input of point " + pointId, job -> {
+            Optional<Input> place =
+                    Optional.ofNullable(Inventory.of(job).placed().get(pointId));
+            return place.map(input -> withInputs(job, Map.of(pointId, input))).orElse(job);
+        });
+    }
+
+    private static Job withInputs(Job job, Map<String, Input> placed) {
+        Map<String, String> pointOf = placed.entrySet().stream()
+                .collect(Collectors.toMap(e -> e.getValue().id(), Map.Entry::getKey));
+        Stream<Input> terminals = job.inputs().stream()
+                .map(input -> pointOf.containsKey(input.id())
+                        ? input.withPointId(Optional.of(pointOf.get(input.id())))
+                        : input);
+        Set<String> there = job.inputs().stream().map(Input::id).collect(Collectors.toSet());
+        Stream<Input> byRadio = placed.values().stream()
+                .filter(input -> RadioPlaces.byRadio(job, input) && !there.contains(input.id()))
+                .map(input -> input.withPointId(Optional.of(pointOf.get(input.id()))));
+        List<Input> inputs = Stream.concat(terminals, byRadio).toList();
+        List<Zone> zones = new ArrayList<>(job.zones());
+        placed.forEach((pointId, input) -> {
+            Point point = job.point(pointId).orElseThrow();
+            zones.removeIf(zone -> zone.number() == input.zone());
+            zones.add(new Zone(input.zone(), point.duty().type(), point.duty().area(), Optional.empty()));
+        });
+        return placed.isEmpty() ? job : job.withInputs(inputs).withZones(zones);
+    }
+
+    /// Wires a point to another input, or to none. Its zone is programmed as the survey says; the one it
+    /// leaves is no longer programmed.
+    ///
+    /// @param inputId the input; empty for none
+    public static Edit wire(String pointId, Optional<String> inputId) {
+        return new Edit("input of point " + pointId, job -> {
+            Set<Integer> left =
+                    job.inputOf(pointId).map(input -> Set.of(input.zone())).orElse(Set.of());
+            Point point = job.point(pointId).orElseThrow();
+            List<Input> inputs = job.inputs().stream()
+                    .map(input -> input.pointId().filter(pointId::equals).isPresent()
+                            ? input.withPointId(Optional.empty())
+                            : input)
+                    .map(input -> inputId.filter(input.id()::equals).isPresent()
+                            ? input.withPointId(Optional.of(pointId))
+                            : input)
+                    .toList();
+            Job wired = job.withInputs(inputs);
+            List<Zone> zones = new ArrayList<>(job.zones());
+            zones.removeIf(zone -> left.contains(zone.number()));
+            wired.inputOf(pointId).ifPresent(input -> {
+                zones.removeIf(zone -> zone.number() == input.zone());
+                zones.add(
+                        new Zone(input.zone(), point.duty().type(), point.duty().area(), Optional.empty()));
+            });
+            return wired.withZones(zones);
+        });
+    }
+
+    /// Fits modules, each with its inputs on the lowest zone numbers that are free in one run.
+    ///
+    /// @param what what is fitted, as the undo menu says it
+    public static Edit fit(String what, List<ModuleKind> kinds) {
+        return new Edit(what, job -> {
+            Job next = job;
+            for (ModuleKind kind : kinds) {
+                next = fitted(next, kind);
+            }
+            return next;
+        });
+    }
+
+    private static Job fitted(Job job, ModuleKind kind) {
+        String name = freeName(job, kind);
+        List<PanelModule> modules = new ArrayList<>(job.modules());
+        modules.add(new PanelModule(name, kind.id(), keypadAreas(job, kind)));
+        List<Input> inputs = new ArrayList<>(job.inputs());
+        if (kind.inputs() > 0) {
+            inputs.addAll(NewJob.inputs(name, kind, firstZone(job, kind)));
+        }
+        Job fitted = job.withModules(modules).withInputs(inputs);
+        return BusEdits.addressed(fitted, name, kind);
+    }
+
+    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else
+    /// the lowest
+    /// of a free run.
+    private static int firstZone(Job job, ModuleKind kind) {
+        Set<Integer> taken = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
+        return BusEdits.firstZones(job, kind.id())
+                .filter(first -> IntStream.range(first, first + kind.inputs()).noneMatch(taken::contains))
+                .findFirst()
+                .orElseGet(() -> freeZone(job, kind.inputs()));
+    }
+
+    /// A first keypad works every area; which areas later ones work is for the engineer to say.
+    private static List<Integer> keypadAreas(Job job, ModuleKind kind) {
+        boolean first = job.modules().stream().allMatch(module -> module.areas().isEmpty());
+        return kind.sort() == ModuleSort.KEYPAD && first
+                ? job.areas().stream().map(area -> area.number()).toList()
+                : List.of();
+    }
+
+    private static String freeName(Job job, ModuleKind kind) {
+        String word = switch (kind.sort()) {
+            case BOARD -> NewJob.BOARD;
+            case PLUG_IN -> "Plug-in";
+            case BUS_EXPANDER -> "Expander";
+            case KEYPAD -> "Keypad";
+            case CONVERTER -> "Converter";
+            case RECEIVER -> "Receiver";
+            case OUTPUTS -> "Output module";
+            case SUPPLY -> "Supply";
+            case COMMUNICATOR -> "Communicator";
+            case SOUNDER -> "Sounder";
+            case SPEAKER -> "Speaker";
+        };
+        int number = 1;
+        while (job.module(word + " " + number).isPresent()) {
+            number++;
+        }
+        return word + " " + number;
+    }
+
+    private static int freeZone(Job job, int count) {
+        PanelProfile profile = job.panel().profile();
+        Set<Integer> taken = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
+        int run = 0;
+        for (int zone = 1; zone <= profile.capacity().zones(); zone++) {
+            run = taken.contains(zone) ? 0 : run + 1;
+            if (run == count) {
+                return zone - count + 1;
+            }
+        }
+        throw new IllegalArgumentException("%s has %d zones, and there is no run of %d free numbers left"
+                .formatted(profile.name(), profile.capacity().zones(), count));
+    }
+
+    /// Another make of panel. Its board takes the place of the old one: what was on an input that the new
+    /// board has too, stays there; the rest has no input then. Other modules stay as they are, known to the new
+    /// panel or not.
+    public static Edit panel(PanelProfile profile) {
+        return new Edit("panel " + profile.name(), job -> {
+            String board = job.modules().getFirst().name();
+            List<PanelModule> modules = new ArrayList<>(job.modules());
+            modules.set(
+                    0,
+                    new PanelModule(
+                            board,
+                            profile.board().id(),
+                            modules.getFirst().areas(),
+                            modules.getFirst().besideMetal()));
+            List<Input> inputs = boardInputs(job, board, profile);
+            Set<Integer> left = inputs.stream().map(Input::zone).collect(Collectors.toSet());
+            return job.withInputs(inputs)
+                    .withBus(job.bus().withLearned(old -> List.of()))
+                    .withRadio(job.radio().withEnrolled(old -> List.of()))
+                    .withPanel(new Panel(job.panel().name(), profile))
+                    .withModules(modules)
+                    .withZones(job.zones().stream()
+                            .filter(zone -> left.contains(zone.number()))
+                            .toList());
+        });
+    }
+
+    private static List<Input> boardInputs(Job job, String board, PanelProfile profile) {
+        List<Input> inputs = new ArrayList<>();
+        for (Input fresh : NewJob.inputs(board, profile.board(), 1)) {
+            inputs.add(job.inputs().stream()
+                    .filter(old -> old.module().equals(board) && old.number() == fresh.number())
+                    .findFirst()
+                    .orElse(fresh));
+        }
+        job.inputs().stream().filter(input -> !input.module().equals(board)).forEach(inputs::add);
+        return inputs;
+    }
+
+    /// Takes a module off the wall, with its inputs; their points have none then.
+    ///
+    /// @throws IllegalArgumentException when applied to the panel's own board
+    public static Edit remove(String moduleName) {
+        return new Edit("removal of " + moduleName, job -> {
+            if (!job.modules().isEmpty() && job.modules().getFirst().name().equals(moduleName)) {
+                throw new IllegalArgumentException("the panel's own board cannot be taken away");
+            }
+            Set<Integer> zones = job.inputs().stream()
+                    .filter(input -> input.module().equals(moduleName))
+                    .map(Input::zone)
+                    .collect(Collectors.toSet());
+            return job.withInputs(job.inputs().stream()
+                            .filter(input -> !input.module().equals(moduleName))
+                            .toList())
+                    .withZones(job.zones().stream()
+                            .filter(zone -> !zones.contains(zone.number()))
+                            .toList())
+                    .withCables(CablingEdits.withoutModule(job.cables(), moduleName))
+                    .withPower(job.power().withoutModule(moduleName))
+                    .withBus(job.bus().without(moduleName))
+                    .withModules(job.modules().stream()
+                            .filter(module -> !module.name().equals(moduleName))
+                            .toList());
+        });
+    }
+}

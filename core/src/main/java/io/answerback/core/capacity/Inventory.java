@@ -1,0 +1,156 @@
+package io.answerback.core.capacity;
+
+import io.answerback.core.bus.BusState;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.radio.RadioPlaces;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// What a job needs of its panel against what there is.
+///
+/// @param slots every input, module by module
+/// @param placed an input for every point that has none yet, where a free one fits, by the point's number
+/// @param unplaced the wired points for which no free input is left
+/// @param unheard the wireless points for which nobody listens, or no wireless zone is left
+/// @param counts zones, areas, users, wireless zones and bus addresses
+public record Inventory(
+        List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Point> unheard, List<Count> counts) {
+    /// Takes stock of a job.
+    public static Inventory of(Job job) {
+        PanelProfile profile = job.panel().profile();
+        Map<String, Optional<ModuleKind>> kinds = new LinkedHashMap<>();
+        job.modules().forEach(module -> kinds.put(module.name(), profile.module(module.kindId())));
+        List<Slot> slots = job.inputs().stream()
+                .map(input -> new Slot(input, kinds.getOrDefault(input.module(), Optional.empty())))
+                .toList();
+        Map<String, Input> placed = new LinkedHashMap<>();
+        List<Point> unplaced = place(job, slots, placed);
+        return new Inventory(
+                slots,
+                placed,
+                unplaced.stream().filter(point -> !point.kind().radio()).toList(),
+                unplaced.stream().filter(point -> point.kind().radio()).toList(),
+                counts(job, slots, kinds));
+    }
+
+    /// The points that can go to the fewest inputs are placed first: two-wire detectors, then those an input is
+    /// reserved for, then the rest, each in the order of the list. So no point takes an input another needs
+    /// more.
+    private static List<Point> place(Job job, List<Slot> slots, Map<String, Input> placed) {
+        Set<String> ignored = ZoneMap.of(job).ignored();
+        List<Slot> free = new ArrayList<>(slots.stream()
+                .filter(slot -> slot.free() && !ignored.contains(slot.input().id()))
+                .toList());
+        var wired =
+                job.inputs().stream().flatMap(input -> input.pointId().stream()).collect(Collectors.toSet());
+        List<Point> waiting = job.points().stream()
+                .filter(point -> !wired.contains(point.id()))
+                .sorted(Comparator.comparing(point -> !point.kind().twoWire()))
+                .toList();
+        List<Point> unplaced = new ArrayList<>();
+        for (Point point : waiting) {
+            Optional<Input> found = point.kind().radio()
+                    ? byRadio(job, placed)
+                    : best(job, free, point).map(slot -> taken(free, slot));
+            found.ifPresentOrElse(input -> placed.put(point.id(), input), () -> unplaced.add(point));
+        }
+        return unplaced;
+    }
+
+    private static Input taken(List<Slot> free, Slot slot) {
+        free.remove(slot);
+        return slot.input();
+    }
+
+    /// Wireless zones have no terminals: a place comes to be when a point needs it.
+    private static Optional<Input> byRadio(Job job, Map<String, Input> placed) {
+        Stream<Input> kept =
+                job.inputs().stream().filter(input -> input.pointId().isPresent() || !RadioPlaces.byRadio(job, input));
+        Set<Integer> zones =
+                Stream.concat(kept, placed.values().stream()).map(Input::zone).collect(Collectors.toSet());
+        return RadioPlaces.next(job, zones);
+    }
+
+    /// An input that cannot read the point's loop is of no use to it.
+    private static Optional<Slot> best(Job job, List<Slot> free, Point point) {
+        return free.stream()
+                .filter(slot -> slot.serves(point.kind()))
+                .filter(slot -> reads(job, slot.kind(), point))
+                .min(Comparator.comparing((Slot slot) -> slot.reserved().isEmpty()));
+    }
+
+    /// Whether inputs of a kind of module read the loop a point has, or one its device can be rewired to; of a
+    /// module nobody knows that is not known.
+    static boolean reads(Job job, Optional<ModuleKind> kind, Point point) {
+        return kind.map(job.panel().profile()::inputs)
+                .map(model -> model.reads(point.loop().scheme()).isPresent()
+                        || model.schemes().stream().anyMatch(bands -> suits(point.kind(), bands.scheme())))
+                .orElse(true);
+    }
+
+    private static boolean suits(PointKind kind, SchemeKind scheme) {
+        if (kind.twoWire() || scheme == SchemeKind.TWO_WIRE_SMOKE || scheme.twoZones()) {
+            return false;
+        }
+        return switch (kind.contact()) {
+            case NORMALLY_CLOSED -> !scheme.closesWhenActive();
+            case NORMALLY_OPEN -> scheme.closesWhenActive();
+            case EITHER -> true;
+        };
+    }
+
+    private static List<Count> counts(Job job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
+        var capacity = job.panel().profile().capacity();
+        int zones = job.points().size();
+        int radio = (int) slots.stream().filter(Slot::wireless).count();
+        int addresses = sum(kinds, kind -> kind.addresses() == 0 ? 0 : BusState.wanted(job, kind));
+        return List.of(
+                new Count("zones", zones, capacity.zones()),
+                new Count("areas", job.areas().size(), capacity.areas()),
+                new Count("users", job.site().people(), capacity.users()),
+                new Count("wireless zones", radio, capacity.radioZones()),
+                new Count("bus addresses", addresses, capacity.addresses()));
+    }
+
+    private static int sum(Map<String, Optional<ModuleKind>> kinds, Function<ModuleKind, Integer> figure) {
+        return kinds.values().stream()
+                .flatMap(Optional::stream)
+                .mapToInt(figure::apply)
+                .sum();
+    }
+
+    /// How many inputs are missing.
+    public int shortOf() {
+        return unplaced.size();
+    }
+
+    /// The count of this name.
+    public Count count(String what) {
+        return counts.stream()
+                .filter(count -> count.what().equals(what))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// The free inputs that serve anything.
+    public long freeOrdinary() {
+        return slots.stream()
+                .filter(slot -> slot.free() && slot.reserved().isEmpty())
+                .count();
+    }
+}

@@ -1,0 +1,67 @@
+package io.answerback.core.capacity;
+
+import io.answerback.core.device.PointKind;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.SupplyFault;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.SupplyWatch;
+import io.answerback.core.survey.NewPoint;
+import io.answerback.core.survey.PointNumbers;
+import io.answerback.core.survey.Understood;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// Edits that bring the fault outputs of a supply that stands elsewhere to inputs of the panel.
+public final class SupplyWatchEdits {
+    private SupplyWatchEdits() {}
+
+    /// A new point for a fault output, on a free input where there is one; its zone is technical.
+    ///
+    /// @param kind the kind of point a volt-free contact of equipment is
+    /// @param conductor the conductor cables are of unless somebody says otherwise
+    public static Edit watch(String module, SupplyFault fault, PointKind kind, Conductor conductor) {
+        return new Edit("watch of " + module, job -> {
+            String id = PointNumbers.next(job);
+            Optional<Understood.Place> area =
+                    job.areas().stream().map(SupplyWatchEdits::place).findFirst();
+            Understood line = new Understood(
+                    id,
+                    "%s, %s".formatted(module, fault.words()),
+                    Optional.of(kind),
+                    Optional.of(ZoneType.TECHNICAL),
+                    area,
+                    Optional.empty(),
+                    false,
+                    Set.of(),
+                    List.of());
+            return watching(NewPoint.add(line, conductor).on(job), new SupplyWatch(module, fault, id));
+        });
+    }
+
+    private static Understood.Place place(Area area) {
+        return new Understood.Place(area.number(), area.name(), false);
+    }
+
+    private static Job watching(Job job, SupplyWatch watch) {
+        Optional<String> input = Optional.ofNullable(Inventory.of(job).placed().get(watch.pointId()))
+                .map(Input::id);
+        Job wired =
+                input.isPresent() ? CapacityEdits.wire(watch.pointId(), input).on(job) : job;
+        return wired.withPower(wired.power().with(watch));
+    }
+
+    /// A point that is there already tells of a fault, or none does.
+    ///
+    /// @param pointId the point; empty for none
+    public static Edit watchedBy(String module, SupplyFault fault, Optional<String> pointId) {
+        return new Edit(
+                "watch of " + module,
+                job -> job.withPower(pointId.map(id -> job.power().with(new SupplyWatch(module, fault, id)))
+                        .orElseGet(() -> job.power().withoutWatch(module, fault))));
+    }
+}

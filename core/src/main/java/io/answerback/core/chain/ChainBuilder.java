@@ -1,0 +1,226 @@
+package io.answerback.core.chain;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.DeviceState;
+import io.answerback.core.loop.LoopCase;
+import io.answerback.core.loop.LoopResult;
+import io.answerback.core.panel.PanelReducer;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.ProofState;
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.site.Zone;
+import io.answerback.core.wording.Terms;
+import java.util.List;
+import java.util.Optional;
+
+/// Computes the chain of a point from the job, its loop and its proof.
+///
+/// @param job the site
+/// @param events the event table, for words
+public record ChainBuilder(Job job, EventTable events) {
+    /// The chain of a zone point.
+    ///
+    /// @param instead the input the panel looks at in place of it; empty when it looks at that itself
+    /// @param model how its input measures
+    /// @param loop its loop as computed; empty when it has no cable or its input cannot read its scheme
+    /// @param sender how the panel hears it by radio; empty for a point on wires to the panel
+    public Chain of(
+            Point point,
+            Optional<Input> input,
+            Optional<Input> instead,
+            InputModel model,
+            Optional<Zone> zone,
+            Optional<LoopResult> loop,
+            Optional<Sender> sender,
+            ProofState proof) {
+        Optional<Signal> signal = zone.flatMap(its -> new PanelReducer(job).zoneSignal(its, Qualifier.NEW));
+        RadioLinks radio = new RadioLinks(job.practice().figure(RuleFigure.RADIO_MARGIN_DECIBELS));
+        return new Chain(
+                point.id(),
+                point.name(),
+                List.of(
+                        new LinkState(
+                                Link.POINT,
+                                Mark.SOUND,
+                                point.name(),
+                                point.kind().words().restWord()),
+                        point.kind().radio() ? radio.air(sender) : loop(point, model, loop),
+                        sender.map(its -> radio.input(its, input(input, model, loop)))
+                                .orElseGet(() -> input(input, model, loop)),
+                        zone(input, instead, zone),
+                        event(zone, signal),
+                        route(),
+                        station(proof)));
+    }
+
+    /// The chain of a system point: the panel watches it itself, without a loop, input or zone of its own.
+    public Chain of(SystemPoint point, ProofState proof) {
+        Optional<Signal> signal = new PanelReducer(job).systemSignal(point, Qualifier.NEW);
+        return new Chain(
+                point.id(),
+                point.title(),
+                List.of(
+                        new LinkState(Link.POINT, Mark.SOUND, point.title(), point.restWord()),
+                        new LinkState(Link.LOOP, Mark.SOUND, "on the board", "watched by the panel itself"),
+                        new LinkState(Link.INPUT, Mark.SOUND, "on the board", "no terminals of its own"),
+                        new LinkState(Link.ZONE, Mark.SOUND, "system", "not in any area"),
+                        signal.map(sent ->
+                                        new LinkState(Link.EVENT, Mark.SOUND, eventFigure(sent.event()), address(sent)))
+                                .orElse(new LinkState(
+                                        Link.EVENT, Mark.WRONG, eventFigure(point.event()), "no account")),
+                        route(),
+                        station(proof)));
+    }
+
+    private LinkState loop(Point point, InputModel model, Optional<LoopResult> result) {
+        if (result.isEmpty()) {
+            boolean readable = model.reads(point.loop().scheme()).isPresent();
+            return new LinkState(
+                    Link.LOOP,
+                    readable ? Mark.NOT_DONE : Mark.WRONG,
+                    "not known",
+                    readable
+                            ? "no cable yet"
+                            : "its input cannot read a " + point.loop().scheme().words());
+        }
+        LoopResult loop = result.get();
+        CaseReading rest = loop.of(LoopCase.AT_REST);
+        String figure = Figures.ohms(rest.range().nominalOhms());
+        if (!loop.unsafe().isEmpty()) {
+            CaseReading bad = loop.unsafe().getFirst();
+            return new LinkState(
+                    Link.LOOP,
+                    Mark.WRONG,
+                    figure,
+                    stateWord(point, bad) + " reads "
+                            + bad.reads().map(Meaning::word).orElse("between bands"));
+        }
+        boolean tight = loop.leastMargin() < job.practice().leastLoopMargin();
+        if (point.kind().family().lifeSafety()) {
+            return new LinkState(
+                    Link.LOOP,
+                    tight ? Mark.TIGHT : Mark.NOT_DONE,
+                    figure,
+                    "%s inside; computed, not approved".formatted(Figures.percent(loop.leastMargin())));
+        }
+        return new LinkState(
+                Link.LOOP,
+                tight ? Mark.TIGHT : Mark.SOUND,
+                figure,
+                "%s inside when %s".formatted(Figures.percent(loop.leastMargin()), stateWord(point, loop.tightest())));
+    }
+
+    /// The word for a device state of this point, such as "open" or "cover off".
+    public static String stateWord(Point point, CaseReading reading) {
+        return stateWord(point, reading.loopCase().device());
+    }
+
+    /// The word for a device state of this point.
+    public static String stateWord(Point point, DeviceState device) {
+        String rest = point.kind().words().restWord();
+        String active = point.kind().words().activeWord();
+        return switch (device) {
+            case AT_REST -> rest;
+            case ACTIVE -> point.inSeries().isEmpty() ? active : "one " + active;
+            case ALL_ACTIVE -> "all " + active;
+            case SECOND_ACTIVE -> "second active";
+            case BOTH_ACTIVE -> "both active";
+            case MASKED -> "masked";
+            case ACTIVE_AND_MASKED -> active + " and masked";
+            case COVER_OFF -> "cover off";
+            case UNPOWERED -> "no supply";
+        };
+    }
+
+    private static LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {
+        if (input.isEmpty()) {
+            return new LinkState(Link.INPUT, Mark.WRONG, "none", "not wired to any input");
+        }
+        String volts = loop.map(result -> Figures.volts(
+                                model.volts(result.of(LoopCase.AT_REST).range().nominalOhms()))
+                        + " across it")
+                .orElse("voltage not known");
+        return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);
+    }
+
+    private static LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
+        String number = input.map(used -> "%02d".formatted(used.zone())).orElse("none");
+        if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
+            return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
+        }
+        String figure = number + " · " + zone.get().type().words();
+        if (instead.isPresent()) {
+            return new LinkState(
+                    Link.ZONE, Mark.WRONG, figure, "read from " + instead.get().name());
+        }
+        return zone.get()
+                .area()
+                .map(area -> new LinkState(Link.ZONE, Mark.SOUND, figure, "area %02d".formatted(area)))
+                .orElse(new LinkState(Link.ZONE, Mark.WRONG, figure, "no area"));
+    }
+
+    private LinkState event(Optional<Zone> zone, Optional<Signal> signal) {
+        if (signal.isPresent()) {
+            return new LinkState(
+                    Link.EVENT, Mark.SOUND, eventFigure(signal.get().event()), address(signal.get()));
+        }
+        if (zone.filter(its -> its.type() == ZoneType.LOG_ONLY).isPresent()) {
+            return new LinkState(Link.EVENT, Mark.SOUND, "log only", "nothing is sent, by choice");
+        }
+        String code = zone.map(Zone::event).orElse("");
+        boolean accountMissing = !code.isEmpty() && zone.flatMap(Zone::area).isPresent();
+        return new LinkState(
+                Link.EVENT,
+                Mark.WRONG,
+                code.isEmpty() ? "none" : eventFigure(code),
+                accountMissing ? "no account" : "nothing is sent");
+    }
+
+    private String eventFigure(String code) {
+        return code + " " + events.in(Terms.of(job.practice())).words(code);
+    }
+
+    private static String address(Signal signal) {
+        return "#" + signal.account() + " · " + signal.areaDigits() + " · " + signal.zoneDigits();
+    }
+
+    private LinkState route() {
+        List<Receiver> receivers = job.routeReceivers();
+        if (receivers.isEmpty()) {
+            return new LinkState(Link.ROUTE, Mark.WRONG, "none", "no receiver to send to");
+        }
+        String backup = switch (receivers.size()) {
+            case 1 -> "";
+            case 2 -> ", one backup";
+            default -> ", " + (receivers.size() - 1) + " backups";
+        };
+        return new LinkState(Link.ROUTE, Mark.SOUND, "IP", receivers.getFirst().name() + backup);
+    }
+
+    private static LinkState station(ProofState proof) {
+        return switch (proof) {
+            case ProofState.Never never -> new LinkState(Link.STATION, Mark.NOT_DONE, "never answered", "send it");
+            case ProofState.NotRestored half ->
+                new LinkState(Link.STATION, Mark.TIGHT, "alarm answered", "restore not seen");
+            case ProofState.Proven proven ->
+                new LinkState(
+                        Link.STATION,
+                        Mark.PROVEN,
+                        "answered",
+                        "in " + proven.proof().roundTripMillis() + " ms, and the restore");
+            case ProofState.Stale stale -> new LinkState(Link.STATION, Mark.STALE, "was answered", stale.why());
+        };
+    }
+}

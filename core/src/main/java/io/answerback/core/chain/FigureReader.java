@@ -1,0 +1,42 @@
+package io.answerback.core.chain;
+
+import io.answerback.core.common.Require;
+import java.math.BigDecimal;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads figures as engineers write them: "2k2", "4.7k", "470", "470R", "62 m", "62,5".
+public final class FigureReader {
+    private static final Pattern LETTERED = Pattern.compile("(\\d+)([RkKM])(\\d+)");
+    private static final Pattern PLAIN =
+            Pattern.compile("(-?\\d+(?:[.,]\\d+)?)\\s*([kKM]?)\\s*(?:R|Ω|ohm|ohms|m|%|°C|C)?");
+
+    private FigureReader() {}
+
+    /// The number a text stands for, in the base unit (ohms, metres, percent, °C).
+    ///
+    /// @param what what is being asked for, with its unit, for the message
+    /// @throws IllegalArgumentException when it stands for none; the message shows what can be written
+    public static double read(String text, String what) {
+        String given = Require.text(text, what).replace('−', '-');
+        Matcher lettered = LETTERED.matcher(given);
+        if (lettered.matches()) {
+            return times(lettered.group(1) + "." + lettered.group(3), lettered.group(2));
+        }
+        Matcher plain = PLAIN.matcher(given);
+        if (plain.matches()) {
+            return times(plain.group(1).replace(',', '.'), plain.group(2));
+        }
+        throw new IllegalArgumentException(
+                "%s is \"%s\"; write a number, such as 62, 4.7k or 2k2".formatted(what, given));
+    }
+
+    private static double times(String decimal, String letter) {
+        int powerOfTen = switch (letter) {
+            case "k", "K" -> 3;
+            case "M" -> 6;
+            default -> 0;
+        };
+        return new BigDecimal(decimal).scaleByPowerOfTen(powerOfTen).doubleValue();
+    }
+}

@@ -1,0 +1,11 @@
+package io.answerback.core.chain;
+
+import io.answerback.core.site.Link;
+
+/// One link as it stands.
+///
+/// @param link which
+/// @param mark how it stands
+/// @param figure what it comes to, short, such as "2 223 Ω"
+/// @param line one line of words
+public record LinkState(Link link, Mark mark, String figure, String line) {}

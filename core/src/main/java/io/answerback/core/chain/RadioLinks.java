@@ -1,0 +1,64 @@
+package io.answerback.core.chain;
+
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.Link;
+import java.util.Optional;
+
+/// The links of a chain that go by radio.
+///
+/// @param marginDecibels how far over the weakest signal that is heard every signal must be, in decibels
+record RadioLinks(double marginDecibels) {
+    /// What stands in the place of a loop for a device that sends itself.
+    ///
+    /// @param sender how the panel hears it; empty while nobody does
+    LinkState air(Optional<Sender> sender) {
+        return sender.map(its -> new LinkState(Link.LOOP, mark(its), figure(its), words(its)))
+                .orElse(new LinkState(Link.LOOP, Mark.NOT_DONE, "by radio", "nobody hears it yet"));
+    }
+
+    /// The input of a sender: what the panel has enrolled it as, and how it hears its converter.
+    ///
+    /// @param wired the input as far as its wires go
+    LinkState input(Sender sender, LinkState wired) {
+        if (sender.outOfPlace()) {
+            int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
+            return new LinkState(
+                    Link.INPUT, Mark.WRONG, sender.input().name(), "the panel has it as zone %02d".formatted(zone));
+        }
+        if (sender.converter().isPresent()) {
+            return wired.mark() == Mark.SOUND
+                    ? new LinkState(Link.INPUT, mark(sender), wired.figure(), words(sender))
+                    : wired;
+        }
+        return sender.order() == 0
+                ? new LinkState(Link.INPUT, Mark.NOT_DONE, sender.input().name(), "not enrolled yet")
+                : new LinkState(
+                        Link.INPUT,
+                        Mark.SOUND,
+                        sender.input().name(),
+                        "enrolled as number %d".formatted(sender.order()));
+    }
+
+    private Mark mark(Sender sender) {
+        if (sender.overFloorDecibels().isEmpty()) {
+            return Mark.NOT_DONE;
+        }
+        return sender.lost() ? Mark.WRONG : sender.overFloorDecibels().get() < marginDecibels ? Mark.TIGHT : Mark.SOUND;
+    }
+
+    private static String figure(Sender sender) {
+        return sender.reading()
+                .map(reading -> Figures.decibelMilliwatts(reading.decibelMilliwatts()))
+                .orElse("by radio");
+    }
+
+    private static String words(Sender sender) {
+        String who = sender.converter().isPresent() ? "converter " : "";
+        return sender.overFloorDecibels()
+                .map(over -> over < 0
+                        ? "%sheard %.0f dB too weakly".formatted(who, -over)
+                        : "%sheard, %.0f dB to spare".formatted(who, over))
+                .orElse(who + "signal not measured");
+    }
+}

@@ -1,0 +1,48 @@
+package io.answerback.core.check;
+
+import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.SupplyState;
+import java.util.stream.Stream;
+
+/// A supply for which no battery is decided, or for whose load there is none.
+final class BatteryMissing implements JobRule {
+    static final String RULE = "battery-missing";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.supplies().states().stream().flatMap(BatteryMissing::finding);
+    }
+
+    private static Stream<Finding> finding(SupplyState state) {
+        if (state.battery().isEmpty()) {
+            return Stream.of(of(
+                    state,
+                    Grade.WRONG,
+                    "No battery carries what %s feeds",
+                    state.beyond(),
+                    "Check the figures of the load list."));
+        }
+        BatteryState battery = state.battery().get();
+        if (battery.fitted().isPresent()) {
+            return Stream.empty();
+        }
+        String need = "It needs %.1f Ah for %.0f h and the alarm, cold and at the end of its life."
+                .formatted(battery.requiredAmpHours(), battery.ruleHours());
+        String mend = battery.stockAmpHours()
+                .map("The smallest that is sold and does is %.1f Ah."::formatted)
+                .orElse("None that this supply takes is enough: take load off it, or put it on a supply of its own.");
+        return Stream.of(of(state, Grade.NOTE, "No battery is decided for %s", need, mend));
+    }
+
+    private static Finding of(SupplyState state, Grade grade, String says, String why, String remedy) {
+        return new Finding(
+                RULE + ":" + state.module(),
+                Stop.POWER,
+                grade,
+                "",
+                state.module(),
+                says.formatted(state.module()),
+                why,
+                remedy);
+    }
+}

@@ -1,0 +1,87 @@
+package io.answerback.core.check;
+
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.SupplyState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A battery that does not reach the rule cold and at the end of its life, that its supply cannot charge, or that
+/// is not filled again in time.
+final class BatteryShort implements JobRule {
+    static final String RULE = "battery-short";
+    static final String TOO_LARGE = "battery-too-large";
+    static final String SLOW = "recharge-slow";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.supplies().states().stream()
+                .flatMap(state -> state.battery().stream()
+                        .filter(battery -> battery.fitted().isPresent())
+                        .flatMap(battery -> findings(facts, state, battery).stream()));
+    }
+
+    private static List<Finding> findings(JobFacts facts, SupplyState state, BatteryState battery) {
+        List<Finding> findings = new ArrayList<>();
+        if (!battery.enough()) {
+            findings.add(of(
+                    RULE,
+                    state,
+                    "The battery of %s reaches %.1f h of %.0f h"
+                            .formatted(state.module(), battery.standbyHours(), battery.ruleHours()),
+                    "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s"
+                            .formatted(
+                                    battery.ratedAmpHours(),
+                                    battery.wear().celsius(),
+                                    battery.wear().designMargin(),
+                                    unreported(facts, battery)),
+                    "It needs %.1f Ah. %s"
+                            .formatted(
+                                    battery.requiredAmpHours(),
+                                    battery.stockAmpHours()
+                                            .map("Take %.1f Ah, or take load off it."::formatted)
+                                            .orElse("Take load off it, or put some on a supply of its own."))));
+        }
+        if (battery.ratedAmpHours() > state.unit().mostAmpHours()) {
+            findings.add(of(
+                    TOO_LARGE,
+                    state,
+                    "The battery of %s is larger than it takes".formatted(state.module()),
+                    "It charges and holds %.1f Ah at the most; this is %.1f Ah."
+                            .formatted(state.unit().mostAmpHours(), battery.ratedAmpHours()),
+                    "Take a smaller one, or put load on a supply of its own."));
+        }
+        if (battery.recharge().hoursTo80() > battery.rechargeRuleHours()) {
+            findings.add(of(
+                    SLOW,
+                    state,
+                    "The battery of %s is not filled again in time".formatted(state.module()),
+                    recharge(battery),
+                    "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough."
+                            .formatted(state.unit().milliamps())));
+        }
+        return findings;
+    }
+
+    private static String recharge(BatteryState battery) {
+        double hours = battery.recharge().hoursTo80();
+        return Double.isInfinite(hours)
+                ? "Nothing is left to charge it with, so it never gets to 80 %%; the rule allows %.0f h."
+                        .formatted(battery.rechargeRuleHours())
+                : "It is recharged to 80 %% in %.1f h; the rule allows %.0f h."
+                        .formatted(hours, battery.rechargeRuleHours());
+    }
+
+    private static String unreported(JobFacts facts, BatteryState battery) {
+        double shorter = facts.job().practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
+        return battery.reported() || shorter >= battery.ruleHours()
+                ? ""
+                : " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported."
+                        .formatted(shorter);
+    }
+
+    private static Finding of(String rule, SupplyState state, String says, String why, String remedy) {
+        return new Finding(rule + ":" + state.module(), Stop.POWER, Grade.WRONG, "", state.module(), says, why, remedy);
+    }
+}

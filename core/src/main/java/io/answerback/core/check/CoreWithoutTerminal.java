@@ -1,0 +1,58 @@
+package io.answerback.core.check;
+
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.Place;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.practice.CoreUse;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Cores a device needs for which its box has no terminal, such as a supply on a board that gives none.
+final class CoreWithoutTerminal implements JobRule {
+    static final String RULE = "no-terminal";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.cores().boxes().stream()
+                .filter(box ->
+                        box.place().kind() == Place.Kind.BOX && !box.strip().isEmpty())
+                .flatMap(box -> box.cables().stream().flatMap(cable -> finding(box, cable)));
+    }
+
+    private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
+        List<PlannedCore> without = cable.cores().stream()
+                .filter(core -> core.landing() instanceof Landing.Nowhere)
+                .filter(core -> !box.ring().leftOut().contains(cable.cable().id()) || !ofRing(core.use()))
+                .toList();
+        return without.isEmpty()
+                ? Stream.empty()
+                : Stream.of(Finding.of(
+                        RULE,
+                        Grade.WRONG,
+                        cable.cable(),
+                        "%s has no terminal for its %s"
+                                .formatted(
+                                        box.title(),
+                                        without.stream()
+                                                .map(core -> core.need().words(cable.several()))
+                                                .collect(Collectors.joining(" and "))),
+                        "%s needs it: %s.".formatted(cable.serves().name(), why(without)),
+                        "Take it from a box beside that has one, or add the terminal to the profile."));
+    }
+
+    private static String why(List<PlannedCore> without) {
+        return without.stream()
+                .map(PlannedCore::landing)
+                .filter(Landing.Nowhere.class::isInstance)
+                .map(landing -> ((Landing.Nowhere) landing).why())
+                .distinct()
+                .collect(Collectors.joining("; "));
+    }
+
+    private static boolean ofRing(CoreUse use) {
+        return use == CoreUse.TAMPER || use == CoreUse.TAMPER_RETURN;
+    }
+}

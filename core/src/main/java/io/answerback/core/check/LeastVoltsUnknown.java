@@ -1,0 +1,39 @@
+package io.answerback.core.check;
+
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.SupplyState;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and
+/// judged by nothing.
+final class LeastVoltsUnknown implements JobRule {
+    static final String RULE = "least-volts-unknown";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.supplies().states().stream().flatMap(LeastVoltsUnknown::finding);
+    }
+
+    private static Stream<Finding> finding(SupplyState state) {
+        List<DeviceVolts> unknown = state.volts().stream()
+                .filter(device -> device.leastVolts() <= 0)
+                .toList();
+        if (unknown.isEmpty()) {
+            return Stream.empty();
+        }
+        String titles = unknown.stream().map(DeviceVolts::title).collect(Collectors.joining(", "));
+        double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
+        return Stream.of(new Finding(
+                RULE + ":" + state.module(),
+                Stop.POWER,
+                Grade.NOTE,
+                "",
+                state.module(),
+                "Nobody knows the least volts of %d that %s feeds".formatted(unknown.size(), state.module()),
+                "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said."
+                        .formatted(titles, Math.max(0, worst)),
+                "Look for it on the maker's sheet and fill it in, in the profile or the kind of point."));
+    }
+}

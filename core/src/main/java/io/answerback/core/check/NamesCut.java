@@ -1,0 +1,51 @@
+package io.answerback.core.check;
+
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.setup.EntryStep;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Names that are longer than the panel's keypads show, and are cut when they are typed.
+final class NamesCut implements JobRule {
+    static final String RULE = "names-cut";
+
+    private static final int NAMED = 3;
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        List<String> cut = facts.setup().sheet().steps().stream()
+                .filter(NamesCut::cut)
+                .map(step ->
+                        "\"%s\" to \"%s\"".formatted(name(step), step.entry().orElseThrow()))
+                .toList();
+        return cut.isEmpty() ? Stream.empty() : Stream.of(finding(cut));
+    }
+
+    private static boolean cut(EntryStep step) {
+        return step.setting().form().kind() == EntryForm.Kind.WORDS
+                && step.wanted().filter(SettingValue.Named.class::isInstance).isPresent()
+                && step.entry()
+                        .filter(entry -> entry.length() < name(step).length())
+                        .isPresent();
+    }
+
+    private static String name(EntryStep step) {
+        return step.wanted().map(SettingValue::text).orElse("");
+    }
+
+    private static Finding finding(List<String> cut) {
+        String more = cut.size() > NAMED ? " and %d more".formatted(cut.size() - NAMED) : "";
+        return new Finding(
+                RULE,
+                Stop.SET_UP,
+                Grade.NOTE,
+                "",
+                "",
+                cut.size() == 1
+                        ? "One name is cut to fit the display"
+                        : "%d names are cut to fit the display".formatted(cut.size()),
+                "%s%s.".formatted(String.join(", ", cut.subList(0, Math.min(NAMED, cut.size()))), more),
+                "Decide a shorter name, so that nobody has to guess what was cut.");
+    }
+}

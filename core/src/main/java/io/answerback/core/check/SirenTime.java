@@ -1,0 +1,97 @@
+package io.answerback.core.check;
+
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.SounderState;
+import java.util.stream.Stream;
+
+/// No sounder at all, and sounders that do not sound, that sound longer than the rule allows, longer than the
+/// supply's battery is counted on to carry an alarm, or longer than the battery inside them lasts.
+final class SirenTime implements JobRule {
+    static final String RULE = "siren-time";
+    static final String NONE = "no-sounder";
+    static final String OWN_BATTERY = "sounder-battery-short";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
+        if (!fitted(job)) {
+            return job.points().isEmpty() ? Stream.empty() : Stream.of(none(job));
+        }
+        double asked = facts.setup().sounderMinutes();
+        return Stream.concat(
+                against(job.practice(), asked),
+                facts.supplies().sounders().sounders().stream()
+                        .filter(sounder -> !sounder.lasts(asked))
+                        .map(sounder -> runsOut(sounder, asked)));
+    }
+
+    private static boolean fitted(Job job) {
+        return job.modules().stream()
+                .flatMap(module -> job.panel().profile().module(module.kindId()).stream())
+                .anyMatch(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER);
+    }
+
+    private static Finding none(Job job) {
+        return new Finding(
+                NONE,
+                Stop.POWER,
+                Grade.NOTE,
+                "",
+                job.panel().name(),
+                "Nothing sounds an alarm on site",
+                "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
+                "Put one on the list of modules; where the site is to be silent, local rules and the client decide.");
+    }
+
+    private static Stream<Finding> against(Practice practice, double asked) {
+        double rule = practice.figure(RuleFigure.SIREN_MINUTES);
+        double counted = practice.figure(RuleFigure.ALARM_MINUTES);
+        if (asked <= 0) {
+            return Stream.of(of(
+                    RULE,
+                    Grade.WRONG,
+                    "The sounders sound for 0 min",
+                    "They are fitted and never heard.",
+                    "Decide a time, at most %.0f min by the rule. Check your edition and local code.".formatted(rule)));
+        }
+        if (asked > rule) {
+            return Stream.of(of(
+                    RULE,
+                    Grade.WRONG,
+                    "The sounders sound %.0f min; the rule allows %.0f min".formatted(asked, rule),
+                    "Neighbours are disturbed for longer than the noise rules this firm works to allow.",
+                    "Set %.0f min or less. Check your edition and local code.".formatted(rule)));
+        }
+        return asked > counted
+                ? Stream.of(of(
+                        RULE,
+                        Grade.TIGHT,
+                        "The sounders sound %.0f min; the battery is counted on for %.0f min".formatted(asked, counted),
+                        "The alarm takes more out of the battery than its size allows for.",
+                        "Set %.0f min, or raise the alarm time in the rules of this job.".formatted(counted)))
+                : Stream.empty();
+    }
+
+    private static Finding runsOut(SounderState sounder, double asked) {
+        return new Finding(
+                OWN_BATTERY + ":" + sounder.part(),
+                Stop.POWER,
+                Grade.WRONG,
+                "",
+                sounder.part(),
+                "The battery inside %s falls silent early".formatted(sounder.part()),
+                "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for."
+                        .formatted(
+                                sounder.ownMinutes().orElse(0.0),
+                                sounder.level().name(),
+                                asked),
+                "Set its link to a softer level, or fit the larger battery its maker has for it.");
+    }
+
+    private static Finding of(String rule, Grade grade, String says, String why, String remedy) {
+        return new Finding(rule, Stop.POWER, grade, "", "", says, why, remedy);
+    }
+}

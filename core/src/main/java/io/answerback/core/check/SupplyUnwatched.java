@@ -1,0 +1,73 @@
+package io.answerback.core.check;
+
+import io.answerback.core.profile.FaultOutput;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.SupplyFault;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.SupplyState;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A supply that stands elsewhere and whose faults come to no input: nobody hears that its mains is gone until
+/// what it feeds goes dead.
+final class SupplyUnwatched implements JobRule {
+    static final String RULE = "supply-unwatched";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        return facts.supplies().states().stream()
+                .filter(state -> standsElsewhere(facts.job(), state))
+                .flatMap(state -> finding(facts.job(), state));
+    }
+
+    /// A board and a module on the bus tell the panel themselves; a converter does so by radio.
+    private static boolean standsElsewhere(Job job, SupplyState state) {
+        return job.module(state.module())
+                .flatMap(module -> job.panel().profile().module(module.kindId()))
+                .filter(kind -> kind.sort() == ModuleSort.SUPPLY)
+                .isPresent();
+    }
+
+    private static Stream<Finding> finding(Job job, SupplyState state) {
+        List<FaultOutput> outputs = state.unit().faultOutputs();
+        if (outputs.isEmpty()) {
+            return Stream.of(of(
+                    state,
+                    Grade.TIGHT,
+                    "It has no fault output that its profile knows.",
+                    "Take one that has, or look for its contacts in the maker's manual and add them to the profile."));
+        }
+        List<FaultOutput> open = outputs.stream()
+                .filter(output -> job.power()
+                        .watch(state.module(), output.fault())
+                        .flatMap(job::point)
+                        .isEmpty())
+                .toList();
+        if (open.isEmpty()) {
+            return Stream.empty();
+        }
+        boolean mains = open.stream().anyMatch(output -> output.fault() == SupplyFault.MAINS);
+        String terminals = open.stream()
+                .map(output ->
+                        "%s (%s)".formatted(output.terminal(), output.fault().words()))
+                .collect(Collectors.joining(", "));
+        return Stream.of(of(
+                state,
+                mains ? Grade.WRONG : Grade.TIGHT,
+                "Not wired to an input: %s.".formatted(terminals),
+                "Bring each to an input of its own, on the list of loads under its name."));
+    }
+
+    private static Finding of(SupplyState state, Grade grade, String why, String remedy) {
+        return new Finding(
+                RULE + ":" + state.module(),
+                Stop.POWER,
+                grade,
+                "",
+                state.module(),
+                "Nobody hears when something is wrong with %s".formatted(state.module()),
+                why,
+                remedy);
+    }
+}

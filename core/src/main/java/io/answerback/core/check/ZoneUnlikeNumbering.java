@@ -1,0 +1,60 @@
+package io.answerback.core.check;
+
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.zone.ZoneMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/// A module whose inputs are down for other zones than the panel numbers them: by its address, or for the board
+/// and what is plugged on it by the panel's rule alone. A keypad's input may take over another zone.
+final class ZoneUnlikeNumbering implements JobRule {
+    static final String RULE = "zones-unlike-address";
+
+    @Override
+    public Stream<Finding> check(JobFacts facts) {
+        Job job = facts.job();
+        Function<Input, Optional<Integer>> homes = ZoneMap.homes(job);
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() != ModuleSort.KEYPAD)
+                        .isPresent())
+                .flatMap(module -> finding(job, homes, module).stream());
+    }
+
+    private static Optional<Finding> finding(Job job, Function<Input, Optional<Integer>> homes, PanelModule module) {
+        List<Input> off = job.inputs().stream()
+                .filter(input -> input.module().equals(module.name()) && !input.second())
+                .filter(input ->
+                        homes.apply(input).filter(zone -> zone != input.zone()).isPresent())
+                .toList();
+        return off.stream()
+                .findFirst()
+                .map(input -> finding(
+                        job.bus().address(module.name()),
+                        input,
+                        homes.apply(input).orElseThrow(),
+                        off.size()));
+    }
+
+    private static Finding finding(Optional<Integer> address, Input input, int zone, int count) {
+        String at = address.map("At address %d its"::formatted).orElse("Its");
+        return new Finding(
+                RULE + ":" + input.module(),
+                Stop.BUS,
+                Grade.WRONG,
+                input.pointId().orElse(""),
+                input.module(),
+                "%d of %s are down for other zones than it brings".formatted(count, input.module()),
+                "%s input %d is zone %02d; it is down for zone %02d.".formatted(at, input.number(), zone, input.zone()),
+                address.isPresent()
+                        ? "Set it to the address those zones belong to, or let its zones follow its address."
+                        : "Let its zones follow the panel's numbering.");
+    }
+}

@@ -1,0 +1,32 @@
+package io.answerback.core.commission;
+
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.fault.Setup;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Measurement;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// Every loop that was measured, in every device state it was measured in.
+public final class Readings {
+    private Readings() {}
+
+    /// The readings of a job, in the order of its points.
+    ///
+    /// @param points everything computed about its points
+    public static List<LoopReading> of(Job job, List<PointResult> points) {
+        Map<String, List<Measurement>> byPoint =
+                job.measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
+        return points.stream()
+                .filter(point -> byPoint.containsKey(point.pointId()))
+                .flatMap(point -> point.wired().stream())
+                .filter(wired -> wired.cable().isPresent() && !wired.second())
+                .flatMap(wired -> Setup.of(wired.fitted().orElseThrow()).stream()
+                        .filter(setup -> setup.device().isPresent())
+                        .map(setup -> LoopReading.of(
+                                wired, setup, byPoint.get(wired.point().id()))))
+                .filter(reading -> reading.latest().isPresent())
+                .toList();
+    }
+}

@@ -1,0 +1,90 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+
+/// An end of a cable that comes to a place.
+///
+/// @param colours what its cores are for; null while its type is not decided
+/// @param loops the loops it carries
+record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, List<Loop> loops) {
+    /// A loop in a cable.
+    ///
+    /// @param point the point, with the parts of the loop its contact lies in
+    /// @param input where it is measured; null where it has no input yet
+    record Loop(Point point, Input input) {
+        boolean same(Loop other) {
+            return point == other.point && input == other.input;
+        }
+    }
+
+    /// Whether nothing about it is other than it was.
+    boolean same(Coming other) {
+        if (cable != other.cable
+                || end != other.end
+                || colours != other.colours
+                || loops.size() != other.loops.size()
+                || !serves.equals(other.serves)) {
+            return false;
+        }
+        for (int i = 0; i < loops.size(); i++) {
+            if (!loops.get(i).same(other.loops.get(i))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    boolean near() {
+        return end == CableEnd.NEAR;
+    }
+
+    Optional<String> colour(CoreNeed need) {
+        return colours == null ? Optional.empty() : colours.colour(need);
+    }
+
+    Optional<Loop> loop(String pointId) {
+        return loops.stream().filter(loop -> loop.point().id().equals(pointId)).findFirst();
+    }
+
+    /// Joined to the core of another cable for a need.
+    static Landing joined(Coming other, CoreNeed need) {
+        return other.colours == null
+                ? new Landing.Nowhere("the type of %s is not decided".formatted(other.cable.id()))
+                : other.colour(need)
+                        .<Landing>map(colour -> new Landing.Joined(other.cable.id(), colour))
+                        .orElse(new Landing.Nowhere("no core is left in " + other.cable.id()));
+    }
+
+    /// Its cores, each with where it goes at this end.
+    CableCores cores(BiFunction<Coming, CoreNeed, Landing> landing) {
+        if (colours == null) {
+            return new CableCores(cable, end, serves, List.of(), List.of(), List.of());
+        }
+        List<PlannedCore> cores = colours.uses().entrySet().stream()
+                .map(core -> core(core, landing))
+                .toList();
+        return new CableCores(cable, end, serves, cores, colours.lacking(), polarLoops());
+    }
+
+    private List<String> polarLoops() {
+        return loops.stream()
+                .map(Loop::point)
+                .filter(point -> point.kind().loopHasPolarity())
+                .map(Point::id)
+                .toList();
+    }
+
+    private PlannedCore core(Map.Entry<String, CoreNeed> core, BiFunction<Coming, CoreNeed, Landing> landing) {
+        CoreNeed need = core.getValue();
+        Landing where = need.use() == CoreUse.SPARE ? new Landing.FoldedBack() : landing.apply(this, need);
+        return new PlannedCore(core.getKey(), need, where);
+    }
+}

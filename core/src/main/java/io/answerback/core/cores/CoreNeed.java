@@ -1,0 +1,21 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.practice.CoreUse;
+
+/// Something a core is needed for.
+///
+/// @param use what for
+/// @param pointId whose loop it is; empty for what devices on one cable share
+public record CoreNeed(CoreUse use, String pointId) {
+    /// A need all devices on a cable share.
+    static CoreNeed shared(CoreUse use) {
+        return new CoreNeed(use, "");
+    }
+
+    /// The need in plain words, with the point where it is one of several.
+    ///
+    /// @param several whether the cable carries loops of several points
+    public String words(boolean several) {
+        return several && !pointId.isEmpty() ? use.words() + " " + pointId : use.words();
+    }
+}

@@ -1,0 +1,122 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What devices and modules need of the cable to them, what they can least do without first.
+public final class CoreNeeds {
+    private CoreNeeds() {}
+
+    /// The cores a point needs: its loop, its supply, its tamper pair.
+    ///
+    /// @param point the point, with the parts of the loop its contact lies in
+    public static List<CoreNeed> of(Point point, Practice practice) {
+        return of(List.of(point), practice);
+    }
+
+    /// The cores devices beside each other need: a loop each, and of the rest one pair for all.
+    public static List<CoreNeed> of(List<Point> points, Practice practice) {
+        List<CoreNeed> needs = new ArrayList<>();
+        for (Point point : points) {
+            needs.add(new CoreNeed(CoreUse.LOOP, point.id()));
+            needs.add(new CoreNeed(CoreUse.LOOP_RETURN, point.id()));
+        }
+        if (points.stream().anyMatch(CoreNeeds::powered)) {
+            needs.add(CoreNeed.shared(CoreUse.SUPPLY));
+            needs.add(CoreNeed.shared(CoreUse.SUPPLY_RETURN));
+        }
+        if (points.stream().anyMatch(point -> ringMember(point, practice))) {
+            needs.add(CoreNeed.shared(CoreUse.TAMPER));
+            needs.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));
+        }
+        return needs;
+    }
+
+    /// The cores a module needs: supply and two data cores on the bus, tip and ring from the panel's
+    /// dialler, five for a sounder, two for a
+    /// speaker; a sounder
+    /// without a strobe and a bus of one data core need one less. One with
+    /// a supply of its own takes only the return, against which the data are read.
+    public static List<CoreNeed> of(ModuleKind kind) {
+        List<CoreUse> uses = switch (kind.sort()) {
+            case BOARD, PLUG_IN -> List.of();
+            case COMMUNICATOR -> communicator(kind);
+            case KEYPAD, BUS_EXPANDER, RECEIVER, OUTPUTS ->
+                List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.BUS_ONE, CoreUse.BUS_TWO);
+            case CONVERTER, SUPPLY -> List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN);
+            case SOUNDER ->
+                List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.SOUNDER, CoreUse.SOUNDER_TAMPER, CoreUse.STROBE);
+            case SPEAKER -> List.of(CoreUse.SPEAKER, CoreUse.SPEAKER_RETURN);
+        };
+        return uses.stream()
+                .filter(use -> use != CoreUse.SUPPLY || !kind.ownSupply())
+                .filter(use -> use != CoreUse.STROBE || has(kind, TerminalUse.STROBE))
+                .filter(use -> use != CoreUse.BUS_TWO || bus(kind) != 1)
+                .map(CoreNeed::shared)
+                .toList();
+    }
+
+    /// One that listens takes a data core each way, one that answers the panel's dialler tip and ring; some
+    /// take both.
+    private static List<CoreUse> communicator(ModuleKind kind) {
+        List<CoreUse> uses = new ArrayList<>(List.of(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN));
+        if (has(kind, TerminalUse.BUS)) {
+            uses.addAll(List.of(CoreUse.BUS_ONE, CoreUse.BUS_TWO));
+        }
+        if (!kind.terminals().isEmpty() && has(kind, TerminalUse.DIALLER)) {
+            uses.addAll(List.of(CoreUse.TIP, CoreUse.RING));
+        }
+        return uses;
+    }
+
+    private static boolean has(ModuleKind kind, TerminalUse use) {
+        return kind.terminals().isEmpty() || kind.terminals().stream().anyMatch(terminal -> terminal.use() == use);
+    }
+
+    private static long bus(ModuleKind kind) {
+        return kind.terminals().stream()
+                .filter(terminal -> terminal.use() == TerminalUse.BUS)
+                .count();
+    }
+
+    /// The modules of a job that need a cable, by name.
+    public static List<String> modulesToCable(Job job) {
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() != ModuleSort.CONVERTER && !of(kind).isEmpty())
+                        .isPresent())
+                .map(PanelModule::name)
+                .toList();
+    }
+
+    /// Whether a point's device takes a supply of its own, beside its loop.
+    public static boolean powered(Point point) {
+        return point.kind().powering().isPresent() && !point.kind().twoWire();
+    }
+
+    /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover
+    /// contact,
+    /// and its loop does not watch it.
+    public static boolean ringMember(Point point, Practice practice) {
+        return practice.school(Question.TAMPER) == School.ONE_RING && coverToWatch(point);
+    }
+
+    /// Whether a point's device has a cover contact that its loop does not watch.
+    public static boolean coverToWatch(Point point) {
+        return point.kind().outputs().tamper()
+                && !point.kind().radio()
+                && !point.loop().scheme().watchesCover();
+    }
+}

@@ -1,0 +1,73 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.function.Predicate;
+
+/// Works out where cores go at a device, or at several beside each other.
+final class DevicePlanner {
+    private final List<Point> points;
+    private final DeviceStrip strip;
+
+    /// @param points at least one, with the parts of the loop their contacts lie in
+    /// @param second whether the point of a number is the second zone of its input
+    DevicePlanner(List<Point> points, Predicate<String> second) {
+        this.points = points;
+        this.strip = new DeviceStrip(points.size() > 1);
+        points.forEach(point -> strip.loop(point, second.test(point.id())));
+        if (points.stream().anyMatch(CoreNeeds::powered)) {
+            strip.add("+", TerminalUse.SUPPLY);
+            strip.add("−", TerminalUse.SUPPLY_RETURN);
+        }
+        if (points.stream().anyMatch(CoreNeeds::coverToWatch)) {
+            strip.add("cover in", TerminalUse.TAMPER);
+            strip.add("cover out", TerminalUse.TAMPER);
+        }
+    }
+
+    BoxPlan plan(List<Coming> coming) {
+        Point first = points.getFirst();
+        List<CableCores> cables = coming.stream()
+                .map(one -> one.cores((cable, need) -> landing(need)))
+                .toList();
+        return new BoxPlan(
+                Place.device(first.id()),
+                first.id() + " " + first.name(),
+                strip.terminals(),
+                cables,
+                TamperRing.NONE,
+                strip.parts());
+    }
+
+    private Landing landing(CoreNeed need) {
+        return switch (need.use()) {
+            case LOOP -> under(strip.begin(need.pointId()));
+            case LOOP_RETURN -> under(strip.end(need.pointId()));
+            case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
+            case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
+            case TAMPER -> nth(TerminalUse.TAMPER, 0);
+            case TAMPER_RETURN -> nth(TerminalUse.TAMPER, 1);
+            default -> noTerminal(need.use());
+        };
+    }
+
+    private static Landing under(Integer terminal) {
+        return terminal == null ? noTerminal(CoreUse.LOOP) : new Landing.Under(terminal, false);
+    }
+
+    private Landing nth(TerminalUse use, int n) {
+        int found = 0;
+        for (int i = 0; i < strip.terminals().size(); i++) {
+            if (strip.terminals().get(i).use() == use && found++ == n) {
+                return new Landing.Under(i, false);
+            }
+        }
+        return new Landing.Nowhere("the device has no such terminal");
+    }
+
+    private static Landing noTerminal(CoreUse use) {
+        return new Landing.Nowhere("the device has no place for a core of use " + use.words());
+    }
+}

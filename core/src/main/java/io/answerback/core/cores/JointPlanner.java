@@ -1,0 +1,67 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import java.util.List;
+import java.util.Optional;
+
+/// Works out what is joined to what in a box on the way: every core that goes on to the core that brings it,
+/// supplies and data in one block, the tamper pairs in a ring.
+final class JointPlanner {
+    private static final List<Terminal> LID = List.of(
+            new Terminal("lid in", TerminalUse.TAMPER, List.of(), 2, 0),
+            new Terminal("lid out", TerminalUse.TAMPER, List.of(), 2, 0));
+    private static final Landing LID_IN = new Landing.Under(0, false);
+    private static final Landing LID_OUT = new Landing.Under(1, false);
+
+    private final String name;
+    private final List<Coming> coming;
+    private final List<Coming> trunks;
+    private final List<Coming> branches;
+    private final boolean lid;
+    private final RingPlanner ring;
+
+    JointPlanner(String name, List<Coming> coming) {
+        this.name = name;
+        this.coming = coming;
+        this.trunks = coming.stream().filter(one -> !one.near()).toList();
+        this.branches = coming.stream().filter(Coming::near).toList();
+        this.lid = trunks.stream()
+                .anyMatch(trunk -> trunk.colour(CoreNeed.shared(CoreUse.TAMPER)).isPresent());
+        this.ring = new RingPlanner(branches, lid ? LID_OUT : toTrunk(CoreUse.TAMPER), toTrunk(CoreUse.TAMPER_RETURN));
+    }
+
+    BoxPlan plan() {
+        List<CableCores> cables =
+                coming.stream().map(one -> one.cores(this::landing)).toList();
+        return new BoxPlan(Place.joint(name), name, lid ? LID : List.of(), cables, ring.ring(), List.of());
+    }
+
+    private Landing landing(Coming one, CoreNeed need) {
+        boolean tamper = need.use() == CoreUse.TAMPER || need.use() == CoreUse.TAMPER_RETURN;
+        if (one.near()) {
+            return tamper ? ring.landing(one, need.use()) : to(trunks, need, "no cable brings it here");
+        }
+        return tamper ? ofLid(need.use()) : to(branches, need, "nothing behind needs it");
+    }
+
+    private Landing ofLid(CoreUse use) {
+        return use == CoreUse.TAMPER ? LID_IN : ring.back(LID_OUT);
+    }
+
+    private Landing toTrunk(CoreUse use) {
+        return to(trunks, CoreNeed.shared(use), "no cable brings it here");
+    }
+
+    private static Landing to(List<Coming> others, CoreNeed need, String otherwise) {
+        Optional<Coming> carries =
+                others.stream().filter(other -> other.colour(need).isPresent()).findFirst();
+        return carries.or(() -> others.stream()
+                        .filter(other -> other.colours() == null
+                                || other.colours().lacking().contains(need))
+                        .findFirst())
+                .map(other -> Coming.joined(other, need))
+                .orElse(new Landing.Nowhere(otherwise));
+    }
+}

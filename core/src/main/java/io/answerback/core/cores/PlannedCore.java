@@ -1,0 +1,15 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.practice.CoreUse;
+
+/// One core of a cable, seen from one of its ends.
+///
+/// @param colour its colour
+/// @param need what it is for
+/// @param landing where this end of it goes
+public record PlannedCore(String colour, CoreNeed need, Landing landing) {
+    /// What it is for.
+    public CoreUse use() {
+        return need.use();
+    }
+}

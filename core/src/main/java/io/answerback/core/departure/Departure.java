@@ -1,0 +1,21 @@
+package io.answerback.core.departure;
+
+/// One place where a job does otherwise than the firm's rules.
+///
+/// @param id what its reason is kept under, such as "school:TAMPER" or "scheme:07"
+/// @param pointId the point it belongs to; empty when it is the whole job
+/// @param title what it is about, such as "Tamper"
+/// @param firm what the firm does
+/// @param here what is done here
+/// @param reason why; empty while nobody said
+public record Departure(String id, String pointId, String title, String firm, String here, String reason) {
+    /// The departure as one sentence without its reason.
+    public String says() {
+        return "%s: %s, %s %s".formatted(title, here, whose(), firm);
+    }
+
+    /// Who says otherwise: the firm's rules, or this job for one of its points.
+    public String whose() {
+        return pointId.isEmpty() ? "the rules say" : "this job says";
+    }
+}

@@ -1,0 +1,144 @@
+package io.answerback.core.departure;
+
+import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.wording.SchoolWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Finds where a job does otherwise than the firm's rules.
+public final class Departures {
+    private Departures() {}
+
+    /// Every departure: those of the whole job first, then those of single points in the order of the list.
+    public static List<Departure> of(Job job) {
+        List<Departure> all = new ArrayList<>(ofJob(job.practice()));
+        job.points().forEach(point -> all.addAll(ofPoint(job.practice(), point)));
+        entryTime(job).ifPresent(all::add);
+        supervision(job).ifPresent(all::add);
+        return List.copyOf(all);
+    }
+
+    /// Departures of the whole job, in the order of the rules.
+    public static List<Departure> ofJob(Practice practice) {
+        List<Departure> all = new ArrayList<>();
+        for (Question question : Question.values()) {
+            school(practice, question).ifPresent(all::add);
+        }
+        for (RuleFigure figure : RuleFigure.values()) {
+            figure(practice, figure).ifPresent(all::add);
+        }
+        return all;
+    }
+
+    /// How the job departs on one question; empty when it does not.
+    public static Optional<Departure> school(Practice practice, Question question) {
+        if (!practice.schools().containsKey(question)) {
+            return Optional.empty();
+        }
+        return Optional.of(departure(
+                practice,
+                "school:" + question.name(),
+                "",
+                SchoolWords.title(question),
+                SchoolWords.of(practice.firm().school(question)),
+                SchoolWords.of(practice.school(question))));
+    }
+
+    /// How the job departs in one figure; empty when it does not.
+    public static Optional<Departure> figure(Practice practice, RuleFigure figure) {
+        if (!practice.figures().containsKey(figure)) {
+            return Optional.empty();
+        }
+        return Optional.of(departure(
+                practice,
+                "figure:" + figure.name(),
+                "",
+                SchoolWords.title(figure),
+                value(practice.firm().figure(figure), figure),
+                value(practice.figure(figure), figure)));
+    }
+
+    /// Departures of one point from what holds on the job: its loop scheme, and where its resistor sits.
+    public static List<Departure> ofPoint(Practice practice, Point point) {
+        List<Departure> all = new ArrayList<>();
+        if (point.kind().radio()) {
+            return all;
+        }
+        SchemeKind scheme = point.loop().scheme();
+        if (scheme != practice.scheme() && !point.kind().imposes(scheme)) {
+            all.add(departure(
+                    practice,
+                    "scheme:" + point.id(),
+                    point.id(),
+                    "Loop",
+                    practice.scheme().words(),
+                    scheme.words()));
+        }
+        ResistorPlace place = point.loop().place();
+        if (scheme.hasEndOfLine() && place != practice.resistorPlace()) {
+            all.add(departure(
+                    practice,
+                    "place:" + point.id(),
+                    point.id(),
+                    "Resistor",
+                    practice.resistorPlace().words(),
+                    place.words()));
+        }
+        return all;
+    }
+
+    private static Optional<Departure> entryTime(Job job) {
+        double most = job.practice().figure(RuleFigure.ENTRY_SECONDS);
+        Intent intent = new Intent(job);
+        double longest = job.areas().stream()
+                .mapToDouble(area -> intent.entrySeconds(area.number()))
+                .max()
+                .orElse(0);
+        return longest <= most
+                ? Optional.empty()
+                : Optional.of(departure(
+                        job.practice(),
+                        "entry-time",
+                        "",
+                        SchoolWords.title(RuleFigure.ENTRY_SECONDS),
+                        value(most, RuleFigure.ENTRY_SECONDS),
+                        value(longest, RuleFigure.ENTRY_SECONDS)));
+    }
+
+    /// A panel that waits longer for a wireless device than the rules allow, where there is any.
+    private static Optional<Departure> supervision(Job job) {
+        double most = job.practice().figure(RuleFigure.SUPERVISION_MINUTES);
+        return job.panel()
+                .profile()
+                .radio()
+                .filter(rule -> rule.supervisionMinutes() > most)
+                .filter(rule -> !RadioState.of(job).senders().isEmpty())
+                .map(rule -> departure(
+                        job.practice(),
+                        "supervision",
+                        "",
+                        SchoolWords.title(RuleFigure.SUPERVISION_MINUTES),
+                        value(most, RuleFigure.SUPERVISION_MINUTES),
+                        value(rule.supervisionMinutes(), RuleFigure.SUPERVISION_MINUTES)));
+    }
+
+    private static Departure departure(
+            Practice practice, String id, String pointId, String title, String firm, String here) {
+        return new Departure(id, pointId, title, firm, here, practice.reasons().getOrDefault(id, ""));
+    }
+
+    /// A figure with its unit, as an engineer says it.
+    public static String value(double value, RuleFigure figure) {
+        String plain = value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+        return plain + " " + figure.unit();
+    }
+}

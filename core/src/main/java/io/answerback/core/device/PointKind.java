@@ -1,0 +1,82 @@
+package io.answerback.core.device;
+
+import io.answerback.core.common.Require;
+import java.util.Optional;
+
+/// What sort of thing watches. Kinds are data: the application ships a catalogue, and a job carries the kinds
+/// it uses.
+///
+/// @param id the kind's name in files, such as "door-contact"
+/// @param name the kind's name on screen
+/// @param family what it has in common with other kinds
+/// @param words what is said about it
+/// @param contact what its contact does at rest
+/// @param outputs the contacts it has beside its alarm contact
+/// @param polarity whether it must be connected the right way round
+/// @param twoWire whether it takes its supply from the loop itself
+/// @param powering what it takes from a supply of its own; empty for a bare contact
+/// @param radio whether it sends by radio, from a battery inside, and has no loop or cable
+public record PointKind(
+        String id,
+        String name,
+        KindFamily family,
+        KindWords words,
+        ContactForm contact,
+        Outputs outputs,
+        boolean polarity,
+        boolean twoWire,
+        Optional<Powering> powering,
+        boolean radio) {
+    /// Contacts beside the alarm contact.
+    ///
+    /// @param tamper whether it has a cover contact
+    /// @param mask whether it says when it is masked
+    /// @param fault whether it says when it fails
+    public record Outputs(boolean tamper, boolean mask, boolean fault) {}
+
+    /// A kind that is wired.
+    public PointKind(
+            String id,
+            String name,
+            KindFamily family,
+            KindWords words,
+            ContactForm contact,
+            Outputs outputs,
+            boolean polarity,
+            boolean twoWire,
+            Optional<Powering> powering) {
+        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, false);
+    }
+
+    /// Whether the two cores of its loop must not be changed over: it takes its supply from the loop, or its
+    /// output is no plain contact. A detector with a supply of its own has a relay contact, which has no
+    /// polarity.
+    public boolean loopHasPolarity() {
+        return twoWire || polarity && powering.isEmpty();
+    }
+
+    /// Whether the device leaves no choice but a scheme: one for two-wire detectors, or one whose contact
+    /// closes.
+    public boolean imposes(SchemeKind scheme) {
+        return twoWire
+                ? scheme == SchemeKind.TWO_WIRE_SMOKE
+                : contact == ContactForm.NORMALLY_OPEN && scheme.closesWhenActive();
+    }
+
+    /// @throws IllegalArgumentException when a name is blank, a part missing, or a wireless one takes its
+    ///     supply over
+    ///     wires
+    public PointKind {
+        id = Require.text(id, "id of a kind of point");
+        name = Require.text(name, "name of kind " + id);
+        Require.given(family, "family of kind " + id);
+        Require.given(words, "words of kind " + id);
+        Require.given(contact, "contact form of kind " + id);
+        Require.given(outputs, "outputs of kind " + id);
+        powering = powering == null ? Optional.empty() : powering;
+        if (radio && (twoWire || powering.isPresent())) {
+            throw new IllegalArgumentException(
+                    "kind %s sends by radio from a battery inside; it takes no supply over wires".formatted(id));
+        }
+    }
+}

@@ -1,0 +1,255 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.profile.BusRange;
+import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import io.answerback.core.zone.Unprogrammed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Edits to what is on the keypad bus and where zones are read.
+public final class BusEdits {
+    private BusEdits() {}
+
+    /// The addresses a kind of module could be given, lowest first.
+    public static List<Integer> free(Job job, String kindId) {
+        return rule(job).stream()
+                .flatMap(rule -> rule.addresses(kindId))
+                .filter(address -> job.bus().at(address).isEmpty())
+                .toList();
+    }
+
+    private static Optional<BusRule> rule(Job job) {
+        return job.panel().profile().bus();
+    }
+
+    /// Sets a module to an address, in place of those it has. Its inputs bring the zones of that address
+    /// then; what is
+    /// programmed stays.
+    ///
+    /// @throws IllegalArgumentException when applied and the address is none of its kind or another module's
+    public static Edit address(String module, int address) {
+        return new Edit("address of " + module, job -> {
+            ModuleKind kind = kind(job, module);
+            requireOf(job, kind, module, address);
+            Job set = job.withBus(
+                    job.bus().withAddresses(module, List.of(new BusAddress(address, module, Optional.empty()))));
+            return moved(job, set, module, kind);
+        });
+    }
+
+    private static ModuleKind kind(Job job, String module) {
+        return job.module(module)
+                .flatMap(its -> job.panel().profile().module(its.kindId()))
+                .orElseThrow(() ->
+                        new IllegalArgumentException("the panel's profile does not know what %s is".formatted(module)));
+    }
+
+    private static void requireOf(Job job, ModuleKind kind, String module, int address) {
+        Optional<BusRange> range = rule(job).flatMap(rule -> rule.range(kind.id()));
+        range.filter(its -> its.offTheBus() || !its.holds(address)).ifPresent(its -> {
+            throw new IllegalArgumentException(
+                    its.offTheBus()
+                            ? "%s has no address on the bus".formatted(module)
+                            : "%s can have address %d to %d, not %d; free are %s"
+                                    .formatted(
+                                            module,
+                                            its.leastAddress(),
+                                            its.mostAddress(),
+                                            address,
+                                            free(job, kind.id())));
+        });
+    }
+
+    /// Brings a module's inputs to the zones of its new address, but for those of a keypad that took over
+    /// another zone.
+    private static Job moved(Job before, Job set, String module, ModuleKind kind) {
+        return set.withInputs(set.inputs().stream()
+                .map(input -> input.module().equals(module) && !input.second() && follows(before, input, kind)
+                        ? own(set, input, kind).map(input::withZone).orElse(input)
+                        : input)
+                .toList());
+    }
+
+    private static boolean follows(Job before, Input input, ModuleKind kind) {
+        return kind.sort() != ModuleSort.KEYPAD
+                || own(before, input, kind).filter(zone -> zone == input.zone()).isPresent();
+    }
+
+    /// The zone that is an input's own by the rule; empty where that does not say, or its module has no
+    /// address.
+    private static Optional<Integer> own(Job job, Input input, ModuleKind kind) {
+        return job.bus()
+                .address(input.module())
+                .flatMap(address -> rule(job).flatMap(rule -> rule.zone(kind.id(), address, input.number())));
+    }
+
+    /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones
+    /// that nobody brings
+    /// away: what follows an address that was changed.
+    public static Edit programmed(String module) {
+        return new Edit("zones of " + module, job -> {
+            Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
+            List<Zone> kept = job.zones().stream()
+                    .filter(zone -> brought.contains(zone.number()))
+                    .toList();
+            return job.withZones(Unprogrammed.programmed(kept, unprogrammed(job, module)));
+        });
+    }
+
+    /// The zones of a module that a point needs and nobody has programmed, with that point.
+    public static Map<Integer, Point> unprogrammed(Job job, String module) {
+        return Unprogrammed.of(job, input -> input.module().equals(module));
+    }
+
+    /// Sets a communicator that listens to one free keypad address for each area.
+    ///
+    /// @throws IllegalArgumentException when applied and there are fewer free addresses than areas
+    public static Edit listening(String module) {
+        return new Edit("addresses of " + module, job -> {
+            ModuleKind kind = kind(job, module);
+            Bus bus = job.bus().withAddresses(module, List.of());
+            List<Integer> free = free(job.withBus(bus), kind.id());
+            if (free.size() < job.areas().size()) {
+                throw new IllegalArgumentException("%s needs an address for each of %d areas; only %s are free"
+                        .formatted(module, job.areas().size(), free));
+            }
+            List<BusAddress> given = new ArrayList<>();
+            for (int i = 0; i < job.areas().size(); i++) {
+                given.add(new BusAddress(
+                        free.get(i), module, Optional.of(job.areas().get(i).number())));
+            }
+            return job.withBus(bus.withAddresses(module, given));
+        });
+    }
+
+    /// Gives every module that has none the address whose zones its inputs bring already, or else the
+    /// lowest that is
+    /// free. Modules for which there is none stay without.
+    public static Edit giveAddresses() {
+        return new Edit("addresses for all modules", job -> {
+            Job next = job;
+            for (var module : job.modules()) {
+                Optional<ModuleKind> kind = job.panel().profile().module(module.kindId());
+                if (kind.isPresent() && next.bus().of(module.name()).isEmpty()) {
+                    next = given(next, module.name(), kind.get());
+                }
+            }
+            return next;
+        });
+    }
+
+    /// A job with the address proposed for a module that was just fitted; as it is where the rule says none
+    /// or none is
+    /// free.
+    public static Job addressed(Job job, String module, ModuleKind kind) {
+        return given(job, module, kind);
+    }
+
+    /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a
+    /// kind without
+    /// addresses those of the rule.
+    public static Stream<Integer> firstZones(Job job, String kindId) {
+        Optional<BusRule> rule = rule(job);
+        boolean offTheBus = rule.flatMap(its -> its.range(kindId))
+                .filter(BusRange::offTheBus)
+                .isPresent();
+        Stream<Integer> addresses = offTheBus ? Stream.of(0) : free(job, kindId).stream();
+        return addresses.flatMap(address -> rule.flatMap(its -> its.zone(kindId, address, 1)).stream());
+    }
+
+    private static Job given(Job job, String module, ModuleKind kind) {
+        List<Integer> free = free(job, kind.id());
+        if (free.isEmpty()) {
+            return job;
+        }
+        if (kind.sort() == ModuleSort.COMMUNICATOR) {
+            return free.size() < job.areas().size() ? job : listening(module).on(job);
+        }
+        int address = home(job, module, kind).filter(free::contains).orElse(free.getFirst());
+        return address(module, address).on(job);
+    }
+
+    private static Optional<Integer> home(Job job, String module, ModuleKind kind) {
+        return job.inputs().stream()
+                .filter(input -> input.module().equals(module) && !input.second())
+                .findFirst()
+                .flatMap(input -> rule(job)
+                        .flatMap(rule -> rule.home(input.zone()))
+                        .filter(home -> home.range().kinds().contains(kind.id()) && home.place() == input.number())
+                        .map(BusRule.Home::address));
+    }
+
+    /// An input on a keypad takes over the number of a zone; the zone it had is programmed no more, and the
+    /// new one as
+    /// its point was surveyed.
+    ///
+    /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such
+    ///     zone
+    public static Edit takeOver(String inputId, int zone) {
+        return new Edit("zone of " + inputId, job -> {
+            Input input = input(job, inputId);
+            int most = job.panel().profile().capacity().zones();
+            if (kind(job, input.module()).sort() != ModuleSort.KEYPAD) {
+                throw new IllegalArgumentException(
+                        "%s is on no keypad; only a keypad's input can take over a zone".formatted(input.name()));
+            }
+            if (zone < 1 || zone > most) {
+                throw new IllegalArgumentException(
+                        "the panel has zones 1 to %d; there is no zone %d".formatted(most, zone));
+            }
+            Job taken = job.withInputs(with(job, input.withZone(zone)));
+            return input.pointId()
+                    .flatMap(job::point)
+                    .map(point -> programmed(taken, input.zone(), zone, point))
+                    .orElse(taken);
+        });
+    }
+
+    private static Job programmed(Job job, int left, int zone, Point point) {
+        Stream<Zone> rest = job.zones().stream().filter(its -> its.number() != left && its.number() != zone);
+        Zone now = new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty());
+        return job.withZones(Stream.concat(rest, Stream.of(now)).toList());
+    }
+
+    /// A keypad's input has its own number again. What is programmed stays: the zone falls back to the
+    /// input whose
+    /// number it is.
+    ///
+    /// @throws IllegalArgumentException when applied and the rule does not say what its own number is
+    public static Edit release(String inputId) {
+        return new Edit("release of " + inputId, job -> {
+            Input input = input(job, inputId);
+            int own = own(job, input, kind(job, input.module()))
+                    .orElseThrow(
+                            () -> new IllegalArgumentException("%s has no number of its own; give %s an address first"
+                                    .formatted(input.name(), input.module())));
+            return job.withInputs(with(job, input.withZone(own)));
+        });
+    }
+
+    private static Input input(Job job, String inputId) {
+        return job.inputs().stream()
+                .filter(input -> input.id().equals(inputId))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no input " + inputId));
+    }
+
+    private static List<Input> with(Job job, Input changed) {
+        return job.inputs().stream()
+                .map(input -> input.id().equals(changed.id()) ? changed : input)
+                .toList();
+    }
+}

@@ -1,0 +1,184 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// Edits to which cables there are and between what they run.
+public final class CablingEdits {
+    private CablingEdits() {}
+
+    /// Adds a cable of no length yet.
+    ///
+    /// @param conductor its cores, until its type is chosen
+    public static Edit add(CableEnds ends, Conductor conductor) {
+        return new Edit(
+                "cable to " + farEnd(ends),
+                job -> with(job, Cable.indoors(CableLabels.free(job, label(ends)), ends, 0, conductor)));
+    }
+
+    private static String farEnd(CableEnds ends) {
+        return ends.points().isEmpty() ? ends.module() + ends.joint() : String.join(", ", ends.points());
+    }
+
+    private static String label(CableEnds ends) {
+        return ends.points().isEmpty() ? "01" : ends.points().getFirst();
+    }
+
+    private static Job with(Job job, Cable cable) {
+        List<Cable> cables = new ArrayList<>(job.cables());
+        cables.add(cable);
+        return job.withCables(cables);
+    }
+
+    /// Adds a cable from the panel to every module that needs one and has none: keypads, expanders on the bus,
+    /// communicators, supplies, sounders, speakers.
+    ///
+    /// @param conductor their cores, until their types are chosen
+    public static Edit toModules(Conductor conductor) {
+        return new Edit("cables to modules", job -> {
+            Job next = job;
+            for (String module : modulesWithout(job)) {
+                next = add(CableEnds.toModule(module), conductor).on(next);
+            }
+            return next;
+        });
+    }
+
+    private static List<String> modulesWithout(Job job) {
+        Set<String> cabled = new HashSet<>();
+        job.cables().forEach(cable -> cabled.add(cable.ends().module()));
+        return CoreNeeds.modulesToCable(job).stream()
+                .filter(name -> !cabled.contains(name))
+                .toList();
+    }
+
+    /// Takes a cable away.
+    public static Edit remove(String cableId) {
+        return new Edit(
+                "removal of " + cableId,
+                job -> job.withCables(job.cables().stream()
+                        .filter(cable -> !cable.id().equals(cableId))
+                        .toList()));
+    }
+
+    /// Lets a cable run between other ends.
+    ///
+    /// @throws IllegalArgumentException when applied to a job without the cable
+    public static Edit ends(String cableId, CableEnds ends) {
+        return new Edit("ends of " + cableId, job -> {
+            required(job, cableId);
+            return job.withCables(job.cables().stream()
+                    .map(cable -> cable.id().equals(cableId) ? cable.withEnds(ends) : cable)
+                    .toList());
+        });
+    }
+
+    private static Cable required(Job job, String cableId) {
+        return job.cable(cableId)
+                .orElseThrow(() -> new IllegalArgumentException("there is no cable " + cableId + " in this job"));
+    }
+
+    /// Lets a cable serve the device of one more point, beside those it serves. Cables that went to that device
+    /// alone are taken away.
+    public static Edit serveAlso(String cableId, String pointId) {
+        return new Edit("point " + pointId + " on " + cableId, job -> {
+            Cable cable = required(job, cableId);
+            List<String> points = new ArrayList<>(cable.ends().points());
+            points.add(pointId);
+            CableEnds ends = new CableEnds(
+                    cable.ends().from(),
+                    points,
+                    cable.ends().module(),
+                    cable.ends().joint());
+            List<Cable> cables = new ArrayList<>(job.cables());
+            cables.removeIf(other -> other.ends().points().equals(List.of(pointId)));
+            cables.replaceAll(other -> other.id().equals(cableId) ? other.withEnds(ends) : other);
+            return job.withCables(cables);
+        });
+    }
+
+    /// Puts a joint box on the way of some cables: they begin there, and one cable brings to it what they need
+    /// from where the first of them began. Where the joint box is there already, they begin at it too.
+    ///
+    /// @param joint what the joint box is called, such as "J-1"
+    /// @param conductor the cores of the cable that brings it, until its type is chosen
+    public static Edit throughJoint(Collection<String> cableIds, String joint, Conductor conductor) {
+        return new Edit("joint box " + joint, job -> {
+            Cable first = required(job, cableIds.iterator().next());
+            boolean there =
+                    job.cables().stream().anyMatch(cable -> cable.ends().joint().equals(joint));
+            Job next = job.withCables(job.cables().stream()
+                    .map(cable -> cableIds.contains(cable.id())
+                            ? cable.withEnds(cable.ends().startingAt(joint))
+                            : cable)
+                    .toList());
+            if (there) {
+                return next;
+            }
+            CableEnds trunk = CableEnds.toJoint(joint).startingAt(first.ends().from());
+            return with(next, Cable.indoors(CableLabels.free(next, "01"), trunk, 0, conductor));
+        });
+    }
+
+    /// A name no joint box and no module of the job has, such as "J-1".
+    public static String freeJoint(Job job) {
+        Set<String> taken = new HashSet<>();
+        job.cables()
+                .forEach(cable ->
+                        taken.addAll(List.of(cable.ends().joint(), cable.ends().from())));
+        job.modules().forEach(module -> taken.add(module.name()));
+        int number = 1;
+        while (taken.contains("J-" + number)) {
+            number++;
+        }
+        return "J-" + number;
+    }
+
+    /// Whether a module is mounted inside a steel box or close to metal.
+    public static Edit besideMetal(String module, boolean metal) {
+        return new Edit(
+                "place of " + module,
+                job -> job.withModules(job.modules().stream()
+                        .map(its -> its.name().equals(module) ? its.withBesideMetal(metal) : its)
+                        .toList()));
+    }
+
+    /// The cables that are left when some points are gone: one that served no others goes with them.
+    static List<Cable> withoutPoints(List<Cable> cables, Collection<String> pointIds) {
+        return cables.stream()
+                .flatMap(cable -> without(cable, pointIds).stream())
+                .toList();
+    }
+
+    private static Optional<Cable> without(Cable cable, Collection<String> pointIds) {
+        CableEnds ends = cable.ends();
+        if (ends.points().stream().noneMatch(pointIds::contains)) {
+            return Optional.of(cable);
+        }
+        List<String> left =
+                ends.points().stream().filter(id -> !pointIds.contains(id)).toList();
+        return left.isEmpty()
+                ? Optional.empty()
+                : Optional.of(cable.withEnds(new CableEnds(ends.from(), left, "", "")));
+    }
+
+    /// The cables that are left when a module is gone: those that went to it go too, and those that began at it
+    /// begin where they would without it.
+    public static List<Cable> withoutModule(List<Cable> cables, String module) {
+        return cables.stream()
+                .filter(cable -> !cable.ends().module().equals(module))
+                .map(cable -> cable.ends().from().equals(module)
+                        ? cable.withEnds(cable.ends().startingAt(""))
+                        : cable)
+                .toList();
+    }
+}

@@ -1,0 +1,105 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.UnusedInputs;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Proof;
+import io.answerback.core.site.Zone;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+
+/// The edits there are, one function each. All refuse bad figures with [IllegalArgumentException] when applied.
+public final class Edits {
+    private Edits() {}
+
+    /// Another length for a cable, in metres.
+    public static Edit cableMetres(String cableId, double metres) {
+        return cable("length of " + cableId, cableId, cable -> cable.withMetres(metres));
+    }
+
+    /// Another conductor for a cable.
+    public static Edit cableConductor(String cableId, Conductor conductor) {
+        return cable("conductor of " + cableId, cableId, cable -> cable.withConductor(conductor));
+    }
+
+    /// Another temperature range for a cable, in °C.
+    public static Edit cableCelsius(String cableId, double coldest, double hottest) {
+        return cable("temperatures of " + cableId, cableId, cable -> cable.withCelsius(coldest, hottest));
+    }
+
+    /// Another type for a zone; a zone that was never programmed is added.
+    public static Edit zoneType(int number, ZoneType type) {
+        return zone("type of zone " + number, number, zone -> zone.withType(type));
+    }
+
+    /// Another area for a zone, or none; a zone that was never programmed is added.
+    public static Edit zoneArea(int number, Optional<Integer> area) {
+        return zone("area of zone " + number, number, zone -> zone.withArea(area));
+    }
+
+    /// Another account for an area.
+    public static Edit account(int areaNumber, String account) {
+        Predicate<Area> which = area -> area.number() == areaNumber;
+        return new Edit(
+                "account of area " + areaNumber,
+                job -> job.withAreas(replaced(job.areas(), which, area -> area.withAccount(account))));
+    }
+
+    /// What is fitted across an unused input.
+    public static Edit unusedFitted(String inputId, UnusedTermination fitted) {
+        Predicate<Input> which = input -> input.id().equals(inputId);
+        return new Edit(
+                "termination of " + inputId,
+                job -> job.withInputs(replaced(job.inputs(), which, input -> input.withUnusedFitted(fitted))));
+    }
+
+    /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
+    public static Edit terminateUnused(String inputId) {
+        return new Edit(
+                "termination of " + inputId,
+                job -> job.inputs().stream()
+                        .filter(input -> input.id().equals(inputId))
+                        .flatMap(input -> UnusedInputs.bands(job, input).stream())
+                        .findFirst()
+                        .map(reads -> unusedFitted(inputId, reads.unusedNeeds()).on(job))
+                        .orElse(job));
+    }
+
+    /// Keeps a proof in place of any earlier one of the same point.
+    public static Edit keepProof(Proof proof) {
+        return new Edit("proof of " + proof.pointId(), job -> {
+            List<Proof> proofs = new ArrayList<>(job.proofs());
+            proofs.removeIf(old -> old.pointId().equals(proof.pointId()));
+            proofs.add(proof);
+            return job.withProofs(proofs);
+        });
+    }
+
+    private static Edit cable(String name, String cableId, UnaryOperator<Cable> change) {
+        Predicate<Cable> which = cable -> cable.id().equals(cableId);
+        return new Edit(name, job -> job.withCables(replaced(job.cables(), which, change)));
+    }
+
+    private static Edit zone(String name, int number, UnaryOperator<Zone> change) {
+        return new Edit(name, job -> {
+            List<Zone> zones = new ArrayList<>(job.zones());
+            if (job.zone(number).isEmpty()) {
+                zones.add(new Zone(number, ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
+            }
+            return job.withZones(replaced(zones, zone -> zone.number() == number, change));
+        });
+    }
+
+    private static <T> List<T> replaced(List<T> parts, Predicate<T> which, UnaryOperator<T> change) {
+        return parts.stream()
+                .map(part -> which.test(part) ? change.apply(part) : part)
+                .toList();
+    }
+}

@@ -1,0 +1,75 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.site.Battery;
+import io.answerback.core.site.BatteryChange;
+import io.answerback.core.site.LoadFigure;
+import io.answerback.core.site.Power;
+import io.answerback.core.site.Sounding.LinkSet;
+import io.answerback.core.site.SupplyReading;
+import io.answerback.core.site.Tick;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/// Edits to what holds a site up when the mains fails.
+public final class PowerEdits {
+    private PowerEdits() {}
+
+    /// The battery of a supply.
+    public static Edit battery(Battery battery) {
+        return change("battery of " + battery.module(), power -> power.with(battery));
+    }
+
+    /// No battery decided for a supply.
+    public static Edit noBattery(String module) {
+        return change("battery of " + module, power -> power.withoutBattery(module));
+    }
+
+    /// What a part takes, where somebody knows better than the data.
+    public static Edit load(LoadFigure load) {
+        return change("load of " + load.part(), power -> power.with(load));
+    }
+
+    /// What a part takes, as the data have it.
+    public static Edit loadAsInData(String part) {
+        return change("load of " + part, power -> power.withoutLoad(part));
+    }
+
+    /// How much of the detectors' alarm load happens at once, in percent.
+    public static Edit alarmShare(double percent) {
+        return change("share in alarm", power -> power.withAlarmSharePercent(percent));
+    }
+
+    /// Something that was measured at a supply, beside what was measured before.
+    public static Edit measured(SupplyReading reading) {
+        return change("reading of " + reading.what().words(), power -> power.with(reading));
+    }
+
+    /// A step of power-down or power-up that is done.
+    public static Edit done(Tick tick) {
+        return change("step of the power run", power -> power.with(tick));
+    }
+
+    /// Every step open again whose name begins so.
+    public static Edit anew(String prefix) {
+        return change("power run", power -> power.withoutTicks(prefix));
+    }
+
+    /// How the link on a sounder's board is set.
+    public static Edit link(String module, String level) {
+        return change("link of " + module, power -> power.with(power.sounding().with(new LinkSet(module, level))));
+    }
+
+    /// Another battery in place of the one a supply has, which is kept as taken out.
+    ///
+    /// @param today the day of the change
+    public static Edit replaced(Battery old, LocalDate today) {
+        return change(
+                "new battery of " + old.module(),
+                power -> power.with(new BatteryChange(old, today), old.withFittedOn(Optional.of(today))));
+    }
+
+    private static Edit change(String name, UnaryOperator<Power> change) {
+        return new Edit(name, job -> job.withPower(change.apply(job.power())));
+    }
+}

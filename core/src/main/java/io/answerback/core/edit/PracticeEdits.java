@@ -1,0 +1,86 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Site;
+import io.answerback.core.site.TitleBlock;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/// Edits to the rules a job is done by, and to what the whole site is.
+public final class PracticeEdits {
+    private PracticeEdits() {}
+
+    /// Another firm's rules, or another edition of the same.
+    public static Edit rules(HouseRules rules) {
+        return practice("house rules " + rules.name(), practice -> practice.withFirm(rules));
+    }
+
+    /// Another answer to a question, on this job.
+    ///
+    /// @param what what it is called, as the undo menu says it
+    public static Edit school(String what, School school) {
+        return practice(what, practice -> practice.withSchool(school));
+    }
+
+    /// Another value for a figure, on this job, in the figure's own unit.
+    public static Edit figure(String what, RuleFigure figure, double value) {
+        return practice(what, practice -> practice.withFigure(figure, value));
+    }
+
+    /// The colours the firm uses for something, the best first.
+    public static Edit coreColours(CoreUse use, List<String> wanted) {
+        return practice(
+                "colours for " + use.words(),
+                practice -> practice.withFirm(
+                        practice.firm().withCores(practice.firm().cores().with(use, wanted))));
+    }
+
+    /// Why the job departs from the rules; a blank reason takes it away.
+    public static Edit reason(String departure, String reason) {
+        return practice("reason for a departure", practice -> practice.withReason(departure, reason));
+    }
+
+    private static Edit practice(String name, UnaryOperator<Practice> change) {
+        return new Edit(name, job -> job.withPractice(change.apply(job.practice())));
+    }
+
+    /// Another name for the site, and another line that finds it.
+    public static Edit site(String name, String place) {
+        return new Edit(
+                "name of the site",
+                job -> job.withSite(
+                        new Site(name, place, job.site().people(), job.site().drawings())));
+    }
+
+    /// How many people need a code.
+    public static Edit drawings(TitleBlock words) {
+        return new Edit("title block", job -> job.withSite(job.site().withDrawings(words)));
+    }
+
+    /// How many people need a code of their own.
+    public static Edit people(int people) {
+        return new Edit(
+                "people who need a code",
+                job -> job.withSite(new Site(
+                        job.site().name(),
+                        job.site().place(),
+                        people,
+                        job.site().drawings())));
+    }
+
+    /// Which areas can be made to watch from a module with keys.
+    public static Edit keypadAreas(String module, List<Integer> areas) {
+        return new Edit("areas of " + module, job -> withAreas(job, module, areas));
+    }
+
+    private static Job withAreas(Job job, String name, List<Integer> areas) {
+        return job.withModules(job.modules().stream()
+                .map(module -> module.name().equals(name) ? module.withAreas(areas) : module)
+                .toList());
+    }
+}

@@ -1,0 +1,50 @@
+package io.answerback.core.event;
+
+import io.answerback.core.practice.School;
+import io.answerback.core.wording.Terms;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/// The events the formats have codes for. The rows are data; this only finds them.
+public final class EventTable {
+    private final Map<String, EventClass> byCode = new LinkedHashMap<>();
+    private final Map<School, EventTable> worded = new ConcurrentHashMap<>();
+
+    /// A table of these rows.
+    ///
+    /// @throws IllegalArgumentException when two rows have the same code
+    public EventTable(List<EventClass> rows) {
+        for (EventClass row : rows) {
+            if (byCode.put(row.code(), row) != null) {
+                throw new IllegalArgumentException("event " + row.code() + " is in the table twice; keep one");
+            }
+        }
+    }
+
+    /// The row with this code; empty when the table has none.
+    public Optional<EventClass> find(String code) {
+        return Optional.ofNullable(byCode.get(code));
+    }
+
+    /// What a code means, in plain words; "event" and the code when the table does not know it.
+    public String words(String code) {
+        return find(code).map(EventClass::words).orElse("event " + code);
+    }
+
+    /// The same table in a school's words. The words of its rows may have places for them, such as "{toSet}".
+    public EventTable in(Terms terms) {
+        return worded.computeIfAbsent(
+                terms.school(),
+                school -> new EventTable(rows().stream()
+                        .map(row -> row.withWords(terms.in(row.words())))
+                        .toList()));
+    }
+
+    /// Every row, in the order of the data.
+    public List<EventClass> rows() {
+        return List.copyOf(byCode.values());
+    }
+}

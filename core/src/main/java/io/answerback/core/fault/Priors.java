@@ -1,0 +1,29 @@
+package io.answerback.core.fault;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// How often each cause is met before anything was measured.
+///
+/// @param shares a share for every cause; they need not add up to one
+public record Priors(Map<Cause, Double> shares) {
+    /// @throws IllegalArgumentException when a cause has no share, or one that is not above 0
+    public Priors {
+        Map<Cause, Double> copy = new EnumMap<>(Cause.class);
+        copy.putAll(shares);
+        String missing = Arrays.stream(Cause.values())
+                .filter(cause -> !(copy.getOrDefault(cause, 0.0) > 0))
+                .map(Cause::id)
+                .collect(Collectors.joining(", "));
+        if (!missing.isEmpty()) {
+            throw new IllegalArgumentException("no share above 0 is given for " + missing);
+        }
+        shares = Map.copyOf(copy);
+    }
+
+    double of(Cause cause) {
+        return shares.get(cause);
+    }
+}

@@ -1,0 +1,95 @@
+package io.answerback.core.panel;
+
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Learned;
+import io.answerback.core.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/// What a panel sees of its bus: which inputs it looks at, which modules it polls, and who answers when it
+/// looks.
+///
+/// @param job the site's programming
+record BusView(Job job) {
+    /// Why the panel does not look at an input; empty when it does.
+    ///
+    /// @param lost the modules that do not answer
+    Optional<String> deafTo(Input input, Set<String> lost) {
+        if (!known(input.module())) {
+            return Optional.of("the panel has not learned %s: it does not look at it".formatted(input.module()));
+        }
+        if (lost.contains(input.module())) {
+            return Optional.of("%s does not answer".formatted(input.module()));
+        }
+        ZoneMap map = ZoneMap.of(job);
+        return map.zone(input.zone())
+                .filter(line -> line.ignored().contains(input))
+                .map(line -> "%s is not looked at: zone %02d is read from %s"
+                        .formatted(
+                                input.name(),
+                                input.zone(),
+                                line.source().map(Input::name).orElse("nowhere")));
+    }
+
+    /// Whether the panel knows a module; it is taken to while nobody has read out what it has learned.
+    private boolean known(String module) {
+        Bus bus = job.bus();
+        return bus.learned().isEmpty()
+                || bus.of(module).isEmpty()
+                || polled(module).isPresent();
+    }
+
+    /// The address at which a panel polls a module; empty for one it has not learned.
+    Optional<Integer> polled(String module) {
+        Bus bus = job.bus();
+        return bus.of(module).stream()
+                .map(BusAddress::address)
+                .filter(address -> bus.learned().isEmpty()
+                        || bus.learnedAt(address)
+                                .filter(learned -> learned.sort() == sort(module))
+                                .isPresent())
+                .findFirst();
+    }
+
+    /// Whoever answers at an address at which the panel has learned nobody: modules on the wall, and a
+    /// service keypad
+    /// unless it is used in the panel's temporary mode.
+    ///
+    /// @param lost the modules that do not answer
+    List<Learned> strangers(Set<String> lost) {
+        List<Learned> found = new ArrayList<>();
+        for (BusAddress given : job.bus().addresses()) {
+            ModuleSort sort = sort(given.module());
+            if (sort != null && job.bus().present(given.module()) && !lost.contains(given.module())) {
+                stranger(given.address(), sort, found);
+            }
+        }
+        job.bus()
+                .service()
+                .filter(address -> job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE)
+                .ifPresent(address -> stranger(address, ModuleSort.KEYPAD, found));
+        return found;
+    }
+
+    private void stranger(int address, ModuleSort sort, List<Learned> found) {
+        if (job.bus().learnedAt(address).isEmpty() && found.stream().noneMatch(its -> its.address() == address)) {
+            found.add(new Learned(address, sort));
+        }
+    }
+
+    private ModuleSort sort(String module) {
+        return job.module(module)
+                .flatMap(its -> job.panel().profile().module(its.kindId()))
+                .map(ModuleKind::answersAs)
+                .orElse(null);
+    }
+}

@@ -1,0 +1,22 @@
+package io.answerback.core.panel;
+
+import io.answerback.core.event.Signal;
+import io.answerback.core.site.Learned;
+
+/// Something a panel does.
+public sealed interface Effect {
+    /// It sends an event to the station.
+    record Send(Signal signal) implements Effect {}
+
+    /// It sends nothing, for this reason, in plain words.
+    record Silent(String why) implements Effect {}
+
+    /// It learns that a module is on its bus.
+    record Learns(Learned module) implements Effect {}
+
+    /// It starts counting down an entry time.
+    ///
+    /// @param area the area that is entered
+    /// @param seconds how long there is
+    record EntryStarted(int area, int seconds) implements Effect {}
+}

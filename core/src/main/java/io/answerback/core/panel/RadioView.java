@@ -1,0 +1,68 @@
+package io.answerback.core.panel;
+
+import io.answerback.core.profile.RadioRule;
+import io.answerback.core.radio.RadioPlaces;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.SignalReading;
+import java.time.Duration;
+import java.util.Optional;
+
+/// What a panel hears by radio: which inputs are enrolled, and under which zone it knows them.
+///
+/// @param job the site's programming
+record RadioView(Job job) {
+    /// Whether an input reaches the panel by radio.
+    boolean carries(Input input) {
+        return RadioPlaces.byRadio(job, input)
+                || RadioPlaces.converter(job, input).isPresent();
+    }
+
+    /// Why the panel does not hear an input; empty when it does, and for one on wires. A converter's inputs
+    /// are taken to
+    /// be enrolled while nobody has said that any of them is.
+    Optional<String> deafTo(Input input) {
+        if (!carries(input)) {
+            return Optional.empty();
+        }
+        boolean device = RadioPlaces.byRadio(job, input);
+        if ((device || anyOf(input.module()))
+                && job.radio().enrolment(input.id()).isEmpty()) {
+            return Optional.of("the panel has not enrolled %s: it does not listen to it".formatted(input.name()));
+        }
+        String part = device ? input.pointId().orElse("") : input.module();
+        return job.radio()
+                .latest(part)
+                .filter(reading -> tooWeak(reading))
+                .map(reading -> "heard at %.0f dBm, below the %.0f dBm the panel hears"
+                        .formatted(
+                                reading.decibelMilliwatts(),
+                                job.panel().profile().radio().orElseThrow().floorDecibelMilliwatts()));
+    }
+
+    private boolean tooWeak(SignalReading reading) {
+        return job.panel()
+                .profile()
+                .radio()
+                .filter(rule -> reading.decibelMilliwatts() < rule.floorDecibelMilliwatts())
+                .isPresent();
+    }
+
+    private boolean anyOf(String module) {
+        return job.inputs().stream()
+                .anyMatch(input -> input.module().equals(module)
+                        && job.radio().enrolment(input.id()).isPresent());
+    }
+
+    /// The zone under which the panel knows an input: the one it was enrolled under, else its own.
+    int zone(Input input) {
+        return job.radio().enrolment(input.id()).map(Enrolment::zone).orElse(input.zone());
+    }
+
+    /// How long the panel waits for a sign of life before it misses a wireless input; empty for one without
+    /// radio.
+    Optional<Duration> patience() {
+        return job.panel().profile().radio().map(RadioRule::supervisionMinutes).map(Duration::ofMinutes);
+    }
+}

@@ -1,0 +1,142 @@
+package io.answerback.core.paper;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.Place;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.UnusedInputs;
+import io.answerback.core.cores.UnusedStep;
+import io.answerback.core.cores.WiringRun;
+import io.answerback.core.cores.WiringStep;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// What is listed under the drawing of a box: its cables, what is joined in it, what goes through a connector
+/// block, what is fitted across unused inputs, the spare cores, and its tamper ring.
+final class BoxLists {
+    private final Job job;
+    private final CorePlan plan;
+    private final BoxPlan box;
+
+    /// A list with its title; one without items is not set.
+    record Titled(String title, List<String> items) {}
+
+    BoxLists(Job job, CorePlan plan, BoxPlan box) {
+        this.job = job;
+        this.plan = plan;
+        this.box = box;
+    }
+
+    List<Titled> all() {
+        boolean joint = box.place().kind() == Place.Kind.JOINT_BOX;
+        boolean unnamed = box.strip().isEmpty() && !joint;
+        return List.of(
+                new Titled("Cables", cables()),
+                new Titled(joint ? "Joined" : "Joined in the box", joints()),
+                new Titled("Connector blocks", blocks()),
+                new Titled("Unused inputs", unused()),
+                new Titled("The profile does not name its terminals. The cores are for", unnamed ? uses() : List.of()),
+                new Titled("Spare cores", spares()),
+                new Titled("Tamper ring", ring()));
+    }
+
+    /// Whether the cores of a terminal go to it through a connector block.
+    boolean throughBlock(int terminal) {
+        return box.cables().stream()
+                .flatMap(cable -> cable.cores().stream())
+                .anyMatch(core -> core.landing() instanceof Landing.Under under
+                        && under.terminal() == terminal
+                        && under.throughBlock());
+    }
+
+    private List<String> cables() {
+        return box.cables().stream()
+                .map(cable -> "%s  %s · %s"
+                        .formatted(
+                                cable.id(),
+                                other(cable),
+                                cable.cable()
+                                        .laying()
+                                        .type()
+                                        .map(CableType::name)
+                                        .orElse("no type yet")))
+                .toList();
+    }
+
+    private String other(CableCores cable) {
+        return cable.end() == CableEnd.NEAR
+                ? "to " + plan.farEnd(cable.cable())
+                : "from " + plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
+    }
+
+    private List<String> joints() {
+        return WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream()
+                .filter(step -> step.core().landing() instanceof Landing.Joined)
+                .map(WiringStep::order)
+                .toList();
+    }
+
+    private List<String> blocks() {
+        Map<Integer, List<String>> cores = new LinkedHashMap<>();
+        for (int i = 0; i < box.strip().size(); i++) {
+            if (throughBlock(i)) {
+                cores.put(
+                        i,
+                        box.under(i).stream()
+                                .map(core -> core.cableId() + " " + core.colour())
+                                .toList());
+            }
+        }
+        return cores.entrySet().stream()
+                .map(block -> "%s, one core on to %s"
+                        .formatted(
+                                String.join(", ", block.getValue()),
+                                LandingWords.terminal(box.strip(), block.getKey())))
+                .toList();
+    }
+
+    private List<String> unused() {
+        return UnusedInputs.steps(job, box).stream().map(UnusedStep::order).toList();
+    }
+
+    private List<String> uses() {
+        return box.cables().stream()
+                .flatMap(cable -> cable.cores().stream()
+                        .filter(core -> core.use() != CoreUse.SPARE)
+                        .map(core -> "%s %s: %s"
+                                .formatted(cable.id(), core.colour(), core.use().words())))
+                .toList();
+    }
+
+    private List<String> spares() {
+        return box.cables().stream()
+                .filter(cable -> !cable.spares().isEmpty())
+                .map(cable -> "%s: %s"
+                        .formatted(
+                                cable.id(),
+                                cable.spares().stream().map(PlannedCore::colour).collect(Collectors.joining(", "))))
+                .toList();
+    }
+
+    private List<String> ring() {
+        if (!box.ring().wanted()) {
+            return List.of();
+        }
+        List<String> says =
+                new ArrayList<>(List.of(String.join(" – ", box.ring().joined())));
+        if (!box.ring().leftOut().isEmpty()) {
+            says.add("Outside the ring: " + String.join(", ", box.ring().leftOut()));
+        }
+        return says;
+    }
+}

@@ -1,0 +1,109 @@
+package io.answerback.core.paper;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/// Labels for both ends of every cable: its number large, where it goes and where it comes from beneath.
+public final class CableLabelSheet {
+    private static final double SMALLEST = 2;
+    private static final double LARGEST = 9;
+    private static final double SMALLER_BY = 0.2;
+
+    private CableLabelSheet() {}
+
+    /// The labels of a job, two a cable: the first for the end at the box. What does not fit at the smallest
+    /// size that can be read is cut short, and said among the problems.
+    public static Paper of(Job job, CorePlan plan, LabelStock stock, Measure measure) {
+        List<List<Mark>> pages = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        int at = 0;
+        for (Cable cable : job.cables()) {
+            String to = plan.farEnd(cable);
+            String from = plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
+            for (List<String> lines : List.of(List.of("to " + to, "at " + from), List.of("to " + from, "at " + to))) {
+                if (at % stock.onPage() == 0) {
+                    pages.add(new ArrayList<>());
+                }
+                place(pages.getLast(), stock, at % stock.onPage(), measure, cable.id(), lines, problems);
+                at++;
+            }
+        }
+        if (pages.isEmpty()) {
+            pages.add(List.of());
+        }
+        return new Paper(
+                job.site().name() + ", cable labels",
+                stock.pageWidth(),
+                stock.pageHeight(),
+                pages,
+                problems.stream().distinct().toList(),
+                IntStream.range(0, stock.onPage())
+                        .mapToObj(label -> edge(stock, label))
+                        .toList());
+    }
+
+    private static Mark.Box edge(LabelStock stock, int at) {
+        return new Mark.Box(left(stock, at), top(stock, at), stock.labelWidth(), stock.labelHeight(), "");
+    }
+
+    private static double left(LabelStock stock, int at) {
+        return stock.left() + at % stock.columns() * stock.stepX();
+    }
+
+    private static double top(LabelStock stock, int at) {
+        return stock.top() + at / stock.columns() * stock.stepY();
+    }
+
+    private static void place(
+            List<Mark> page,
+            LabelStock stock,
+            int at,
+            Measure measure,
+            String id,
+            List<String> lines,
+            List<String> problems) {
+        double padding = Math.clamp(stock.labelWidth() * 0.06, 1.5, 4.5);
+        double x = left(stock, at) + padding;
+        double y = top(stock, at);
+        double room = stock.labelWidth() - 2 * padding;
+        double large = Math.min(LARGEST, stock.labelHeight() * 0.34);
+        double small = Math.clamp(stock.labelHeight() * 0.2, SMALLEST, LARGEST / 2);
+        page.add(new Mark.Text(x, y + 0.8 + large, large, true, fitted(id, room, large, true, measure)));
+        double baseline = y + 0.8 + large;
+        for (String line : lines) {
+            baseline += small * 1.25;
+            double size = size(line, room, small, measure);
+            String fits = fitted(line, room, size, false, measure);
+            if (!fits.equals(line)) {
+                problems.add(
+                        "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name."
+                                .formatted(line.substring(line.indexOf(' ') + 1), stock.labelWidth()));
+            }
+            page.add(new Mark.Text(x, baseline, size, false, fits));
+        }
+    }
+
+    private static double size(String words, double room, double largest, Measure measure) {
+        double size = largest;
+        while (size - SMALLER_BY >= SMALLEST && measure.width(words, size, false) > room) {
+            size -= SMALLER_BY;
+        }
+        return size;
+    }
+
+    /// Nothing longer than this is ever on a label, however wide.
+    private static final int LONGEST = 400;
+
+    private static String fitted(String words, double room, double size, boolean strong, Measure measure) {
+        String fits = words.length() > LONGEST ? words.substring(0, LONGEST) : words;
+        while (fits.length() > 1 && measure.width(fits, size, strong) > room) {
+            fits = fits.substring(0, fits.length() - 2).stripTrailing() + "…";
+        }
+        return fits;
+    }
+}

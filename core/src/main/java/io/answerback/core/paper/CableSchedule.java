@@ -1,0 +1,81 @@
+package io.answerback.core.paper;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.chain.Figures;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Every cable of a job, as a table. What is not decided is said in its place.
+public final class CableSchedule {
+    private static final String UNDECIDED = "not decided";
+
+    private CableSchedule() {}
+
+    /// Every cable: from where to where, what it is, how long, which way, and how far the work has come.
+    public static Table of(Job job, CorePlan plan) {
+        List<List<String>> rows =
+                job.cables().stream().map(cable -> cable(plan, cable)).toList();
+        return new Table(
+                job.site().name() + ", cable schedule",
+                List.of("Cable", "From", "To", "Type", "Length", "Way", "Labels", "State"),
+                List.of(0.8, 1.4, 2.0, 1.8, 0.8, 2.2, 1.2, 1.1),
+                rows,
+                job.cables().stream().flatMap(cable -> gaps(plan, cable)).toList());
+    }
+
+    private static Stream<String> gaps(CorePlan plan, Cable cable) {
+        List<String> missing = new ArrayList<>();
+        if (plan.boxOf(cable.id()).isEmpty()) {
+            missing.add("a box");
+        }
+        if (cable.laying().type().isEmpty()) {
+            missing.add("a type");
+        }
+        if (cable.metres() == 0) {
+            missing.add("a length");
+        }
+        return missing.isEmpty()
+                ? Stream.empty()
+                : Stream.of("%s has not got %s yet.".formatted(cable.id(), String.join(" and ", missing)));
+    }
+
+    private static List<String> cable(CorePlan plan, Cable cable) {
+        Laying laying = cable.laying();
+        return List.of(
+                cable.id(),
+                plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet"),
+                plan.farEnd(cable),
+                laying.type().map(CableType::name).orElse(UNDECIDED),
+                cable.metres() == 0 ? UNDECIDED : Figures.metres(cable.metres()),
+                way(laying),
+                labels(laying),
+                laying.reached().words());
+    }
+
+    private static String way(Laying laying) {
+        List<String> parts = new ArrayList<>();
+        if (!laying.route().isEmpty()) {
+            parts.add(laying.route());
+        }
+        if (laying.outdoors()) {
+            parts.add("outdoors");
+        }
+        if (laying.besideMains()) {
+            parts.add("BESIDE MAINS");
+        }
+        return String.join(", ", parts);
+    }
+
+    private static String labels(Laying laying) {
+        if (laying.labelledHere() && laying.labelledThere()) {
+            return "both ends";
+        }
+        return laying.labelledHere() ? "box only" : laying.labelledThere() ? "far end only" : "none";
+    }
+}

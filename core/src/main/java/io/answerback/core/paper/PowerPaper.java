@@ -1,0 +1,145 @@
+package io.answerback.core.paper;
+
+import io.answerback.core.chain.Figures;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.HoldUp;
+import io.answerback.core.supply.LeadAcid;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
+import java.util.ArrayList;
+import java.util.List;
+
+/// A supply on paper: the battery's fall against the rule with what it comes to, then every load, then the
+/// volts at everything it feeds.
+public final class PowerPaper {
+    private static final double WIDTH = 297;
+    private static final double HEIGHT = 210;
+    private static final double MARGIN = 14;
+    private static final double TITLE = 5.2;
+    private static final double SIZE = 3.2;
+    private static final double LINE = 5;
+    private static final double LEFT = MARGIN + 12;
+    private static final double RIGHT = WIDTH - MARGIN;
+    private static final double TOP = 86;
+    private static final double BOTTOM = HEIGHT - MARGIN - 8;
+    private static final double LOWEST_VOLTS = 10.2;
+    private static final double HIGHEST_VOLTS = 13.1;
+    private static final int PIECES = 80;
+    private static final int TICKS = 8;
+
+    private final SupplyState state;
+    private final BatteryState battery;
+    private final HoldUp hold;
+    private final double hours;
+    private final List<Mark> page = new ArrayList<>();
+
+    private PowerPaper(SupplyState state, BatteryState battery, HoldUp hold) {
+        this.state = state;
+        this.battery = battery;
+        this.hold = hold;
+        double empty = hold.endHours(state.unit().cutOffVolts());
+        this.hours = 1.08 * Math.max(battery.ruleHours(), Double.isInfinite(empty) ? battery.ruleHours() : empty);
+    }
+
+    /// A supply of a job.
+    ///
+    /// @param supplies every supply of the job
+    /// @param state the one that is put on paper
+    public static Paper of(Job job, Supplies supplies, SupplyState state, Measure measure) {
+        List<List<Mark>> pages = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        String title = "%s, supply of %s".formatted(job.site().name(), state.module());
+        state.battery()
+                .ifPresentOrElse(
+                        battery -> pages.add(
+                                new PowerPaper(state, battery, HoldUp.of(battery, job.practice())).drawn(title)),
+                        () -> problems.add(state.beyond()));
+        if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
+            problems.add("No battery is decided for %s.".formatted(state.module()));
+        }
+        pages.addAll(TableSetter.pages(PowerTables.of(title, job, supplies, state), measure));
+        TableSetter.number(pages, measure);
+        return new Paper(title, WIDTH, HEIGHT, pages, problems, List.of());
+    }
+
+    private List<Mark> drawn(String title) {
+        page.add(new Mark.Text(MARGIN, MARGIN + TITLE, TITLE, true, title));
+        double y = MARGIN + 14;
+        for (String line : facts()) {
+            page.add(new Mark.Text(MARGIN, y, SIZE, false, line));
+            y += LINE;
+        }
+        grid();
+        level(state.unit().lowVolts(), "battery low is reported");
+        level(state.unit().cutOffVolts(), "low-voltage cut-off");
+        page.add(new Mark.Rule(x(battery.ruleHours()), TOP - 4, x(battery.ruleHours()), BOTTOM, 0.5));
+        page.add(new Mark.Text(
+                x(battery.ruleHours()) + 1.5,
+                TOP - 1,
+                SIZE,
+                true,
+                "rule: %.0f h, then the alarm".formatted(battery.ruleHours())));
+        curve();
+        return page;
+    }
+
+    private List<String> facts() {
+        List<String> facts = new ArrayList<>();
+        facts.add("Battery: %s Ah at the coldest of %.0f °C, at the end of its life, design margin %s; the curve too"
+                .formatted(
+                        Figures.plain(hold.ratedAmpHours()),
+                        battery.wear().celsius(),
+                        Figures.plain(battery.wear().designMargin())));
+        facts.add("Quiescent %.0f mA, in an alarm %.0f mA".formatted(state.milliamps(false), state.milliamps(true)));
+        facts.add("Reaches %.1f h and the alarm after it; %.0f h are asked for"
+                .formatted(hold.standbyHours(), battery.ruleHours()));
+        facts.add("Needs %.1f Ah".formatted(battery.requiredAmpHours()));
+        double back = battery.recharge().hoursTo80();
+        facts.add(
+                Double.isInfinite(back)
+                        ? "Nothing is left to charge it with"
+                        : "Recharge to 80 %% in %.1f h; %.0f h are allowed"
+                                .formatted(back, battery.rechargeRuleHours()));
+        state.volts().stream()
+                .filter(device -> !device.ok())
+                .forEach(device -> facts.add("SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V"
+                        .formatted(device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
+        facts.add("Rule figures are of the firm's preset: check your edition, local code and the maker's sheet.");
+        return facts;
+    }
+
+    private double x(double at) {
+        return LEFT + (RIGHT - LEFT) * at / hours;
+    }
+
+    private static double y(double volts) {
+        return TOP + (BOTTOM - TOP) * (HIGHEST_VOLTS - volts) / (HIGHEST_VOLTS - LOWEST_VOLTS);
+    }
+
+    private void grid() {
+        for (double volts = LeadAcid.EMPTY_VOLTS; volts <= 13; volts += 0.5) {
+            page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.1));
+            page.add(new Mark.Text(MARGIN, y(volts) + 1, SIZE, false, "%.1f V".formatted(volts)));
+        }
+        double step = Math.max(1, Math.ceil(hours / TICKS));
+        for (double at = 0; at <= hours; at += step) {
+            page.add(new Mark.Rule(x(at), TOP, x(at), BOTTOM, 0.1));
+            page.add(new Mark.Text(x(at) - 2, BOTTOM + 5, SIZE, false, "%.0f h".formatted(at)));
+        }
+    }
+
+    private void level(double volts, String says) {
+        page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.3));
+        page.add(new Mark.Text(LEFT + 2, y(volts) - 1, SIZE, false, "%s, %.1f V".formatted(says, volts)));
+    }
+
+    private void curve() {
+        double end = Math.min(hours, hold.endHours(state.unit().cutOffVolts()));
+        for (int i = 0; i < PIECES; i++) {
+            double from = end * i / PIECES;
+            double to = end * (i + 1) / PIECES;
+            page.add(new Mark.Rule(x(from), y(hold.voltsAfter(from)), x(to), y(hold.voltsAfter(to)), 0.7));
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package io.answerback.core.paper;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// Sets a table on pages of A4, lying, its headings on every page.
+public final class TableSetter {
+    private static final double WIDTH = 297;
+    private static final double HEIGHT = 210;
+    private static final double MARGIN = 14;
+    private static final double TITLE = 5.2;
+    private static final double SIZE = 3.2;
+    private static final double LINE = 4.4;
+    private static final double GAP = 3;
+    private static final double FIRST_ROW = MARGIN + 16;
+    private static final double LAST = HEIGHT - MARGIN - 6;
+
+    private final Table table;
+    private final Measure measure;
+    private final List<List<Mark>> pages = new ArrayList<>();
+    private List<Mark> page;
+    private double y;
+
+    private TableSetter(Table table, Measure measure) {
+        this.table = table;
+        this.measure = measure;
+    }
+
+    /// The table as pages. A row that is higher than a page goes on over the next.
+    public static Paper set(Table table, Measure measure) {
+        return new TableSetter(table, measure).paper();
+    }
+
+    /// Several tables as pages, one after the other, that are not numbered yet.
+    static List<List<Mark>> pages(List<Table> tables, Measure measure) {
+        return tables.stream()
+                .flatMap(table -> new TableSetter(table, measure).pages().stream())
+                .toList();
+    }
+
+    /// Writes at the foot of each page which it is of all.
+    static void number(List<List<Mark>> pages, Measure measure) {
+        for (int i = 0; i < pages.size(); i++) {
+            String foot = "page %d of %d".formatted(i + 1, pages.size());
+            double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
+            pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
+        }
+    }
+
+    private Paper paper() {
+        number(pages(), measure);
+        return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
+    }
+
+    private List<List<Mark>> pages() {
+        begin();
+        for (List<String> row : table.rows()) {
+            row(row);
+        }
+        if (table.rows().isEmpty()) {
+            page.add(new Mark.Text(MARGIN, FIRST_ROW + LINE, SIZE, false, "Nothing to list yet."));
+        }
+        return pages;
+    }
+
+    private void begin() {
+        page = new ArrayList<>();
+        pages.add(page);
+        page.add(new Mark.Text(MARGIN, MARGIN + TITLE, TITLE, true, table.title()));
+        double x = MARGIN;
+        for (int i = 0; i < table.headings().size(); i++) {
+            page.add(
+                    new Mark.Text(x, FIRST_ROW - 2, SIZE, true, table.headings().get(i)));
+            x += width(i);
+        }
+        page.add(new Mark.Rule(MARGIN, FIRST_ROW, WIDTH - MARGIN, FIRST_ROW, 0.4));
+        y = FIRST_ROW;
+    }
+
+    private double width(int column) {
+        double all = table.shares().stream().mapToDouble(Double::doubleValue).sum();
+        return (WIDTH - 2 * MARGIN) * table.shares().get(column) / all;
+    }
+
+    private void row(List<String> cells) {
+        List<List<String>> lines = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i++) {
+            lines.add(Lines.of(cells.get(i), width(i) - GAP, SIZE, false, measure));
+        }
+        int high = lines.stream().mapToInt(List::size).max().orElse(1);
+        if (y + high * LINE > LAST && y > FIRST_ROW) {
+            begin();
+        }
+        for (int line = 0; line < high; line++) {
+            if (y + LINE > LAST) {
+                begin();
+            }
+            y += LINE;
+            line(lines, line);
+        }
+        y += 1.2;
+        page.add(new Mark.Rule(MARGIN, y, WIDTH - MARGIN, y, 0.1));
+    }
+
+    private void line(List<List<String>> lines, int line) {
+        double x = MARGIN;
+        for (int i = 0; i < lines.size(); i++) {
+            if (line < lines.get(i).size()) {
+                page.add(new Mark.Text(x, y, SIZE, false, lines.get(i).get(line)));
+            }
+            x += width(i);
+        }
+    }
+}

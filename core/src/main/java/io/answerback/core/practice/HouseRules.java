@@ -1,0 +1,106 @@
+package io.answerback.core.practice;
+
+import io.answerback.core.common.Require;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.TreeMap;
+
+/// What a firm does the same way on every job, unless the job departs for a reason.
+///
+/// @param name what the rules are called
+/// @param source where their figures come from, and what to check
+/// @param grade the risk grade they are meant for, 1 to 4
+/// @param schools the firm's answer to every question
+/// @param figures a value for every figure, in the figure's own unit
+/// @param cores which colour the firm uses for what
+/// @param prices what the firm pays for a kind of module, fitted, in its own currency, by the kind's id; those it
+///     does not keep are left out
+public record HouseRules(
+        String name,
+        String source,
+        int grade,
+        Map<Question, School> schools,
+        Map<RuleFigure, Double> figures,
+        CoreConvention cores,
+        Map<String, Double> prices) {
+    /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
+    ///     not
+    ///     answered, a school not one of its question's, or a figure out of bounds
+    public HouseRules {
+        name = Require.text(name, "name of the rules");
+        source = source == null ? "" : source.strip();
+        Require.within(grade, 1, 4, "grade");
+        schools = answered(Require.given(schools, "schools of the rules"));
+        figures = bounded(Require.given(figures, "figures of the rules"));
+        cores = cores == null ? CoreConvention.usual() : cores;
+        prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
+        prices.forEach((kind, price) ->
+                Require.within(Require.given(price, "price of " + kind), 0, 1_000_000, "price of " + kind));
+        for (Question question : Question.values()) {
+            Require.given(schools.get(question), "the rules' answer to " + question);
+        }
+        for (RuleFigure figure : RuleFigure.values()) {
+            Require.given(figures.get(figure), "the rules' figure " + figure);
+        }
+    }
+
+    /// Rules with the usual colours of cores, and no prices.
+    public HouseRules(
+            String name, String source, int grade, Map<Question, School> schools, Map<RuleFigure, Double> figures) {
+        this(name, source, grade, schools, figures, CoreConvention.usual(), Map.of());
+    }
+
+    /// A copy of answers in the order of the questions.
+    ///
+    /// @throws IllegalArgumentException when a school answers another question
+    static Map<Question, School> answered(Map<Question, School> schools) {
+        Map<Question, School> copy = new EnumMap<>(Question.class);
+        schools.forEach((question, school) -> {
+            if (school == null || school.question() != question) {
+                throw new IllegalArgumentException("%s is answered with %s; it must be one of %s"
+                        .formatted(question, school, School.of(question)));
+            }
+            copy.put(question, school);
+        });
+        return Collections.unmodifiableMap(copy);
+    }
+
+    /// A copy of figures in their order.
+    ///
+    /// @throws IllegalArgumentException when one is missing or out of bounds
+    static Map<RuleFigure, Double> bounded(Map<RuleFigure, Double> figures) {
+        Map<RuleFigure, Double> copy = new EnumMap<>(RuleFigure.class);
+        figures.forEach((figure, value) -> copy.put(figure, figure.require(Require.given(value, "figure " + figure))));
+        return Collections.unmodifiableMap(copy);
+    }
+
+    /// The same rules with other colours of cores.
+    public HouseRules withCores(CoreConvention other) {
+        return new HouseRules(name, source, grade, schools, figures, other, prices);
+    }
+
+    /// The same rules with other prices.
+    public HouseRules withPrices(Map<String, Double> other) {
+        return new HouseRules(name, source, grade, schools, figures, cores, other);
+    }
+
+    /// The firm's answer to a question.
+    public School school(Question question) {
+        return schools.get(question);
+    }
+
+    /// The firm's value for a figure, in its own unit.
+    public double figure(RuleFigure figure) {
+        return figures.get(figure);
+    }
+
+    /// The same rules under another name, with what a job does instead.
+    public HouseRules with(String newName, Map<Question, School> otherSchools, Map<RuleFigure, Double> otherFigures) {
+        Map<Question, School> allSchools = new EnumMap<>(schools);
+        allSchools.putAll(otherSchools);
+        Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
+        allFigures.putAll(otherFigures);
+        return new HouseRules(newName, source, grade, allSchools, allFigures, cores, prices);
+    }
+}

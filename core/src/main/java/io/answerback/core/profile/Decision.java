@@ -1,0 +1,224 @@
+package io.answerback.core.profile;
+
+import io.answerback.core.common.Require;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/// Something an installer decides in plain words, whatever the panel calls it and however it is typed there.
+public enum Decision {
+    /// What the panel does when a zone goes into alarm: a [ZoneType].
+    ZONE_BEHAVIOUR(SettingScope.ZONE, Kind.CHOICE, ""),
+    /// Which areas a zone is in.
+    ZONE_AREA(SettingScope.ZONE, Kind.NUMBERS, ""),
+    /// What becomes of a zone while its area is part set: a [PartSet].
+    ZONE_PART_SET(SettingScope.ZONE, Kind.CHOICE, ""),
+    /// Whether a keypad chimes when a zone opens while its area is unset.
+    ZONE_CHIME(SettingScope.ZONE, Kind.SWITCH, ""),
+    /// What a zone is called on keypads.
+    ZONE_NAME(SettingScope.ZONE, Kind.WORDS, ""),
+    /// What an area is called on keypads.
+    AREA_NAME(SettingScope.AREA, Kind.WORDS, ""),
+    /// The account an area reports under.
+    AREA_ACCOUNT(SettingScope.AREA, Kind.WORDS, ""),
+    /// How long there is from the door to the keypad.
+    ENTRY_TIME(SettingScope.AREA, Kind.AMOUNT, "s"),
+    /// How long there is from the keypad to the door.
+    EXIT_TIME(SettingScope.AREA, Kind.AMOUNT, "s"),
+    /// Which areas can be worked from a keypad.
+    KEYPAD_AREAS(SettingScope.MODULE, Kind.NUMBERS, ""),
+    /// What an output of the board follows: an [OutputUse].
+    OUTPUT_USE(SettingScope.OUTPUT, Kind.CHOICE, ""),
+    /// How long sounders sound.
+    SOUNDER_TIME(SettingScope.PANEL, Kind.AMOUNT, "min"),
+    /// Whether keypads beep while the exit time runs.
+    EXIT_BEEPS(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether the site can be set without a code.
+    QUICK_SET(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether the site can be set with a zone open, which is then left out.
+    FORCED_SET(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether the panel comes back set after a power cut, as it was.
+    RESTORE_SET(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether interference on the radio is an alarm.
+    INTERFERENCE(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// How often one zone may alarm before it is left out until the site is unset.
+    MOST_ALARMS(SettingScope.PANEL, Kind.AMOUNT, "times"),
+    /// Within which time a second detector confirms the first.
+    CONFIRMATION_TIME(SettingScope.PANEL, Kind.AMOUNT, "min"),
+    /// How long the panel waits before it sends a burglary, so that it can be taken back.
+    REPORT_DELAY(SettingScope.PANEL, Kind.AMOUNT, "s"),
+    /// How often the panel sends a test message.
+    TEST_INTERVAL(SettingScope.PANEL, Kind.AMOUNT, "h"),
+    /// Whether setting and unsetting are reported.
+    REPORT_SETTING(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether troubles such as a mains failure are reported.
+    REPORT_TROUBLES(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Which areas a user may work.
+    USER_AREAS(SettingScope.USER, Kind.NUMBERS, ""),
+    /// A user's code: only whether it was changed is ever kept.
+    USER_CODE(SettingScope.USER, Kind.SECRET, ""),
+    /// The engineer's code: only whether it was changed is ever kept.
+    ENGINEER_CODE(SettingScope.PANEL, Kind.SECRET, ""),
+    /// The password for programming from afar: only whether it was changed is ever kept.
+    REMOTE_CODE(SettingScope.PANEL, Kind.SECRET, "");
+
+    /// What sort of value a decision has.
+    public enum Kind {
+        /// A figure with a unit.
+        AMOUNT,
+        /// Yes or no.
+        SWITCH,
+        /// One of several names.
+        CHOICE,
+        /// Some numbers, such as those of areas.
+        NUMBERS,
+        /// Words.
+        WORDS,
+        /// Digits that are never kept.
+        SECRET
+    }
+
+    /// What becomes of a zone while its area is part set.
+    public enum PartSet {
+        /// It does what it does when the area is set.
+        STAYS("stays as it is"),
+        /// It is not watched.
+        OUT("is left out"),
+        /// It starts the entry time.
+        ENTRY("starts the entry time");
+
+        private final String words;
+
+        PartSet(String words) {
+            this.words = words;
+        }
+
+        /// What becomes of it, in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
+    /// What an output follows.
+    public enum OutputUse {
+        /// Nothing.
+        NOTHING("nothing"),
+        /// It is on while an alarm sounds.
+        ALARM("an alarm"),
+        /// It is on while the site is set.
+        SET("the site being set"),
+        /// It is on while something is in trouble.
+        TROUBLE("a trouble"),
+        /// It is on for a moment when detectors that lock are to be reset.
+        RESET("a reset of detectors");
+
+        private final String words;
+
+        OutputUse(String words) {
+            this.words = words;
+        }
+
+        /// What it follows, in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
+    private final SettingScope scope;
+    private final Kind kind;
+    private final String unit;
+
+    Decision(SettingScope scope, Kind kind, String unit) {
+        this.scope = scope;
+        this.kind = kind;
+        this.unit = unit;
+    }
+
+    /// What it is there once for.
+    public SettingScope scope() {
+        return scope;
+    }
+
+    /// What sort of value it has.
+    public Kind kind() {
+        return kind;
+    }
+
+    /// The unit its amount is in: "s", "min", "h" or "times"; empty for what is no amount.
+    public String unit() {
+        return unit;
+    }
+
+    /// The names there are to choose from; none for what is no choice.
+    public List<String> choices() {
+        return switch (this) {
+            case ZONE_BEHAVIOUR -> names(ZoneType.values());
+            case ZONE_PART_SET -> names(PartSet.values());
+            case OUTPUT_USE -> names(OutputUse.values());
+            default -> List.of();
+        };
+    }
+
+    private static List<String> names(Enum<?>[] values) {
+        return Arrays.stream(values).map(Enum::name).toList();
+    }
+
+    /// Reads a value as [SettingValue#text()] writes it.
+    ///
+    /// @throws IllegalArgumentException when the text is no value of this decision
+    public SettingValue read(String text) {
+        String plain = text.strip();
+        return switch (kind) {
+            case AMOUNT -> new SettingValue.Amount(amount(plain));
+            case SWITCH -> new SettingValue.Switch(yes(plain));
+            case CHOICE -> new SettingValue.Chosen(chosen(plain));
+            case NUMBERS -> new SettingValue.Numbers(numbers(plain));
+            case WORDS -> new SettingValue.Named(plain);
+            case SECRET ->
+                throw new IllegalArgumentException(
+                        "%s has digits that are never kept; only that it was changed is".formatted(words()));
+        };
+    }
+
+    private double amount(String plain) {
+        try {
+            return Require.within(Double.parseDouble(plain.replace(',', '.')), 0, 100_000, words());
+        } catch (NumberFormatException wordy) {
+            throw new IllegalArgumentException("%s is \"%s\"; type a figure in %s".formatted(words(), plain, unit));
+        }
+    }
+
+    private boolean yes(String plain) {
+        return switch (plain.toLowerCase(Locale.ROOT)) {
+            case "yes" -> true;
+            case "no" -> false;
+            default -> throw new IllegalArgumentException("%s is \"%s\"; it is yes or no".formatted(words(), plain));
+        };
+    }
+
+    private String chosen(String plain) {
+        return Optional.of(plain)
+                .filter(choices()::contains)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "%s is \"%s\"; it is one of %s".formatted(words(), plain, choices())));
+    }
+
+    private TreeSet<Integer> numbers(String plain) {
+        try {
+            return Arrays.stream(plain.split("[ ,]+"))
+                    .filter(number -> !number.isEmpty())
+                    .map(Integer::valueOf)
+                    .collect(Collectors.toCollection(TreeSet::new));
+        } catch (NumberFormatException wordy) {
+            throw new IllegalArgumentException(
+                    "%s is \"%s\"; type numbers with commas between".formatted(words(), plain));
+        }
+    }
+
+    private String words() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

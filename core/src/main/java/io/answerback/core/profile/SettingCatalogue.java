@@ -1,0 +1,47 @@
+package io.answerback.core.profile;
+
+import io.answerback.core.common.Keyed;
+import java.util.List;
+import java.util.Optional;
+
+/// Every setting of a panel that is known, and how one moves about in it.
+///
+/// @param places its menus, locations and screens
+/// @param settings its settings, in the panel's own order
+/// @param manner how one gets in, types, confirms, skips and leaves
+public record SettingCatalogue(List<MenuPlace> places, List<Setting> settings, Manner manner) {
+    /// How a panel is worked while it is programmed, in words of its manual.
+    ///
+    /// @param start how one gets in
+    /// @param confirm how an entry is confirmed
+    /// @param skip how a setting is left as it is
+    /// @param leave how one gets out again
+    public record Manner(String start, String confirm, String skip, String leave) {
+        public Manner {
+            start = start == null ? "" : start.strip();
+            confirm = confirm == null ? "" : confirm.strip();
+            skip = skip == null ? "" : skip.strip();
+            leave = leave == null ? "" : leave.strip();
+        }
+    }
+
+    /// A panel of which no setting is known.
+    public static final SettingCatalogue EMPTY = new SettingCatalogue(List.of(), List.of(), new Manner("", "", "", ""));
+
+    /// @throws IllegalArgumentException when two places or two settings have one id
+    public SettingCatalogue {
+        places = Keyed.of(places == null ? List.of() : places, MenuPlace::id, "places", "place");
+        settings = Keyed.of(settings == null ? List.of() : settings, Setting::id, "settings", "setting");
+        manner = manner == null ? new Manner("", "", "", "") : manner;
+    }
+
+    /// The setting with this id; empty when there is none.
+    public Optional<Setting> setting(String id) {
+        return settings.stream().filter(setting -> setting.id().equals(id)).findFirst();
+    }
+
+    /// The place with this id; empty when there is none.
+    public Optional<MenuPlace> place(String id) {
+        return places.stream().filter(place -> place.id().equals(id)).findFirst();
+    }
+}

@@ -1,0 +1,54 @@
+package io.answerback.core.radio;
+
+import io.answerback.core.site.DeviceBattery;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.SignalReading;
+import java.util.Optional;
+
+/// Something the panel is to hear by radio: a wireless device, or a wired point through a converter.
+///
+/// @param pointId the point
+/// @param title the point's number and name
+/// @param input the input its zone is planned on
+/// @param converter the converter that sends for it; empty for a device that sends itself
+/// @param enrolment how it is enrolled; empty while it is not
+/// @param order the how many-th it was enrolled, from 1; 0 while it is not
+/// @param reading how strongly it, or its converter, was heard last; empty while that was not measured
+/// @param overFloorDecibels how far that is over the weakest signal that is heard, in decibels; negative
+///     below it
+/// @param battery the battery inside; empty for a converter's, and while nobody has said when it was fitted
+public record Sender(
+        String pointId,
+        String title,
+        Input input,
+        Optional<String> converter,
+        Optional<Enrolment> enrolment,
+        int order,
+        Optional<SignalReading> reading,
+        Optional<Double> overFloorDecibels,
+        Optional<DeviceBattery> battery) {
+    /// Whose signal is measured: the point's number, or the converter's name.
+    public String part() {
+        return converter.orElse(pointId);
+    }
+
+    /// Whether the panel gave it another zone than the plan has.
+    public boolean outOfPlace() {
+        return enrolment.filter(its -> its.zone() != input.zone()).isPresent();
+    }
+
+    /// Whether it was heard too weakly to be promised to be heard again.
+    public boolean lost() {
+        return overFloorDecibels.filter(its -> its < 0).isPresent();
+    }
+
+    /// Whether it is enrolled where it is planned, and was heard with a margin.
+    ///
+    /// @param marginDecibels the least margin, in decibels
+    public boolean settled(double marginDecibels) {
+        return enrolment.isPresent()
+                && !outOfPlace()
+                && overFloorDecibels.filter(its -> its >= marginDecibels).isPresent();
+    }
+}

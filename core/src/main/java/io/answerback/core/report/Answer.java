@@ -1,0 +1,36 @@
+package io.answerback.core.report;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/// What a receiver answers to a frame (SIA DC-09).
+public enum Answer {
+    /// Received and understood.
+    ACK,
+    /// Refused; sent when the time stamp is out of bounds, with the receiver's own time.
+    NAK,
+    /// Received, but not understood or not served.
+    DUH;
+
+    /// The answer as a frame.
+    ///
+    /// @param to the frame that is answered
+    /// @param now the receiver's time, carried by a `NAK`
+    public IpFrame frame(IpFrame to, Instant now) {
+        if (this == NAK) {
+            return new IpFrame(name(), 0, "0", "0", "", "", Optional.of(now));
+        }
+        return new IpFrame(name(), to.sequence(), to.receiver(), to.line(), to.account(), "", Optional.empty());
+    }
+
+    /// Which answer a frame is to the frame that was sent; empty when it is none, or answers another frame.
+    public static Optional<Answer> read(IpFrame answer, IpFrame sent) {
+        if (answer.id().equals("NAK")) {
+            return Optional.of(NAK);
+        }
+        boolean same = answer.sequence() == sent.sequence()
+                && answer.account().equals(sent.account())
+                && answer.line().equals(sent.line());
+        return answer.answer() && same ? Optional.of(valueOf(answer.id())) : Optional.empty();
+    }
+}

@@ -1,0 +1,58 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Setup;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// What was read out of a panel and is not what is wanted: entries that mean something else, and names and
+/// zones of an
+/// earlier site that nobody on this job needs.
+public final class Leftovers {
+    private Leftovers() {}
+
+    /// An entry that is not what is wanted.
+    ///
+    /// @param title the setting and what it is of
+    /// @param entry what the panel has there
+    /// @param means what that means
+    /// @param wanted what is wanted; "nothing" for what is to be cleared
+    /// @param clear whether it is of an earlier site and to be cleared
+    public record Leftover(String title, String entry, String means, String wanted, boolean clear) {}
+
+    /// The leftovers of a job, in the order in which they were read.
+    public static List<Leftover> of(Job job, RunSheet sheet) {
+        List<Leftover> all = new ArrayList<>();
+        for (Setup.Found found : job.setup().found()) {
+            Optional<Setting> setting = job.panel().profile().setup().setting(found.setting());
+            setting.flatMap(its -> leftover(its, found, sheet.step(its.id(), found.number())))
+                    .ifPresent(all::add);
+        }
+        return all;
+    }
+
+    private static Optional<Leftover> leftover(Setting setting, Setup.Found found, Optional<EntryStep> step) {
+        String means = Entries.value(setting, found.entry())
+                .map(value -> SetupWords.value(setting.decision(), value))
+                .orElse("nothing this panel knows");
+        String number =
+                found.number() == 0 ? "" : " %s %02d".formatted(setting.scope().counted(), found.number());
+        if (step.isEmpty()) {
+            return found.entry().equals(setting.usual())
+                    ? Optional.empty()
+                    : Optional.of(new Leftover(setting.name() + number, found.entry(), means, "nothing", true));
+        }
+        if (step.get().entry().equals(Optional.of(found.entry()))) {
+            return Optional.empty();
+        }
+        String wanted = step.get()
+                .wanted()
+                .map(value -> SetupWords.value(setting.decision(), value))
+                .orElse("nothing");
+        boolean off = setting.decision() == Decision.ZONE_BEHAVIOUR && wanted.equals("not used");
+        return Optional.of(new Leftover(setting.name() + number, found.entry(), means, wanted, off));
+    }
+}

@@ -1,0 +1,229 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.setup.EntryStep.Standing;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Setup;
+import io.answerback.core.wording.Terms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/// Every entry that makes a panel do what is wanted, in the order in which it is typed with the least
+/// walking through
+/// menus.
+///
+/// @param steps every entry, those a new panel has already among them
+/// @param broken what is wrong with each setting of the profile that cannot be used, by its id
+/// @param levels how many levels of menus one walks up and down for the entries that are to be typed, in
+///     this order
+/// @param levelsByNumber how many it would be zone by zone and area by area
+public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int levels, int levelsByNumber) {
+    private static final int USUAL_SECONDS = 12;
+
+    public RunSheet {
+        steps = List.copyOf(steps);
+    }
+
+    /// The run sheet of a job; without steps where its panel's profile knows no settings.
+    public static RunSheet of(Job job) {
+        SettingCatalogue catalogue = job.panel().profile().setup();
+        Map<String, String> broken = CatalogueCheck.of(catalogue);
+        List<Setting> usable = catalogue.settings().stream()
+                .filter(setting -> !broken.containsKey(setting.id()))
+                .toList();
+        MenuPaths paths = new MenuPaths(catalogue);
+        Intent intent = new Intent(job);
+        List<EntryStep> plain = new ArrayList<>();
+        for (Setting setting : usable) {
+            numbers(job, setting)
+                    .forEach(number -> step(job, intent, paths, setting, number).ifPresent(plain::add));
+        }
+        List<EntryStep> ordered = WalkOrder.of(plain);
+        return new RunSheet(ordered, broken, WalkOrder.levels(ordered), WalkOrder.levels(WalkOrder.byNumber(plain)));
+    }
+
+    private static Stream<Integer> numbers(Job job, Setting setting) {
+        return switch (setting.scope()) {
+            case PANEL -> Stream.of(0);
+            case AREA -> job.areas().stream().map(area -> area.number());
+            case ZONE ->
+                IntStream.rangeClosed(1, job.panel().profile().capacity().zones())
+                        .boxed();
+            case USER -> job.setup().users().stream().map(Setup.User::number);
+            case OUTPUT -> IntStream.rangeClosed(1, outputs(job).size()).boxed();
+            case MODULE ->
+                job.bus().addresses().stream()
+                        .filter(given -> keypad(job, given.module()))
+                        .map(given -> given.address());
+        };
+    }
+
+    /// The outputs of the board that are free for any use, by the names of their terminals.
+    public static List<String> outputs(Job job) {
+        return job.panel().profile().board().terminals().stream()
+                .filter(terminal -> terminal.use() == TerminalUse.OUTPUT)
+                .map(Terminal::name)
+                .toList();
+    }
+
+    private static boolean keypad(Job job, String module) {
+        return job.module(module)
+                .flatMap(its -> job.panel().profile().module(its.kindId()))
+                .map(ModuleKind::answersAs)
+                .filter(sort -> sort == ModuleSort.KEYPAD)
+                .isPresent();
+    }
+
+    private static Optional<EntryStep> step(Job job, Intent intent, MenuPaths paths, Setting setting, int number) {
+        boolean secret = setting.form().kind() == EntryForm.Kind.SECRET;
+        Optional<SettingValue> wanted = secret ? Optional.empty() : intent.of(setting.decision(), number);
+        if (!secret && wanted.isEmpty()) {
+            return Optional.empty();
+        }
+        Entries.Typing typing = wanted.map(value -> Entries.typing(setting, value))
+                .orElseGet(() -> new Entries.Typing(Optional.empty(), ""));
+        Optional<Setup.Typed> typed = job.setup().typed(setting.id(), number);
+        Optional<String> now = now(job, setting, number, typed);
+        return Optional.of(new EntryStep(
+                setting,
+                number,
+                of(job, intent, setting, number),
+                wanted.map(value -> SetupWords.says(setting.decision(), value, Terms.of(job.practice())))
+                        .orElseGet(() -> SetupWords.changed(setting.decision(), Terms.of(job.practice()))),
+                wanted,
+                typing.entry(),
+                typing.problem(),
+                secret ? changed(job, setting, number) : standing(setting, typing, typed, now),
+                now,
+                paths.to(setting, number),
+                shows(setting, typing, number),
+                typed));
+    }
+
+    /// What was read comes before what was typed, and that before what a new panel has.
+    private static Optional<String> now(Job job, Setting setting, int number, Optional<Setup.Typed> typed) {
+        return job.setup()
+                .found(setting.id(), number)
+                .map(Setup.Found::entry)
+                .or(() -> typed.filter(its -> its.skipped().isEmpty()).map(Setup.Typed::entry))
+                .or(() -> Optional.of(setting.usual()).filter(usual -> !usual.isEmpty()));
+    }
+
+    private static Standing changed(Job job, Setting setting, int number) {
+        return job.setup()
+                        .code(setting.id(), number)
+                        .filter(Setup.CodeNote::changed)
+                        .isPresent()
+                ? Standing.DONE
+                : Standing.OPEN;
+    }
+
+    private static Standing standing(
+            Setting setting, Entries.Typing typing, Optional<Setup.Typed> typed, Optional<String> now) {
+        if (typed.filter(its -> !its.skipped().isEmpty())
+                .filter(its -> its.entry().equals(typing.entry().orElse("")))
+                .isPresent()) {
+            return Standing.SKIPPED;
+        }
+        if (typing.entry().isEmpty()) {
+            return Standing.CANNOT;
+        }
+        boolean there = now.equals(typing.entry());
+        boolean asNew = typing.entry().get().equals(setting.usual());
+        if (there) {
+            return typed.isEmpty() && asNew ? Standing.AS_NEW : Standing.DONE;
+        }
+        return typed.filter(its -> its.skipped().isEmpty()).isPresent()
+                        || !now.equals(Optional.of(setting.usual()).filter(its -> !its.isEmpty()))
+                ? Standing.AGAIN
+                : Standing.OPEN;
+    }
+
+    private static String of(Job job, Intent intent, Setting setting, int number) {
+        String counted = "%s %02d".formatted(setting.scope().counted(), number);
+        return switch (setting.scope()) {
+            case PANEL -> "";
+            case AREA -> named(counted, job.area(number).map(area -> area.name()));
+            case ZONE -> named(counted, intent.point(number).map(point -> point.name()));
+            case USER ->
+                named(
+                        counted,
+                        job.setup().users().stream()
+                                .filter(user -> user.number() == number)
+                                .map(Setup.User::title)
+                                .findFirst());
+            case OUTPUT -> named(counted, Optional.of(outputs(job).get(number - 1)));
+            case MODULE -> named(counted, job.bus().at(number).map(given -> given.module()));
+        };
+    }
+
+    private static String named(String counted, Optional<String> name) {
+        return name.map(its -> counted + ", " + its).orElse(counted);
+    }
+
+    private static String shows(Setting setting, Entries.Typing typing, int number) {
+        return MenuPaths.filled(setting.shows(), number)
+                .replace("{entry}", typing.entry().orElse(""));
+    }
+
+    /// The steps that differ from what a new panel has.
+    public List<EntryStep> differing() {
+        return steps.stream().filter(EntryStep::differs).toList();
+    }
+
+    /// The steps that are to be typed.
+    public List<EntryStep> open() {
+        return steps.stream().filter(EntryStep::toType).toList();
+    }
+
+    /// How many of the differing steps are done or left out for a reason.
+    public int done() {
+        return (int) steps.stream()
+                .filter(step -> step.standing() == Standing.DONE || step.standing() == Standing.SKIPPED)
+                .count();
+    }
+
+    /// How long the open entries will take, in seconds: as long each as those that were measured took on
+    /// average.
+    public double secondsLeft() {
+        OptionalDouble measured = steps.stream()
+                .flatMap(step -> step.typed().stream())
+                .mapToInt(Setup.Typed::seconds)
+                .filter(seconds -> seconds > 0)
+                .average();
+        return open().size() * measured.orElse(USUAL_SECONDS);
+    }
+
+    /// The open steps that need a keypad that shows text.
+    public List<EntryStep> needingText() {
+        return open().stream().filter(step -> step.setting().needsText()).toList();
+    }
+
+    /// The step of this name; empty when there is none.
+    public Optional<EntryStep> step(String settingId, int number) {
+        return first(step -> step.setting().id().equals(settingId) && step.number() == number);
+    }
+
+    /// The step with which something is decided; empty when the panel has no such setting.
+    public Optional<EntryStep> step(Decision decision, int number) {
+        return first(step -> step.setting().decision() == decision && step.number() == number);
+    }
+
+    private Optional<EntryStep> first(Predicate<EntryStep> which) {
+        return steps.stream().filter(which).findFirst();
+    }
+}

@@ -1,0 +1,92 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.wording.DecisionWords;
+import io.answerback.core.wording.Terms;
+import java.util.stream.Collectors;
+
+/// Decisions and their values in plain words.
+public final class SetupWords {
+    private SetupWords() {}
+
+    /// A value as a person says it, such as "10 min", "immediate" or "areas 1 and 2".
+    public static String value(Decision decision, SettingValue value) {
+        return switch (value) {
+            case SettingValue.Amount amount ->
+                amount.value() == 1 && decision.unit().equals("times")
+                        ? "once"
+                        : (plain(amount.value()) + " " + decision.unit()).strip();
+            case SettingValue.Switch yesOrNo -> yesOrNo.on() ? "yes" : "no";
+            case SettingValue.Chosen chosen -> chosen(decision, chosen.name());
+            case SettingValue.Numbers numbers -> numbers(numbers);
+            case SettingValue.Named named -> named.words().isEmpty() ? "nothing" : named.words();
+        };
+    }
+
+    static String value(Decision decision, String text) {
+        try {
+            return value(decision, decision.read(text));
+        } catch (IllegalArgumentException meaningless) {
+            return text;
+        }
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString((long) value) : "%.1f".formatted(value);
+    }
+
+    /// A name of a choice in plain words.
+    public static String chosen(Decision decision, String name) {
+        return switch (decision) {
+            case ZONE_BEHAVIOUR -> ZoneType.valueOf(name).words();
+            case OUTPUT_USE -> Decision.OutputUse.valueOf(name).words();
+            default -> Decision.PartSet.valueOf(name).words();
+        };
+    }
+
+    private static String numbers(SettingValue.Numbers numbers) {
+        return switch (numbers.numbers().size()) {
+            case 0 -> "none";
+            case 1 -> "%02d".formatted(numbers.numbers().first());
+            default -> numbers.numbers().stream().map("%02d"::formatted).collect(Collectors.joining(", "));
+        };
+    }
+
+    /// What is to be done about a code.
+    static String changed(Decision decision, Terms terms) {
+        return DecisionWords.title(decision, terms) + ": to be changed";
+    }
+
+    /// What can be typed at a setting, in plain words.
+    public static String entries(Setting setting) {
+        EntryForm form = setting.form();
+        return switch (form.kind()) {
+            case COUNT ->
+                form.digits() > 0
+                        ? "it takes %d digits, %d to %d".formatted(form.digits(), form.least(), form.most())
+                        : "it takes %d to %d".formatted(form.least(), form.most());
+            case OPTION ->
+                form.options().stream()
+                        .map(option -> "%s for %s".formatted(option.entry(), value(setting.decision(), option.means())))
+                        .collect(Collectors.joining(", ", "it takes ", ""));
+            case LIST -> "it takes numbers up to %d with \"%s\" between".formatted(form.most(), form.separator());
+            case PLACES ->
+                "it takes %d places, each %s or %s"
+                        .formatted(
+                                form.most(),
+                                form.separator().charAt(0),
+                                form.separator().charAt(1));
+            case WORDS -> "it takes %d letters".formatted(form.most());
+            case SECRET -> "it takes %d digits that are kept nowhere".formatted(form.digits());
+        };
+    }
+
+    /// A decision with its value as one line, such as "Sounders sound: 10 min".
+    public static String says(Decision decision, SettingValue value, Terms terms) {
+        return "%s: %s".formatted(DecisionWords.title(decision, terms), value(decision, value));
+    }
+}

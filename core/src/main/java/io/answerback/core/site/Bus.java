@@ -1,0 +1,106 @@
+package io.answerback.core.site;
+
+import io.answerback.core.common.Keyed;
+import io.answerback.core.common.Require;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+
+/// What is on the keypad bus: which addresses the modules answer to, what the panel has learned, and what is
+/// not on the wall.
+///
+/// @param addresses the addresses the modules are set to; two modules at one address are a fault of the wall
+/// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
+/// @param absent the modules of the job that are not on the wall yet or no more
+/// @param service the address of a service keypad that hangs on the bus for now; empty for none
+public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String> absent, Optional<Integer> service) {
+    /// Nothing decided.
+    public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());
+
+    /// @throws IllegalArgumentException when an address is given to one module or learned twice
+    public Bus {
+        addresses = Keyed.of(
+                addresses == null ? List.of() : addresses,
+                given -> given.module() + " at address " + given.address(),
+                "addresses",
+                "module");
+        learned = Keyed.of(
+                learned == null ? List.of() : learned,
+                its -> Integer.toString(its.address()),
+                "learned",
+                "module learned at address");
+        service = service == null ? Optional.empty() : service;
+        service.ifPresent(its -> Require.within(its, 0, 255, "address of the service keypad"));
+        absent = List.copyOf(new TreeSet<>(absent == null ? List.of() : absent));
+    }
+
+    /// The addresses of a module, lowest first.
+    public List<BusAddress> of(String module) {
+        return addresses.stream()
+                .filter(given -> given.module().equals(module))
+                .sorted((one, other) -> Integer.compare(one.address(), other.address()))
+                .toList();
+    }
+
+    /// The first address of a module; empty while it has none.
+    public Optional<Integer> address(String module) {
+        return of(module).stream().map(BusAddress::address).findFirst();
+    }
+
+    /// Who has an address; empty while it is free.
+    public Optional<BusAddress> at(int address) {
+        return addresses.stream().filter(given -> given.address() == address).findFirst();
+    }
+
+    /// What the panel has learned at an address; empty for nothing.
+    public Optional<Learned> learnedAt(int address) {
+        return learned.stream().filter(its -> its.address() == address).findFirst();
+    }
+
+    /// Whether a module is on the wall.
+    public boolean present(String module) {
+        return !absent.contains(module);
+    }
+
+    /// The same with other addresses for a module, in place of those it has.
+    ///
+    /// @throws IllegalArgumentException when one is another module's
+    public Bus withAddresses(String module, List<BusAddress> others) {
+        for (BusAddress other : others) {
+            at(other.address()).filter(given -> !given.module().equals(module)).ifPresent(given -> {
+                throw new IllegalArgumentException(
+                        "address %d is %s's; choose one that is free".formatted(other.address(), given.module()));
+            });
+        }
+        Stream<BusAddress> rest =
+                addresses.stream().filter(given -> !given.module().equals(module));
+        return new Bus(Stream.concat(rest, others.stream()).toList(), learned, absent, service);
+    }
+
+    /// The same with something else learned.
+    public Bus withLearned(UnaryOperator<List<Learned>> change) {
+        return new Bus(addresses, change.apply(learned), absent, service);
+    }
+
+    /// The same with a module on the wall or not.
+    public Bus withPresent(String module, boolean present) {
+        Stream<String> rest = absent.stream().filter(its -> !its.equals(module));
+        return new Bus(
+                addresses,
+                learned,
+                present ? rest.toList() : Stream.concat(rest, Stream.of(module)).toList(),
+                service);
+    }
+
+    /// The same with a service keypad hooked on, or none.
+    public Bus withService(Optional<Integer> address) {
+        return new Bus(addresses, learned, absent, address);
+    }
+
+    /// The same without a module; what the panel has learned of it stays learned.
+    public Bus without(String module) {
+        return withAddresses(module, List.of()).withPresent(module, true);
+    }
+}

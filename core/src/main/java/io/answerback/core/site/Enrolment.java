@@ -1,0 +1,15 @@
+package io.answerback.core.site;
+
+import io.answerback.core.common.Require;
+
+/// A wireless device or an input of a converter that the panel has enrolled.
+///
+/// @param inputId the input it is planned for
+/// @param zone the zone the panel gave it
+public record Enrolment(String inputId, int zone) {
+    /// @throws IllegalArgumentException when the input is not named or the zone out of bounds
+    public Enrolment {
+        inputId = Require.text(inputId, "input that is enrolled");
+        Require.within(zone, 1, 999, "zone under which %s is enrolled".formatted(inputId));
+    }
+}

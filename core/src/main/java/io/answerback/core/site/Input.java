@@ -1,0 +1,66 @@
+package io.answerback.core.site;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.profile.UnusedTermination;
+import java.util.Optional;
+
+/// One supervised input of the panel or of an expander.
+///
+/// @param id unique in the job, such as "X1.7"
+/// @param module the box it is in, such as "Expander 1"
+/// @param number its place in that box, from 1
+/// @param zone the zone number it brings
+/// @param pointId the point wired to it; empty when it is not used
+/// @param unusedFitted what is fitted across it while no point uses it
+/// @param shares the input on whose terminals it is read as well, where those tell two zones apart; empty when
+///     its terminals are its own
+public record Input(
+        String id,
+        String module,
+        int number,
+        int zone,
+        Optional<String> pointId,
+        UnusedTermination unusedFitted,
+        Optional<String> shares) {
+    /// @throws IllegalArgumentException when a name is blank or a number is outside 1 to 999
+    public Input {
+        id = Require.text(id, "input id");
+        module = Require.text(module, "module of input " + id);
+        Require.within(number, 1, 999, "number of input " + id);
+        Require.within(zone, 1, 999, "zone of input " + id);
+        pointId = pointId == null ? Optional.empty() : pointId;
+        Require.given(unusedFitted, "termination of input " + id);
+        shares = shares == null ? Optional.empty() : shares;
+    }
+
+    /// An input with terminals of its own.
+    public static Input of(
+            String id, String module, int number, int zone, Optional<String> pointId, UnusedTermination unusedFitted) {
+        return new Input(id, module, number, zone, pointId, unusedFitted, Optional.empty());
+    }
+
+    /// Whether it is the second zone of another input.
+    public boolean second() {
+        return shares.isPresent();
+    }
+
+    /// The module and place as a person says it, such as "Expander 1 · 7".
+    public String name() {
+        return module + " · " + number + (second() ? ", second zone" : "");
+    }
+
+    /// The same input serving another point, or none.
+    public Input withPointId(Optional<String> other) {
+        return new Input(id, module, number, zone, other, unusedFitted, shares);
+    }
+
+    /// The same input bringing another zone.
+    public Input withZone(int other) {
+        return new Input(id, module, number, other, pointId, unusedFitted, shares);
+    }
+
+    /// The same input with something else fitted while unused.
+    public Input withUnusedFitted(UnusedTermination other) {
+        return new Input(id, module, number, zone, pointId, other, shares);
+    }
+}

@@ -1,0 +1,126 @@
+package io.answerback.core.site;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Require;
+import io.answerback.core.profile.PanelProfile;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an
+/// edit keeps
+/// every list it does not touch.
+final class JobParts {
+    private JobParts() {}
+
+    static void requireModules(List<PanelModule> modules, List<Input> inputs) {
+        Set<String> names =
+                new HashSet<>(modules.stream().map(PanelModule::name).toList());
+        inputs.stream()
+                .filter(input -> !names.contains(input.module()))
+                .findFirst()
+                .ifPresent(input -> {
+                    throw new IllegalArgumentException(
+                            "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
+                });
+    }
+
+    /// The second zone of an input is there as long as a point uses it.
+    static List<Input> withoutUnusedSeconds(List<Input> inputs) {
+        boolean unused = Require.given(inputs, "inputs").stream().anyMatch(JobParts::unusedSecond);
+        return unused ? inputs.stream().filter(input -> !unusedSecond(input)).toList() : inputs;
+    }
+
+    /// A place that is heard by radio is there as long as a point uses it.
+    static List<Input> withoutUnusedRadio(List<Input> inputs, List<PanelModule> modules, PanelProfile profile) {
+        boolean unused = inputs.stream().anyMatch(input -> unusedRadio(input, modules, profile));
+        return unused
+                ? inputs.stream()
+                        .filter(input -> !unusedRadio(input, modules, profile))
+                        .toList()
+                : inputs;
+    }
+
+    private static boolean unusedRadio(Input input, List<PanelModule> modules, PanelProfile profile) {
+        return input.pointId().isEmpty()
+                && !input.second()
+                && profile.radio().isPresent()
+                && modules.stream()
+                        .filter(module -> module.name().equals(input.module()))
+                        .findFirst()
+                        .flatMap(module -> profile.module(module.kindId()))
+                        .filter(kind -> kind.byRadio(input.number()))
+                        .isPresent();
+    }
+
+    private static boolean unusedSecond(Input input) {
+        return input.second() && input.pointId().isEmpty();
+    }
+
+    static void requireShared(List<Input> inputs) {
+        Set<String> own = new HashSet<>(
+                inputs.stream().filter(input -> !input.second()).map(Input::id).toList());
+        Set<String> shared = new HashSet<>();
+        for (Input input : inputs) {
+            input.shares().filter(id -> !own.contains(id)).ifPresent(id -> {
+                throw new IllegalArgumentException(
+                        "input %s shares the terminals of %s, which is no input with terminals of its own"
+                                .formatted(input.id(), id));
+            });
+            input.shares().filter(id -> !shared.add(id)).ifPresent(id -> {
+                throw new IllegalArgumentException("input %s is shared more than once; it has two zones".formatted(id));
+            });
+        }
+    }
+
+    static void requireReceivers(Communicator communicator, List<Receiver> receivers) {
+        Set<String> known = new HashSet<>(receivers.stream().map(Receiver::id).toList());
+        for (String id : communicator.ip().receiverIds()) {
+            if (!known.contains(id)) {
+                throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
+            }
+        }
+    }
+
+    static Stream<Input> usedInputs(List<Input> inputs) {
+        return inputs.stream().filter(input -> input.pointId().isPresent());
+    }
+
+    static void requireCableEnds(List<Cable> cables, List<Point> points, List<PanelModule> modules) {
+        Set<String> known =
+                new HashSet<>(modules.stream().map(PanelModule::name).toList());
+        refersTo(points, cables.stream().flatMap(cable -> cable.ends().points().stream()), "a cable goes to");
+        for (Cable cable : cables) {
+            CableEnds ends = cable.ends();
+            if (!ends.module().isEmpty() && !known.contains(ends.module())) {
+                throw new IllegalArgumentException(
+                        "cable %s goes to module %s, which is not in the job".formatted(cable.id(), ends.module()));
+            }
+            if (known.contains(ends.joint())) {
+                throw new IllegalArgumentException(
+                        "joint box %s has the name of a module; name it otherwise".formatted(ends.joint()));
+            }
+        }
+    }
+
+    static <T> List<T> unique(List<T> parts, Function<T, Object> key, String all, String one) {
+        List<T> copy = List.copyOf(Require.given(parts, all));
+        Set<Object> seen = new HashSet<>();
+        for (T part : copy) {
+            if (!seen.add(key.apply(part))) {
+                throw new IllegalArgumentException(one + " " + key.apply(part) + " is there twice; keep one");
+            }
+        }
+        return copy;
+    }
+
+    static void refersTo(List<Point> points, Stream<String> ids, String what) {
+        Set<String> known = new HashSet<>(points.stream().map(Point::id).toList());
+        ids.filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
+        });
+    }
+}

@@ -1,0 +1,65 @@
+package io.answerback.core.site;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.device.PointKind;
+import java.util.List;
+
+/// One place in the building that is watched.
+///
+/// @param id the point's number as text, unique in the job, such as "07"
+/// @param name what and where, such as "Dock roller door 2"
+/// @param kind what sort of thing watches
+/// @param duty what was decided about it at the survey
+/// @param loop the parts fitted in its loop
+/// @param inSeries the contacts that share its loop, in the order of the cable; empty when there is but one
+public record Point(String id, String name, PointKind kind, Duty duty, LoopWiring loop, List<SeriesContact> inSeries) {
+    /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
+    ///     said
+    ///     to be in series
+    public Point {
+        id = Require.text(id, "point id");
+        name = Require.text(name, "point name");
+        Require.given(kind, "kind of point " + id);
+        Require.given(duty, "duty of point " + id);
+        Require.given(loop, "loop of point " + id);
+        inSeries = List.copyOf(inSeries == null ? List.of() : inSeries);
+        if (inSeries.size() == 1) {
+            throw new IllegalArgumentException("point " + id + " has one contact in series; give two or none");
+        }
+    }
+
+    /// A point with a contact of its own.
+    public static Point of(String id, String name, PointKind kind, Duty duty, LoopWiring loop) {
+        return new Point(id, name, kind, duty, loop, List.of());
+    }
+
+    /// The same point under another number.
+    public Point withId(String other) {
+        return new Point(other, name, kind, duty, loop, inSeries);
+    }
+
+    /// The same point under another name.
+    public Point withName(String other) {
+        return new Point(id, other, kind, duty, loop, inSeries);
+    }
+
+    /// The same place watched by another kind of thing.
+    public Point withKind(PointKind other) {
+        return new Point(id, name, other, duty, loop, inSeries);
+    }
+
+    /// The same point with something else decided about it.
+    public Point withDuty(Duty other) {
+        return new Point(id, name, kind, other, loop, inSeries);
+    }
+
+    /// The same point with other parts in its loop.
+    public Point withLoop(LoopWiring other) {
+        return new Point(id, name, kind, duty, other, inSeries);
+    }
+
+    /// The same point with other contacts sharing its loop.
+    public Point withInSeries(List<SeriesContact> other) {
+        return new Point(id, name, kind, duty, loop, other);
+    }
+}

@@ -1,0 +1,101 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.profile.SupplyUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Works out the volts at everything on an output, and when what fails drops out.
+final class FarVolts {
+    private static final int HALVINGS = 40;
+
+    private final SupplyUnit unit;
+    private final Draw draw;
+    private final Optional<BatteryState> battery;
+
+    FarVolts(SupplyUnit unit, Draw draw, Optional<BatteryState> battery) {
+        this.unit = unit;
+        this.draw = draw;
+        this.battery = battery;
+    }
+
+    List<DeviceVolts> of(SupplyTree tree) {
+        SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.FLOAT_VOLTS));
+        SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.NOMINAL_VOLTS));
+        SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(unit.cutOffVolts()));
+        Map<String, String> places = new HashMap<>();
+        place(tree.inAlarm(), places);
+        List<DeviceVolts> volts = new ArrayList<>();
+        for (LoadLine line : tree.lines()) {
+            String place = places.get(line.part());
+            DeviceVolts device = new DeviceVolts(
+                    line.part(),
+                    line.title(),
+                    tree.title(),
+                    line.leastVolts(),
+                    at(atFloat, place),
+                    at(atNominal, place),
+                    at(atEnd, place),
+                    Optional.empty(),
+                    Optional.empty());
+            volts.add(device.ok() ? device : falling(device, tree, place));
+        }
+        return volts;
+    }
+
+    private static double at(SupplyVolts volts, String place) {
+        return volts.at().getOrDefault(place, 0.0);
+    }
+
+    private static void place(SupplyNode node, Map<String, String> places) {
+        node.loads().forEach(load -> places.put(load.part(), node.name()));
+        node.onward().forEach(next -> place(next, places));
+    }
+
+    private DeviceVolts falling(DeviceVolts device, SupplyTree tree, String place) {
+        Optional<Double> volts = dropsOutAt(device, tree.atRest(), place);
+        return new DeviceVolts(
+                device.part(),
+                device.title(),
+                device.output(),
+                device.leastVolts(),
+                device.atFloat(),
+                device.atNominal(),
+                device.atEnd(),
+                volts,
+                volts.flatMap(this::after));
+    }
+
+    /// How far the battery has fallen when the device gets its least volts at rest.
+    private Optional<Double> dropsOutAt(DeviceVolts device, SupplyNode rest, String place) {
+        if (enough(device, rest, place, unit.cutOffVolts())) {
+            return Optional.empty();
+        }
+        double low = unit.cutOffVolts();
+        double high = LeadAcid.FLOAT_VOLTS;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (enough(device, rest, place, middle)) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return Optional.of(high);
+    }
+
+    /// The hours until the battery that is fitted has fallen so far, on the basis its standby is counted on.
+    private Optional<Double> after(double volts) {
+        return battery.filter(its -> its.fitted().isPresent()).map(its -> {
+            double whole = LeadAcid.hours(its.wear().usable(its.ratedAmpHours()), draw.standbyAmps());
+            return LeadAcid.usedAt(volts) * whole;
+        });
+    }
+
+    private boolean enough(DeviceVolts device, SupplyNode rest, String place, double batteryVolts) {
+        return at(SupplyVolts.solve(rest, unit.outputVolts(batteryVolts)), place)
+                >= Math.max(device.leastVolts(), Double.MIN_NORMAL);
+    }
+}

@@ -1,0 +1,37 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.device.LoadLaw;
+
+/// One line of a load list.
+///
+/// @param part the point or module
+/// @param title what it is called
+/// @param quiescentMilliamps what it takes at rest, its peaks by their share of the time, in milliamps at 12 V
+/// @param alarmMilliamps the most it takes in an alarm, in milliamps at 12 V
+/// @param leastVolts the least voltage at which it still works; 0 where that is not known
+/// @param law how its current depends on its voltage
+/// @param source where the figures are from, in plain words
+public record LoadLine(
+        String part,
+        String title,
+        double quiescentMilliamps,
+        double alarmMilliamps,
+        double leastVolts,
+        LoadLaw law,
+        String source) {
+    /// What it takes in one of the two states, in milliamps.
+    public double milliamps(boolean alarm) {
+        return alarm ? alarmMilliamps : quiescentMilliamps;
+    }
+
+    /// The same where only a share of what it takes more in an alarm is taken, 0 to 1.
+    LoadLine inAlarm(double share) {
+        double more = Math.max(0, alarmMilliamps - quiescentMilliamps);
+        return new LoadLine(
+                part, title, quiescentMilliamps, quiescentMilliamps + more * share, leastVolts, law, source);
+    }
+
+    SupplyNode.Load load(boolean alarm) {
+        return new SupplyNode.Load(part, law, milliamps(alarm) / 1000);
+    }
+}

@@ -1,0 +1,109 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.Powering;
+import io.answerback.core.device.SounderUnit;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModulePower;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.LoadFigure;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Everything on a job that takes current from a supply: modules first, then powered devices. What is known
+/// better than the data counts instead of them. Of the detectors' alarm current only the share counts that is
+/// in alarm at once, wherever the figure is from.
+public final class Loads {
+    private Loads() {}
+
+    /// The lines by part, in the order of the job.
+    public static Map<String, LoadLine> of(Job job) {
+        Map<String, LoadLine> lines = new LinkedHashMap<>();
+        for (PanelModule module : job.modules()) {
+            job.panel()
+                    .profile()
+                    .module(module.kindId())
+                    .map(kind -> known(job, module(job, module, kind)))
+                    .ifPresent(line -> lines.put(line.part(), line));
+        }
+        for (Point point : job.points()) {
+            if (CoreNeeds.powered(point)) {
+                LoadLine line = known(job, device(point)).inAlarm(job.power().alarmSharePercent() / 100);
+                lines.put(line.part(), line);
+            }
+        }
+        return lines;
+    }
+
+    private static LoadLine module(Job job, PanelModule module, ModuleKind kind) {
+        Optional<ModulePower> power = kind.power();
+        double peak = power.map(ModulePower::peakMilliamps).orElse(0.0);
+        double share = power.map(ModulePower::peakSharePercent).orElse(0.0) / 100;
+        double rest = kind.milliamps() + Math.max(0, peak - kind.milliamps()) * share;
+        double alarm = Math.max(peak, power.map(ModulePower::alarmMilliamps).orElse(kind.milliamps()));
+        if (kind.sounder().isPresent()) {
+            return sounder(job, module.name(), kind, kind.sounder().get());
+        }
+        return new LoadLine(
+                module.name(),
+                module.name(),
+                rest,
+                Math.max(rest, alarm),
+                power.map(ModulePower::leastVolts).orElse(0.0),
+                power.map(ModulePower::law).orElse(LoadLaw.CONSTANT_CURRENT),
+                "panel profile");
+    }
+
+    /// A sounder with a battery inside sounds from that: the supply charges it, and feeds the strobe.
+    private static LoadLine sounder(Job job, String name, ModuleKind kind, SounderUnit unit) {
+        SounderUnit.Level level = unit.level(job.power().sounding().level(name));
+        double rest = kind.milliamps()
+                + unit.battery().map(SounderUnit.OwnBattery::chargeMilliamps).orElse(0.0);
+        double sound = unit.battery().isPresent() ? 0 : level.milliamps();
+        return new LoadLine(
+                name,
+                name,
+                rest,
+                rest + sound + unit.strobeMilliamps(),
+                level.leastVolts(),
+                kind.power().map(ModulePower::law).orElse(LoadLaw.RESISTIVE),
+                "panel profile, link on %s".formatted(level.name()));
+    }
+
+    private static LoadLine device(Point point) {
+        Powering power = point.kind().powering().orElseThrow();
+        return new LoadLine(
+                point.id(),
+                point.id() + " " + point.name(),
+                power.quiescentMilliamps(),
+                power.alarmMilliamps(),
+                power.leastVolts(),
+                LoadLaw.CONSTANT_CURRENT,
+                "kind of point");
+    }
+
+    private static LoadLine known(Job job, LoadLine line) {
+        return job.power().load(line.part()).map(figure -> with(line, figure)).orElse(line);
+    }
+
+    private static LoadLine with(LoadLine line, LoadFigure figure) {
+        return new LoadLine(
+                line.part(),
+                line.title(),
+                figure.quiescentMilliamps(),
+                figure.alarmMilliamps(),
+                line.leastVolts(),
+                line.law(),
+                figure.source().words());
+    }
+
+    /// What some lines take together in one of the two states, in milliamps.
+    public static double milliamps(List<LoadLine> lines, boolean alarm) {
+        return lines.stream().mapToDouble(line -> line.milliamps(alarm)).sum();
+    }
+}

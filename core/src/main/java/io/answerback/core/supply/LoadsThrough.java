@@ -1,0 +1,100 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/// What flows through each cable, whether or not anything is known of the supply behind it: the devices at its
+/// far end, or the module and all that hangs on it. A module with a supply of its own takes nothing and passes
+/// nothing on.
+///
+/// @param beginning the cables that begin at a module or joint box, by its name
+/// @param lines everything that takes current, by part
+/// @param ownSupply the modules that have a supply of their own
+/// @param elsewhere what a part takes in an alarm from outputs that have limits of their own, in milliamps
+record LoadsThrough(
+        Map<String, List<Cable>> beginning,
+        Map<String, LoadLine> lines,
+        Set<String> ownSupply,
+        Map<String, Double> elsewhere) {
+    LoadsThrough {
+        beginning = Map.copyOf(beginning);
+        lines = Map.copyOf(lines);
+        ownSupply = Set.copyOf(ownSupply);
+        elsewhere = Map.copyOf(elsewhere);
+    }
+
+    static LoadsThrough of(Job job, CorePlan plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
+        Map<String, List<Cable>> beginning = new HashMap<>();
+        for (Cable cable : job.cables()) {
+            plan.beginning(cable)
+                    .ifPresent(from -> beginning
+                            .computeIfAbsent(from, key -> new ArrayList<>())
+                            .add(cable));
+        }
+        Set<String> ownSupply = new HashSet<>();
+        for (PanelModule module : job.modules()) {
+            job.panel()
+                    .profile()
+                    .module(module.kindId())
+                    .filter(LoadsThrough::ownSupply)
+                    .ifPresent(kind -> ownSupply.add(module.name()));
+        }
+        Map<String, Double> elsewhere = new HashMap<>();
+        outputs.stream()
+                .filter(output -> output.limitMilliamps() > 0)
+                .flatMap(output -> output.loads().stream())
+                .forEach(load -> elsewhere.merge(load.part(), load.milliamps(), Double::sum));
+        return new LoadsThrough(beginning, lines, ownSupply, elsewhere);
+    }
+
+    private static boolean ownSupply(ModuleKind kind) {
+        return kind.ownSupply() || kind.supply().isPresent();
+    }
+
+    double milliamps(Collection<String> cableIds, boolean alarm) {
+        Set<String> seen = new HashSet<>();
+        return beginning.values().stream()
+                .flatMap(List::stream)
+                .filter(cable -> cableIds.contains(cable.id()))
+                .mapToDouble(cable -> through(cable, alarm, seen))
+                .sum();
+    }
+
+    private double through(Cable cable, boolean alarm, Set<String> seen) {
+        if (!seen.add(cable.id())) {
+            return 0;
+        }
+        double load = 0;
+        for (String point : cable.ends().points()) {
+            load += of(point, alarm);
+        }
+        String module = cable.ends().module();
+        if (ownSupply.contains(module)) {
+            return load;
+        }
+        load += of(module, alarm);
+        for (Cable onward : beginning.getOrDefault(module + cable.ends().joint(), List.of())) {
+            load += through(onward, alarm, seen);
+        }
+        return load;
+    }
+
+    private double of(String part, boolean alarm) {
+        LoadLine line = lines.get(part);
+        if (line == null) {
+            return 0;
+        }
+        double other = alarm ? elsewhere.getOrDefault(part, 0.0) : 0;
+        return Math.max(line.quiescentMilliamps(), line.milliamps(alarm) - other);
+    }
+}

@@ -1,0 +1,247 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.device.Powering;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.PowerOrder;
+import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Power-down and power-up step by step, in the order the profile or the house has it, each with its caution
+/// and with what the panel should show. It defers to the maker's manual.
+public final class PowerRun {
+    private final Job job;
+    private final String prefix;
+    private final List<CheckStep> steps = new ArrayList<>();
+
+    /// Which way.
+    public enum Direction {
+        /// Everything off.
+        DOWN("power down", "down:"),
+        /// Everything on.
+        UP("power up", "up:");
+
+        private final String words;
+        private final String prefix;
+
+        Direction(String words, String prefix) {
+            this.words = words;
+            this.prefix = prefix;
+        }
+
+        /// The direction in plain words.
+        public String words() {
+            return words;
+        }
+
+        /// What the names of its steps begin with.
+        public String prefix() {
+            return prefix;
+        }
+    }
+
+    /// A module with its supply.
+    private record Fed(String module, SupplyUnit unit) {}
+
+    private PowerRun(Job job, Direction direction) {
+        this.job = job;
+        this.prefix = direction.prefix();
+    }
+
+    /// The steps of a job, one way.
+    public static List<CheckStep> of(Job job, Direction direction) {
+        PowerRun run = new PowerRun(job, direction);
+        if (direction == Direction.DOWN) {
+            run.down();
+        } else {
+            run.up();
+        }
+        return List.copyOf(run.steps);
+    }
+
+    private void down() {
+        step(
+                "station",
+                "Tell the station, and put the account on test",
+                "Warn who is in the building. Note the time the test ends.",
+                "",
+                false);
+        if (has(ModuleSort.SOUNDER)) {
+            step(
+                    "sounder",
+                    loud().isEmpty()
+                            ? "Take the sounder's trigger off"
+                            : "Hold %s silent: its engineer's hold-off in, or the battery inside it off"
+                                    .formatted(String.join(" and ", loud())),
+                    loud().isEmpty()
+                            ? "Ears protected, ladder footed. If it has a battery of its own it sounds when its supply goes."
+                            : "Ears protected, ladder footed: it sounds from its own battery the moment its supply or its trigger goes.",
+                    "",
+                    true);
+        }
+        List<Fed> supplies = supplies().toList();
+        for (Fed fed : supplies.reversed()) {
+            step(
+                    fed.module() + ":battery",
+                    "Battery of %s off".formatted(fed.module()),
+                    "Lift the black lead first and insulate it: a battery can weld a screwdriver.",
+                    "Trouble: battery missing.",
+                    true);
+            step(
+                    fed.module() + ":mains",
+                    "Mains of %s off at its spur, locked off, proved dead".formatted(fed.module()),
+                    "Mains work belongs to a licensed electrician where your local code says so.",
+                    "Every lamp goes out within seconds.",
+                    true);
+        }
+    }
+
+    private void up() {
+        List<Fed> supplies = supplies().toList();
+        step(
+                "look",
+                "Look once more: no strand loose, no tool in the box, every lid's screw clear of cables",
+                "What is wrong now is cheap; what is wrong in a minute may not be.",
+                "",
+                false);
+        for (Fed fed : supplies) {
+            polarity(fed);
+            if (order(fed.unit()) == PowerOrder.BATTERY_FIRST) {
+                battery(fed, "It starts on its battery. Trouble: mains failed.");
+                mains(fed, "The mains trouble clears.");
+            } else {
+                mains(fed, "It starts. Trouble: battery missing" + flicker(fed.unit()) + ".");
+                battery(fed, "The battery trouble clears at the next battery test.");
+            }
+            step(
+                    fed.module() + ":float",
+                    "Measure the battery of %s: about %.2f V".formatted(fed.module(), LeadAcid.FLOAT_VOLTS),
+                    "Much less means it does not charge, or the battery takes all it can get: wait and measure again.",
+                    "",
+                    false);
+        }
+        warmUp();
+        if (has(ModuleSort.SOUNDER)) {
+            step(
+                    "sounder",
+                    "Connect the sounder last",
+                    "Ears protected, occupants warned.",
+                    "The sounder's trouble and tamper stay until now, and clear.",
+                    true);
+        }
+        step(
+                "station",
+                "Ask the station to make the account live again",
+                "Not before everything has been proved.",
+                "Communication trouble stays until the account is live, and clears with the next signal.",
+                false);
+    }
+
+    private void polarity(Fed fed) {
+        step(
+                fed.module() + ":polarity",
+                "Check the battery of %s with a meter: red on plus, above %.1f V"
+                        .formatted(fed.module(), LeadAcid.NOMINAL_VOLTS),
+                "The wrong way round can destroy the supply at once.",
+                "",
+                true);
+    }
+
+    private void battery(Fed fed, String shows) {
+        step(
+                fed.module() + ":battery",
+                "Battery of %s on: red first, then black".formatted(fed.module()),
+                "Write today's date on it.",
+                shows,
+                true);
+    }
+
+    private void mains(Fed fed, String shows) {
+        step(
+                fed.module() + ":mains",
+                "Mains of %s on".formatted(fed.module()),
+                "The cover over the mains terminals is on, and nobody is working on the spur.",
+                shows,
+                true);
+    }
+
+    private static String flicker(SupplyUnit unit) {
+        return unit.batteryTestSeconds() > 0 && unit.batteryTestSeconds() <= 60
+                ? ", and its lamps flicker every %d s while it looks for one".formatted(unit.batteryTestSeconds())
+                : "";
+    }
+
+    private void warmUp() {
+        job.points().stream()
+                .filter(CoreNeeds::powered)
+                .flatMap(point -> point.kind().powering().stream())
+                .mapToInt(Powering::warmUpSeconds)
+                .max()
+                .ifPresent(seconds -> step(
+                        "warm-up",
+                        "Wait %d s, then test".formatted(seconds),
+                        "So long %s warms up; until then what it says means nothing."
+                                .formatted(slowest(seconds).map(Point::name).orElse("the slowest detector")),
+                        "",
+                        false));
+    }
+
+    private Optional<Point> slowest(int seconds) {
+        return job.points().stream()
+                .filter(point -> point.kind()
+                        .powering()
+                        .filter(power -> power.warmUpSeconds() == seconds)
+                        .isPresent())
+                .findFirst();
+    }
+
+    private PowerOrder order(SupplyUnit unit) {
+        School house = job.practice().school(Question.POWER_UP);
+        return switch (house) {
+            case BATTERY_THEN_MAINS -> PowerOrder.BATTERY_FIRST;
+            case MAINS_THEN_BATTERY -> PowerOrder.MAINS_FIRST;
+            default -> unit.order();
+        };
+    }
+
+    private Stream<Fed> supplies() {
+        return job.modules().stream()
+                .flatMap(module ->
+                        kind(module).flatMap(ModuleKind::supply).map(unit -> new Fed(module.name(), unit)).stream());
+    }
+
+    private Optional<ModuleKind> kind(PanelModule module) {
+        return job.panel().profile().module(module.kindId());
+    }
+
+    private boolean has(ModuleSort sort) {
+        return job.modules().stream()
+                .anyMatch(module ->
+                        kind(module).filter(kind -> kind.sort() == sort).isPresent());
+    }
+
+    /// The sounders that sound when they are cut off.
+    private List<String> loud() {
+        return job.modules().stream()
+                .filter(module -> kind(module)
+                        .flatMap(ModuleKind::sounder)
+                        .filter(unit -> !unit.driven())
+                        .isPresent())
+                .map(PanelModule::name)
+                .toList();
+    }
+
+    private void step(String name, String order, String mind, String shows, boolean caution) {
+        String id = prefix + name;
+        steps.add(new CheckStep(id, order, mind, shows, caution, job.power().tick(id)));
+    }
+}

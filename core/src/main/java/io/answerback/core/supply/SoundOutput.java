@@ -1,0 +1,38 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.profile.TerminalUse;
+import java.util.List;
+
+/// An output that makes sounders, strobes or speakers go, and what they ask of it.
+///
+/// @param module the module it is on
+/// @param terminal the terminal, as printed
+/// @param use what it makes go
+/// @param limitMilliamps what it gives, in milliamps; 0 where that is not known
+/// @param loads what hangs on it
+public record SoundOutput(String module, String terminal, TerminalUse use, double limitMilliamps, List<Load> loads) {
+    /// One thing that is made to go.
+    ///
+    /// @param part the module
+    /// @param milliamps what it takes from the output, in milliamps at 12 V
+    public record Load(String part, double milliamps) {}
+
+    public SoundOutput {
+        loads = List.copyOf(loads);
+    }
+
+    /// What all of them take from it, in milliamps at 12 V.
+    public double milliamps() {
+        return loads.stream().mapToDouble(Load::milliamps).sum();
+    }
+
+    /// Whether they take more than it is known to give.
+    public boolean overloaded() {
+        return limitMilliamps > 0 && milliamps() > limitMilliamps;
+    }
+
+    /// Its name with its module's, such as "Panel · SND".
+    public String title() {
+        return module + " · " + terminal;
+    }
+}

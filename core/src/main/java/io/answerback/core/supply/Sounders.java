@@ -1,0 +1,185 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.device.SounderUnit;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The sounders of a job and the outputs that make them, their strobes and the speakers go.
+///
+/// @param outputs the outputs something hangs on, in the order of the cables
+/// @param sounders the sounders of which more is known than their currents, in the order of the modules
+public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
+    private static final Set<CoreUse> USES = EnumSet.of(CoreUse.SOUNDER, CoreUse.STROBE, CoreUse.SPEAKER);
+
+    public Sounders {
+        outputs = List.copyOf(outputs);
+        sounders = List.copyOf(sounders);
+    }
+
+    /// The sounders of a job.
+    ///
+    /// @param lines everything that takes current, by part
+    /// @param volts the volts at everything that is fed
+    /// @param outputs the outputs, as [#outputs(Job, CorePlan, Map)] has them
+    static Sounders of(
+            Job job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
+        Tracer tracer = new Tracer(job, plan, lines);
+        List<SounderState> sounders = new ArrayList<>();
+        for (PanelModule module : job.modules()) {
+            tracer.sounder(module.name())
+                    .ifPresent(unit -> sounders.add(SounderState.of(
+                            module.name(),
+                            unit,
+                            unit.level(job.power().sounding().level(module.name())),
+                            volts.stream()
+                                    .filter(device -> device.part().equals(module.name()))
+                                    .findFirst(),
+                            coldest(job, module.name()))));
+        }
+        return new Sounders(outputs, sounders);
+    }
+
+    /// The outputs of a job that make sounders, strobes or speakers go.
+    ///
+    /// @param lines everything that takes current, by part
+    static List<SoundOutput> outputs(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+        return new Tracer(job, plan, lines).outputs();
+    }
+
+    private static double coldest(Job job, String module) {
+        return job.cables().stream()
+                .filter(cable -> cable.ends().module().equals(module))
+                .mapToDouble(Cable::coldestCelsius)
+                .min()
+                .orElse(BatteryState.INDOORS_CELSIUS);
+    }
+
+    /// The sounder of that name; empty where there is none of which more is known.
+    public Optional<SounderState> sounder(String part) {
+        return sounders.stream().filter(its -> its.part().equals(part)).findFirst();
+    }
+
+    /// Follows the cables from the outputs to what they make go.
+    private static final class Tracer {
+        private final Job job;
+        private final CorePlan plan;
+        private final Map<String, LoadLine> lines;
+        private final Map<String, ModuleKind> kinds = new HashMap<>();
+
+        Tracer(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+            this.job = job;
+            this.plan = plan;
+            this.lines = lines;
+            for (PanelModule module : job.modules()) {
+                job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
+            }
+        }
+
+        Optional<SounderUnit> sounder(String module) {
+            return Optional.ofNullable(kinds.get(module)).flatMap(ModuleKind::sounder);
+        }
+
+        List<SoundOutput> outputs() {
+            Map<String, SoundOutput> outputs = new LinkedHashMap<>();
+            for (Cable cable : job.cables()) {
+                for (CoreUse use : cable.ends().points().isEmpty() ? USES : Set.<CoreUse>of()) {
+                    terminal(cable, use).ifPresent(terminal -> {
+                        String module = plan.beginning(cable).orElse("");
+                        outputs.merge(
+                                module + " " + terminal.name(),
+                                output(module, terminal, loads(cable, use, new HashSet<>())),
+                                Tracer::together);
+                    });
+                }
+            }
+            return List.copyOf(outputs.values());
+        }
+
+        private static SoundOutput output(String module, Terminal terminal, List<SoundOutput.Load> loads) {
+            return new SoundOutput(module, terminal.name(), terminal.use(), terminal.milliamps(), loads);
+        }
+
+        private static SoundOutput together(SoundOutput one, SoundOutput other) {
+            List<SoundOutput.Load> loads = new ArrayList<>(one.loads());
+            loads.addAll(other.loads());
+            return new SoundOutput(one.module(), one.terminal(), one.use(), one.limitMilliamps(), loads);
+        }
+
+        /// The terminal that drives a core of a cable: one made for it, on a box that is not itself made to go.
+        private Optional<Terminal> terminal(Cable cable, CoreUse use) {
+            if (!plan.carries(cable, use)) {
+                return Optional.empty();
+            }
+            Optional<BoxPlan> box = plan.at(cable, CableEnd.NEAR);
+            return box.flatMap(its -> its.cable(cable.id())
+                            .flatMap(cores -> cores.core(use))
+                            .map(PlannedCore::landing)
+                            .filter(Landing.Under.class::isInstance)
+                            .map(under -> its.strip().get(((Landing.Under) under).terminal())))
+                    .filter(terminal -> terminal.use() != TerminalUse.SUPPLY && !goes(plan.beginning(cable)));
+        }
+
+        private boolean goes(Optional<String> module) {
+            return module.map(kinds::get)
+                    .filter(kind -> switch (kind.sort()) {
+                        case SOUNDER, SPEAKER -> true;
+                        default -> false;
+                    })
+                    .isPresent();
+        }
+
+        private List<SoundOutput.Load> loads(Cable cable, CoreUse use, Set<String> seen) {
+            List<SoundOutput.Load> loads = new ArrayList<>();
+            String far = cable.ends().module();
+            if (!seen.add(cable.id())) {
+                return loads;
+            }
+            if (!far.isEmpty()) {
+                loads.add(new SoundOutput.Load(far, milliamps(far, use)));
+            }
+            job.cables().stream()
+                    .filter(next -> next.ends().from().equals(far + cable.ends().joint()) && plan.carries(next, use))
+                    .forEach(next -> loads.addAll(loads(next, use, seen)));
+            return loads;
+        }
+
+        /// What a part takes from the output for one use. Of a sounder of which no more is known than its
+        /// currents, all comes through what makes it sound.
+        private double milliamps(String part, CoreUse use) {
+            double most = Optional.ofNullable(lines.get(part))
+                    .map(LoadLine::alarmMilliamps)
+                    .orElse(0.0);
+            Optional<SounderUnit> unit = sounder(part);
+            return switch (use) {
+                case STROBE -> unit.map(SounderUnit::strobeMilliamps).orElse(0.0);
+                case SOUNDER -> unit.map(its -> taken(part, its)).orElse(most);
+                default -> most;
+            };
+        }
+
+        private double taken(String part, SounderUnit unit) {
+            return unit.driven()
+                    ? unit.level(job.power().sounding().level(part)).milliamps()
+                    : unit.signalMilliamps();
+        }
+    }
+}

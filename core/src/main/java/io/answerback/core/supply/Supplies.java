@@ -1,0 +1,129 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Battery;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.supply.PowerRun.Direction;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Every supply of a job: its loads, its battery against the rule, and the volts at the far ends.
+///
+/// @param states the supplies in the order of the modules
+/// @param circles the cables that feed each other in a circle, by label
+/// @param sounders what sounds, and the outputs that make it
+/// @param bus what is fed over the keypad bus
+/// @param loads what flows through each cable
+/// @param runs the steps of power-down and power-up
+public record Supplies(
+        List<SupplyState> states,
+        List<String> circles,
+        Sounders sounders,
+        BusLoad bus,
+        LoadsThrough loads,
+        Map<Direction, List<CheckStep>> runs) {
+    public Supplies {
+        states = List.copyOf(states);
+        circles = List.copyOf(circles);
+        runs = Map.copyOf(runs);
+    }
+
+    /// What is taken through some cables in one of the two states, with all that hangs on them, in milliamps at
+    /// 12 V.
+    ///
+    /// @param cableIds the cables, none of which feeds another
+    public double through(Collection<String> cableIds, boolean alarm) {
+        return loads.milliamps(cableIds, alarm);
+    }
+
+    /// Works out the supplies of a job.
+    public static Supplies of(Job job, CorePlan plan) {
+        Map<String, LoadLine> lines = Loads.of(job);
+        SupplyTrees trees = new SupplyTrees(job, plan, lines);
+        List<SoundOutput> sounding = Sounders.outputs(job, plan, lines);
+        List<SupplyState> states = new ArrayList<>();
+        boolean first = true;
+        for (PanelModule module : job.modules()) {
+            Optional<SupplyUnit> unit =
+                    Optional.ofNullable(trees.kinds().get(module.name())).flatMap(ModuleKind::supply);
+            if (unit.isPresent()) {
+                List<SupplyTree> its = trees.trees().stream()
+                        .filter(tree -> tree.module().equals(module.name()))
+                        .map(tree -> tree.without(sounding))
+                        .toList();
+                states.add(state(job, module.name(), unit.get(), its, direct(job, module, first, lines, trees)));
+                first = false;
+            }
+        }
+        List<DeviceVolts> volts =
+                states.stream().flatMap(state -> state.volts().stream()).toList();
+        return new Supplies(
+                states,
+                trees.circles(),
+                Sounders.of(job, plan, lines, volts, sounding),
+                BusLoad.of(job, plan, trees.trees()),
+                LoadsThrough.of(job, plan, lines, sounding),
+                Map.of(Direction.DOWN, PowerRun.of(job, Direction.DOWN), Direction.UP, PowerRun.of(job, Direction.UP)));
+    }
+
+    /// The first supply feeds all that hangs on no output of any: the others their own board only.
+    private static List<LoadLine> direct(
+            Job job, PanelModule module, boolean first, Map<String, LoadLine> lines, SupplyTrees trees) {
+        return lines.values().stream()
+                .filter(line -> line.part().equals(module.name())
+                        || first && !trees.fed().contains(line.part()) && !hasSupply(job, line.part(), trees.kinds()))
+                .toList();
+    }
+
+    private static boolean hasSupply(Job job, String part, Map<String, ModuleKind> kinds) {
+        return job.module(part).isPresent()
+                && Optional.ofNullable(kinds.get(part))
+                        .filter(kind -> kind.supply().isPresent() || kind.ownSupply())
+                        .isPresent();
+    }
+
+    private static SupplyState state(
+            Job job, String module, SupplyUnit unit, List<SupplyTree> trees, List<LoadLine> direct) {
+        List<LoadLine> lines = new ArrayList<>(direct);
+        trees.forEach(tree -> lines.addAll(tree.lines()));
+        Optional<Battery> fitted = job.power().battery(module);
+        Optional<BatteryState> battery = Optional.empty();
+        String beyond = "";
+        Draw draw = new Draw(
+                        Loads.milliamps(lines, false) / 1000,
+                        Loads.milliamps(lines, true) / 1000,
+                        BatteryState.alarmHours(job.practice()))
+                .downTo(unit.cutOffVolts());
+        try {
+            battery = Optional.of(BatteryState.of(fitted, unit, draw, job.practice(), mainsFailureReported(job)));
+        } catch (IllegalArgumentException none) {
+            beyond = none.getMessage();
+        }
+        FarVolts volts = new FarVolts(unit, draw, battery);
+        return new SupplyState(
+                module,
+                unit,
+                direct,
+                trees,
+                lines,
+                battery,
+                beyond,
+                trees.stream().flatMap(tree -> volts.of(tree).stream()).toList(),
+                SupplyVisit.of(job, module, lines));
+    }
+
+    /// Whether a mains failure would get to the station: the panel is to report troubles, an account it would
+    /// go out under is there, and a receiver is on the route.
+    private static boolean mainsFailureReported(Job job) {
+        boolean accounted =
+                job.areas().stream().anyMatch(area -> !area.account().isEmpty());
+        return accounted && !job.routeReceivers().isEmpty() && new Intent(job).reportsTroubles();
+    }
+}

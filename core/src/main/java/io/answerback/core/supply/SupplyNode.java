@@ -1,0 +1,57 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.device.LoadLaw;
+import java.util.List;
+
+/// A place in a supply tree: the cable that comes to it, what hangs there, and what goes on.
+///
+/// @param name what it is called
+/// @param cableId the cable that comes to it; empty at the output itself
+/// @param ohms there and back along that cable, in ohms
+/// @param loads what is fed there
+/// @param onward the places further on
+public record SupplyNode(String name, String cableId, double ohms, List<Load> loads, List<SupplyNode> onward) {
+    /// Something that is fed.
+    ///
+    /// @param part the point or module
+    /// @param law how its current depends on its voltage
+    /// @param amps what it takes at 12 V, in amperes
+    public record Load(String part, LoadLaw law, double amps) {
+        /// @throws IllegalArgumentException when the current is negative or beyond sense
+        public Load {
+            Require.within(amps, 0, 1000, "current of %s in amperes".formatted(part));
+        }
+
+        /// Its current at a voltage, in amperes.
+        double ampsAt(double volts) {
+            return switch (law) {
+                case CONSTANT_CURRENT -> amps;
+                case CONSTANT_POWER -> amps * LeadAcid.NOMINAL_VOLTS / volts;
+                case RESISTIVE -> amps * volts / LeadAcid.NOMINAL_VOLTS;
+            };
+        }
+
+        /// How its current changes with the voltage, in amperes per volt.
+        double slopeAt(double volts) {
+            return switch (law) {
+                case CONSTANT_CURRENT -> 0;
+                case CONSTANT_POWER -> -amps * LeadAcid.NOMINAL_VOLTS / (volts * volts);
+                case RESISTIVE -> amps / LeadAcid.NOMINAL_VOLTS;
+            };
+        }
+    }
+
+    /// @throws IllegalArgumentException when the resistance is negative or beyond sense
+    public SupplyNode {
+        Require.within(ohms, 0, 1e7, "resistance to %s in ohms".formatted(name));
+        loads = List.copyOf(loads);
+        onward = List.copyOf(onward);
+    }
+
+    /// Everything it takes at 12 V, in amperes.
+    public double amps() {
+        return loads.stream().mapToDouble(Load::amps).sum()
+                + onward.stream().mapToDouble(SupplyNode::amps).sum();
+    }
+}

@@ -1,0 +1,206 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.loop.LoopPart;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// The supply trees of a job, from its cables: those that carry a supply pair, from each output onwards. Copper
+/// counts at the hottest it gets, there and back; a doubled pair has half the resistance.
+public final class SupplyTrees {
+    private static final double CELSIUS_OF_DATA = 20;
+
+    private final Job job;
+    private final CorePlan plan;
+    private final Map<String, LoadLine> lines;
+    private final Map<String, ModuleKind> kinds = new HashMap<>();
+    private final Map<String, List<Cable>> beginning = new HashMap<>();
+    private final List<SupplyTree> trees = new ArrayList<>();
+    private final List<String> circles = new ArrayList<>();
+    private final Set<String> fed = new HashSet<>();
+
+    /// @param lines everything that takes current, by part
+    SupplyTrees(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+        this.job = job;
+        this.plan = plan;
+        this.lines = lines;
+        for (PanelModule module : job.modules()) {
+            job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
+        }
+        for (Cable cable : job.cables()) {
+            if (feeds(cable)) {
+                plan.beginning(cable)
+                        .ifPresent(from -> beginning
+                                .computeIfAbsent(from, key -> new ArrayList<>())
+                                .add(cable));
+            }
+        }
+        job.modules().stream().filter(this::supplies).forEach(this::trees);
+        findCircles();
+    }
+
+    /// Speakers are fed by the pair that makes them sound.
+    private boolean feeds(Cable cable) {
+        return plan.carries(cable, CoreUse.SUPPLY)
+                || cable.ends().points().isEmpty() && plan.carries(cable, CoreUse.SPEAKER);
+    }
+
+    private boolean supplies(PanelModule module) {
+        return Optional.ofNullable(kinds.get(module.name()))
+                .flatMap(ModuleKind::supply)
+                .isPresent();
+    }
+
+    private void trees(PanelModule module) {
+        Map<String, List<Cable>> byOutput = new LinkedHashMap<>();
+        for (Cable cable : beginning.getOrDefault(module.name(), List.of())) {
+            byOutput.computeIfAbsent(output(module, cable), key -> new ArrayList<>())
+                    .add(cable);
+        }
+        byOutput.forEach((output, cables) -> {
+            List<LoadLine> hanging = new ArrayList<>();
+            List<SupplyNode> rest = onward(cables, false, new HashSet<>(), hanging);
+            List<SupplyNode> alarm = onward(cables, true, new HashSet<>(), new ArrayList<>());
+            trees.add(new SupplyTree(
+                    module.name(),
+                    output,
+                    limit(module, output),
+                    hanging,
+                    new SupplyNode(output, "", 0, List.of(), rest),
+                    new SupplyNode(output, "", 0, List.of(), alarm),
+                    0));
+        });
+    }
+
+    /// The terminal the supply core of a cable goes under; the first that gives a supply where that is not known.
+    private String output(PanelModule module, Cable cable) {
+        Optional<BoxPlan> box = plan.at(cable, CableEnd.NEAR);
+        return box.flatMap(its -> its.cable(cable.id())
+                        .flatMap(cores -> cores.core(CoreUse.SUPPLY).or(() -> cores.core(CoreUse.SPEAKER)))
+                        .map(PlannedCore::landing)
+                        .filter(Landing.Under.class::isInstance)
+                        .map(landing -> its.strip()
+                                .get(((Landing.Under) landing).terminal())
+                                .name()))
+                .orElse(module.name());
+    }
+
+    private double limit(PanelModule module, String output) {
+        return kinds.get(module.name()).terminals().stream()
+                .filter(terminal -> terminal.name().equals(output))
+                .mapToDouble(Terminal::milliamps)
+                .findFirst()
+                .orElse(0);
+    }
+
+    private List<SupplyNode> onward(List<Cable> cables, boolean alarm, Set<String> seen, List<LoadLine> hanging) {
+        List<SupplyNode> nodes = new ArrayList<>();
+        for (Cable cable : cables) {
+            if (seen.add(cable.id())) {
+                nodes.add(node(cable, alarm, seen, hanging));
+            }
+        }
+        return nodes;
+    }
+
+    private SupplyNode node(Cable cable, boolean alarm, Set<String> seen, List<LoadLine> hanging) {
+        List<LoadLine> here = here(cable);
+        hanging.addAll(here);
+        here.forEach(line -> fed.add(line.part()));
+        String far = cable.ends().module() + cable.ends().joint();
+        boolean passesOn = !far.isEmpty() && !ownSupply(far);
+        return new SupplyNode(
+                far.isEmpty() ? cable.ends().points().getFirst() : far,
+                cable.id(),
+                ohms(cable),
+                here.stream().map(line -> line.load(alarm)).toList(),
+                passesOn ? onward(beginning.getOrDefault(far, List.of()), alarm, seen, hanging) : List.of());
+    }
+
+    private List<LoadLine> here(Cable cable) {
+        List<String> parts = new ArrayList<>(cable.ends().points());
+        if (!cable.ends().module().isEmpty() && !ownSupply(cable.ends().module())) {
+            parts.add(cable.ends().module());
+        }
+        return parts.stream().map(lines::get).filter(line -> line != null).toList();
+    }
+
+    private boolean ownSupply(String module) {
+        return kinds.containsKey(module)
+                && (kinds.get(module).ownSupply() || kinds.get(module).supply().isPresent());
+    }
+
+    private static double ohms(Cable cable) {
+        double warm = 1 + LoopPart.CableRun.COPPER_PER_CELSIUS * (cable.hottestCelsius() - CELSIUS_OF_DATA);
+        Set<CoreUse> twice = cable.laying().doubled();
+        boolean doubled = twice.contains(CoreUse.SUPPLY) || twice.contains(CoreUse.SPEAKER);
+        return 2 * cable.metres() / 1000 * cable.conductor().ohmsPerKilometre() * warm / (doubled ? 2 : 1);
+    }
+
+    /// Cables that carry supply and hang on no output: in a circle through joint boxes or modules.
+    private void findCircles() {
+        Set<String> reached = new HashSet<>();
+        trees.forEach(tree -> reach(tree.atRest(), reached));
+        job.cables().stream()
+                .filter(cable -> feeds(cable) && !reached.contains(cable.id()))
+                .filter(this::comesBack)
+                .forEach(cable -> circles.add(cable.id()));
+    }
+
+    private static void reach(SupplyNode node, Set<String> reached) {
+        reached.add(node.cableId());
+        node.onward().forEach(next -> reach(next, reached));
+    }
+
+    private boolean comesBack(Cable cable) {
+        Set<String> seen = new HashSet<>();
+        List<String> open =
+                new ArrayList<>(List.of(cable.ends().module() + cable.ends().joint()));
+        while (!open.isEmpty()) {
+            for (Cable next : beginning.getOrDefault(open.removeLast(), List.of())) {
+                if (next.id().equals(cable.id())) {
+                    return true;
+                }
+                if (seen.add(next.id())) {
+                    open.add(next.ends().module() + next.ends().joint());
+                }
+            }
+        }
+        return false;
+    }
+
+    List<SupplyTree> trees() {
+        return trees;
+    }
+
+    /// The cables that feed each other in a circle, by label.
+    List<String> circles() {
+        return circles;
+    }
+
+    /// The parts that hang on some output.
+    Set<String> fed() {
+        return fed;
+    }
+
+    /// The supplies there are, by the modules that have them.
+    Map<String, ModuleKind> kinds() {
+        return kinds;
+    }
+}

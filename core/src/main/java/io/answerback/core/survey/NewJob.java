@@ -1,0 +1,73 @@
+package io.answerback.core.survey;
+
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.IpRoute;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Panel;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Power;
+import io.answerback.core.site.Radio;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Site;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/// A job with nothing in it but a panel on the wall.
+public final class NewJob {
+    /// What the panel's own board is called among the modules.
+    public static final String BOARD = "Panel";
+
+    private static final int ATTEMPTS = 3;
+    private static final int TIMEOUT_MILLIS = 5000;
+
+    private NewJob() {}
+
+    /// A job at a site, by a firm's rules, on a panel.
+    ///
+    /// @param wording [School#SET_UNSET] or [School#ARM_DISARM]; another than the firm's is a departure
+    /// @throws IllegalArgumentException when the site has no name
+    public static Job of(String site, String place, HouseRules rules, School wording, PanelProfile profile) {
+        return new Job(
+                new Site(site, place, 0),
+                Practice.of(rules).withSchool(wording),
+                new Panel(BOARD, profile),
+                List.of(new PanelModule(BOARD, profile.board().id(), List.of())),
+                List.of(),
+                List.of(),
+                List.of(),
+                inputs(BOARD, profile.board(), 1),
+                List.of(),
+                new Communicator("Communicator", new IpRoute(List.of(), ATTEMPTS, TIMEOUT_MILLIS)),
+                List.of(),
+                List.of(),
+                List.of(),
+                Power.UNDECIDED,
+                Bus.UNDECIDED,
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
+    }
+
+    /// The inputs a module brings, unused and with nothing across them.
+    ///
+    /// @param firstZone the zone of its first input; the others follow
+    public static List<Input> inputs(String module, ModuleKind kind, int firstZone) {
+        return IntStream.rangeClosed(1, kind.inputs())
+                .mapToObj(number -> Input.of(
+                        module + "." + number,
+                        module,
+                        number,
+                        firstZone + number - 1,
+                        Optional.empty(),
+                        UnusedTermination.NOTHING))
+                .toList();
+    }
+}

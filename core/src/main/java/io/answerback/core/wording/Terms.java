@@ -1,0 +1,60 @@
+package io.answerback.core.wording;
+
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// The words of one school for making an area watch and stand down.
+///
+/// @param school [School#SET_UNSET] or [School#ARM_DISARM]
+public record Terms(School school) {
+    private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
+
+    /// The words of the school a job is done in.
+    public static Terms of(Practice practice) {
+        return new Terms(practice.school(Question.WORDING));
+    }
+
+    /// The state of an area that watches: "set" or "armed".
+    public String set() {
+        return word("set");
+    }
+
+    /// The state of an area that stands down: "unset" or "disarmed".
+    public String unset() {
+        return word("unset");
+    }
+
+    /// What one does to make an area watch: "set" or "arm".
+    public String toSet() {
+        return word("toSet");
+    }
+
+    /// What one does to make an area stand down: "unset" or "disarm".
+    public String toUnset() {
+        return word("toUnset");
+    }
+
+    /// Making an area watch, as a noun: "setting" or "arming".
+    public String setting() {
+        return word("setting");
+    }
+
+    /// Both orders, as the header names the school.
+    public String both() {
+        return toSet() + " / " + toUnset();
+    }
+
+    /// A text with this school's words in its places, such as "{toSet} or {toUnset} by user".
+    ///
+    /// @throws java.util.MissingResourceException when a place names no word
+    public String in(String text) {
+        return PLACE.matcher(text).replaceAll(place -> Matcher.quoteReplacement(word(place.group(1))));
+    }
+
+    private String word(String key) {
+        return Wordbook.of(school.name() + "." + key);
+    }
+}

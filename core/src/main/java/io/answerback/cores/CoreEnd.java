@@ -1,7 +1,0 @@
-package io.answerback.cores;
-
-/// A core of a cable.
-///
-/// @param cableId its cable
-/// @param colour its colour
-public record CoreEnd(String cableId, String colour) {}

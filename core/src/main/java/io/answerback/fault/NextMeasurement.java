@@ -1,7 +1,0 @@
-package io.answerback.fault;
-
-/// What to measure next.
-///
-/// @param setup how to put the loop
-/// @param bits how much it is expected to tell, in bits: 1 halves the doubt
-public record NextMeasurement(Setup setup, double bits) {}

@@ -1,4 +1,0 @@
-/// What is printed: schedules as tables, set on pages, and labels; all as text and lines in millimetres, whatever they
-/// are
-/// written to.
-package io.answerback.paper;

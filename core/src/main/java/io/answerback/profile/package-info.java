@@ -1,2 +1,0 @@
-/// Whether a panel's profile says enough.
-package io.answerback.profile;

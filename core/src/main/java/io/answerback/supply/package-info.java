@@ -1,2 +1,0 @@
-/// What feeds a site and for how long: loads, batteries, and volts at the far end.
-package io.answerback.supply;

@@ -1,2 +1,0 @@
-/// From nothing to a complete list of points: what a plain line means, and what surveyors forget.
-package io.answerback.survey;

@@ -1,2 +1,0 @@
-/// Words that follow the firm's school, from one resource bundle, ready for translation.
-package io.answerback.wording;

@@ -1,0 +1,74 @@
+package io.answerback.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "io.answerback.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreArchitectureTest {
+    @ArchTest
+    static final ArchRule CORE_KNOWS_NO_OUTSIDE = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "javafx..",
+                    "java.net..",
+                    "java.nio.file..",
+                    "java.nio.channels..",
+                    "java.io..",
+                    "tools.jackson..",
+                    "com.fasterxml..",
+                    "org.slf4j..")
+            .because("computation must not know a view, a socket, a file or JSON");
+
+    @ArchTest
+    static final ArchRule CORE_OWNS_NO_CLOCK = noClasses()
+            .should()
+            .callMethod(java.time.Instant.class, "now")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .callMethod(Math.class, "random")
+            .because("time and randomness come in as arguments");
+
+    /// What is recorded knows nothing of what is computed from it, and the records of one subject know only those
+    /// they are made of.
+    @ArchTest
+    static final ArchRule RECORDS_DEPEND_DOWNWARD_ONLY = layeredArchitecture()
+            .consideringOnlyDependenciesInAnyPackage("io.answerback.core..")
+            .layer("site")
+            .definedBy("io.answerback.core.site..")
+            .layer("cable")
+            .definedBy("io.answerback.core.cable..")
+            .layer("practice")
+            .definedBy("io.answerback.core.practice..")
+            .layer("profile")
+            .definedBy("io.answerback.core.profile..")
+            .layer("device")
+            .definedBy("io.answerback.core.device..")
+            .layer("common")
+            .definedBy("io.answerback.core.common..")
+            .whereLayer("site")
+            .mayOnlyAccessLayers("cable", "practice", "profile", "device", "common")
+            .whereLayer("cable")
+            .mayOnlyAccessLayers("practice", "profile", "device", "common")
+            .whereLayer("practice")
+            .mayOnlyAccessLayers("profile", "device", "common")
+            .whereLayer("profile")
+            .mayOnlyAccessLayers("device", "common")
+            .whereLayer("device")
+            .mayOnlyAccessLayers("common")
+            .whereLayer("common")
+            .mayNotAccessAnyLayer();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("io.answerback.core.(*)..").should().beFreeOfCycles();
+}

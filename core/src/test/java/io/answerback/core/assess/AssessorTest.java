@@ -1,0 +1,135 @@
+package io.answerback.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.check.Stop;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LearningEdits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Battery;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.LoadFigure;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.TitleBlock;
+import io.answerback.core.testing.SmallJob;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class AssessorTest {
+    private final Assessor assessor = new Assessor(SmallJob.EVENTS);
+    private final Job job = SmallJob.job();
+
+    @Test
+    void aSoundPointHasASoundChainUpToTheStation() {
+        PointResult point = assessor.assess(job).point("02").orElseThrow();
+        assertThat(point.worst(Link.POINT, Link.ROUTE)).isEqualTo(Mark.SOUND);
+        assertThat(point.chain().of(Link.STATION).mark()).isEqualTo(Mark.NOT_DONE);
+        // 5 V · 2218.6 / (2218.6 + 4700) = 1.60 V
+        assertThat(point.chain().of(Link.INPUT).line()).startsWith("1.60 V");
+        assertThat(point.chain().of(Link.EVENT).line()).isEqualTo("#1234 · 01 · 002");
+    }
+
+    @Test
+    void everySystemPointHasAChain() {
+        assertThat(assessor.assess(job).points())
+                .extracting(PointResult::pointId)
+                .containsExactly("01", "02", "03", "mains", "battery", "tamper", "path");
+    }
+
+    @Test
+    void progressCountsWhatIsDone() {
+        Assessment assessment =
+                assessor.assess(Edits.zoneType(2, ZoneType.NOT_USED).on(job));
+        assertThat(assessment.progress(Stop.LOOP)).isEqualTo(new StopProgress(Stop.LOOP, 3, 3, Mark.SOUND));
+        assertThat(assessment.progress(Stop.REPORT)).isEqualTo(new StopProgress(Stop.REPORT, 6, 7, Mark.WRONG));
+        assertThat(assessment.progress(Stop.PROVE)).isEqualTo(new StopProgress(Stop.PROVE, 0, 7, Mark.NOT_DONE));
+    }
+
+    @Test
+    void anEditRecomputesOnlyThePointItTouches() {
+        Assessment before = assessor.assess(job);
+        Assessment after = assessor.assess(Edits.cableMetres("C-02", 500).on(job), before);
+        assertThat(after.point("01").orElseThrow()).isSameAs(before.point("01").orElseThrow());
+        assertThat(after.point("02").orElseThrow())
+                .isNotSameAs(before.point("02").orElseThrow());
+    }
+
+    /// Building on an earlier assessment must never give anything but what is computed from nothing.
+    @Property(tries = 200)
+    void buildingOnAnEarlierAssessmentChangesNothing(@ForAll("edits") @Size(max = 8) List<Edit> edits) {
+        Job now = job;
+        Assessment assessment = assessor.assess(job);
+        for (Edit edit : edits) {
+            now = edit.on(now);
+            assessment = assessor.assess(now, assessment);
+        }
+        Assessment fresh = assessor.assess(now);
+        assertThat(assessment.points()).isEqualTo(fresh.points());
+        assertThat(assessment.findings()).isEqualTo(fresh.findings());
+        assertThat(assessment.stops()).isEqualTo(fresh.stops());
+    }
+
+    @Provide
+    Arbitrary<List<Edit>> edits() {
+        Arbitrary<Edit> one = Arbitraries.of(
+                Edits.cableMetres("C-01", 700),
+                Edits.cableMetres("C-02", 4000),
+                Edits.cableConductor("C-03", new io.answerback.core.profile.Conductor("1.0 mm²", 18.1)),
+                LoopEdits.parts("", "01", wiring -> wiring.withEndOfLineOhms(2700)),
+                Edits.zoneType(2, ZoneType.NOT_USED),
+                Edits.zoneType(2, ZoneType.ALWAYS),
+                Edits.zoneType(4, ZoneType.IMMEDIATE),
+                Edits.zoneArea(3, Optional.empty()),
+                Edits.account(1, ""),
+                Edits.account(2, "ABCD"),
+                Edits.unusedFitted("P.4", UnusedTermination.LINK));
+        return Arbitraries.oneOf(one, elsewhere()).list();
+    }
+
+    /// Edits of what is no part of a loop or its point: set-up, bus, radio, power and practice.
+    private static Arbitrary<Edit> elsewhere() {
+        LocalDate day = LocalDate.parse("2024-01-01");
+        return Arbitraries.of(
+                SetupEdits.decide(Decision.SOUNDER_TIME, 0, "25"),
+                SetupEdits.decide(Decision.ENTRY_TIME, 1, "200"),
+                SetupEdits.decide(Decision.ZONE_CHIME, 2, "yes"),
+                SetupEdits.found("zone-type", 2, "3"),
+                SetupEdits.user(new Setup.User(2, "Two", List.of(1), Optional.empty())),
+                LearningEdits.service(Optional.of(9)),
+                LearningEdits.present("Panel", false),
+                PowerEdits.battery(new Battery("Panel", 7, 1, 20, Optional.of(day))),
+                PowerEdits.noBattery("Panel"),
+                PowerEdits.load(new LoadFigure("01", 40, 80, LoadFigure.Source.MEASURED)),
+                PowerEdits.alarmShare(40),
+                PracticeEdits.school("", School.ZONE_OFF),
+                PracticeEdits.school("", School.PER_ZONE),
+                PracticeEdits.figure("", RuleFigure.STANDBY_HOURS, 60),
+                PracticeEdits.figure("", RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 60),
+                PracticeEdits.reason("scheme:01", "as found"),
+                PracticeEdits.people(400),
+                PracticeEdits.drawings(new TitleBlock("Firm", "A")),
+                new Edit("proof", job -> job.withProofs(List.of())),
+                new Edit("modules", job -> job.withModules(List.copyOf(new ArrayList<>(job.modules())))));
+    }
+}

@@ -1,0 +1,263 @@
+package io.answerback.core.bus;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.check.Finding;
+import io.answerback.core.edit.BusEdits;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LearningEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.panel.Effect;
+import io.answerback.core.panel.PanelInput;
+import io.answerback.core.panel.PanelReducer;
+import io.answerback.core.panel.PanelState;
+import io.answerback.core.panel.PanelStep;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.BusRange;
+import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.BusSteps;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.TextKeypads;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Learned;
+import io.answerback.core.site.Panel;
+import io.answerback.core.testing.SmallBus;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallSetup;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// What the panel has learned against what is on the wall, and the cable between.
+class BusWallTest {
+    private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
+
+    private static Job addressed() {
+        return BusEdits.giveAddresses().on(SmallBus.job());
+    }
+
+    private static List<String> found(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream().map(Finding::id).toList();
+    }
+
+    private static String why(PanelStep step) {
+        return ((Effect.Silent) step.effects().getLast()).why();
+    }
+
+    @Test
+    void aModuleThatDoesNotAnswerIsReportedOnceAndMissedOnlyWhereItWasLearned() {
+        Job job = LearningEdits.scan().on(addressed());
+        PanelReducer panel = new PanelReducer(job);
+        PanelState set = PanelState.allSet(job);
+        var lost = panel.step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        assertThat(lost.signals()).singleElement().satisfies(signal -> {
+            assertThat(signal.event()).isEqualTo("333");
+            assertThat(signal.zone()).isEqualTo(2);
+        });
+        assertThat(panel.step(lost.state(), new PanelInput.ModuleChanges("Expander 2", true), NOW)
+                        .signals())
+                .isEmpty();
+        var deaf = panel.step(lost.state(), new PanelInput.InputReads("Expander 2.1", Optional.of(Meaning.ALARM)), NOW);
+        assertThat(why(deaf)).isEqualTo("Expander 2 does not answer");
+        Job forgotten = LearningEdits.forget(2).on(job);
+        var unheard = new PanelReducer(forgotten).step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        assertThat(why(unheard)).isEqualTo("the panel has not learned Expander 2: it does not miss it");
+        assertThat(found(forgotten)).contains("present-not-learned:Expander 2");
+    }
+
+    @Test
+    void aServiceKeypadThatWasLearnedIsLeftBehind() {
+        Edit hooked = LearningEdits.service(Optional.of(11));
+        Job temporary = LearningEdits.scan().on(hooked.on(addressed()));
+        assertThat(temporary.bus().learnedAt(11))
+                .as("temporary mode learns none")
+                .isEmpty();
+        assertThat(found(temporary)).contains("service-keypad-on");
+        Job enrolling = PracticeEdits.school("", School.ENROL_AND_DELETE).on(addressed());
+        Job learned = LearningEdits.scan().on(hooked.on(enrolling));
+        assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
+        Job left = LearningEdits.service(Optional.empty()).on(learned);
+        assertThat(found(left)).contains("learned-but-absent:11").doesNotContain("service-keypad-on");
+        assertThat(found(LearningEdits.forget(11).on(left))).doesNotContain("learned-but-absent:11");
+    }
+
+    @Test
+    void aModuleTakenOffTheWallIsStillExpected() {
+        Job job = LearningEdits.scan().on(addressed());
+        assertThat(found(job)).noneMatch(id -> id.startsWith("learned-but-absent"));
+        Job off = LearningEdits.present("Expander 2", false).on(job);
+        assertThat(found(off)).contains("learned-but-absent:2");
+        Job removed = CapacityEdits.remove("Expander 2").on(job);
+        assertThat(found(removed)).contains("learned-but-absent:2");
+    }
+
+    @Test
+    void aSecondCableFromOnePlaceIsABranch() {
+        Job job = addressed();
+        for (String module : List.of("Expander 1", "Expander 2")) {
+            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+            job = Edits.cableMetres(job.cables().getLast().id(), 55).on(job);
+        }
+        assertThat(found(job)).contains("bus-branched", "bus-too-long").doesNotContain("bus-module-too-far");
+        Job chained = CablingEdits.ends(
+                        job.cables().getLast().id(),
+                        CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                .on(job);
+        // 55 m and 55 m more
+        assertThat(found(chained))
+                .contains("bus-too-long", "bus-module-too-far")
+                .doesNotContain("bus-branched");
+    }
+
+    @Test
+    void aCableThatLeadsBackIsSaidAndNotDrawn() {
+        Job job = addressed();
+        for (String module : List.of("Expander 1", "Expander 2")) {
+            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+        }
+        String first = job.cables().get(job.cables().size() - 2).id();
+        String second = job.cables().getLast().id();
+        assertThat(found(job)).noneMatch(id -> id.startsWith("bus-in-circle"));
+        // each expander is fed from the other, and none from the board
+        Job circle = CablingEdits.ends(first, CableEnds.toModule("Expander 1").startingAt("Expander 2"))
+                .on(job);
+        circle = CablingEdits.ends(second, CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                .on(circle);
+        assertThat(found(circle)).contains("bus-in-circle:" + first, "bus-in-circle:" + second);
+    }
+
+    @Test
+    void whatWasReadOutOfThePanelIsTypedInAndMustBeAbleToAnswerThere() {
+        Job job = LearningEdits.learned(3, ModuleSort.BUS_EXPANDER).on(addressed());
+        assertThat(found(job)).contains("learned-but-absent:3", "present-not-learned:Expander 1");
+        assertThatThrownBy(
+                        () -> LearningEdits.learned(9, ModuleSort.BUS_EXPANDER).on(job))
+                .hasMessage("this panel has no bus expander at address 9; it can have keypad");
+        assertThat(LearningEdits.sorts(job, 99)).isEmpty();
+    }
+
+    @Test
+    void aScanIsWhatThePanelDoesAndLearnsNobodyWhoIsLost() {
+        Job job = addressed();
+        PanelReducer panel = new PanelReducer(job);
+        PanelState lost = panel.step(PanelState.unset(), new PanelInput.ModuleChanges("Keypad 1", true), NOW)
+                .state();
+        assertThat(panel.step(lost, new PanelInput.Scan(), NOW).effects())
+                .containsExactly(
+                        new Effect.Learns(new Learned(1, ModuleSort.BUS_EXPANDER)),
+                        new Effect.Learns(new Learned(2, ModuleSort.BUS_EXPANDER)),
+                        new Effect.Learns(new Learned(9, ModuleSort.KEYPAD)));
+        Job known = LearningEdits.scan().on(job);
+        assertThat(new PanelReducer(known)
+                        .step(PanelState.unset(), new PanelInput.Scan(), NOW)
+                        .effects())
+                .as("nobody new")
+                .isEmpty();
+    }
+
+    @Test
+    void aCoverOnTheBusIsReportedUnderItsAddressWhileTheModuleAnswers() {
+        Job job = LearningEdits.scan().on(addressed());
+        PanelReducer panel = new PanelReducer(job);
+        PanelStep open = panel.step(PanelState.unset(), new PanelInput.CoverChanges("Expander 1", true), NOW);
+        assertThat(open.signals()).singleElement().satisfies(signal -> {
+            assertThat(signal.event()).isEqualTo("145");
+            assertThat(signal.zone()).isEqualTo(1);
+        });
+        assertThat(panel.step(open.state(), new PanelInput.CoverChanges("Expander 1", true), NOW)
+                        .signals())
+                .isEmpty();
+        PanelState lost = panel.step(open.state(), new PanelInput.ModuleChanges("Expander 1", true), NOW)
+                .state();
+        assertThat(why(panel.step(lost, new PanelInput.CoverChanges("Expander 1", false), NOW)))
+                .isEqualTo("Expander 1 does not answer: its cover is not seen");
+    }
+
+    /// 60 m of 92 Ω/km there and back are 11.04 Ω; 60 m of 95 nF/km are 5.7 nF.
+    @Test
+    void aBusIsJudgedInOhmsAndNanofaradsWhereItsMakerGivesThose() {
+        CableType reel = new CableType(
+                "4-core", "4-core alarm", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false, 95);
+        Job job = CablingEdits.add(CableEnds.toModule("Expander 1"), SmallJob.THIN)
+                .on(addressed());
+        String cable = job.cables().getLast().id();
+        job = Edits.cableMetres(cable, 60).on(job);
+        job = CableEdits.laying("", cable, laying -> laying.withType(reel)).on(job);
+        assertThat(found(limited(job, 11.1, 5.8))).doesNotContain("bus-resistance", "bus-capacitance");
+        assertThat(found(limited(job, 11.0, 5.6))).contains("bus-resistance", "bus-capacitance");
+    }
+
+    private static Job limited(Job job, double ohms, double nanofarads) {
+        BusRule rule = new BusRule(
+                SmallBus.RULE.ranges(), 0, 0, true, List.of(), ohms, nanofarads, BusSteps.UNKNOWN, TextKeypads.UNKNOWN);
+        return job.withPanel(new Panel("Panel", job.panel().profile().withBus(rule)));
+    }
+
+    @Test
+    void settingsThatNeedTextAreFlaggedWhereNoKeypadShowsIt() {
+        assertThat(found(texts(List.of()))).contains("settings-need-text");
+        assertThat(found(texts(List.of("keypad")))).doesNotContain("settings-need-text");
+        Setting plain = SmallSetup.QUICK;
+        assertThat(found(SmallSetup.on(texts(List.of()), SmallSetup.catalogue(plain))))
+                .as("nothing that is to be typed needs it")
+                .doesNotContain("settings-need-text");
+        Setting deep =
+                new Setting("deep", "Deep", plain.decision(), plain.form(), "8", "", "1", "", true, List.of(), false);
+        assertThat(found(SmallSetup.on(texts(List.of()), SmallSetup.catalogue(deep))))
+                .contains("settings-need-text");
+    }
+
+    private static Job texts(List<String> kinds) {
+        BusRule rule = new BusRule(
+                SmallBus.RULE.ranges(),
+                0,
+                0,
+                true,
+                List.of(),
+                0,
+                0,
+                BusSteps.UNKNOWN,
+                new TextKeypads(kinds, List.of("names of zones")));
+        Job job = addressed();
+        return job.withPanel(new Panel("Panel", job.panel().profile().withBus(rule)));
+    }
+
+    @Test
+    void aMovedExpandersZonesAreProgrammedInOneStep() {
+        Job job = CapacityEdits.wire("03", Optional.of("Expander 1.2")).on(addressed());
+        // place 2 at address 3: 5 + 2 * 8 + 1
+        Job moved = BusEdits.address("Expander 1", 3).on(job);
+        assertThat(BusEdits.unprogrammed(moved, "Expander 1")).containsOnlyKeys(22);
+        Job programmed = BusEdits.programmed("Expander 1").on(moved);
+        assertThat(programmed.zone(22).orElseThrow().type())
+                .isEqualTo(job.zone(6).orElseThrow().type());
+        assertThat(programmed.zone(6)).isEmpty();
+        assertThat(BusEdits.unprogrammed(programmed, "Expander 1")).isEmpty();
+    }
+
+    @Test
+    void zonesBeyondThoseThePanelHasAreExplained() {
+        Job job = addressed();
+        Job beyond = job.withInputs(job.inputs().stream()
+                .map(input -> input.id().equals("Expander 2.8") ? input.withZone(41) : input)
+                .toList());
+        assertThat(found(beyond)).contains("zone-beyond-panel:Expander 2.8");
+        PanelProfile profile = job.panel().profile();
+        BusRule high = new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 25, 8)), 0, 0, true);
+        assertThatThrownBy(() -> profile.withBus(high))
+                .hasMessageContaining("numbers wired zones up to 48, and its capacity says 40 zones");
+    }
+}

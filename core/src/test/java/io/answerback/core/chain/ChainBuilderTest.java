@@ -1,0 +1,92 @@
+package io.answerback.core.chain;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Proof;
+import io.answerback.core.testing.SmallJob;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/// Each link says what it comes to, how it stands and why, in words.
+class ChainBuilderTest {
+    private static LinkState link(Job job, String point, Link link) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job)
+                .point(point)
+                .orElseThrow()
+                .chain()
+                .of(link);
+    }
+
+    private static void assertLink(Edit edit, Link link, Mark mark, String figure, String line) {
+        LinkState state = link(edit.on(SmallJob.job()), "02", link);
+        assertThat(state.mark()).isEqualTo(mark);
+        assertThat(state.figure()).contains(figure);
+        assertThat(state.line()).contains(line);
+    }
+
+    @Test
+    void theLoopIsSoundTightWrongOrNotKnown() {
+        assertLink(Edits.cableMetres("C-02", 100), Link.LOOP, Mark.SOUND, "2\u2009219 Ω", "% inside when");
+        assertLink(
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2800)),
+                Link.LOOP,
+                Mark.TIGHT,
+                "2\u2009819 Ω",
+                "inside when shut");
+        assertLink(
+                LoopEdits.parts("", "02", its -> its.withAlarmOhms(1000)),
+                Link.LOOP,
+                Mark.WRONG,
+                "",
+                "open reads between bands");
+        assertLink(
+                new Edit("", job -> job.withCables(List.of())), Link.LOOP, Mark.NOT_DONE, "not known", "no cable yet");
+    }
+
+    @Test
+    void theInputIsThereOrMissing() {
+        assertLink(Edits.cableMetres("C-02", 100), Link.INPUT, Mark.SOUND, "Panel · 2", "1.60 V");
+        assertLink(new Edit("", job -> job.withInputs(List.of())), Link.INPUT, Mark.WRONG, "none", "not wired");
+    }
+
+    @Test
+    void theZoneAndTheEventFallTogether() {
+        assertLink(Edits.zoneType(2, ZoneType.NOT_USED), Link.ZONE, Mark.WRONG, "02 · off", "does not look");
+        assertLink(Edits.zoneType(2, ZoneType.NOT_USED), Link.EVENT, Mark.WRONG, "none", "nothing is sent");
+        assertLink(Edits.zoneArea(2, Optional.empty()), Link.ZONE, Mark.WRONG, "02 · immediate", "no area");
+        assertLink(Edits.account(1, ""), Link.EVENT, Mark.WRONG, "130 burglary", "no account");
+        assertLink(Edits.account(1, "ABCDEF"), Link.EVENT, Mark.SOUND, "130 burglary", "#ABCDEF · 01 · 002");
+    }
+
+    @Test
+    void theStationSaysHowTheProofStands() {
+        Job job = SmallJob.job();
+        assertThat(link(job, "02", Link.STATION).mark()).isEqualTo(Mark.NOT_DONE);
+        Proof half = new Proof("02", Instant.EPOCH, 12, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
+        assertThat(link(Edits.keepProof(half).on(job), "02", Link.STATION).line())
+                .isEqualTo("restore not seen");
+        Job proven = Edits.keepProof(half.withRestoredAt(Instant.EPOCH)).on(job);
+        assertThat(link(proven, "02", Link.STATION).line()).isEqualTo("in 12 ms, and the restore");
+        Job moved = Edits.cableMetres("C-02", 90).on(proven);
+        assertThat(link(moved, "02", Link.STATION).mark()).isEqualTo(Mark.STALE);
+    }
+
+    @Test
+    void aSystemPointHasNoLoopOfItsOwnButAnEventAndARoute() {
+        assertThat(link(SmallJob.job(), "mains", Link.LOOP).figure()).isEqualTo("on the board");
+        assertThat(link(SmallJob.job(), "mains", Link.EVENT).line()).isEqualTo("#1234 · 00 · 000");
+        Job nameless = Edits.account(2, "").on(Edits.account(1, "").on(SmallJob.job()));
+        assertThat(link(nameless, "mains", Link.EVENT).mark()).isEqualTo(Mark.WRONG);
+    }
+}

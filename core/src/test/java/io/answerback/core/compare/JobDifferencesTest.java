@@ -1,0 +1,43 @@
+package io.answerback.core.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.compare.JobDifference.Kind;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.site.Job;
+import io.answerback.core.testing.SmallJob;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class JobDifferencesTest {
+    private final Job job = SmallJob.job();
+
+    @Test
+    void equalJobsDoNotDiffer() {
+        assertThat(JobDifferences.between(job, SmallJob.job())).isEmpty();
+    }
+
+    @Test
+    void whatDiffersIsNamedOneByOne() {
+        Job other = SetupEdits.decide(Decision.ENTRY_TIME, 1, "20")
+                .on(PointEdits.name("02", "Back door")
+                        .on(Edits.cableMetres("C-03", 7).on(job)));
+        assertThat(JobDifferences.between(job, other))
+                .containsExactly(
+                        new JobDifference("Point 02 Store door", Kind.DIFFERENT),
+                        new JobDifference("Cable C-03", Kind.DIFFERENT),
+                        new JobDifference("Setting \"Time to reach the keypad\" of area 01", Kind.ONLY_SECOND));
+    }
+
+    @Test
+    void whatIsInOneOnlyIsToldApart() {
+        Job without = PointEdits.remove(List.of("03")).on(job);
+        assertThat(JobDifferences.between(job, without))
+                .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_FIRST));
+        assertThat(JobDifferences.between(without, job))
+                .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_SECOND));
+    }
+}

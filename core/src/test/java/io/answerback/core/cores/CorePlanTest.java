@@ -1,0 +1,282 @@
+package io.answerback.core.cores;
+
+import static io.answerback.core.testing.SmallBox.FOUR;
+import static io.answerback.core.testing.SmallBox.POWERED;
+import static io.answerback.core.testing.SmallBox.SIX;
+import static io.answerback.core.testing.SmallBox.STRIP;
+import static io.answerback.core.testing.SmallBox.job;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Stop;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.site.Job;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallKinds;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/// Where the cores of the small box go.
+class CorePlanTest {
+    private static BoxPlan box(Job job) {
+        return CorePlan.of(job).boxes().getFirst();
+    }
+
+    private static Landing landing(Job job, String cable, CoreUse use) {
+        return CorePlan.of(job)
+                .cable(cable)
+                .orElseThrow()
+                .core(use)
+                .orElseThrow()
+                .landing();
+    }
+
+    private static List<String> atCable(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.stop() == Stop.CABLE)
+                        .map(Finding::id)
+                        .toList();
+    }
+
+    @Test
+    void loopsLandOnTheirInputsAndShareTheirReturns() {
+        Job job = job(SIX);
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Under(4, false));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+        assertThat(box(job).under(3)).containsExactly(new CoreEnd("C-01", "green"), new CoreEnd("C-02", "green"));
+        // a contact takes no supply: red and black are kept
+        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().spares())
+                .extracting(PlannedCore::colour)
+                .containsExactly("red", "black");
+    }
+
+    @Test
+    void theRingGoesFromOneTerminalThroughEveryCoverToTheOther() {
+        Job job = job(SIX);
+        assertThat(box(job).ring().joined()).containsExactly("C-01", "C-02", "C-03");
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new Landing.Under(8, false));
+        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Joined("C-02", "blue"));
+        assertThat(landing(job, "C-02", CoreUse.TAMPER)).isEqualTo(new Landing.Joined("C-01", "white"));
+        assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+    }
+
+    @Test
+    void aCoverThatIsLeftOutIsNamedWithItsMend() {
+        Job job = CableEdits.laying("", "C-03", laying -> laying.withInRing(false))
+                .on(job(SIX));
+        assertThat(box(job).ring().leftOut()).containsExactly("C-03");
+        assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+        Finding found = new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream()
+                        .filter(finding -> finding.id().equals("outside-ring:C-03"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(found.remedy())
+                .isEqualTo(
+                        "Open the joint where the ring comes back from C-02, and put the pair of C-03 in series there.");
+    }
+
+    @Test
+    void theMendIsWhereTheRingWouldGoThroughIt() {
+        TamperRing ring = new TamperRing(List.of("C-01", "C-02", "C-03", "C-04"), List.of("C-01", "C-03"));
+        assertThat(ring.before("C-01")).isEmpty();
+        assertThat(ring.before("C-03")).contains("C-02");
+        Job job = CableEdits.laying("", "C-01", laying -> laying.withInRing(false))
+                .on(job(SIX));
+        assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
+                .filteredOn(finding -> finding.id().equals("outside-ring:C-01"))
+                .extracting(Finding::remedy)
+                .containsExactly(
+                        "Open the ring where it begins, before C-02, and put the pair of C-01 in series there.");
+    }
+
+    @Test
+    void tooFewCoresSayWhoSuffersAndWhatToDo() {
+        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+                .on(job(FOUR));
+        CableCores cable = CorePlan.of(job).cable("C-02").orElseThrow();
+        assertThat(cable.lacking()).extracting(CoreNeed::use).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
+        assertThat(atCable(job)).contains("cores-short:C-02", "outside-ring:C-02");
+        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE))
+                .on(job);
+        assertThat(atCable(watched)).doesNotContain("cores-short:C-02", "outside-ring:C-02");
+    }
+
+    @Test
+    void moreSuppliesThanATerminalHoldsGoThroughABlock() {
+        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+                .on(job(SIX));
+        assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, true));
+        assertThat(box(job).under(0)).hasSize(3);
+        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+                .on(job);
+        assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, false));
+    }
+
+    @Test
+    void moreMilliampsThanATerminalGivesAreFound() {
+        // three times 40 mA in alarm on a terminal of 100 mA
+        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+                .on(job(SIX));
+        assertThat(box(job).cablesUnder(0)).containsExactly("C-01", "C-02", "C-03");
+        assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
+        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+                .on(job);
+        assertThat(atCable(two)).doesNotContain("terminal-overloaded:Panel:0");
+    }
+
+    @Test
+    void whatABoxHasNoTerminalForIsFound() {
+        List<Terminal> withoutRing = STRIP.subList(0, 8);
+        Job job = job(SIX, withoutRing);
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(Landing.Nowhere.class);
+        // the ring has no end to begin at and none to come back to; in between it is joined
+        assertThat(atCable(job))
+                .contains("no-terminal:C-01", "no-terminal:C-03")
+                .doesNotContain("no-terminal:C-02");
+        assertThat(atCable(job(SIX))).noneMatch(id -> id.startsWith("no-terminal"));
+    }
+
+    @Test
+    void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
+        Job job = LoopEdits.shareInput("02", "01").on(job(SIX));
+        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Joined("C-02", "yellow"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Joined("C-01", "green"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+    }
+
+    @Test
+    void aCableWithoutATypeIsLeftOutAndSaidSo() {
+        Job job = SmallJob.job();
+        assertThat(CorePlan.of(job).cable("C-01").orElseThrow().cores()).isEmpty();
+        assertThat(atCable(job)).contains("cable-undecided", "box-without-terminals:Panel");
+    }
+
+    @Test
+    void theSmallestTypeThatIsEnoughIsChosen() {
+        Job bare = CableEdits.laying("", "C-01", laying -> io.answerback.core.cable.Laying.PLANNED)
+                .on(job(SIX));
+        Job chosen = CableEdits.chooseTypes(List.of(FOUR, SIX)).on(bare);
+        // loop and tamper pair
+        assertThat(chosen.cableTo("01").orElseThrow().laying().type()).contains(FOUR);
+    }
+
+    @Test
+    void anUnlabelledCableIsFoundOnceItIsRun() {
+        Job run = CableEdits.laying(
+                        "", "C-01", laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
+                .on(job(SIX));
+        assertThat(atCable(run)).contains("cable-unlabelled:C-01");
+        assertThat(atCable(CableEdits.laying("", "C-01", laying -> laying.withLabels(true, true))
+                        .on(run)))
+                .doesNotContain("cable-unlabelled:C-01");
+    }
+
+    @Test
+    void aCableThatIsNotForItsPlaceIsWrong() {
+        Job out = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, true))
+                .on(job(SIX));
+        assertThat(atCable(out)).contains("cable-unfit:C-01", "cable-beside-mains:C-01");
+    }
+
+    @Test
+    void aRunGoesAlongTheStripAndEveryJointIsOneStep() {
+        StepRun<WiringStep> run = WiringRun.of(box(job(SIX)), WiringRun.Order.ALONG_THE_STRIP);
+        assertThat(run.steps())
+                .extracting(WiringStep::order)
+                .containsExactly(
+                        "Yellow of C-01 to input 1",
+                        "Green of C-01 to 0V beside 1",
+                        "Green of C-02 to 0V beside 1",
+                        "Yellow of C-02 to input 2",
+                        "Yellow of C-03 to input 3",
+                        "Green of C-03 to 0V beside 3",
+                        "Blue of C-01 to T beside 4",
+                        "White of C-03 to T on the right",
+                        "White of C-01 to blue of C-02",
+                        "White of C-02 to blue of C-03");
+        assertThat(WiringRun.of(box(job(SIX)), WiringRun.Order.CABLE_BY_CABLE).steps())
+                .extracting(WiringStep::cableId)
+                .isSorted();
+    }
+
+    @Test
+    void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
+        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), false)
+                .on(job(SIX));
+        StepRun<WiringStep> run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
+        assertThat(run.done()).isEqualTo(1);
+        assertThat(run.next(0).orElseThrow().order()).isEqualTo("Green of C-01 to 0V beside 1");
+        assertThat(atCable(job)).doesNotContain("core-elsewhere:C-01:yellow");
+        Job moved = CapacityEdits.wire("01", Optional.of("P.4")).on(job);
+        assertThat(atCable(moved)).contains("core-elsewhere:C-01:yellow");
+        assertThat(WiringRun.of(box(moved), WiringRun.Order.ALONG_THE_STRIP).done())
+                .isZero();
+    }
+
+    @Test
+    void withItsLastCoreACableIsTerminated() {
+        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), true)
+                .on(job(SIX));
+        assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
+    }
+
+    /// Whatever is edited, a plan that takes over what it can is the plan made from nothing.
+    @Property(tries = 100)
+    void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 9) Integer> edits) {
+        Job job = job(SIX);
+        CorePlan plan = CorePlan.of(job);
+        for (int which : edits) {
+            job = edit(which).on(job);
+            plan = CorePlan.of(job, plan);
+            CorePlan fresh = CorePlan.of(job);
+            assertThat(plan.boxes()).isEqualTo(fresh.boxes());
+            for (Cable cable : job.cables()) {
+                assertThat(plan.at(cable, CableEnd.FAR)).isEqualTo(fresh.at(cable, CableEnd.FAR));
+            }
+        }
+    }
+
+    private static Edit edit(int which) {
+        return switch (which) {
+            case 0 -> CableEdits.laying("", "C-01", laying -> laying.withType(FOUR));
+            case 1 -> CableEdits.laying("", "C-03", laying -> laying.withInRing(!laying.inRing()));
+            case 2 -> CapacityEdits.wire("02", Optional.of("P.4"));
+            case 3 -> LoopEdits.parts("", "01", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
+            case 4 -> PracticeEdits.school("", School.PER_ZONE);
+            case 5 -> new Edit("share", CorePlanTest::sharing);
+            case 6 -> CablingEdits.throughJoint(List.of("C-03"), "J-1", SmallJob.THIN);
+            case 7 -> CablingEdits.add(CableEnds.toPoints(List.of("03")), SmallJob.THIN);
+            case 8 -> CableEdits.foundUse("C-01", "red", Optional.of(CoreUse.TAMPER));
+            default -> PointEdits.name("02", "Side door");
+        };
+    }
+
+    private static Job sharing(Job job) {
+        boolean shared = job.inputs().stream().anyMatch(input -> input.shares().isPresent());
+        return shared ? job : LoopEdits.shareInput("02", "01").on(job);
+    }
+}

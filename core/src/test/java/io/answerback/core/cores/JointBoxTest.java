@@ -1,0 +1,232 @@
+package io.answerback.core.cores;
+
+import static io.answerback.core.testing.SmallBox.FOUR;
+import static io.answerback.core.testing.SmallBox.POWERED;
+import static io.answerback.core.testing.SmallBox.SIX;
+import static io.answerback.core.testing.SmallBox.job;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.edit.CableEdits;
+import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Job;
+import io.answerback.core.testing.Found;
+import io.answerback.core.testing.SmallJob;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/// Cables that reach their box through joint boxes, cables that serve several devices, and second cables.
+class JointBoxTest {
+    private static final CableType EIGHT = new CableType(
+            "8",
+            "8-core",
+            SmallJob.THIN,
+            List.of("red", "black", "yellow", "green", "blue", "white", "brown", "orange"),
+            false,
+            false);
+
+    /// C-02 and C-03 begin at J-1, and C-04 brings it what they need.
+    private static Job joined() {
+        Job job = CablingEdits.throughJoint(List.of("C-02", "C-03"), "J-1", SmallJob.THIN)
+                .on(job(SIX));
+        return CableEdits.laying("", trunk(job), laying -> laying.withType(EIGHT))
+                .on(job);
+    }
+
+    private static String trunk(Job job) {
+        return job.cables().stream()
+                .filter(cable -> cable.ends().joint().equals("J-1"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    private static List<String> stops(Job job, String cable, CoreUse use) {
+        CorePlan plan = CorePlan.of(job);
+        String colour = plan.at(job.cable(cable).orElseThrow(), CableEnd.FAR)
+                .flatMap(box -> box.cable(cable))
+                .flatMap(cores -> cores.core(use))
+                .orElseThrow()
+                .colour();
+        return plan.path(new CoreEnd(cable, colour)).orElseThrow().stops().stream()
+                .map(stop -> stop.title() + ": " + stop.where())
+                .toList();
+    }
+
+    @Test
+    void aCoreIsFollowedFromItsTerminalThroughTheJointToTheDevice() {
+        Job job = joined();
+        List<String> way = stops(job, "C-02", CoreUse.LOOP);
+        assertThat(way).hasSize(3);
+        assertThat(way.getFirst()).isEqualTo("Panel: input 2");
+        assertThat(way.get(1)).startsWith("J-1: joins ");
+        assertThat(way.getLast()).isEqualTo("02 Store door: contact in");
+        // from the other side it is the same way
+        CorePlan plan = CorePlan.of(job);
+        CorePath whole = plan.path(new CoreEnd("C-02", "yellow")).orElseThrow();
+        assertThat(plan.path(whole.cores().getFirst()).orElseThrow().cores()).isEqualTo(whole.cores());
+    }
+
+    @Test
+    void whatIsBehindAJointBoxIsNeededOfTheCableThatBringsIt() {
+        Job job = joined();
+        CableCores cores = CorePlan.of(job).cable(trunk(job)).orElseThrow();
+        assertThat(cores.cores())
+                .filteredOn(core -> core.use() == CoreUse.LOOP)
+                .extracting(core -> core.need().pointId())
+                .containsExactlyInAnyOrder("02", "03");
+        assertThat(cores.lacking()).isEmpty();
+        Job thin = CableEdits.laying("", trunk(job), laying -> laying.withType(FOUR))
+                .on(job);
+        // the loops come first; the covers behind it lose their pair
+        assertThat(CorePlan.of(thin).cable(trunk(thin)).orElseThrow().lacking())
+                .extracting(CoreNeed::use)
+                .containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
+    }
+
+    @Test
+    void theRingOfAJointBoxIsOneStationOfTheRingOfItsBox() {
+        Job job = joined();
+        CorePlan plan = CorePlan.of(job);
+        assertThat(plan.box("Panel").orElseThrow().ring().joined()).containsExactly("C-01", trunk(job));
+        assertThat(plan.box("J-1").orElseThrow().ring().joined()).containsExactly("C-02", "C-03");
+    }
+
+    @Test
+    void aSecondJointBoxOnTheWayIsFollowedToo() {
+        Job job = joined();
+        job = CablingEdits.throughJoint(List.of("C-03"), CablingEdits.freeJoint(job), SmallJob.THIN)
+                .on(job);
+        String second = job.cables().stream()
+                .filter(cable -> cable.ends().joint().equals("J-2"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        job = CableEdits.laying("", second, laying -> laying.withType(SIX)).on(job);
+        assertThat(stops(job, "C-03", CoreUse.LOOP_RETURN))
+                .hasSize(4)
+                .satisfies(way -> assertThat(way.get(1)).startsWith("J-1: "))
+                .satisfies(way -> assertThat(way.get(2)).startsWith("J-2: "));
+    }
+
+    @Test
+    void devicesOnOneCableHaveALoopEachAndShareTheRest() {
+        Job powered = PointEdits.change("", Set.of("01", "02"), point -> point.withKind(POWERED))
+                .on(job(EIGHT));
+        Job job = CablingEdits.serveAlso("C-01", "02").on(powered);
+        assertThat(job.cable("C-02")).isEmpty();
+        CableCores cores = CorePlan.of(job).cable("C-01").orElseThrow();
+        assertThat(cores.cores())
+                .extracting(PlannedCore::use)
+                .containsExactlyInAnyOrder(
+                        CoreUse.SUPPLY,
+                        CoreUse.SUPPLY_RETURN,
+                        CoreUse.LOOP,
+                        CoreUse.LOOP_RETURN,
+                        CoreUse.LOOP,
+                        CoreUse.LOOP_RETURN,
+                        CoreUse.TAMPER,
+                        CoreUse.TAMPER_RETURN);
+        assertThat(CorePlan.of(job)
+                        .at(job.cable("C-01").orElseThrow(), CableEnd.FAR)
+                        .orElseThrow()
+                        .strip())
+                .extracting(io.answerback.core.profile.Terminal::name)
+                .containsExactly(
+                        "contact in 01",
+                        "contact out 01",
+                        "contact in 02",
+                        "contact out 02",
+                        "+",
+                        "−",
+                        "cover in",
+                        "cover out");
+    }
+
+    @Test
+    void aSecondCableCarriesWholePairsTheFirstHasNoRoomFor() {
+        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+                .on(job(FOUR));
+        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().lacking()).hasSize(2);
+        job = CablingEdits.add(io.answerback.core.cable.CableEnds.toPoints(List.of("02")), SmallJob.THIN)
+                .on(job);
+        String second = job.cables().getLast().id();
+        job = CableEdits.laying("", second, laying -> laying.withType(FOUR)).on(job);
+        CorePlan plan = CorePlan.of(job);
+        assertThat(plan.cable("C-02").orElseThrow().lacking()).isEmpty();
+        assertThat(plan.cable(second).orElseThrow().cores())
+                .extracting(PlannedCore::use)
+                .containsExactlyInAnyOrder(CoreUse.TAMPER, CoreUse.TAMPER_RETURN, CoreUse.SPARE, CoreUse.SPARE);
+    }
+
+    @Test
+    void aDoubledLoopTakesFourCores() {
+        Job job = CableEdits.laying("", "C-02", laying -> laying.withDoubled(CoreUse.LOOP, true))
+                .on(job(EIGHT));
+        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().cores())
+                .filteredOn(core -> core.use() == CoreUse.LOOP || core.use() == CoreUse.LOOP_RETURN)
+                .extracting(PlannedCore::landing)
+                .containsExactlyInAnyOrder(
+                        new Landing.Under(4, false),
+                        new Landing.Under(4, false),
+                        new Landing.Under(3, true),
+                        new Landing.Under(3, true));
+    }
+
+    @Test
+    void theRingGoesThroughTheLidAndClosesThereWhenNoCoverBehindIsJoined() {
+        Job job =
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        job = CableEdits.chooseTypes(List.of(SIX)).on(job);
+        Job alone = CableEdits.laying("", "C-02", laying -> laying.withInRing(false))
+                .on(job);
+        for (Job one : List.of(job, alone)) {
+            BoxPlan joint = CorePlan.of(one).box("J-1").orElseThrow();
+            CableCores trunk = joint.cables().stream()
+                    .filter(cable -> cable.end() == CableEnd.FAR)
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(LandingWords.of(trunk.core(CoreUse.TAMPER).orElseThrow().landing(), joint.strip()))
+                    .isEqualTo("lid in");
+            assertThat(LandingWords.of(
+                            trunk.core(CoreUse.TAMPER_RETURN).orElseThrow().landing(), joint.strip()))
+                    .isEqualTo(one == job ? "joins C-02 white" : "lid out");
+        }
+    }
+
+    @Test
+    void jointBoxesThatFeedEachOtherAndALoopInTwoCablesAreFound() {
+        Job job =
+                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        Cable trunk = job.cables().stream()
+                .filter(cable -> cable.ends().joint().equals("J-1"))
+                .findFirst()
+                .orElseThrow();
+        Job circle = job.withCables(Stream.concat(
+                        job.cables().stream()
+                                .map(cable -> cable == trunk
+                                        ? trunk.withEnds(trunk.ends().startingAt("J-2"))
+                                        : cable),
+                        Stream.of(new Cable("C-90", "01", 5, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toJoint("J-2").startingAt("J-1"))))
+                .toList());
+        assertThat(Found.in(circle, "joint-circle:J-1").orElseThrow().says())
+                .isEqualTo("Joint box J-1 is fed by joint boxes only");
+        Job twice = job(SIX).withCables(Stream.concat(
+                        job(SIX).cables().stream(),
+                        Stream.of(new Cable("C-91", "01", 9, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toPoints(List.of("03", "02")))
+                                .withLaying(Laying.PLANNED.withType(SIX))))
+                .toList());
+        assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
+                .isEqualTo("The loop of 02 comes to Panel twice");
+    }
+}

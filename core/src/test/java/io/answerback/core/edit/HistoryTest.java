@@ -1,0 +1,71 @@
+package io.answerback.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Proof;
+import io.answerback.core.testing.SmallJob;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class HistoryTest {
+    private final Job job = SmallJob.job();
+
+    @Property
+    void undoingEverythingAndRedoingEverythingComesBack(
+            @ForAll @Size(max = 30) List<@IntRange(min = 1, max = 900) Integer> lengths) {
+        History history = History.of(job);
+        for (int metres : lengths) {
+            history = history.apply(Edits.cableMetres("C-01", metres));
+        }
+        Job last = history.present();
+        while (history.undoName().isPresent()) {
+            history = history.undo();
+        }
+        assertThat(history.present()).isEqualTo(job);
+        while (history.redoName().isPresent()) {
+            history = history.redo();
+        }
+        assertThat(history.present()).isEqualTo(last);
+    }
+
+    @Test
+    void eachStepHasItsName() {
+        History history = History.of(job).apply(Edits.cableMetres("C-01", 50)).apply(Edits.account(1, "4321"));
+        assertThat(history.undoName()).contains("account of area 1");
+        assertThat(history.undo().redoName()).contains("account of area 1");
+        assertThat(history.undo().undo().undo().present()).isEqualTo(job);
+    }
+
+    @Test
+    void aProofSurvivesUndoingTheEditBeforeIt() {
+        Proof proof = new Proof("01", Instant.EPOCH, 5, "station", "frame", Optional.empty(), Upstream.of(job, "01"));
+        History history = History.of(job)
+                .apply(Edits.cableMetres("C-01", 50))
+                .learn(Edits.keepProof(proof)::on)
+                .undo();
+        assertThat(history.present().proofOf("01")).contains(proof);
+        assertThat(history.present().cableTo("01").orElseThrow().metres()).isEqualTo(100);
+        assertThat(history.redo().present().proofOf("01")).contains(proof);
+    }
+
+    @Test
+    void anEditThatChangesNothingLeavesNoStep() {
+        assertThat(History.of(job).apply(Edits.cableMetres("C-01", 100)).undoName())
+                .isEmpty();
+    }
+
+    @Test
+    void aRefusedEditSaysWhy() {
+        assertThatThrownBy(() -> History.of(job).apply(Edits.cableMetres("C-01", -3)))
+                .hasMessage("length of cable C-01 in metres is -3; it must be from 0 to 10000");
+    }
+}

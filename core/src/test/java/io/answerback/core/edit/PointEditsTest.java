@@ -1,0 +1,171 @@
+package io.answerback.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Proof;
+import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallKinds;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.From;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+class PointEditsTest {
+    private final Job job = proven();
+
+    private static Job proven() {
+        Job job = SmallJob.job();
+        return Edits.keepProof(
+                        new Proof("02", Instant.EPOCH, 40, "test", "x", Optional.empty(), Upstream.of(job, "02")))
+                .on(job);
+    }
+
+    private static List<String> ids(Job job) {
+        return job.points().stream().map(Point::id).toList();
+    }
+
+    @Test
+    void programmingFollowsTheSurveyWhereItAgreedWithIt() {
+        Job changed = PointEdits.duty("type", Set.of("02"), duty -> duty.withType(ZoneType.ALWAYS))
+                .on(job);
+        assertThat(changed.zone(2).orElseThrow().type()).isEqualTo(ZoneType.ALWAYS);
+        Job apart = Edits.zoneType(2, ZoneType.LOG_ONLY).on(job);
+        Job changedApart = PointEdits.duty("type", Set.of("02"), duty -> duty.withType(ZoneType.ALWAYS))
+                .on(apart);
+        assertThat(changedApart.zone(2).orElseThrow().type()).isEqualTo(ZoneType.LOG_ONLY);
+    }
+
+    @Test
+    void removingTakesCableProofAndZoneAndFreesTheInput() {
+        Job without = PointEdits.remove(List.of("02")).on(job);
+        assertThat(ids(without)).containsExactly("01", "03");
+        assertThat(without.cableTo("02")).isEmpty();
+        assertThat(without.proofOf("02")).isEmpty();
+        assertThat(without.zone(2)).isEmpty();
+        assertThat(without.inputs())
+                .filteredOn(input -> input.pointId().isEmpty())
+                .hasSize(2);
+    }
+
+    @Test
+    void anotherNumberIsFollowedByEverythingThatNamesIt() {
+        Job renumbered = PointEdits.renumber("02", "20")
+                .on(PracticeEdits.reason("scheme:02", "old loop").on(job));
+        assertThat(ids(renumbered)).containsExactly("01", "20", "03");
+        assertThat(renumbered.cableTo("20").orElseThrow().id()).isEqualTo("C-02");
+        assertThat(renumbered.inputOf("20")).isPresent();
+        assertThat(renumbered.proofOf("20")).isPresent();
+        assertThat(renumbered.practice().reasons()).containsKey("scheme:20");
+        assertThatThrownBy(() -> PointEdits.renumber("02", "03").on(job))
+                .hasMessageContaining("point 03 is there twice");
+    }
+
+    @Test
+    void numberingAnewFollowsTheList() {
+        Job moved = PointEdits.move(List.of("03"), -2).on(job);
+        assertThat(ids(moved)).containsExactly("03", "01", "02");
+        Job anew = PointEdits.renumberAll().on(moved);
+        assertThat(anew.points()).extracting(Point::name).containsExactly("Desk button", "Entrance", "Store door");
+        assertThat(ids(anew)).containsExactly("01", "02", "03");
+        assertThat(anew.proofOf("03")).isPresent();
+    }
+
+    @Test
+    void severalPointsMoveTogetherAndStopAtTheEnds() {
+        assertThat(ids(PointEdits.move(List.of("02", "03"), -1).on(job))).containsExactly("02", "03", "01");
+        assertThat(ids(PointEdits.move(List.of("01", "02"), 9).on(job))).containsExactly("03", "01", "02");
+        assertThat(PointEdits.move(List.of("01"), -1).on(job)).isEqualTo(job);
+    }
+
+    @Test
+    void aCopyComesWithACableOfTheSameLengthAndNoInput() {
+        Job copied = PointEdits.duplicate("02", "04", "Store door 2").on(job);
+        assertThat(ids(copied)).containsExactly("01", "02", "04", "03");
+        assertThat(copied.cableTo("04").map(Cable::metres)).contains(100.0);
+        assertThat(copied.inputOf("04")).isEmpty();
+    }
+
+    @Test
+    void aCableIsMadeWhereThereWasNone() {
+        Job bare = job.withCables(List.of());
+        Job run = PointEdits.cable("02", 35, SmallJob.THIN).on(bare);
+        assertThat(run.cableTo("02").orElseThrow()).isEqualTo(new Cable("C-02", "02", 35, SmallJob.THIN, 5, 35));
+        assertThat(PointEdits.cable("02", 40, SmallJob.THIN)
+                        .on(run)
+                        .cableTo("02")
+                        .orElseThrow()
+                        .metres())
+                .isEqualTo(40);
+        assertThatThrownBy(() -> PointEdits.cable("02", -1, SmallJob.THIN).on(run))
+                .hasMessageContaining("is -1");
+    }
+
+    @Test
+    void anAreaWithPointsStays() {
+        assertThatThrownBy(() -> AreaEdits.remove(1).on(job)).hasMessageContaining("area 1 has 2 points");
+        Job added = AreaEdits.add(3, "Loft").on(job);
+        assertThat(AreaEdits.name(3, "Attic").on(added).area(3).orElseThrow().name())
+                .isEqualTo("Attic");
+        assertThat(AreaEdits.remove(3).on(added)).isEqualTo(job);
+    }
+
+    @Provide
+    Arbitrary<Edit> edits() {
+        return Arbitraries.of(
+                PointEdits.name("02", "Another"),
+                PointEdits.duty("type", Set.of("01", "03"), duty -> duty.withType(ZoneType.ALWAYS)),
+                PointEdits.duty("area", Set.of("02"), duty -> duty.withArea(Optional.empty())),
+                PointEdits.move(List.of("01", "02"), 1),
+                PointEdits.renumberAll(),
+                PointEdits.remove(List.of("03")),
+                PointEdits.duplicate("01", "31", "Copy"),
+                PracticeEdits.school("wording", School.ARM_DISARM),
+                PracticeEdits.figure("entry", RuleFigure.ENTRY_SECONDS, 20),
+                PracticeEdits.reason("school:WORDING", "the client says so"),
+                AreaEdits.add(7, "Yard"),
+                CapacityEdits.giveInputs(),
+                CapacityEdits.wire("02", Optional.of("P.4")),
+                TakeOverEdits.addContact("01", "Fanlight", SmallKinds.WINDOW),
+                TakeOverEdits.split("01"));
+    }
+
+    /// Whatever is done at the survey, every step back gives exactly the job there was.
+    @Property(tries = 300)
+    void everyStepCanBeTakenBack(@ForAll @Size(max = 12) List<@From("edits") Edit> edits) {
+        History history = History.of(job);
+        List<Job> seen = new java.util.ArrayList<>(List.of(job));
+        for (Edit edit : edits) {
+            try {
+                history = history.apply(edit);
+            } catch (IllegalArgumentException refused) {
+                continue;
+            }
+            if (history.present() != seen.getLast()) {
+                seen.add(history.present());
+            }
+        }
+        for (int i = seen.size() - 1; i >= 0; i--) {
+            assertThat(history.present()).isEqualTo(seen.get(i));
+            history = i == 0 ? history : history.undo();
+        }
+        assertThat(history.undoName()).isEmpty();
+    }
+}

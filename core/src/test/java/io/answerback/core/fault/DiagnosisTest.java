@@ -1,0 +1,325 @@
+package io.answerback.core.fault;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.loop.SupplyLoss;
+import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallJob;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DiagnosisTest {
+    /// 2k2 and 4k7 of ±1 % behind 100 m of 92 Ω/km: 18.4 Ω there and back at 20 °C.
+    private static final LoopWiring WIRING = SmallJob.wiring();
+
+    private static final Cable CABLE = SmallJob.cable("01");
+    private static final FittedLoop LOOP = FittedLoop.of(WIRING, CABLE);
+
+    /// All causes alike, but for those that few readings can tell from others: they are rare.
+    private static Priors even() {
+        Map<Cause, Double> shares = new EnumMap<>(Cause.class);
+        Arrays.stream(Cause.values()).forEach(cause -> shares.put(cause, 1.0));
+        List.of(
+                        Cause.DOUBLED,
+                        Cause.RESISTOR_IN_PANEL,
+                        Cause.LEAK_TO_ZERO_VOLTS,
+                        Cause.TWO_LOOPS,
+                        Cause.CONTACT_STICKS,
+                        Cause.CUT_THROUGH_DAMP,
+                        Cause.LOST_SUPPLY,
+                        Cause.UNEXPLAINED)
+                .forEach(cause -> shares.put(cause, 0.02));
+        return new Priors(shares);
+    }
+
+    private static Reading reading(Setup setup, double ohms) {
+        return Reading.ohms(setup, ohms);
+    }
+
+    private static Diagnosis diagnose(Reading... readings) {
+        return Diagnosis.of(LOOP, even(), List.of(readings));
+    }
+
+    private static double probability(Diagnosis diagnosis, Cause cause) {
+        return diagnosis.explanations().stream()
+                .filter(explanation -> explanation.cause() == cause)
+                .mapToDouble(Explanation::probability)
+                .sum();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // rest 2200 + 18.4, active 2200 + 4700 + 18.4, swapped at rest 4700 + 18.4, doubled 4400 + 18.4
+        "AT_REST, 2219, ACTIVE, 6919, SOUND",
+        "AT_REST, 4719, ACTIVE, 6919, SWAPPED",
+        "AT_REST, 4419, FAR_END_SHORTED, 18.4, DOUBLED",
+        "AT_REST, 6919, ACTIVE, 2219, WRONG_FORM",
+        "AT_REST, 6919, ACTIVE, 6919, OTHER_STATE",
+        "AT_REST, 19, ACTIVE, 4719, RESISTOR_BRIDGED",
+        "AT_REST, 2219, ACTIVE, 5519, WRONG_ALARM_RESISTOR",
+        "AT_REST, 3319, FAR_END_SHORTED, 18.4, WRONG_RESISTOR",
+        // a leak of 12 kΩ: 18.4 + 2200 ∥ 12000 = 1877.6, 18.4 + 6900 ∥ 12000 = 4399.5
+        "AT_REST, 1878, ACTIVE, 4400, LEAK",
+        // a joint of 555 Ω: 2773 and 7473
+        "AT_REST, 2773, FAR_END_SHORTED, 573, JOINT"
+    })
+    void twoReadingsTellTheCause(Setup one, double first, Setup two, double second, Cause cause) {
+        Diagnosis diagnosis = diagnose(reading(one, first), reading(two, second));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(cause);
+        assertThat(diagnosis.settled()).isEqualTo(diagnosis.next().isEmpty());
+    }
+
+    /// 2219 Ω both at rest and with the far end lifted: the lifted loop must be open.
+    @Test
+    void readingsThatNoCauseGivesAreUnexplainedAndTheContradictionIsNamed() {
+        Diagnosis diagnosis = diagnose(
+                reading(Setup.AT_REST, 2219),
+                reading(Setup.FAR_END_SHORTED, 18.4),
+                reading(Setup.FAR_END_LIFTED, 2219),
+                reading(Setup.ACTIVE, 6919));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.UNEXPLAINED);
+        assertThat(diagnosis.settled()).isFalse();
+        assertThat(FaultWords.says(diagnosis.contradiction().orElseThrow()))
+                .startsWith("Two readings contradict each other: ");
+    }
+
+    @Test
+    void aReadingFarFromEveryCauseDoesNotFallBackToHowOftenCausesAreMet() {
+        // bridged, the copper alone is 18.4 Ω; lifted, the loop is open
+        Diagnosis diagnosis = diagnose(reading(Setup.FAR_END_SHORTED, 3.0), reading(Setup.FAR_END_LIFTED, 400));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.UNEXPLAINED);
+    }
+
+    @Test
+    void hundredsOfKilohmsWhereACoreBrokeAreDampAcrossTheBreak() {
+        Diagnosis diagnosis = diagnose(
+                reading(Setup.AT_REST, 640_000),
+                reading(Setup.FAR_END_SHORTED, 638_000),
+                reading(Setup.ACTIVE, 645_000));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.CUT_THROUGH_DAMP);
+        assertThat(FaultWords.says(diagnosis.explanations().getFirst())).startsWith("A broken core, bridged by damp");
+    }
+
+    @Test
+    void aPoweredDetectorThatIsActiveWhateverIsDoneMayHaveLostItsSupply() {
+        FittedLoop powered = new FittedLoop(WIRING, 1, SupplyLoss.CONTACT_CHANGES, CABLE);
+        Diagnosis diagnosis =
+                Diagnosis.of(powered, even(), List.of(reading(Setup.AT_REST, 6919), reading(Setup.ACTIVE, 6919)));
+        assertThat(probability(diagnosis, Cause.LOST_SUPPLY)).isGreaterThan(Diagnosis.LEAST_SHOWN);
+        assertThat(probability(diagnose(reading(Setup.AT_REST, 6919)), Cause.LOST_SUPPLY))
+                .isZero();
+    }
+
+    @Test
+    void aContactThatSticksIsToldFromADeviceInAnotherStateByItsCover() {
+        // stuck at rest: the cover still opens the loop
+        Diagnosis diagnosis = diagnose(
+                reading(Setup.AT_REST, 2219),
+                reading(Setup.ACTIVE, 2219),
+                reading(Setup.COVER_OFF, Double.POSITIVE_INFINITY));
+        assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.CONTACT_STICKS);
+    }
+
+    @Test
+    void nothingIsSettledWhileAMeasurementWouldTellTheFirstTwoApart() {
+        // all well, or the resistor at the panel: bridging the far end tells
+        Diagnosis diagnosis = diagnose(reading(Setup.AT_REST, 2219), reading(Setup.ACTIVE, 6919));
+        boolean second = diagnosis.explanations().get(1).probability() >= Diagnosis.LEAST_SHOWN;
+        assertThat(second).isTrue();
+        assertThat(diagnosis.explanations().getFirst().probability()).isGreaterThan(0.9);
+        assertThat(diagnosis.settled()).isFalse();
+        assertThat(diagnosis.next()).isPresent();
+        assertThat(diagnosis.byPriorOnly()).isTrue();
+        Diagnosis after = diagnose(
+                reading(Setup.AT_REST, 2219), reading(Setup.ACTIVE, 6919), reading(Setup.FAR_END_SHORTED, 18.4));
+        assertThat(after.settled()).isTrue();
+        assertThat(after.next()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // a leak of 12 kΩ reads the same across the pair and to 0 V, until the live core is measured by itself
+        "AT_REST, 1878, ACTIVE, 4400, TO_ZERO_VOLTS, 12000, LEAK_TO_ZERO_VOLTS",
+        // right in every state, yet bridging the far end does not take the 2k2 away
+        "AT_REST, 2219, ACTIVE, 6919, FAR_END_SHORTED, 2219, RESISTOR_IN_PANEL",
+        // half of 2218.8, and 2218.8 ∥ 6918.6 with one door open
+        "AT_REST, 1109, ACTIVE, 1680, FAR_END_SHORTED, 18.2, TWO_LOOPS",
+        // 5k6 at the end: a new 2k2 brings it right
+        "AT_REST, 5619, FAR_END_SHORTED, 18.4, NEW_RESISTOR, 2219, WRONG_RESISTOR"
+    })
+    void aThirdReadingTellsWhatTwoCannot(
+            Setup one, double first, Setup two, double second, Setup three, double third, Cause cause) {
+        Diagnosis before = diagnose(reading(one, first), reading(two, second));
+        Diagnosis after = diagnose(reading(one, first), reading(two, second), reading(three, third));
+        assertThat(after.explanations().getFirst().cause()).isEqualTo(cause);
+        assertThat(probability(after, cause)).isGreaterThanOrEqualTo(probability(before, cause));
+        assertThat(probability(after, cause)).isGreaterThan(0.5);
+    }
+
+    @Test
+    void partingTheCoresHalfWayTellsOnWhichSideACutIs() {
+        Reading open = reading(Setup.AT_REST, Double.POSITIVE_INFINITY);
+        Reading bridged = reading(Setup.FAR_END_SHORTED, Double.POSITIVE_INFINITY);
+        // beyond the joint all is sound: 9.2 + 2200.4
+        Explanation near = diagnose(open, bridged, reading(Setup.FROM_MID_JOINT, 2210))
+                .explanations()
+                .getFirst();
+        Explanation far = diagnose(open, bridged, reading(Setup.FROM_MID_JOINT, Double.POSITIVE_INFINITY))
+                .explanations()
+                .getFirst();
+        assertThat(FaultWords.says(near)).isEqualTo("A broken core, before the joint half way");
+        assertThat(FaultWords.says(far)).isEqualTo("A broken core, beyond the joint half way");
+    }
+
+    @Test
+    void theValueOfALeakIsFound() {
+        Explanation leak = diagnose(reading(Setup.AT_REST, 1878), reading(Setup.ACTIVE, 4400))
+                .explanations()
+                .getFirst();
+        assertThat(leak.value().orElseThrow().low()).isLessThan(12_000);
+        assertThat(leak.value().orElseThrow().high()).isGreaterThan(12_000);
+        assertThat(leak.value().orElseThrow().high()
+                        / leak.value().orElseThrow().low())
+                .isLessThan(1.2);
+    }
+
+    @Test
+    void aShortIsAsFarAsItsCopper() {
+        // 9.2 Ω at 0.184 Ω a metre of pair is 50 m
+        Explanation cut = diagnose(reading(Setup.AT_REST, 9.2), reading(Setup.FAR_END_LIFTED, 9.2))
+                .explanations()
+                .getFirst();
+        assertThat(cut.cause()).isEqualTo(Cause.SHORT);
+        assertThat(cut.value().orElseThrow().likeliest()).isCloseTo(50, within(2.0));
+        assertThat(FaultWords.says(cut)).matches("A short in the cable, \\d+ to \\d+ m from the panel");
+    }
+
+    @Test
+    void oneReadingLeavesDoubtAndSaysWhatSettlesIt() {
+        // 4 400 Ω with the device active is a damp joint of 12 kΩ or 2k2 where 4k7 should be
+        Diagnosis diagnosis = diagnose(reading(Setup.ACTIVE, 4410));
+        assertThat(diagnosis.settled()).isFalse();
+        assertThat(probability(diagnosis, Cause.LEAK)).isGreaterThan(0.05);
+        assertThat(probability(diagnosis, Cause.WRONG_ALARM_RESISTOR)).isGreaterThan(0.05);
+        assertThat(diagnosis.next().orElseThrow().bits()).isGreaterThan(0.5);
+        assertThat(diagnosis.explanations().stream()
+                        .mapToDouble(Explanation::probability)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void anOpenLoopAtRestMayBeACoverOrACore() {
+        Diagnosis diagnosis = diagnose(reading(Setup.AT_REST, Double.POSITIVE_INFINITY));
+        assertThat(probability(diagnosis, Cause.CUT)).isGreaterThan(0.3);
+        assertThat(probability(diagnosis, Cause.OTHER_STATE)).isGreaterThan(0.1);
+        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(Setup.FAR_END_SHORTED);
+    }
+
+    @Test
+    void voltsAtTheTerminalsAreOhmsWithTheirError() {
+        // 5 V through 4k7 over 2 218 Ω: 5 · 2218 / 6918 = 1.6031 V
+        var profile = SmallJob.job().panel().profile().inputs();
+        Reading reading = Reading.volts(Setup.AT_REST, 1.6031, profile);
+        assertThat(reading.ohms()).isCloseTo(2218, within(1.0));
+        // dR/dV = 4700 · 5 / (5 − 1.6031)² = 2 036.6 Ω/V; half of 0.5 % + 2 mV is 5.0 mV
+        assertThat(reading.errorOhms()).isCloseTo(2036.6 * (0.005 * 1.6031 + 0.002) / 2, within(0.1));
+        assertThat(Reading.volts(Setup.AT_REST, 5, profile).ohms()).isInfinite();
+        assertThatThrownBy(() -> Reading.volts(Setup.AT_REST, 6, profile)).hasMessageContaining("reading in volts");
+    }
+
+    @Test
+    void aClosedLoopHasNoResistorsToBeWrong() {
+        Diagnosis diagnosis = Diagnosis.of(
+                FittedLoop.of(WIRING.withScheme(SchemeKind.CLOSED_LOOP), CABLE),
+                even(),
+                List.of(reading(Setup.AT_REST, 18.5)));
+        assertThat(diagnosis.explanations())
+                .extracting(Explanation::cause)
+                .doesNotContain(Cause.SWAPPED, Cause.DOUBLED);
+        assertThat(probability(diagnosis, Cause.SOUND)).isGreaterThan(0.3);
+    }
+
+    @Test
+    void nothingMeasuredIsNothingExplained() {
+        assertThatThrownBy(() -> diagnose()).hasMessageContaining("give a reading");
+    }
+
+    /// Whatever joint or leak there is, the three readings that tell the most name it, with its value.
+    @Property(tries = 60)
+    void aHiddenFaultIsFoundByFollowingTheAdvice(
+            @ForAll @DoubleRange(min = 2, max = 4.5) double power, @ForAll boolean joint) {
+        double value = Math.pow(10, power);
+        // a leak as large as the end-of-line resistor is what a second loop across this one would be, and a joint
+        // that makes 4k7 of the 2k2 what the two resistors in each other's place would be
+        Assume.that(joint ? Math.abs(value - 2500) > 150 : Math.abs(value - 2200) > 200);
+        Cause cause = joint ? Cause.JOINT : Cause.LEAK;
+        FaultyLoop truth = new FaultyLoop(LOOP);
+        List<Reading> readings = new java.util.ArrayList<>();
+        Setup setup = Setup.AT_REST;
+        Diagnosis diagnosis = null;
+        for (int i = 0; i < 4; i++) {
+            readings.add(
+                    reading(setup, truth.of(cause, value, false, setup).range().nominalOhms()));
+            diagnosis = Diagnosis.of(LOOP, even(), readings);
+            if (diagnosis.next().isEmpty()) {
+                break;
+            }
+            setup = diagnosis.next().get().setup();
+        }
+        Explanation first = diagnosis.explanations().getFirst();
+        assertThat(first.cause()).isEqualTo(cause);
+        assertThat(first.value().orElseThrow().likeliest()).isCloseTo(value, within(value * 0.25));
+    }
+
+    /// Whatever single fault a loop of whatever scheme has, a reading taken of it lists that fault, far above
+    /// what is left to slips of the pen.
+    @Property(tries = 200)
+    void aReadingOfAnySingleFaultListsThatFault(
+            @ForAll SchemeKind scheme, @ForAll Cause cause, @ForAll @DoubleRange(min = 0, max = 1) double share) {
+        FittedLoop loop = FittedLoop.of(WIRING.withSecondOhms(10_000).withScheme(scheme), CABLE);
+        Assume.that(!List.of(Cause.OTHER_STATE, Cause.CONTACT_STICKS, Cause.UNEXPLAINED)
+                        .contains(cause)
+                && new FaultyLoop(loop).possible(cause));
+        double value = switch (cause.free()) {
+            case OHMS -> (cause == Cause.CUT_THROUGH_DAMP ? 150_000 : 100) * Math.pow(100, share);
+            case METRES -> 100 * share;
+            case PREFERRED_VALUE -> 8200;
+            default -> 0;
+        };
+        double ohms = new FaultyLoop(loop)
+                .of(cause, value, false, Setup.AT_REST)
+                .range()
+                .nominalOhms();
+        Diagnosis diagnosis = Diagnosis.of(loop, even(), List.of(reading(Setup.AT_REST, ohms)));
+        assertThat(probability(diagnosis, cause)).isGreaterThan(1e-4);
+    }
+
+    @Property
+    void theNormalDistributionIsAsGoodAsItsSource(@ForAll @DoubleRange(min = -6, max = 6) double x) {
+        // Simpson's rule over the density, 2000 steps from −9
+        double sum = 0;
+        int steps = 2000;
+        double width = (x + 9) / steps;
+        for (int i = 0; i <= steps; i++) {
+            double at = -9 + i * width;
+            double weight = i == 0 || i == steps ? 1 : i % 2 == 0 ? 2 : 4;
+            sum += weight * Math.exp(-at * at / 2);
+        }
+        assertThat(Likelihood.below(x)).isCloseTo(sum * width / 3 / Math.sqrt(2 * Math.PI), within(1e-7));
+    }
+}

@@ -1,0 +1,95 @@
+package io.answerback.core.proof;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Proof;
+import io.answerback.core.testing.SmallJob;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class ProofStateTest {
+    private static final Instant AT = Instant.parse("2026-05-12T09:00:00Z");
+    private final Job job = SmallJob.job();
+
+    private Proof proof(String point) {
+        return new Proof(
+                point, AT, 12, "practice station", "frame", Optional.of(AT.plusSeconds(5)), Upstream.of(job, point));
+    }
+
+    private ProofState after(Edit... edits) {
+        Job changed = job;
+        for (Edit edit : edits) {
+            changed = edit.on(changed);
+        }
+        return ProofState.of(Optional.of(proof("02")), Upstream.of(changed, "02"));
+    }
+
+    @Test
+    void nothingChangedIsProven() {
+        assertThat(after()).isInstanceOf(ProofState.Proven.class);
+    }
+
+    @Test
+    void aLongerCableMakesItStaleAndSaysSo() {
+        assertThat(after(Edits.cableMetres("C-02", 130)))
+                .isEqualTo(new ProofState.Stale(proof("02"), Link.LOOP, "cable length was 100 m, now 130 m"));
+    }
+
+    @Test
+    void theFirstLinkThatDiffersIsTheReason() {
+        ProofState state = after(
+                Edits.zoneType(2, ZoneType.ALWAYS),
+                LoopEdits.parts("tolerance", "02", wiring -> wiring.withTolerancePercent(5)));
+        assertThat(state).isInstanceOfSatisfying(ProofState.Stale.class, stale -> {
+            assertThat(stale.link()).isEqualTo(Link.LOOP);
+            assertThat(stale.why()).isEqualTo("tolerance was 1 %, now 5 %");
+        });
+    }
+
+    @Test
+    void everythingUpstreamCounts() {
+        List<Edit> edits = List.of(
+                LoopEdits.parts("alarm resistor", "02", wiring -> wiring.withAlarmOhms(5600)),
+                Edits.zoneType(2, ZoneType.ALWAYS),
+                Edits.zoneArea(2, Optional.of(2)),
+                Edits.account(1, "4321"),
+                Edits.cableCelsius("C-02", -10, 30));
+        for (Edit edit : edits) {
+            assertThat(after(edit)).as(edit.name()).isInstanceOf(ProofState.Stale.class);
+        }
+    }
+
+    @Test
+    void anotherPointsCableAndANewNameDoNotMatter() {
+        assertThat(after(Edits.cableMetres("C-01", 300))).isInstanceOf(ProofState.Proven.class);
+        Edit rename = new Edit(
+                "name",
+                its -> its.withPoints(its.points().stream()
+                        .map(point -> point.withName("Renamed"))
+                        .toList()));
+        assertThat(after(rename)).isInstanceOf(ProofState.Proven.class);
+    }
+
+    @Test
+    void withoutARestoreItIsHalf() {
+        Proof half =
+                new Proof("mains", AT, 9, "practice station", "frame", Optional.empty(), Upstream.of(job, "mains"));
+        assertThat(ProofState.of(Optional.of(half), Upstream.of(job, "mains")))
+                .isInstanceOf(ProofState.NotRestored.class);
+        assertThat(ProofState.of(Optional.empty(), Upstream.of(job, "mains"))).isInstanceOf(ProofState.Never.class);
+    }
+
+    @Test
+    void anUnknownPointIsRefused() {
+        assertThatThrownBy(() -> Upstream.of(job, "99")).hasMessage("the job has no point 99");
+    }
+}

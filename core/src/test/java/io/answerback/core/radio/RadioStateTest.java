@@ -1,0 +1,236 @@
+package io.answerback.core.radio;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.Inventory;
+import io.answerback.core.capacity.Ways;
+import io.answerback.core.chain.LinkState;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.check.Finding;
+import io.answerback.core.check.Grade;
+import io.answerback.core.edit.Edit;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.profile.RadioRule;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Enrolment;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.SignalReading;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallRadio;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+
+/// Wireless zones, enrolment and signals. Wireless zones are 41 to 48; the panel hears from −98 dBm, the
+/// small rules ask
+/// for 12 dB more.
+class RadioStateTest {
+    private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
+
+    private static Assessment assessed(Job job) {
+        return new Assessor(SmallJob.EVENTS).on(LocalDate.parse("2026-05-12")).assess(job);
+    }
+
+    private static List<String> found(Job job) {
+        return assessed(job).findings().stream().map(Finding::id).toList();
+    }
+
+    private static LinkState link(Job job, String point, Link link) {
+        return assessed(job).point(point).orElseThrow().chain().of(link);
+    }
+
+    private static Job enrolled(String... points) {
+        Job job = SmallRadio.placed();
+        for (String point : points) {
+            job = RadioEdits.enrol(SmallRadio.input(job, point)).on(job);
+        }
+        return job;
+    }
+
+    private static Job heard(Job job, String part, double decibelMilliwatts) {
+        return RadioEdits.heard(new SignalReading(part, decibelMilliwatts, NOW)).on(job);
+    }
+
+    @Test
+    void aWirelessPointGetsTheLowestWirelessZoneAndNoTerminals() {
+        Job job = SmallRadio.placed();
+        assertThat(List.of("11", "12", "13"))
+                .extracting(point -> job.inputOf(point).orElseThrow().zone())
+                .containsExactly(41, 42, 43);
+        assertThat(job.zone(42).orElseThrow().type()).isEqualTo(ZoneType.IMMEDIATE);
+        assertThat(found(job))
+                .noneMatch(id -> id.matches("(loop-not-computed|no-input|cover-unwatched|scheme).*:1[123]"));
+        Job removed = PointEdits.remove(List.of("12")).on(job);
+        assertThat(removed.inputs()).extracting(Input::zone).doesNotContain(42);
+        assertThat(Inventory.of(job).count("wireless zones").used()).isEqualTo(3);
+    }
+
+    @Test
+    void withoutAReceiverNobodyHearsIt() {
+        RadioRule elsewhere = new RadioRule(false, 41, -98, 60, true, List.of(), List.of());
+        Job deaf = CapacityEdits.giveInputs().on(SmallRadio.on(SmallRadio.job(), elsewhere));
+        assertThat(deaf.inputOf("11")).isEmpty();
+        assertThat(found(deaf)).contains("wireless-unheard:11").doesNotContain("no-input:11");
+        assertThat(Ways.of(deaf, Inventory.of(deaf)).ways())
+                .as("no wired module helps a wireless point")
+                .isEmpty();
+    }
+
+    @Test
+    void devicesGetTheirZonesInTheOrderInWhichTheyAreEnrolled() {
+        Job inOrder = enrolled("11", "12", "13");
+        assertThat(RadioState.of(inOrder).senders()).noneMatch(Sender::outOfPlace);
+        Job crossed = enrolled("12", "11");
+        assertThat(crossed.radio().enrolled()).extracting(Enrolment::zone).containsExactly(41, 42);
+        assertThat(found(crossed)).contains("enrolled-out-of-place:11", "enrolled-out-of-place:12");
+        assertThat(link(crossed, "11", Link.INPUT)).satisfies(link -> {
+            assertThat(link.mark()).isEqualTo(Mark.WRONG);
+            assertThat(link.line()).isEqualTo("the panel has it as zone 42");
+        });
+        assertThat(RadioState.of(crossed).next()).contains(43);
+        assertThatThrownBy(
+                        () -> RadioEdits.enrol(SmallRadio.input(crossed, "11")).on(crossed))
+                .hasMessageContaining("is enrolled already");
+    }
+
+    @Test
+    void aPlanThatTakesThePanelsNumbersKeepsWhatIsProgrammed() {
+        Job crossed = PointEdits.duty("", List.of("12"), duty -> duty.withType(ZoneType.LOG_ONLY))
+                .on(enrolled("12", "11"));
+        Job followed = RadioEdits.follow(SmallRadio.input(crossed, "12")).on(crossed);
+        assertThat(followed.inputOf("12").orElseThrow().zone()).isEqualTo(41);
+        assertThat(followed.inputOf("11").orElseThrow().zone()).isEqualTo(42);
+        assertThat(followed.zone(41).orElseThrow().type()).isEqualTo(ZoneType.LOG_ONLY);
+        assertThat(found(followed)).noneMatch(id -> id.startsWith("enrolled-out-of-place"));
+    }
+
+    @Test
+    void aZoneThePanelShowsIsTypedInAndMustBeWirelessAndFree() {
+        Job job = enrolled("11", "12");
+        String input = SmallRadio.input(job, "12");
+        assertThat(RadioEdits.enrolledUnder(input, 45)
+                        .on(job)
+                        .radio()
+                        .enrolment(input)
+                        .orElseThrow()
+                        .zone())
+                .isEqualTo(45);
+        assertThatThrownBy(() -> RadioEdits.enrolledUnder(input, 7).on(job))
+                .hasMessageStartingWith("the panel has no wireless zone 7");
+        assertThatThrownBy(() -> RadioEdits.enrolledUnder(input, 41).on(job))
+                .hasMessageContaining("enrolment under zone 41 is there twice");
+    }
+
+    @Test
+    void whatIsEnrolledAndNobodyNeedsIsLeftBehind() {
+        Job job = PointEdits.remove(List.of("12")).on(enrolled("11", "12"));
+        assertThat(RadioState.of(job).leftover()).extracting(Enrolment::zone).containsExactly(42);
+        String input = job.radio().enrolled().getLast().inputId();
+        assertThat(found(job)).contains("enrolled-for-nobody:" + input);
+        assertThat(found(RadioEdits.delete(input).on(job))).doesNotContain("enrolled-for-nobody:" + input);
+    }
+
+    @Test
+    void aSignalIsJudgedAgainstTheFloorAndTheMargin() {
+        Job job = enrolled("11");
+        assertThat(link(job, "11", Link.LOOP).line()).isEqualTo("signal not measured");
+        // −98 + 12 = −86
+        assertThat(link(heard(job, "11", -86), "11", Link.LOOP).mark()).isEqualTo(Mark.SOUND);
+        Job tight = heard(job, "11", -90);
+        assertThat(link(tight, "11", Link.LOOP)).satisfies(link -> {
+            assertThat(link.mark()).isEqualTo(Mark.TIGHT);
+            assertThat(link.figure()).isEqualTo("\u221290 dBm");
+            assertThat(link.line()).isEqualTo("heard, 8 dB to spare");
+        });
+        assertThat(weak(tight)).isEqualTo(Grade.TIGHT);
+        Job lost = heard(tight, "11", -101);
+        assertThat(link(lost, "11", Link.LOOP).line()).isEqualTo("heard 3 dB too weakly");
+        assertThat(weak(lost)).as("the newest reading counts").isEqualTo(Grade.WRONG);
+    }
+
+    private static Grade weak(Job job) {
+        return assessed(job).findings().stream()
+                .filter(finding -> finding.id().equals("signal-weak:11"))
+                .findFirst()
+                .orElseThrow()
+                .grade();
+    }
+
+    @Test
+    void aConvertersSignalCountsForEachOfItsZones() {
+        Job job = CapacityEdits.fit("", List.of(SmallRadio.CONVERTER)).on(SmallRadio.placed());
+        job = CapacityEdits.wire("03", Optional.of("Converter 1.1")).on(job);
+        assertThat(link(job, "03", Link.INPUT).line()).isEqualTo("converter signal not measured");
+        Job weak = heard(job, "Converter 1", -99);
+        assertThat(link(weak, "03", Link.INPUT).mark()).isEqualTo(Mark.WRONG);
+        assertThat(found(weak)).contains("signal-weak:Converter 1");
+        assertThat(link(heard(job, "Converter 1", -70), "03", Link.INPUT).line())
+                .isEqualTo("converter heard, 28 dB to spare");
+    }
+
+    @Test
+    void aBatteryInsideADeviceFallsDue() {
+        // the small rules keep one 12 years
+        Job old = RadioEdits.battery("11", LocalDate.parse("2014-05-01")).on(enrolled("11"));
+        assertThat(found(old)).contains("device-battery-due:11");
+        Job fresh = RadioEdits.battery("11", LocalDate.parse("2026-05-12")).on(old);
+        assertThat(fresh.radio().batteries()).hasSize(1);
+        assertThat(found(fresh)).doesNotContain("device-battery-due:11");
+    }
+
+    @Test
+    void aPanelThatIsMorePatientThanTheRulesNeedsAReason() {
+        // 60 minutes against 12
+        assertThat(found(SmallRadio.placed())).contains("departure:supervision");
+        assertThat(found(SmallRadio.on(SmallJob.job(), SmallRadio.RULE)))
+                .as("no wireless device, no matter")
+                .doesNotContain("departure:supervision");
+    }
+
+    @Test
+    void anAnswerRestsOnTheZoneADeviceIsEnrolledUnder() {
+        Job job = enrolled("11", "12");
+        Job anew = RadioEdits.enrolledUnder(SmallRadio.input(job, "12"), 46).on(job);
+        assertThat(Upstream.of(anew, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "46");
+        assertThat(Upstream.of(job, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "42");
+    }
+
+    @Property(tries = 300)
+    void noZoneIsEverGivenTwice(@ForAll long seed, @ForAll @IntRange(min = 1, max = 30) int edits) {
+        Random random = new Random(seed);
+        Job job = SmallRadio.placed();
+        for (int i = 0; i < edits; i++) {
+            try {
+                job = edit(random, job).on(job);
+            } catch (IllegalArgumentException refused) {
+                continue;
+            }
+            assertThat(job.radio().enrolled()).extracting(Enrolment::zone).doesNotHaveDuplicates();
+            assertThat(job.inputs()).extracting(Input::zone).doesNotHaveDuplicates();
+        }
+    }
+
+    private static Edit edit(Random random, Job job) {
+        String input = SmallRadio.input(job, String.valueOf(11 + random.nextInt(3)));
+        return switch (random.nextInt(4)) {
+            case 0 -> RadioEdits.delete(input);
+            case 1 -> RadioEdits.follow(input);
+            case 2 -> RadioEdits.enrolledUnder(input, 40 + random.nextInt(10));
+            default -> RadioEdits.enrol(input);
+        };
+    }
+}

@@ -1,0 +1,118 @@
+package io.answerback.core.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.testing.SmallJob;
+import java.time.Instant;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.api.Test;
+
+class IpFramesTest {
+    private static final Instant AT = Instant.parse("2026-05-12T09:41:07Z");
+    private static final Signal SIGNAL = new Signal("7316", Qualifier.NEW, "130", 1, 7);
+    private static final IpFrame FRAME = IpFrame.of(SIGNAL, 42, "1", "0", AT);
+
+    @Test
+    void crcOfTheStandardCheckStringIsBB3D() {
+        assertThat(Crc16.of("123456789")).isEqualTo(0xBB3D);
+    }
+
+    @Test
+    void theFrameIsLaidOutByteForByte() {
+        String body = "\"ADM-CID\"0042R1L0#7316[#7316|1130 01 007]_09:41:07,05-12-2026";
+        // the body has 61 bytes, which is 03D
+        assertThat(IpFrames.encode(FRAME)).isEqualTo("\n%04X003D%s\r".formatted(Crc16.of(body), body));
+    }
+
+    @Test
+    void whatWasEncodedIsReadBack() throws BadFrame {
+        assertThat(IpFrames.decode(IpFrames.encode(FRAME))).isEqualTo(FRAME);
+        assertThat(IpFrames.signal(FRAME)).isEqualTo(SIGNAL);
+    }
+
+    @Property
+    void oneChangedByteIsRefusedWithAReason(@ForAll @IntRange(max = 70) int place, @ForAll char other) {
+        String right = IpFrames.encode(FRAME);
+        char changed = (char) (other % 256);
+        int at = place % right.length();
+        if (right.charAt(at) == changed || Character.toUpperCase(changed) == right.charAt(at)) {
+            return;
+        }
+        String wrong = right.substring(0, at) + changed + right.substring(at + 1);
+        assertThatThrownBy(() -> IpFrames.decode(wrong))
+                .isInstanceOf(BadFrame.class)
+                .message()
+                .isNotBlank();
+    }
+
+    @Property
+    void rubbishNeverThrowsAnythingButBadFrame(@ForAll @StringLength(max = 200) String rubbish) {
+        for (String text : new String[] {rubbish, "\n" + rubbish + "\r", "\n0000003D\"" + rubbish + "\r"}) {
+            try {
+                IpFrames.decode(text);
+            } catch (BadFrame refused) {
+                assertThat(refused).hasMessageMatching("(?s).+");
+            }
+        }
+    }
+
+    @Test
+    void wrongLengthAndCheckSayWhatWasSaidAndWhatIs() {
+        String right = IpFrames.encode(FRAME);
+        assertThatThrownBy(() -> IpFrames.decode(right.replaceFirst("003D", "0040")))
+                .hasMessage("length says 64 bytes (040); there are 61 (03D)");
+        assertThatThrownBy(() -> IpFrames.decode(right.replace("1130", "1131")))
+                .hasMessageMatching("check says [0-9A-F]{4}; the bytes give [0-9A-F]{4}");
+    }
+
+    @Test
+    void dataOfAnotherAccountIsRefused() throws BadFrame {
+        String body = "\"ADM-CID\"0042L0#7316[#7317|1130 01 007]";
+        IpFrame frame = IpFrames.decode("\n%04X0%03X%s\r".formatted(Crc16.of(body), body.length(), body));
+        assertThatThrownBy(() -> IpFrames.signal(frame)).hasMessageContaining("data names account 7317");
+    }
+
+    @Test
+    void answersMatchTheFrameTheyAnswer() throws BadFrame {
+        IpFrame ack = IpFrames.decode(IpFrames.encode(Answer.ACK.frame(FRAME, AT)));
+        assertThat(Answer.read(ack, FRAME)).contains(Answer.ACK);
+        IpFrame nextFrame = IpFrame.of(SIGNAL, 43, "1", "0", AT);
+        assertThat(Answer.read(ack, nextFrame)).isEmpty();
+        IpFrame nak = IpFrames.decode(IpFrames.encode(Answer.NAK.frame(FRAME, AT)));
+        assertThat(nak.sequence()).isZero();
+        assertThat(nak.sentAt()).contains(AT);
+        assertThat(Answer.read(nak, FRAME)).contains(Answer.NAK);
+    }
+
+    @Test
+    void thePartsOfAFrameJoinedAreTheFrame() throws BadFrame {
+        String joined = IpFrameParts.of(FRAME, SmallJob.EVENTS).stream()
+                .map(FramePart::text)
+                .collect(Collectors.joining())
+                .replace("LF", "\n")
+                .replace("CR", "\r");
+        assertThat(joined).isEqualTo(IpFrames.encode(FRAME));
+    }
+
+    @Test
+    void theOperatorsListKnowsWhatBelongsToTheSite() {
+        OperatorsList list = new OperatorsList(SmallJob.job());
+        assertThat(list.problems(new Signal("1234", Qualifier.NEW, "130", 1, 2)))
+                .isEmpty();
+        assertThat(list.problems(new Signal("9999", Qualifier.NEW, "130", 1, 2)))
+                .containsExactly("account 9999 is not this site's");
+        assertThat(list.problems(new Signal("1234", Qualifier.NEW, "130", 1, 9)))
+                .containsExactly("zone 009 is not on the list");
+        assertThat(list.problems(new Signal("5678", Qualifier.NEW, "130", 2, 2)))
+                .containsExactly("zone 002 is in area 01 on the list");
+        assertThat(list.line(new Signal("1234", Qualifier.RESTORE, "130", 1, 2), "burglary"))
+                .isEqualTo("burglary, restored · Store door");
+    }
+}

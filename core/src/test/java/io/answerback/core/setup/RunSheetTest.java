@@ -1,0 +1,287 @@
+package io.answerback.core.setup;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.check.Finding;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.profile.MenuPlace;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.setup.EntryStep.Standing;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Setup;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallSetup;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/// What is typed for what is wanted. The small job has area 1 and a few zones; entry is typed in tens of
+/// seconds, the
+/// sounder in twos of minutes.
+class RunSheetTest {
+    private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
+
+    private final Job job = SmallSetup.job();
+
+    private static EntryStep step(Job job, String setting, int number) {
+        return RunSheet.of(job).step(setting, number).orElseThrow();
+    }
+
+    private static List<String> found(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job).findings().stream().map(Finding::id).toList();
+    }
+
+    private static Job typed(Job job) {
+        Job next = job;
+        for (EntryStep step : RunSheet.of(job).open()) {
+            if (step.entry().isPresent()) {
+                next = SetupEdits.typed(step, NOW, 10).on(next);
+            }
+        }
+        return next;
+    }
+
+    @Test
+    void whatANewPanelHasIsNotTyped() {
+        // 30 s are three counts of ten, which stand there already
+        assertThat(step(job, "entry", 1).standing()).isEqualTo(Standing.AS_NEW);
+        Job longer = SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job);
+        assertThat(step(longer, "entry", 1)).satisfies(step -> {
+            assertThat(step.standing()).isEqualTo(Standing.OPEN);
+            assertThat(step.entry()).contains("04");
+            assertThat(step.where()).containsExactly("Menu", "Times", "1");
+            assertThat(step.shows()).isEqualTo("04 at 1");
+            assertThat(step.intent()).isEqualTo("Time to reach the keypad: 40 s");
+        });
+    }
+
+    @Test
+    void anAmountBetweenTwoStepsCannotBeTypedAndSaysWhatComesNearest() {
+        Job odd = SetupEdits.decide(Decision.ENTRY_TIME, 1, "35").on(job);
+        assertThat(step(odd, "entry", 1).standing()).isEqualTo(Standing.CANNOT);
+        assertThat(step(odd, "entry", 1).problem()).isEqualTo("the panel counts in steps: 30 s or 40 s");
+        assertThat(found(odd)).contains("entry-impossible:entry 1");
+        Job beyond = SetupEdits.decide(Decision.ENTRY_TIME, 1, "300").on(job);
+        assertThat(step(beyond, "entry", 1).problem()).isEqualTo("the panel takes 10 s to 120 s");
+        assertThat(found(beyond)).contains("beyond-rule:ENTRY_TIME 1");
+        assertThat(Entries.atLeast(SmallSetup.ENTRY, 35)).contains(40.0);
+        assertThat(Entries.atLeast(SmallSetup.ENTRY, 121)).isEmpty();
+    }
+
+    @Test
+    void changingOneDecisionLeavesOnlyThatToBeTypedAgain() {
+        Job done = typed(SetupEdits.decide(Decision.SOUNDER_TIME, 0, "4").on(job));
+        assertThat(RunSheet.of(done).open()).extracting(EntryStep::key).containsExactly("code 0");
+        Job changed = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "8").on(done);
+        assertThat(RunSheet.of(changed).open())
+                .filteredOn(step -> step.standing() == Standing.AGAIN)
+                .singleElement()
+                .satisfies(step -> assertThat(step.entry()).contains("4"));
+        assertThat(found(changed)).contains("entries-to-repeat");
+        Job off = Edits.zoneType(2, ZoneType.NOT_USED).on(done);
+        assertThat(RunSheet.of(off).open())
+                .filteredOn(step -> step.standing() == Standing.AGAIN)
+                .extracting(EntryStep::key)
+                .as("back to what a new panel has, which it has no more")
+                .containsExactly("behaviour 2");
+    }
+
+    @Test
+    void whatAnotherNeedsComesFirstAndMenusAreWalkedOnce() {
+        RunSheet sheet = RunSheet.of(job);
+        List<String> keys = sheet.open().stream().map(EntryStep::key).toList();
+        assertThat(keys.indexOf("area 2")).isGreaterThan(keys.indexOf("behaviour 2"));
+        assertThat(sheet.levels()).isLessThanOrEqualTo(sheet.levelsByNumber());
+        List<String> menus = sheet.open().stream()
+                .map(step -> step.where().size() < 2 ? "" : step.where().get(1))
+                .toList();
+        assertThat(menus.stream().distinct().count())
+                .as("each menu is entered once")
+                .isEqualTo(changes(menus));
+    }
+
+    private static long changes(List<String> menus) {
+        long changes = 1;
+        for (int i = 1; i < menus.size(); i++) {
+            changes += menus.get(i).equals(menus.get(i - 1)) ? 0 : 1;
+        }
+        return changes;
+    }
+
+    @Test
+    void whatThePanelShowsIsExplainedAndComparedAndCountsAsWhatItHas() {
+        EntryStep entry = step(SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job), "entry", 1);
+        assertThat(ReadBack.of(entry, "05").says())
+                .isEqualTo("\"05\" means 50 s; wanted is 40 s, which is typed \"04\".");
+        assertThat(ReadBack.of(entry, "04").agrees()).isTrue();
+        assertThat(ReadBack.of(entry, "99"))
+                .satisfies(back -> assertThat(back.means()).isEmpty())
+                .satisfies(back -> assertThat(back.says())
+                        .isEqualTo("No entry of The entry is \"99\": it takes 2 digits, 1 to 12."));
+        Job read = SetupEdits.found("entry", 1, "05").on(job);
+        assertThat(step(read, "entry", 1).standing()).isEqualTo(Standing.AGAIN);
+        Job again = SetupEdits.typed(step(read, "entry", 1), NOW, 5).on(read);
+        assertThat(again.setup().found()).as("what was read is no longer so").isEmpty();
+        assertThat(step(again, "entry", 1).standing()).isEqualTo(Standing.DONE);
+    }
+
+    @Test
+    void anEntryIsLeftOutForAReasonOnly() {
+        EntryStep quick = step(job, "quick", 0);
+        assertThat(quick.entry()).contains("9");
+        assertThatThrownBy(() -> SetupEdits.skipped(quick, NOW, " ")).hasMessageContaining("say why");
+        Job skipped = SetupEdits.skipped(quick, NOW, "the client wants it so").on(job);
+        assertThat(step(skipped, "quick", 0).standing()).isEqualTo(Standing.SKIPPED);
+        assertThat(RunSheet.of(skipped).open()).doesNotContain(step(skipped, "quick", 0));
+    }
+
+    @Test
+    void aDecisionThatIsTheUsualOneIsNotKeptAndAnyOtherWantsAReason() {
+        assertThat(SetupEdits.decide(Decision.QUICK_SET, 0, "no")
+                        .on(job)
+                        .setup()
+                        .decided())
+                .isEmpty();
+        Job other = SetupEdits.decide(Decision.QUICK_SET, 0, "yes").on(job);
+        assertThat(found(other)).contains("decided-without-reason:QUICK_SET 0");
+        Job told = SetupEdits.reason(Decision.QUICK_SET, 0, "It is a home.").on(other);
+        assertThat(found(told)).doesNotContain("decided-without-reason:QUICK_SET 0");
+        assertThatThrownBy(() ->
+                        SetupEdits.decide(Decision.QUICK_SET, 0, "perhaps").on(job))
+                .hasMessage("quick set is \"perhaps\"; it is yes or no");
+    }
+
+    @Test
+    void aSettingThatContradictsItselfIsNamedAndTheRestIsUsed() {
+        Setting unit = SmallSetup.setting(
+                "unit", Decision.EXIT_TIME, EntryForm.count("fortnights", 1, 1, 9, 0), "1", "times", List.of());
+        Setting usual = SmallSetup.setting(
+                "usual", Decision.MOST_ALARMS, EntryForm.count("times", 1, 1, 9, 0), "12", "times", List.of());
+        Setting circle =
+                SmallSetup.setting("circle", Decision.FORCED_SET, SmallSetup.QUICK.form(), "8", "round", List.of());
+        Setting itself =
+                SmallSetup.setting("itself", Decision.RESTORE_SET, SmallSetup.QUICK.form(), "8", "", List.of("other"));
+        Setting other =
+                SmallSetup.setting("other", Decision.EXIT_BEEPS, SmallSetup.QUICK.form(), "8", "", List.of("itself"));
+        List<MenuPlace> places =
+                List.of(new MenuPlace("round", "Round", "about"), new MenuPlace("about", "About", "round"));
+        Job broken =
+                SmallSetup.on(job, SmallSetup.catalogue(places, unit, usual, circle, itself, other, SmallSetup.ENTRY));
+        RunSheet sheet = RunSheet.of(broken);
+        assertThat(sheet.broken()).containsOnlyKeys("unit", "usual", "circle", "itself", "other");
+        assertThat(sheet.broken().get("unit")).contains("its unit \"fortnights\" is none");
+        assertThat(sheet.broken().get("usual")).contains("\"12\" is said to stand there");
+        assertThat(sheet.broken().get("circle")).contains("leads in a circle");
+        assertThat(sheet.broken().get("itself")).contains("typed before itself");
+        assertThat(sheet.step("entry", 1)).as("the rest is used").isPresent();
+        assertThat(found(broken)).contains("setting-broken:unit", "setting-broken:circle");
+    }
+
+    @Test
+    void aCodeIsEitherChangedOrTheMakersAndItsDigitsAreKeptNowhere() {
+        assertThat(found(job)).contains("code-still-the-makers:code 0");
+        Job changed = SetupEdits.code(new Setup.CodeNote("code", 0, true, "the head office", Optional.of(true)))
+                .on(job);
+        assertThat(found(changed)).noneMatch(id -> id.startsWith("code-"));
+        Job same = SetupEdits.code(new Setup.CodeNote("code", 0, true, "", Optional.of(false)))
+                .on(job);
+        assertThat(found(same)).contains("code-same-as-another:code 0");
+        assertThatThrownBy(() -> new Setup.CodeNote("code", 0, true, "Manager, 4711", Optional.empty()))
+                .hasMessageContaining("digits are never kept");
+        assertThatThrownBy(() -> Decision.ENGINEER_CODE.read("123456")).hasMessageContaining("never kept");
+    }
+
+    @Test
+    void codesAreComparedAndOverwritten() {
+        char[] one = "4711".toCharArray();
+        char[] two = "4711".toCharArray();
+        char[] three = "0815".toCharArray();
+        assertThat(CodeComparison.of(java.util.Map.of("a", one, "b", two, "c", three)))
+                .containsEntry("a", false)
+                .containsEntry("b", false)
+                .containsEntry("c", true);
+        assertThat(new String(one)).isEqualTo("0000");
+        assertThat(new String(three)).isEqualTo("0000");
+    }
+
+    @Test
+    void whatWasInAPanelBeforeIsHeldAgainstWhatIsWanted() {
+        Job taken = SetupEdits.found(List.of(
+                        new Setup.Found("entry", 1, "03"),
+                        new Setup.Found("sounder", 0, "7"),
+                        new Setup.Found("behaviour", 4, "3"),
+                        new Setup.Found("entry", 9, "08")))
+                .on(job);
+        assertThat(Leftovers.of(taken, RunSheet.of(taken)))
+                .extracting(Leftovers.Leftover::title, Leftovers.Leftover::means, Leftovers.Leftover::clear)
+                .contains(
+                        org.assertj.core.api.Assertions.tuple("The sounder", "14 min", false),
+                        org.assertj.core.api.Assertions.tuple("The entry area 09", "80 s", true))
+                .doesNotContain(org.assertj.core.api.Assertions.tuple("The entry area 01", "30 s", false));
+        assertThat(SetupEdits.defaults().on(taken).setup().found()).isEmpty();
+    }
+
+    @Test
+    void whatTheSurveySaysStaysWhateverAZoneIsProgrammedAs() {
+        int zone = job.inputOf("02").orElseThrow().zone();
+        SettingValue surveyed = new SettingValue.Chosen(
+                job.point("02").orElseThrow().duty().type().name());
+        Job off = Edits.zoneType(zone, ZoneType.NOT_USED).on(job);
+        assertThat(new Intent(off).of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
+        assertThat(new Intent(off).usual(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
+        assertThat(SetupState.of(off).dead()).containsOnlyKeys(zone);
+        Job programmed = SetupEdits.programDead().on(off);
+        assertThat(SetupState.of(programmed).dead()).isEmpty();
+        assertThat(new Intent(programmed).of(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
+    }
+
+    @Test
+    void aZoneInNoAreaIsDeadAndHasNoAreaToType() {
+        int zone = job.inputOf("02").orElseThrow().zone();
+        Job nowhere = Edits.zoneArea(zone, Optional.empty()).on(job);
+        assertThat(RunSheet.of(nowhere).step("area", zone)).isEmpty();
+        assertThat(SetupState.of(nowhere).dead()).containsOnlyKeys(zone);
+        assertThat(SetupEdits.programDead().on(nowhere).zone(zone)).isEqualTo(job.zone(zone));
+    }
+
+    @Test
+    void theSounderThatWasDecidedIsNotCalledUsual() {
+        Job longer = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "8").on(job);
+        assertThat(new Intent(longer).of(Decision.SOUNDER_TIME, 0)).contains(new SettingValue.Amount(8));
+        assertThat(new Intent(longer).usual(Decision.SOUNDER_TIME, 0)).contains(new SettingValue.Amount(2));
+    }
+
+    @Test
+    void aReasonHoldsForTheEntryItWasGivenFor() {
+        Job skipped = SetupEdits.skipped(
+                        step(SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job), "entry", 1), NOW, "no time")
+                .on(SetupEdits.decide(Decision.ENTRY_TIME, 1, "40").on(job));
+        assertThat(step(skipped, "entry", 1).standing()).isEqualTo(Standing.SKIPPED);
+        Job other = SetupEdits.decide(Decision.ENTRY_TIME, 1, "50").on(skipped);
+        assertThat(step(other, "entry", 1).standing()).isEqualTo(Standing.OPEN);
+    }
+
+    @Test
+    void aZonesAreasAreTypedPlaceByPlace() {
+        TreeSet<Integer> both = new TreeSet<>(List.of(1, 3));
+        assertThat(Entries.typing(SmallSetup.AREA, new SettingValue.Numbers(both))
+                        .entry())
+                .contains("Y-Y-");
+        assertThat(Entries.value(SmallSetup.AREA, "-Y--"))
+                .contains(new SettingValue.Numbers(new TreeSet<>(List.of(2))));
+        assertThat(Entries.value(SmallSetup.AREA, "-Y")).isEmpty();
+        assertThat(Entries.typing(SmallSetup.AREA, new SettingValue.Numbers(new TreeSet<>(List.of(5))))
+                        .problem())
+                .isEqualTo("the panel has numbers 1 to 4 there");
+    }
+}

@@ -1,0 +1,124 @@
+package io.answerback.core.site;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.practice.HouseRules;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallRules;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class JobTest {
+    private static final Job JOB = SmallJob.job();
+
+    static Stream<Arguments> refused() {
+        return Stream.of(
+                refused(() -> JOB.withPoints(twice(JOB.points())), "point 01 is there twice"),
+                refused(() -> JOB.withZones(twice(JOB.zones())), "zone 1 is there twice"),
+                refused(() -> JOB.withCables(List.of(SmallJob.cable("99"))), "a cable goes to point 99"),
+                refused(
+                        () -> JOB.withInputs(List.of(input(1, "01"), input(2, "01"))),
+                        "input of point 01 is there twice"),
+                refused(() -> JOB.withPoints(List.of()), "a cable goes to point 01"),
+                refused(() -> new Cable("C", "01", 10, SmallJob.THIN, 30, -10), "swap them"),
+                refused(
+                        () -> new Cable("C", "01", Double.NaN, SmallJob.THIN, 0, 20),
+                        "length of cable C in metres is NaN"),
+                refused(() -> new Cable(" ", "01", 10, SmallJob.THIN, 0, 20), "cable label is empty"),
+                refused(() -> new Conductor("thin", 0), "ohms per kilometre is 0"),
+                refused(() -> new Area(1, "Front", "12"), "3 to 16 of 0-9 and A-F"),
+                refused(() -> new Area(100, "Front", "1234"), "area number is 100"),
+                refused(() -> new Zone(3, ZoneType.IMMEDIATE, Optional.of(1), Optional.of("12")), "three digits"),
+                refused(() -> new Receiver("A", "A", "host", 0, "", "0"), "port of receiver A is 0"),
+                refused(() -> new Receiver("A", "A", "host", 9, "", "xyz"), "line number of receiver A is \"xyz\""),
+                refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
+                refused(() -> new HouseRules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
+                refused(
+                        () -> new HouseRules("R", "", 2, Map.of(Question.TAMPER, School.SOLDER), Map.of()),
+                        "TAMPER is answered with SOLDER; it must be one of [ONE_RING, PER_ZONE]"),
+                refused(
+                        () -> new HouseRules("R", "", 2, Map.of(), Map.of()),
+                        "the rules' answer to WORDING is missing"),
+                refused(
+                        () -> Practice.of(SmallRules.rules()).withFigure(RuleFigure.SIREN_MINUTES, 500),
+                        "siren minutes in the rules is 500; it must be from 0 to 120"),
+                refused(
+                        () -> JOB.withInputs(
+                                List.of(Input.of("X.1", "X", 1, 9, Optional.empty(), UnusedTermination.LINK))),
+                        "input X.1 is on module X, which is not in the job"),
+                refused(
+                        () -> JOB.points().getFirst().withInSeries(List.of(new SeriesContact("one", SmallKinds.DOOR))),
+                        "one contact in series"),
+                refused(
+                        () -> JOB.withMeasurements(List.of(new Measurement(
+                                "44", Instant.EPOCH, Measurement.Measured.RESISTOR, Optional.of(1.0), ""))),
+                        "a measurement was made at point 44"),
+                refused(() -> SmallJob.wiring().withTolerancePercent(30), "tolerance in percent is 30"),
+                refused(() -> SmallJob.profile(List.of()), "reads no loop scheme"));
+    }
+
+    private static Arguments refused(ThrowingCallable bad, String says) {
+        return Arguments.of(bad, says);
+    }
+
+    private static Input input(int number, String point) {
+        return Input.of("P." + number, "Panel", number, number, Optional.of(point), UnusedTermination.LINK);
+    }
+
+    private static <T> List<T> twice(List<T> parts) {
+        return Stream.concat(parts.stream(), parts.stream()).toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("refused")
+    void badPartsAreRefusedInWords(ThrowingCallable bad, String says) {
+        assertThatThrownBy(bad).isInstanceOf(IllegalArgumentException.class).hasMessageContaining(says);
+    }
+
+    @Test
+    void aProofCannotBeChangedThroughWhatItWasMadeOf() {
+        var facts = new java.util.HashMap<>(Map.of("cable length", "48 m"));
+        var upstream = new java.util.HashMap<Link, Map<String, String>>(Map.of(Link.LOOP, facts));
+        Proof proof = new Proof("01", Instant.EPOCH, 1, "station", "frame", Optional.empty(), upstream);
+        facts.put("cable length", "62 m");
+        upstream.clear();
+        assertThat(proof.upstream()).containsEntry(Link.LOOP, Map.of("cable length", "48 m"));
+    }
+
+    @Test
+    void theInputDividerGivesHalfThePullUpAtThePullUpsOwnResistance() {
+        PanelProfile profile = JOB.panel().profile();
+        assertThat(profile.inputs().volts(4700)).isEqualTo(2.5);
+        assertThat(profile.inputs().volts(0)).isZero();
+        assertThat(profile.inputs().volts(Double.POSITIVE_INFINITY)).isEqualTo(5);
+    }
+
+    @Test
+    void anEditKeepsEveryListItDoesNotTouch() {
+        Job job = SmallJob.job();
+        Job edited = job.withZones(job.zones());
+        assertThat(edited.inputs()).isSameAs(job.inputs());
+        assertThat(edited.points()).isSameAs(job.points());
+        assertThat(edited.cables()).isSameAs(job.cables());
+        assertThat(edited.measurements()).isSameAs(job.measurements());
+    }
+}

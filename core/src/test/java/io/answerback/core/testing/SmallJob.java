@@ -1,0 +1,244 @@
+package io.answerback.core.testing;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.event.EventClass;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.loop.BandChart;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.profile.Band;
+import io.answerback.core.profile.Capacity;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Duty;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.IpRoute;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Panel;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Power;
+import io.answerback.core.site.Radio;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Site;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+
+/// A made-up job of three points in two areas, all sound, with one unused input that is terminated.
+public final class SmallJob {
+    /// Datasheet maximum of 7/0.2 mm copper: 92 Ω/km.
+    public static final Conductor THIN = new Conductor("0.22 mm²", 92);
+
+    /// Bands of a double end-of-line of 2k2 and 4k7.
+    public static final SchemeBands DOUBLE = SchemeBands.of(
+            SchemeKind.DOUBLE_END_OF_LINE,
+            2200,
+            4700,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, 9500, Meaning.ALARM),
+                    new Band(13_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of a single end-of-line of 2k2.
+    public static final SchemeBands SINGLE = SchemeBands.of(
+            SchemeKind.SINGLE_END_OF_LINE,
+            2200,
+            0,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, Double.POSITIVE_INFINITY, Meaning.ALARM)));
+
+    /// Bands of a closed loop.
+    public static final SchemeBands CLOSED = SchemeBands.of(
+            SchemeKind.CLOSED_LOOP,
+            0,
+            0,
+            UnusedTermination.LINK,
+            List.of(new Band(0, 400, Meaning.NORMAL), new Band(1500, Double.POSITIVE_INFINITY, Meaning.ALARM)));
+
+    /// Bands of a normally-open loop.
+    public static final SchemeBands OPEN = SchemeBands.of(
+            SchemeKind.NORMALLY_OPEN,
+            0,
+            0,
+            UnusedTermination.NOTHING,
+            List.of(new Band(0, 400, Meaning.ALARM), new Band(1500, Double.POSITIVE_INFINITY, Meaning.NORMAL)));
+
+    /// Bands of a single end-of-line of 2k2 with the contact across it.
+    public static final SchemeBands ACROSS = SchemeBands.of(
+            SchemeKind.END_OF_LINE_ACROSS,
+            2200,
+            0,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.ALARM),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of a triple end-of-line of 2k2, 4k7 and 10k.
+    public static final SchemeBands TRIPLE = new SchemeBands(
+            SchemeKind.TRIPLE_END_OF_LINE,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(4900, 9500, Meaning.ALARM),
+                    new Band(10_500, 21_000, Meaning.MASKED),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of two zones on one input, 4k7 and 10k across the contacts and 2k2 at the end.
+    public static final SchemeBands TWO_SERIES = new SchemeBands(
+            SchemeKind.TWO_ZONES_SERIES,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 900, Meaning.TAMPER),
+                    new Band(1550, 2950, Meaning.NORMAL),
+                    new Band(5500, 8500, Meaning.ALARM),
+                    new Band(10_500, 14_000, Meaning.SECOND_ZONE),
+                    new Band(15_500, 20_000, Meaning.BOTH_ZONES),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.TAMPER)));
+
+    /// Bands of two zones on one input, in branches of 4k7 and 10k.
+    public static final SchemeBands TWO_PARALLEL = new SchemeBands(
+            SchemeKind.TWO_ZONES_PARALLEL,
+            0,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 1500, Meaning.TAMPER),
+                    new Band(2700, 3900, Meaning.NORMAL),
+                    new Band(4200, 5500, Meaning.SECOND_ZONE),
+                    new Band(8000, 13_000, Meaning.ALARM),
+                    new Band(30_000, Double.POSITIVE_INFINITY, Meaning.BOTH_ZONES)));
+
+    /// Bands of a loop of two-wire detectors with 2k2 at its end, a tripped one being 4k7 and a quiet one 10k.
+    public static final SchemeBands TWO_WIRE = new SchemeBands(
+            SchemeKind.TWO_WIRE_SMOKE,
+            2200,
+            4700,
+            10_000,
+            UnusedTermination.RESISTOR,
+            List.of(
+                    new Band(0, 400, Meaning.FAULT),
+                    new Band(700, 1600, Meaning.ALARM),
+                    new Band(1700, 2600, Meaning.NORMAL),
+                    new Band(5000, Double.POSITIVE_INFINITY, Meaning.FAULT)));
+
+    /// Rows for the events the tests meet.
+    public static final EventTable EVENTS = new EventTable(List.of(
+            new EventClass("130", "burglary", "BA", "BR", "alarm", '3'),
+            new EventClass("134", "entry/exit alarm", "BA", "BR", "alarm", '3'),
+            new EventClass("137", "tamper", "TA", "TR", "tamper", '9'),
+            new EventClass("301", "mains failed", "AT", "AR", "fault", '8')));
+
+    private SmallJob() {}
+
+    /// How the test panel's inputs read a scheme: 5 V through 4k7.
+    public static BandChart chart(SchemeBands bands) {
+        return BandChart.of(bands, new InputModel(5, 4700, List.of(bands)));
+    }
+
+    /// The wiring every point has: 2k2 and 4k7 of ±1 %, contacts of 0.2 Ω at most, resistor at the last device.
+    public static LoopWiring wiring() {
+        return new LoopWiring(SchemeKind.DOUBLE_END_OF_LINE, 2200, 4700, 0, 1, 0.2, ResistorPlace.LAST_DEVICE, false);
+    }
+
+    /// A cable of 100 m of 92 Ω/km, always at 20 °C: 18.4 Ω there and back.
+    public static Cable cable(String pointId) {
+        return new Cable("C-" + pointId, pointId, 100, THIN, 20, 20);
+    }
+
+    /// Point 01 is an entrance in area 1, 02 an immediate door in area 1, 03 a hold-up button in area 2.
+    public static Job job() {
+        return new Job(
+                new Site("Test Yard", "", 0),
+                Practice.of(SmallRules.rules()),
+                new Panel("Panel", profile(List.of(DOUBLE, SINGLE, CLOSED))),
+                List.of(new PanelModule("Panel", "board", List.of(1, 2))),
+                List.of(new Area(1, "Front", "1234"), new Area(2, "Back", "5678")),
+                List.of(
+                        point("01", "Entrance", SmallKinds.DOOR, new Duty(ZoneType.ENTRY_EXIT, Optional.of(1), true)),
+                        point("02", "Store door", SmallKinds.DOOR, duty(ZoneType.IMMEDIATE, 1)),
+                        point("03", "Desk button", SmallKinds.HOLD_UP, duty(ZoneType.HOLD_UP, 2))),
+                List.of(cable("01"), cable("02"), cable("03")),
+                List.of(
+                        input(1, Optional.of("01")),
+                        input(2, Optional.of("02")),
+                        input(3, Optional.of("03")),
+                        input(4, Optional.empty())),
+                List.of(
+                        new Zone(1, ZoneType.ENTRY_EXIT, Optional.of(1), Optional.empty()),
+                        new Zone(2, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()),
+                        new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
+                new Communicator("Communicator", new IpRoute(List.of("A"), 2, 1000)),
+                List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
+                List.of(),
+                List.of(),
+                Power.UNDECIDED,
+                Bus.UNDECIDED,
+                Radio.UNDECIDED,
+                Setup.UNDECIDED);
+    }
+
+    /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.
+    public static PanelProfile profile(List<SchemeBands> schemes) {
+        return new PanelProfile(
+                "test",
+                "Test panel",
+                5,
+                4700,
+                30,
+                schemes,
+                new Capacity(24, 4, 20, 0, 4),
+                "",
+                List.of(
+                        module("board", ModuleSort.BOARD, 4, 1, 0),
+                        module("bus-8", ModuleSort.BUS_EXPANDER, 8, 2, 1),
+                        module("keypad", ModuleSort.KEYPAD, 0, 4, 1)));
+    }
+
+    private static ModuleKind module(String id, ModuleSort sort, int inputs, int mostOf, int addresses) {
+        int boxes = sort == ModuleSort.BUS_EXPANDER ? 1 : 0;
+        return new ModuleKind(
+                id, id, sort, inputs, mostOf, addresses, 30, boxes, false, "", List.of(), Optional.empty());
+    }
+
+    /// A point on the usual wiring.
+    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, Duty duty) {
+        return Point.of(id, name, kind, duty, wiring());
+    }
+
+    /// A duty in an area where nobody comes in.
+    public static Duty duty(ZoneType type, int area) {
+        return new Duty(type, Optional.of(area), false);
+    }
+
+    private static Input input(int number, Optional<String> point) {
+        return Input.of("P." + number, "Panel", number, number, point, UnusedTermination.RESISTOR);
+    }
+}

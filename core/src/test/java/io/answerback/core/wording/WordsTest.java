@@ -1,0 +1,53 @@
+package io.answerback.core.wording;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.testing.SmallJob;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class WordsTest {
+    @Test
+    void everyQuestionSchoolAndFigureHasItsWords() {
+        Stream<String> all = Stream.of(
+                        Stream.of(Question.values())
+                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))),
+                        Stream.of(School.values()).map(SchoolWords::of),
+                        Stream.of(RuleFigure.values())
+                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))))
+                .flatMap(words -> words);
+        assertThat(all).allMatch(words -> !words.isBlank());
+    }
+
+    @Test
+    void everyDecisionHasItsTitleAndWhyInBothSchools() {
+        for (School school : School.of(Question.WORDING)) {
+            Terms terms = new Terms(school);
+            assertThat(Decision.values()).allSatisfy(decision -> {
+                assertThat(DecisionWords.title(decision, terms)).isNotBlank().doesNotContain("{");
+                assertThat(DecisionWords.why(decision, terms)).isNotBlank().doesNotContain("{");
+                assertThat(DecisionWords.touches(decision, terms)).doesNotContain("{");
+            });
+        }
+    }
+
+    @Test
+    void theWordsFollowTheSchool() {
+        Terms set = Terms.of(SmallJob.job().practice());
+        Terms arm = Terms.of(PracticeEdits.school("wording", School.ARM_DISARM)
+                .on(SmallJob.job())
+                .practice());
+        assertThat(List.of(set.set(), set.unset(), set.toSet(), set.toUnset(), set.setting(), set.both()))
+                .containsExactly("set", "unset", "set", "unset", "setting", "set / unset");
+        assertThat(List.of(arm.set(), arm.unset(), arm.toSet(), arm.toUnset(), arm.setting(), arm.both()))
+                .containsExactly("armed", "disarmed", "arm", "disarm", "arming", "arm / disarm");
+        assertThat(set.in("{partSet} by user")).isEqualTo("part set by user");
+        assertThat(arm.in("{partSet} by user, then {unset}")).isEqualTo("stay by user, then disarmed");
+    }
+}
