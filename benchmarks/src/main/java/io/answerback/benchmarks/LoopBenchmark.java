@@ -1,11 +1,11 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import java.util.List;
@@ -30,7 +30,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class LoopBenchmark {
     private final Job job = LargeJobs.of(512);
     private final TrialFaults trial = TrialFaults.of(job.practice());
-    private final List<PointResult.Wired> loops = new Assessor(DataFiles.events())
+    private final List<WiredPoint> loops = new Assessor(DataFiles.events())
             .assess(job).points().stream()
                     .flatMap(point -> point.wired().stream())
                     .filter(wired -> wired.loop().isPresent())
@@ -44,7 +44,7 @@ public class LoopBenchmark {
             throw new IllegalStateException("only " + loops.size() + " of 512 loops can be computed");
         }
         int cases = 0;
-        for (PointResult.Wired wired : loops) {
+        for (WiredPoint wired : loops) {
             cases += LoopCheck.check(
                             wired.fitted().orElseThrow(),
                             wired.loop().orElseThrow().chart(),
@@ -58,7 +58,7 @@ public class LoopBenchmark {
     @Benchmark
     public LoopResult oneMoveOfTheSlider() {
         metres = metres % 900 + 1;
-        PointResult.Wired wired = loops.getFirst();
+        WiredPoint wired = loops.getFirst();
         return LoopFigure.CABLE_LENGTH.moved(
                 wired.fitted().orElseThrow(), wired.loop().orElseThrow().chart(), trial, metres);
     }

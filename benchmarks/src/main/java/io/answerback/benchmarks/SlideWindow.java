@@ -1,6 +1,6 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;

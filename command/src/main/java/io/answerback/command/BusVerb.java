@@ -1,8 +1,8 @@
 package io.answerback.command;
 
+import io.answerback.core.assess.Assessment;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
-import io.answerback.core.check.JobFacts;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
@@ -24,7 +24,7 @@ final class BusVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        JobFacts facts = argument.assess().facts();
+        Assessment facts = argument.assess();
         BusState bus = facts.bus();
         RadioState radio = facts.radio();
         if (argument.json()) {

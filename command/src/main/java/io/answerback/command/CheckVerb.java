@@ -1,8 +1,8 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.files.BrokenFile;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;

@@ -1,13 +1,13 @@
 package io.answerback.command;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
 import io.answerback.core.fault.FaultWords;
 import io.answerback.core.fault.Reading;
 import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
@@ -56,7 +56,7 @@ final class DiagnoseVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        PointResult.Wired wired = JobArgument.wired(argument.assess(job), point);
+        WiredPoint wired = JobArgument.wired(argument.assess(job), point);
         FittedLoop loop = wired.fitted().orElseThrow();
         List<Reading> readings = readings(loop, wired.model());
         Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);

@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
@@ -57,8 +58,8 @@ final class JobArgument {
     }
 
     /// The parts of a zone point; refused when it has no loop or no cable.
-    static PointResult.Wired wired(Assessment assessment, String id) {
-        PointResult.Wired wired = point(assessment, id)
+    static WiredPoint wired(Assessment assessment, String id) {
+        WiredPoint wired = point(assessment, id)
                 .wired()
                 .orElseThrow(() -> new IllegalArgumentException("point " + id + " has no loop"));
         if (wired.wireless()) {

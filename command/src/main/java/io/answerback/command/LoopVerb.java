@@ -1,11 +1,12 @@
 package io.answerback.command;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Figures;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopLimits;
 import io.answerback.core.loop.LoopResult;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Job;
@@ -37,7 +38,7 @@ final class LoopVerb implements Callable<Integer> {
         Job job = argument.job();
         PointResult result = JobArgument.point(argument.assess(job), point);
         LoopResult loop = result.wired()
-                .flatMap(PointResult.Wired::loop)
+                .flatMap(WiredPoint::loop)
                 .orElseThrow(() -> new IllegalArgumentException("the loop of point %s cannot be computed: %s"
                         .formatted(point, result.chain().of(Link.LOOP).line())));
         Optional<LoopLimits> limits = limits(result.wired().orElseThrow());
@@ -49,7 +50,7 @@ final class LoopVerb implements Callable<Integer> {
         return loop.unsafe().isEmpty() ? 0 : 1;
     }
 
-    private static Optional<LoopLimits> limits(PointResult.Wired wired) {
+    private static Optional<LoopLimits> limits(WiredPoint wired) {
         return LoopLimits.of(
                 wired.fitted().orElseThrow(), wired.loop().orElseThrow().chart(), DataFiles.conductors());
     }

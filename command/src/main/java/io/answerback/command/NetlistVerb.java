@@ -1,13 +1,13 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.loop.Extreme;
 import io.answerback.core.loop.FittedLoop;
 import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.supply.SupplyNetlist;
@@ -59,7 +59,7 @@ final class NetlistVerb implements Callable<Integer> {
         if (point == null) {
             throw new IllegalArgumentException("say which point with --point, or --supply for the supply trees");
         }
-        PointResult.Wired wired = JobArgument.wired(argument.assess(job), point);
+        WiredPoint wired = JobArgument.wired(argument.assess(job), point);
         Point its = wired.point();
         FittedLoop fitted = wired.fitted().orElseThrow();
         var loop =
@@ -72,7 +72,7 @@ final class NetlistVerb implements Callable<Integer> {
 
     private static String trees(Assessment assessment) {
         SupplyNetlist netlist = new SupplyNetlist();
-        for (SupplyState state : assessment.facts().supplies().states()) {
+        for (SupplyState state : assessment.supplies().states()) {
             double volts = state.unit().outputVolts(state.unit().cutOffVolts());
             state.trees().forEach(tree -> netlist.add("volts_", tree.inAlarm(), volts));
         }

@@ -22,7 +22,7 @@ final class SetupVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        RunSheet sheet = argument.assess().facts().setup().sheet();
+        RunSheet sheet = argument.assess().setup().sheet();
         List<EntryStep> steps = all ? sheet.steps() : sheet.differing();
         if (argument.json()) {
             System.out.println(Json.text(json(sheet, steps)));

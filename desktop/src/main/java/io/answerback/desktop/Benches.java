@@ -1,7 +1,7 @@
 package io.answerback.desktop;
 
-import io.answerback.core.check.Stop;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;

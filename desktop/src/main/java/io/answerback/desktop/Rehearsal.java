@@ -1,6 +1,6 @@
 package io.answerback.desktop;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Queue;

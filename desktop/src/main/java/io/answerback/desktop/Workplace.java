@@ -1,13 +1,13 @@
 package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;

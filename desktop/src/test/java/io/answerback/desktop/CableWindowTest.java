@@ -12,14 +12,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.check.Stop;
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
+import io.answerback.desktop.desk.SurveySheet;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -149,7 +149,6 @@ class CableWindowTest extends DemoWindow {
                         .desk()
                         .now()
                         .assessment()
-                        .facts()
                         .cores()
                         .cable("C-05")
                         .orElseThrow()

@@ -1,7 +1,7 @@
 package io.answerback.desktop;
 
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -2,11 +2,10 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.check.Stop;
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.FaultKind;
 import io.answerback.core.loop.FittedLoop;
@@ -14,6 +13,7 @@ import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.site.Panel;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;

@@ -8,8 +8,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.check.Stop;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Measurement;
 import java.util.List;
 import javafx.scene.control.TextField;

@@ -8,9 +8,9 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.Laying;
-import io.answerback.core.check.Stop;
 import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import java.nio.charset.StandardCharsets;

@@ -9,7 +9,7 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.setup.Intent;
 import java.time.LocalDate;
 import javafx.scene.control.Slider;

@@ -2,7 +2,7 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;

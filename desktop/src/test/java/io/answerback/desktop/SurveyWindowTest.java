@@ -9,7 +9,6 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.practice.Question;
 import io.answerback.core.practice.RuleFigure;
@@ -18,6 +17,7 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.takeover.FoundLoop;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;

@@ -1,7 +1,7 @@
 package io.answerback.files;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofState;
 import io.answerback.files.demo.DemoJobs;

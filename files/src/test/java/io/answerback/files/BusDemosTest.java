@@ -8,8 +8,7 @@ import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.bus.FittingRun;
 import io.answerback.core.capacity.ConverterChoice;
-import io.answerback.core.chain.Figures;
-import io.answerback.core.check.Finding;
+import io.answerback.core.common.Figures;
 import io.answerback.core.cores.CoreNeed;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.cores.CorePlan;
@@ -17,6 +16,7 @@ import io.answerback.core.cores.Landing;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.LearningEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.BusRule;
@@ -43,7 +43,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// The buses of the demos, and how every sample panel counts its zones.
 class BusDemosTest {
     private static BusState bus(Job job) {
-        return new Assessor(DataFiles.events()).assess(job).facts().bus();
+        return new Assessor(DataFiles.events()).assess(job).bus();
     }
 
     private static Stream<String> found(Job job) {
@@ -117,8 +117,7 @@ class BusDemosTest {
     @Test
     void theConverterOfTheOtherBandIsRefusedAndTheOtherTakesWhatItReads() {
         Job job = DemoJobs.job(3);
-        ConverterChoice choice =
-                new Assessor(DataFiles.events()).assess(job).facts().converters();
+        ConverterChoice choice = new Assessor(DataFiles.events()).assess(job).converters();
         assertThat(choice.zones()).extracting(Point::id).containsExactly("04", "05", "06", "07", "08", "09");
         ConverterChoice.Offer first = choice.offers().getFirst();
         assertThat(first.kind().inputs()).isEqualTo(12);
@@ -152,8 +151,7 @@ class BusDemosTest {
                 profile.radioBand(),
                 profile.modules());
         Job tight = job.withPanel(new Panel("Panel", small));
-        ConverterChoice choice =
-                new Assessor(DataFiles.events()).assess(tight).facts().converters();
+        ConverterChoice choice = new Assessor(DataFiles.events()).assess(tight).converters();
         assertThat(choice.offers().getFirst().enough()).isFalse();
         assertThat(choice.offers().getFirst().against())
                 .contains("Their inputs use up 12 of the panel's wireless zones; 3 are left.");
@@ -168,7 +166,6 @@ class BusDemosTest {
         }
         ConverterChoice.Offer first = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
-                .facts()
                 .converters()
                 .offers()
                 .getFirst();
@@ -180,7 +177,6 @@ class BusDemosTest {
         }
         ConverterChoice.Offer second = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
-                .facts()
                 .converters()
                 .offers()
                 .getFirst();
@@ -192,7 +188,7 @@ class BusDemosTest {
     @Test
     void theGallerysDevicesWereEnrolledTheWrongWayRound() throws Exception {
         Job job = DemoJobs.job(3);
-        RadioState radio = new Assessor(DataFiles.events()).assess(job).facts().radio();
+        RadioState radio = new Assessor(DataFiles.events()).assess(job).radio();
         // zone 4 is the second zone of input 1: the panel gives 05 to the first device, 06 to the second
         assertThat(radio.senders())
                 .extracting(Sender::pointId, sender -> sender.input().zone(), Sender::order, Sender::outOfPlace)
@@ -211,7 +207,7 @@ class BusDemosTest {
                         job.panel().profile().module("dial-communicator").orElseThrow()))
                 .extracting(CoreNeed::use)
                 .containsExactly(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.TIP, CoreUse.RING);
-        CorePlan plan = new Assessor(DataFiles.events()).assess(job).facts().cores();
+        CorePlan plan = new Assessor(DataFiles.events()).assess(job).cores();
         assertThat(plan.box("Panel").orElseThrow().cable("C-10").orElseThrow().cores())
                 .filteredOn(core -> core.need().use() == CoreUse.RING)
                 .singleElement()

@@ -6,12 +6,12 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.SupplyWatchEdits;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
-import io.answerback.core.check.Stop;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.site.Battery;
 import io.answerback.core.site.Job;
@@ -174,6 +174,6 @@ class RemoteSupplyTest {
     }
 
     private static SupplyVisit visit(Job job) {
-        return assess(job).facts().supplies().states().getFirst().visit();
+        return assess(job).supplies().states().getFirst().visit();
     }
 }

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.CablingEdits;
@@ -14,6 +12,8 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Job;

@@ -6,12 +6,12 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.Way;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
-import io.answerback.core.check.Stop;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.KindCatalogue;
@@ -54,7 +54,7 @@ class SurveyDemosTest {
 
     @Test
     void theConverterOfTheRightBandClosesTheGallerysGap() {
-        var facts = assess(DemoJobs.job(3)).facts();
+        var facts = assess(DemoJobs.job(3));
         assertThat(facts.ways().ways()).extracting(Way::says).containsExactly("Converter, 12 inputs");
         assertThat(facts.ways().ruledOut()).extracting(out -> out.kind().id()).containsExactly("converter-6");
         Job fitted = CapacityEdits.fit(

@@ -1,7 +1,7 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.visit.NextVisit;
 import java.time.LocalDate;
 import java.time.ZoneId;

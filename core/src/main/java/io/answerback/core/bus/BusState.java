@@ -4,14 +4,15 @@ import io.answerback.core.bus.BusModule.Standing;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.zone.ZoneMap;
@@ -34,6 +35,10 @@ import java.util.stream.Collectors;
 /// @param zones where each zone is read
 public record BusState(
         List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
+    /// The bus of a job.
+    public static final Fact<BusState> FACT =
+            Fact.of("bus", facts -> of(facts, facts.of(CorePlan.FACT), facts.of(Supplies.FACT)));
+
     /// A cable of the bus.
     ///
     /// @param from the module or joint box it begins at
@@ -59,7 +64,7 @@ public record BusState(
     }
 
     /// The bus of a job.
-    public static BusState of(Job job, CorePlan plan, Supplies supplies) {
+    public static BusState of(Parts job, CorePlan plan, Supplies supplies) {
         List<Branch> branches = branches(job, plan);
         Map<String, Double> metres = new HashMap<>();
         branches.forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
@@ -84,7 +89,7 @@ public record BusState(
         return new BusState(modules, ghosts(job), branches, circles(job, plan, branches), ZoneMap.of(job));
     }
 
-    private static boolean onBus(Job job, ModuleKind kind) {
+    private static boolean onBus(Parts job, ModuleKind kind) {
         return kind.addresses() > 0
                 || job.panel()
                         .profile()
@@ -96,7 +101,7 @@ public record BusState(
 
     /// How many addresses one module of a kind needs: a communicator that listens pretends to be a keypad for
     /// each area.
-    public static int wanted(Job job, ModuleKind kind) {
+    public static int wanted(Parts job, ModuleKind kind) {
         return kind.sort() == ModuleSort.COMMUNICATOR ? Math.max(1, job.areas().size()) : Math.max(1, kind.addresses());
     }
 
@@ -117,7 +122,7 @@ public record BusState(
         return bus.of(module).isEmpty() ? Standing.NOT_LEARNED : standing;
     }
 
-    private static List<Learned> ghosts(Job job) {
+    private static List<Learned> ghosts(Parts job) {
         return job.bus().learned().stream()
                 .filter(learned -> job.bus()
                         .at(learned.address())
@@ -128,7 +133,7 @@ public record BusState(
     }
 
     /// From the board outwards; a cable that leads back to where the bus has been is left out.
-    private static List<Branch> branches(Job job, CorePlan plan) {
+    private static List<Branch> branches(Parts job, CorePlan plan) {
         Map<String, List<Cable>> beginning = new HashMap<>();
         job.cables().stream()
                 .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE))
@@ -162,7 +167,7 @@ public record BusState(
         return branches;
     }
 
-    private static List<String> circles(Job job, CorePlan plan, List<Branch> branches) {
+    private static List<String> circles(Parts job, CorePlan plan, List<Branch> branches) {
         Set<String> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
         return job.cables().stream()
                 .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE) && !laid.contains(cable.id()))

@@ -8,8 +8,8 @@ import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import io.answerback.core.supply.CheckStep;
 import java.util.ArrayList;
@@ -22,13 +22,13 @@ import java.util.stream.Collectors;
 /// zones
 /// still need before they live. It defers to the maker's manual.
 public final class FittingRun {
-    private final Job job;
+    private final Parts job;
     private final String module;
     private final ModuleKind kind;
     private final String prefix;
     private final List<CheckStep> steps = new ArrayList<>();
 
-    private FittingRun(Job job, String module, ModuleKind kind) {
+    private FittingRun(Parts job, String module, ModuleKind kind) {
         this.job = job;
         this.module = module;
         this.kind = kind;
@@ -41,7 +41,7 @@ public final class FittingRun {
     }
 
     /// The steps for a module of a job; none where the profile does not know it, and none for the board.
-    public static List<CheckStep> of(Job job, String module) {
+    public static List<CheckStep> of(Parts job, String module) {
         Optional<ModuleKind> kind = job.module(module)
                 .map(PanelModule::kindId)
                 .flatMap(job.panel().profile()::module)

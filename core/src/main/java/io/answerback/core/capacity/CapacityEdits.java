@@ -2,11 +2,11 @@ package io.answerback.core.capacity;
 
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.radio.RadioPlaces;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;

@@ -1,6 +1,7 @@
 package io.answerback.core.capacity;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
@@ -9,7 +10,7 @@ import io.answerback.core.profile.RadioRule;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.radio.RadioPlaces;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,10 @@ import java.util.Optional;
 /// @param zones the points that have no input
 /// @param offers every kind of converter, those that do first
 public record ConverterChoice(List<Point> zones, List<Offer> offers) {
+    /// The choice for a job.
+    public static final Fact<ConverterChoice> FACT =
+            Fact.of("choice of converter", facts -> of(facts, facts.of(Inventory.FACT)));
+
     /// A kind of converter.
     ///
     /// @param kind which
@@ -61,7 +66,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
     }
 
     /// The choice for a job.
-    public static ConverterChoice of(Job job, Inventory inventory) {
+    public static ConverterChoice of(Parts job, Inventory inventory) {
         List<Point> zones = job.points().stream()
                 .filter(point ->
                         job.inputOf(point.id()).isEmpty() && !point.kind().radio())
@@ -78,7 +83,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         return offer.enough() ? offer.boxes() : offer.refused() ? 200 : 100;
     }
 
-    private static Offer offer(Job job, Inventory inventory, ModuleKind kind, List<Point> zones) {
+    private static Offer offer(Parts job, Inventory inventory, ModuleKind kind, List<Point> zones) {
         PanelProfile profile = job.panel().profile();
         if (!kind.radioBand().equals(profile.radioBand())) {
             String hears = profile.radioBand().isEmpty() ? "has no radio" : "hears " + profile.radioBand();
@@ -128,7 +133,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
                                 Figures.ohms(point.loop().endOfLineOhms())));
     }
 
-    private static int left(Job job, ModuleKind kind) {
+    private static int left(Parts job, ModuleKind kind) {
         long fitted = job.modules().stream()
                 .filter(module -> module.kindId().equals(kind.id()))
                 .count();

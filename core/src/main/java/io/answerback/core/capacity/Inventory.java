@@ -3,11 +3,12 @@ package io.answerback.core.capacity;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.zone.ZoneMap;
 import java.util.ArrayList;
@@ -30,8 +31,11 @@ import java.util.stream.Stream;
 /// @param counts zones, areas, users, wireless zones and bus addresses
 public record Inventory(
         List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Point> unheard, List<Count> counts) {
+    /// The inventory of a job.
+    public static final Fact<Inventory> FACT = Fact.of("inventory", Inventory::of);
+
     /// Takes stock of a job.
-    public static Inventory of(Job job) {
+    public static Inventory of(Parts job) {
         PanelProfile profile = job.panel().profile();
         Map<String, Optional<ModuleKind>> kinds = new LinkedHashMap<>();
         job.modules().forEach(module -> kinds.put(module.name(), profile.module(module.kindId())));
@@ -51,7 +55,7 @@ public record Inventory(
     /// The points that can go to the fewest inputs are placed first: two-wire detectors, then those an input is
     /// reserved for, then the rest, each in the order of the list. So no point takes an input another needs
     /// more.
-    private static List<Point> place(Job job, List<Slot> slots, Map<String, Input> placed) {
+    private static List<Point> place(Parts job, List<Slot> slots, Map<String, Input> placed) {
         Set<String> ignored = ZoneMap.of(job).ignored();
         List<Slot> free = new ArrayList<>(slots.stream()
                 .filter(slot -> slot.free() && !ignored.contains(slot.input().id()))
@@ -78,7 +82,7 @@ public record Inventory(
     }
 
     /// Wireless zones have no terminals: a place comes to be when a point needs it.
-    private static Optional<Input> byRadio(Job job, Map<String, Input> placed) {
+    private static Optional<Input> byRadio(Parts job, Map<String, Input> placed) {
         Stream<Input> kept =
                 job.inputs().stream().filter(input -> input.pointId().isPresent() || !RadioPlaces.byRadio(job, input));
         Set<Integer> zones =
@@ -87,7 +91,7 @@ public record Inventory(
     }
 
     /// An input that cannot read the point's loop is of no use to it.
-    private static Optional<Slot> best(Job job, List<Slot> free, Point point) {
+    private static Optional<Slot> best(Parts job, List<Slot> free, Point point) {
         return free.stream()
                 .filter(slot -> slot.serves(point.kind()))
                 .filter(slot -> reads(job, slot.kind(), point))
@@ -96,7 +100,7 @@ public record Inventory(
 
     /// Whether inputs of a kind of module read the loop a point has, or one its device can be rewired to; of a
     /// module nobody knows that is not known.
-    static boolean reads(Job job, Optional<ModuleKind> kind, Point point) {
+    static boolean reads(Parts job, Optional<ModuleKind> kind, Point point) {
         return kind.map(job.panel().profile()::inputs)
                 .map(model -> model.reads(point.loop().scheme()).isPresent()
                         || model.schemes().stream().anyMatch(bands -> suits(point.kind(), bands.scheme())))
@@ -114,7 +118,7 @@ public record Inventory(
         };
     }
 
-    private static List<Count> counts(Job job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
+    private static List<Count> counts(Parts job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
         var capacity = job.panel().profile().capacity();
         int zones = job.points().size();
         int radio = (int) slots.stream().filter(Slot::wireless).count();

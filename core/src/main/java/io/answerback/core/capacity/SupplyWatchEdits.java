@@ -1,11 +1,11 @@
 package io.answerback.core.capacity;
 
 import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SupplyWatch;

@@ -2,13 +2,14 @@ package io.answerback.core.capacity;
 
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.edit.BusEdits;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,6 +26,10 @@ import java.util.stream.Collectors;
 /// @param ways the best ways, cheapest first; empty when nothing is short or nothing helps
 /// @param ruledOut kinds of module that cannot help, each with the reason
 public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
+    /// The ways for a job.
+    public static final Fact<Ways> FACT =
+            Fact.of("ways to close a shortfall", facts -> of(facts, facts.of(Inventory.FACT)));
+
     private static final int MOST_SHOWN = 4;
 
     /// A kind of module that cannot help.
@@ -34,7 +39,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
     public record RuledOut(ModuleKind kind, String why) {}
 
     /// The ways for a job.
-    public static Ways of(Job job, Inventory inventory) {
+    public static Ways of(Parts job, Inventory inventory) {
         List<RuledOut> out = new ArrayList<>();
         List<ModuleKind> offers = new ArrayList<>();
         for (ModuleKind kind : job.panel().profile().modules()) {
@@ -75,7 +80,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         return !ways.isEmpty() && ways.stream().allMatch(way -> way.price().isPresent());
     }
 
-    private static String whyNot(Job job, ModuleKind kind, List<Point> unplaced) {
+    private static String whyNot(Parts job, ModuleKind kind, List<Point> unplaced) {
         PanelProfile profile = job.panel().profile();
         if (!kind.radioBand().isEmpty() && !kind.radioBand().equals(profile.radioBand())) {
             return profile.radioBand().isEmpty()
@@ -98,7 +103,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
 
     /// How many more of a kind there are addresses for; as many as one likes where the profile does not number
     /// them.
-    private static int addressesLeft(Job job, ModuleKind kind) {
+    private static int addressesLeft(Parts job, ModuleKind kind) {
         return job.panel()
                 .profile()
                 .bus()
@@ -108,7 +113,7 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    private static int left(Job job, ModuleKind kind) {
+    private static int left(Parts job, ModuleKind kind) {
         long fitted = job.modules().stream()
                 .filter(module -> module.kindId().equals(kind.id()))
                 .count();
@@ -117,13 +122,13 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
 
     /// Walks through every mix of modules, dropping a branch as soon as it breaks a limit or closes the gap.
     private static final class Search {
-        private final Job job;
+        private final Parts job;
         private final Inventory inventory;
         private final List<ModuleKind> offers;
         private final List<Way> found = new ArrayList<>();
         private final int zoneNumbersLeft;
 
-        private Search(Job job, Inventory inventory, List<ModuleKind> offers) {
+        private Search(Parts job, Inventory inventory, List<ModuleKind> offers) {
             this.job = job;
             this.inventory = inventory;
             this.offers = offers;

@@ -1,12 +1,14 @@
 package io.answerback.core.chain;
 
+import io.answerback.core.common.Figures;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.loop.CaseReading;
-import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopResult;
+import io.answerback.core.loop.StateWords;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.InputModel;
@@ -15,8 +17,8 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
@@ -29,22 +31,17 @@ import java.util.Optional;
 ///
 /// @param job the site
 /// @param events the event table, for words
-public record ChainBuilder(Job job, EventTable events) {
+public record ChainBuilder(Parts job, EventTable events) {
     /// The chain of a zone point.
     ///
-    /// @param instead the input the panel looks at in place of it; empty when it looks at that itself
-    /// @param model how its input measures
-    /// @param loop its loop as computed; empty when it has no cable or its input cannot read its scheme
-    /// @param sender how the panel hears it by radio; empty for a point on wires to the panel
-    public Chain of(
-            Point point,
-            Optional<Input> input,
-            Optional<Input> instead,
-            InputModel model,
-            Optional<Zone> zone,
-            Optional<LoopResult> loop,
-            Optional<Sender> sender,
-            ProofState proof) {
+    /// @param instead the input the panel looks at in place of its own; empty when it looks at that itself
+    public Chain of(WiredPoint wired, Optional<Input> instead, ProofState proof) {
+        Point point = wired.point();
+        Optional<Input> input = wired.input();
+        InputModel model = wired.model();
+        Optional<Zone> zone = wired.zone();
+        Optional<LoopResult> loop = wired.loop();
+        Optional<Sender> sender = wired.sender();
         Optional<Signal> signal = zone.flatMap(its -> new PanelReducer(job).zoneSignal(its, Qualifier.NEW));
         RadioLinks radio = new RadioLinks(job.practice().figure(RuleFigure.RADIO_MARGIN_DECIBELS));
         return new Chain(
@@ -104,7 +101,7 @@ public record ChainBuilder(Job job, EventTable events) {
                     Link.LOOP,
                     Mark.WRONG,
                     figure,
-                    stateWord(point, bad) + " reads "
+                    StateWords.of(point, bad) + " reads "
                             + bad.reads().map(Meaning::word).orElse("between bands"));
         }
         boolean tight = loop.leastMargin() < job.practice().leastLoopMargin();
@@ -119,29 +116,8 @@ public record ChainBuilder(Job job, EventTable events) {
                 Link.LOOP,
                 tight ? Mark.TIGHT : Mark.SOUND,
                 figure,
-                "%s inside when %s".formatted(Figures.percent(loop.leastMargin()), stateWord(point, loop.tightest())));
-    }
-
-    /// The word for a device state of this point, such as "open" or "cover off".
-    public static String stateWord(Point point, CaseReading reading) {
-        return stateWord(point, reading.loopCase().device());
-    }
-
-    /// The word for a device state of this point.
-    public static String stateWord(Point point, DeviceState device) {
-        String rest = point.kind().words().restWord();
-        String active = point.kind().words().activeWord();
-        return switch (device) {
-            case AT_REST -> rest;
-            case ACTIVE -> point.inSeries().isEmpty() ? active : "one " + active;
-            case ALL_ACTIVE -> "all " + active;
-            case SECOND_ACTIVE -> "second active";
-            case BOTH_ACTIVE -> "both active";
-            case MASKED -> "masked";
-            case ACTIVE_AND_MASKED -> active + " and masked";
-            case COVER_OFF -> "cover off";
-            case UNPOWERED -> "no supply";
-        };
+                "%s inside when %s"
+                        .formatted(Figures.percent(loop.leastMargin()), StateWords.of(point, loop.tightest())));
     }
 
     private static LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {

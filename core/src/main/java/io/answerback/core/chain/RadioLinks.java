@@ -1,5 +1,6 @@
 package io.answerback.core.chain;
 
+import io.answerback.core.common.Figures;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Link;

@@ -1,25 +1,52 @@
 package io.answerback.core.check;
 
 import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.site.BusAddress;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A module at an address none of its kind can have, or a communicator that listens for an area there is not.
-final class AddressUnfit implements JobRule {
-    static final String RULE = "address-unfit";
-    static final String AREA = "listens-for-no-area";
+public final class AddressUnfit implements JobCheck {
+    /// A module has an address that none of its kind can have.
+    public static final Rule RULE = new Rule(
+            "address-unfit",
+            Stop.BUS,
+            Grade.WRONG,
+            "A module has an address that none of its kind can have.",
+            "The panel does not look for such a module there.");
+
+    /// A communicator that listens as a keypad is set to an area the job does not have.
+    public static final Rule AREA = new Rule(
+            "listens-for-no-area",
+            Stop.BUS,
+            Grade.WRONG,
+            "A communicator that listens as a keypad is set to an area the job does not have.",
+            "What it hears there is reported under no area.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.bus().modules().stream()
-                .flatMap(module -> module.addresses().stream()
-                        .flatMap(given -> Stream.concat(unfit(facts.job(), module, given), area(facts.job(), given))));
+    public List<Rule> rules() {
+        return List.of(RULE, AREA);
     }
 
-    private static Stream<Finding> unfit(Job job, BusModule module, BusAddress given) {
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(BusState.FACT).modules().stream()
+                .flatMap(module -> module.addresses().stream()
+                        .flatMap(given -> Stream.concat(unfit(facts, module, given), area(facts, given))));
+    }
+
+    private static Stream<Finding> unfit(Parts job, BusModule module, BusAddress given) {
         Optional<BusRange> range = job.panel()
                 .profile()
                 .bus()
@@ -27,7 +54,8 @@ final class AddressUnfit implements JobRule {
         return range
                 .filter(its -> !its.holds(given.address()))
                 .map(its -> of(
-                        RULE + ":" + given.address(),
+                        RULE,
+                        Integer.toString(given.address()),
                         module.name(),
                         "%s cannot have address %d".formatted(module.name(), given.address()),
                         "Its kind answers at %d to %d only: the panel never polls it there."
@@ -36,18 +64,19 @@ final class AddressUnfit implements JobRule {
                 .stream();
     }
 
-    private static Stream<Finding> area(Job job, BusAddress given) {
+    private static Stream<Finding> area(Parts job, BusAddress given) {
         return given.area().stream()
                 .filter(area -> job.area(area).isEmpty())
                 .map(area -> of(
-                        AREA + ":" + given.address(),
+                        AREA,
+                        Integer.toString(given.address()),
                         given.module(),
                         "%s listens for area %02d, and there is none".formatted(given.module(), area),
                         "Its address %d is given away for nothing.".formatted(given.address()),
                         "Give it an address for each area there is, and no more."));
     }
 
-    private static Finding of(String id, String module, String says, String why, String remedy) {
-        return new Finding(id, Stop.BUS, Grade.WRONG, "", module, says, why, remedy);
+    private static Finding of(Rule rule, String of, String module, String says, String why, String remedy) {
+        return rule.finds(new Target.OfModule(module, ""), says, why, remedy).of(of);
     }
 }

@@ -1,16 +1,36 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A supply for which no battery is decided, or for whose load there is none.
-final class BatteryMissing implements JobRule {
-    static final String RULE = "battery-missing";
+public final class BatteryMissing implements JobCheck {
+    /// No battery is decided for a supply, or none is large enough for its load.
+    public static final Rule RULE = new Rule(
+            "battery-missing",
+            Stop.POWER,
+            Grade.WRONG,
+            "No battery is decided for a supply, or none is large enough for its load.",
+            "When the mains fails, everything on it fails at once.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.supplies().states().stream().flatMap(BatteryMissing::finding);
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream().flatMap(BatteryMissing::finding);
     }
 
     private static Stream<Finding> finding(SupplyState state) {
@@ -35,14 +55,6 @@ final class BatteryMissing implements JobRule {
     }
 
     private static Finding of(SupplyState state, Grade grade, String says, String why, String remedy) {
-        return new Finding(
-                RULE + ":" + state.module(),
-                Stop.POWER,
-                grade,
-                "",
-                state.module(),
-                says.formatted(state.module()),
-                why,
-                remedy);
+        return RULE.finds(grade, new Target.OfModule(state.module(), ""), says.formatted(state.module()), why, remedy);
     }
 }

@@ -1,7 +1,15 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.supply.BatteryState;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,20 +17,45 @@ import java.util.stream.Stream;
 
 /// A battery that does not reach the rule cold and at the end of its life, that its supply cannot charge, or that
 /// is not filled again in time.
-final class BatteryShort implements JobRule {
-    static final String RULE = "battery-short";
-    static final String TOO_LARGE = "battery-too-large";
-    static final String SLOW = "recharge-slow";
+public final class BatteryShort implements JobCheck {
+    /// A battery does not last as long as the rule asks, cold and at the end of its life.
+    public static final Rule RULE = new Rule(
+            "battery-short",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery does not last as long as the rule asks, cold and at the end of its life.",
+            "The site goes dead during a long mains failure.");
+
+    /// A battery is larger than its supply may charge.
+    public static final Rule TOO_LARGE = new Rule(
+            "battery-too-large",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery is larger than its supply may charge.",
+            "The charger works at its limit without end, and the battery is never full.");
+
+    /// A battery is not recharged in the time the rule allows.
+    public static final Rule SLOW = new Rule(
+            "recharge-slow",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery is not recharged in the time the rule allows.",
+            "A second mains failure finds it half empty.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.supplies().states().stream()
+    public List<Rule> rules() {
+        return List.of(RULE, TOO_LARGE, SLOW);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
                 .flatMap(state -> state.battery().stream()
                         .filter(battery -> battery.fitted().isPresent())
                         .flatMap(battery -> findings(facts, state, battery).stream()));
     }
 
-    private static List<Finding> findings(JobFacts facts, SupplyState state, BatteryState battery) {
+    private static List<Finding> findings(Facts facts, SupplyState state, BatteryState battery) {
         List<Finding> findings = new ArrayList<>();
         if (!battery.enough()) {
             findings.add(of(
@@ -73,15 +106,15 @@ final class BatteryShort implements JobRule {
                         .formatted(hours, battery.rechargeRuleHours());
     }
 
-    private static String unreported(JobFacts facts, BatteryState battery) {
-        double shorter = facts.job().practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
+    private static String unreported(Facts facts, BatteryState battery) {
+        double shorter = facts.practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
         return battery.reported() || shorter >= battery.ruleHours()
                 ? ""
                 : " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported."
                         .formatted(shorter);
     }
 
-    private static Finding of(String rule, SupplyState state, String says, String why, String remedy) {
-        return new Finding(rule + ":" + state.module(), Stop.POWER, Grade.WRONG, "", state.module(), says, why, remedy);
+    private static Finding of(Rule rule, SupplyState state, String says, String why, String remedy) {
+        return rule.finds(Grade.WRONG, new Target.OfModule(state.module(), ""), says, why, remedy);
     }
 }

@@ -1,23 +1,39 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A box whose terminals the profile does not name, so that no core can be given a place.
-final class BoxWithoutTerminals implements JobRule {
-    static final String RULE = "box-without-terminals";
+public final class BoxWithoutTerminals implements JobCheck {
+    /// The profile does not name the terminals of a module.
+    public static final Rule RULE = new Rule(
+            "box-without-terminals",
+            Stop.CABLE,
+            Grade.NOTE,
+            "The profile does not name the terminals of a module.",
+            "Its cores have uses and colours but no places.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .filter(box ->
                         box.place().kind() == Place.Kind.BOX && box.strip().isEmpty())
-                .map(box -> new Finding(
-                        RULE + ":" + box.name(),
-                        Stop.CABLE,
-                        Grade.NOTE,
-                        "",
-                        box.name(),
+                .map(box -> RULE.finds(
+                        new Target.OfModule(box.name(), ""),
                         "The terminals of %s are not known".formatted(box.name()),
                         "The profile names none, so its cores have uses and colours but no places.",
                         "Copy them from its manual into the profile."));

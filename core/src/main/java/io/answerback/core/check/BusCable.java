@@ -1,26 +1,87 @@
 package io.answerback.core.check;
 
 import io.answerback.core.bus.BusState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
 /// A bus with more cable than the profile allows, a module too far out, or branches where it allows none.
-final class BusCable implements JobRule {
-    static final String LONG = "bus-too-long";
-    static final String FAR = "bus-module-too-far";
-    static final String STAR = "bus-branched";
-    static final String THIN = "bus-conductor-too-thin";
-    static final String OHMS = "bus-resistance";
-    static final String FARADS = "bus-capacitance";
-    static final String CIRCLE = "bus-in-circle";
+public final class BusCable implements JobCheck {
+    /// The bus has more cable than the profile allows.
+    public static final Rule LONG = new Rule(
+            "bus-too-long",
+            Stop.BUS,
+            Grade.WRONG,
+            "The bus has more cable than the profile allows.",
+            "Edges of the data get slow, and modules drop out one by one.");
+
+    /// A module is farther out than the profile allows.
+    public static final Rule FAR = new Rule(
+            "bus-module-too-far",
+            Stop.BUS,
+            Grade.WRONG,
+            "A module is farther out than the profile allows.",
+            "It works on the bench and drops out on site.");
+
+    /// The bus has spur or star wiring, and the profile allows none.
+    public static final Rule STAR = new Rule(
+            "bus-branched",
+            Stop.BUS,
+            Grade.WRONG,
+            "The bus has spur or star wiring, and the profile allows none.",
+            "Reflections from open spurs spoil the data.");
+
+    /// The conductors on the way to a module are too thin for its distance.
+    public static final Rule THIN = new Rule(
+            "bus-conductor-too-thin",
+            Stop.BUS,
+            Grade.WRONG,
+            "The conductors on the way to a module are too thin for its distance.",
+            "The data and the supply lose too many volts on the way.");
+
+    /// A data core and its return have more resistance than the profile allows.
+    public static final Rule OHMS = new Rule(
+            "bus-resistance",
+            Stop.BUS,
+            Grade.WRONG,
+            "A data core and its return have more resistance than the profile allows.",
+            "The levels of the data are no longer told apart.");
+
+    /// The bus has more capacitance than the profile allows.
+    public static final Rule FARADS = new Rule(
+            "bus-capacitance",
+            Stop.BUS,
+            Grade.WRONG,
+            "The bus has more capacitance than the profile allows.",
+            "Edges of the data get slow, and modules drop out one by one.");
+
+    /// A cable of the bus leads back to where the bus has been, or begins where it never comes.
+    public static final Rule CIRCLE = new Rule(
+            "bus-in-circle",
+            Stop.BUS,
+            Grade.WRONG,
+            "A cable of the bus leads back to where the bus has been, or begins where it never comes.",
+            "It is in no drawing and in no computed length.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Stream<Finding> limits = facts.job().panel().profile().bus().stream()
-                .flatMap(rule -> Stream.concat(findings(rule, facts.bus()).stream(), thin(rule, facts.bus())));
-        return Stream.concat(limits, facts.bus().circles().stream().map(BusCable::circle));
+    public List<Rule> rules() {
+        return List.of(LONG, FAR, STAR, THIN, OHMS, FARADS, CIRCLE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Stream<Finding> limits = facts.panel().profile().bus().stream()
+                .flatMap(rule -> Stream.concat(
+                        findings(rule, facts.of(BusState.FACT)).stream(), thin(rule, facts.of(BusState.FACT))));
+        return Stream.concat(limits, facts.of(BusState.FACT).circles().stream().map(BusCable::circle));
     }
 
     private static List<Finding> findings(BusRule rule, BusState bus) {
@@ -77,12 +138,8 @@ final class BusCable implements JobRule {
                 .filter(branch -> rule.reachMetres(branch.worstOhmsPerKilometre())
                         .filter(metres -> metres < branch.endMetres())
                         .isPresent())
-                .map(branch -> new Finding(
-                        THIN + ":" + branch.to(),
-                        Stop.BUS,
-                        Grade.WRONG,
-                        "",
-                        branch.to(),
+                .map(branch -> THIN.finds(
+                        new Target.OfModule(branch.to(), ""),
                         "%s is too far for its conductor".formatted(branch.to()),
                         "It is %.0f m from the board; in cores of %.1f Ω/km the profile allows %.0f m."
                                 .formatted(
@@ -94,18 +151,14 @@ final class BusCable implements JobRule {
     }
 
     private static Finding circle(String cableId) {
-        return new Finding(
-                CIRCLE + ":" + cableId,
-                Stop.BUS,
-                Grade.WRONG,
-                "",
-                cableId,
+        return CIRCLE.finds(
+                new Target.OfCable(cableId, ""),
                 "%s is not part of the bus as it is laid".formatted(cableId),
                 "It leads back to where the bus has been, or begins where the bus never comes: it is in no drawing and no sum.",
                 "Give it another beginning, or take it away.");
     }
 
-    private static Finding of(String id, String says, String why, String remedy) {
-        return new Finding(id, Stop.BUS, Grade.WRONG, "", "", says, why, remedy);
+    private static Finding of(Rule rule, String says, String why, String remedy) {
+        return rule.finds(new Target.OfJob(), says, why, remedy);
     }
 }

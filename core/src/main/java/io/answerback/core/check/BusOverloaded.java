@@ -1,25 +1,41 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.BusLoad;
+import io.answerback.core.supply.Supplies;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// More fed over the keypad bus than the panel's maker allows.
-final class BusOverloaded implements JobRule {
-    static final String RULE = "bus-overloaded";
+public final class BusOverloaded implements JobCheck {
+    /// More is fed over the keypad bus than the maker allows.
+    public static final Rule RULE = new Rule(
+            "bus-overloaded",
+            Stop.POWER,
+            Grade.WRONG,
+            "More is fed over the keypad bus than the maker allows.",
+            "Its volts fall in an alarm, just when keypads and expanders are needed.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        BusLoad bus = facts.supplies().bus();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        BusLoad bus = facts.of(Supplies.FACT).bus();
         return bus.overloaded() ? Stream.of(finding(bus)) : Stream.empty();
     }
 
     private static Finding finding(BusLoad bus) {
-        return new Finding(
-                RULE,
-                Stop.POWER,
-                Grade.WRONG,
-                "",
-                "",
+        return RULE.finds(
+                new Target.OfJob(),
                 "The keypad bus feeds more than it may",
                 "Its modules and what hangs on them take %.0f mA in an alarm; the profile allows %.0f mA."
                         .formatted(bus.alarmMilliamps(), bus.limitMilliamps()),

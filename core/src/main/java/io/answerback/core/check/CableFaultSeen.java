@@ -1,21 +1,39 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// What somebody saw to be wrong with the work on a cable.
-final class CableFaultSeen implements JobRule {
-    static final String RULE = "seen";
+public final class CableFaultSeen implements JobCheck {
+    /// Somebody saw a fault in the work on a cable.
+    public static final Rule RULE = new Rule(
+            "seen",
+            Stop.CABLE,
+            Grade.WRONG,
+            "Somebody saw a fault in the work on a cable.",
+            "What can be seen today is a fault report of next year.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.job().cables().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.cables().stream()
                 .flatMap(cable -> cable.laying().asFound().faults().stream()
-                        .map(fault -> Finding.of(
-                                "%s:%s".formatted(RULE, fault),
-                                Grade.WRONG,
-                                cable,
-                                "%s: %s".formatted(cable.id(), fault.words()),
-                                fault.why(),
-                                fault.remedy())));
+                        .map(fault -> RULE.finds(
+                                        Target.of(cable),
+                                        "%s: %s".formatted(cable.id(), fault.words()),
+                                        fault.why(),
+                                        fault.remedy())
+                                .of(fault + ":" + cable.id())));
     }
 }

@@ -2,15 +2,34 @@ package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A cable that was run without a label at each end.
-final class CableUnlabelled implements JobRule {
-    static final String RULE = "cable-unlabelled";
+public final class CableUnlabelled implements JobCheck {
+    /// A cable was run without a label at each end.
+    public static final Rule RULE = new Rule(
+            "cable-unlabelled",
+            Stop.CABLE,
+            Grade.TIGHT,
+            "A cable was run without a label at each end.",
+            "Whoever opens the box next has to find out what it is.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.job().cables().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.cables().stream()
                 .filter(cable -> cable.laying().progress() != Progress.PLANNED)
                 .filter(cable ->
                         !cable.laying().labelledHere() || !cable.laying().labelledThere())
@@ -21,10 +40,8 @@ final class CableUnlabelled implements JobRule {
         boolean here = cable.laying().labelledHere();
         boolean there = cable.laying().labelledThere();
         String where = here ? "at the far end" : there ? "at the box" : "at either end";
-        return Finding.of(
-                RULE,
-                Grade.TIGHT,
-                cable,
+        return RULE.finds(
+                Target.of(cable),
                 "%s has no label %s".formatted(cable.id(), where),
                 "Whoever opens the box next has to find out what it is.",
                 "Label it now, at both ends; once it is terminated it is too late.");

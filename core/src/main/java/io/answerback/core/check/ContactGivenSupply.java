@@ -2,20 +2,39 @@ package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
 /// A bare contact whose cable was found to bring it a supply.
-final class ContactGivenSupply implements JobRule {
-    static final String RULE = "contact-given-supply";
+public final class ContactGivenSupply implements JobCheck {
+    /// A volt-free contact is brought a supply.
+    public static final Rule RULE = new Rule(
+            "contact-given-supply",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A volt-free contact is brought a supply.",
+            "One wrong joint there shorts the supply of every detector.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.job().cables().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.cables().stream()
                 .filter(cable -> cable.laying().asFound().uses().containsValue(CoreUse.SUPPLY))
-                .filter(cable -> bare(facts.job(), cable))
+                .filter(cable -> bare(facts, cable))
                 .flatMap(cable -> cable.laying().asFound().uses().entrySet().stream()
                         .filter(entry -> entry.getValue() == CoreUse.SUPPLY)
                         .map(Map.Entry::getKey)
@@ -23,17 +42,15 @@ final class ContactGivenSupply implements JobRule {
                         .map(colour -> finding(cable, colour)));
     }
 
-    private static boolean bare(Job job, Cable cable) {
+    private static boolean bare(Parts job, Cable cable) {
         var points = cable.ends().points();
         return !points.isEmpty()
                 && points.stream().flatMap(id -> job.point(id).stream()).noneMatch(CoreNeeds::powered);
     }
 
     private static Finding finding(Cable cable, String colour) {
-        return Finding.of(
-                RULE,
-                Grade.WRONG,
-                cable,
+        return RULE.finds(
+                Target.of(cable),
                 "%s brings supply to a bare contact".formatted(cable.id()),
                 "The %s core is used for it. A contact needs none, and one wrong joint there shorts the supply of every detector."
                         .formatted(colour),

@@ -1,23 +1,42 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Point;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a
 /// loop which
 /// gives none.
-final class ContactUnlikeScheme implements PointRule {
-    static final String RULE = "contact-unlike-scheme";
+public final class ContactUnlikeScheme implements PointCheck {
+    /// A contact does at rest what its loop takes for an alarm, or a device takes its supply from a loop that
+    /// gives none.
+    public static final Rule RULE = new Rule(
+            "contact-unlike-scheme",
+            Stop.LOOP,
+            Grade.WRONG,
+            "A contact does at rest what its loop takes for an alarm, or a device takes its supply from a loop that gives none.",
+            "The point alarms for ever, or never.");
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> !wired.wireless())
-                .map(PointResult.Wired::point)
+                .map(WiredPoint::point)
                 .flatMap(ContactUnlikeScheme::finding);
     }
 
@@ -46,6 +65,6 @@ final class ContactUnlikeScheme implements PointRule {
     }
 
     private static Finding finding(Point point, String says, String why, String remedy) {
-        return Finding.of(RULE, Stop.LOOP, Grade.WRONG, point.id(), says, why, remedy);
+        return RULE.finds(new Target.OfPoint(point.id()), says, why, remedy);
     }
 }

@@ -5,18 +5,33 @@ import io.answerback.core.cable.LandedCore;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An end of a core that was put somewhere and belongs somewhere else: because the plan has changed since, or
 /// because a mistake was made, of which the worst are told by name.
-final class CoreLandedElsewhere implements JobRule {
-    static final String RULE = "core-elsewhere";
+public final class CoreLandedElsewhere implements JobCheck {
+    /// A core is terminated in another place than the plan has for it.
+    public static final Rule RULE = new Rule(
+            "core-elsewhere",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A core is terminated in another place than the plan has for it.",
+            "The plan has changed since, or a mistake was made; either way the drawings are wrong.");
 
     /// A core out of its place.
     private record Strayed(BoxPlan box, CableCores cable, PlannedCore core, LandedCore landed) {
@@ -30,14 +45,19 @@ final class CoreLandedElsewhere implements JobRule {
     }
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.job().cables().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.cables().stream()
                 .filter(cable -> !cable.laying().landed().isEmpty())
                 .flatMap(cable -> Stream.of(CableEnd.values())
-                        .flatMap(end -> facts.cores().at(cable, end).stream())
+                        .flatMap(end -> facts.of(CorePlan.FACT).at(cable, end).stream())
                         .flatMap(box -> box.cable(cable.id()).stream()
                                 .flatMap(its -> its.cores().stream().flatMap(core -> strayed(box, its, core)))))
-                .map(strayed -> finding(facts.job(), strayed));
+                .map(strayed -> finding(facts, strayed));
     }
 
     private static Stream<Strayed> strayed(BoxPlan box, CableCores cable, PlannedCore core) {
@@ -47,25 +67,23 @@ final class CoreLandedElsewhere implements JobRule {
                 .map(landed -> new Strayed(box, cable, core, landed));
     }
 
-    private static Finding finding(Job job, Strayed strayed) {
+    private static Finding finding(Parts job, Strayed strayed) {
         CableCores cable = strayed.cable();
         PlannedCore core = strayed.core();
         String belongs = LandingWords.of(core.landing(), strayed.box().strip());
         String end = cable.end() == CableEnd.NEAR ? "" : ":far";
-        return new Finding(
-                "%s:%s:%s%s".formatted(RULE, cable.id(), core.colour(), end),
-                Stop.CABLE,
-                Grade.WRONG,
-                cable.serves().pointId(),
-                cable.id(),
-                says(job, strayed),
-                "It was put to %s in %s; it belongs to %s. %s"
-                        .formatted(strayed.landed().where(), strayed.box().title(), belongs, danger(job, strayed))
-                        .strip(),
-                "Move it, or take back the change that moved its place.");
+        return RULE.finds(
+                        new Target.OfCable(cable.id(), cable.serves().pointId()),
+                        says(job, strayed),
+                        "It was put to %s in %s; it belongs to %s. %s"
+                                .formatted(
+                                        strayed.landed().where(), strayed.box().title(), belongs, danger(job, strayed))
+                                .strip(),
+                        "Move it, or take back the change that moved its place.")
+                .of("%s:%s%s".formatted(cable.id(), core.colour(), end));
     }
 
-    private static String says(Job job, Strayed strayed) {
+    private static String says(Parts job, Strayed strayed) {
         String core =
                 "%s of %s".formatted(strayed.core().colour(), strayed.cable().id());
         if (changedOver(strayed)) {
@@ -77,7 +95,7 @@ final class CoreLandedElsewhere implements JobRule {
         return strayed.on(TerminalUse.SUPPLY) ? core + " is on a supply terminal" : core + " is in the wrong place";
     }
 
-    private static String danger(Job job, Strayed strayed) {
+    private static String danger(Parts job, Strayed strayed) {
         if (changedOver(strayed)) {
             return "The wrong way round can destroy what it feeds.";
         }
@@ -97,7 +115,7 @@ final class CoreLandedElsewhere implements JobRule {
                 || strayed.core().use() == CoreUse.SUPPLY_RETURN && strayed.on(TerminalUse.SUPPLY);
     }
 
-    private static boolean givenSupply(Job job, Strayed strayed) {
+    private static boolean givenSupply(Parts job, Strayed strayed) {
         var points = strayed.cable().cable().ends().points();
         return strayed.on(TerminalUse.SUPPLY)
                 && !points.isEmpty()

@@ -2,21 +2,40 @@ package io.answerback.core.check;
 
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.Place;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Cores a device needs for which its box has no terminal, such as a supply on a board that gives none.
-final class CoreWithoutTerminal implements JobRule {
-    static final String RULE = "no-terminal";
+public final class CoreWithoutTerminal implements JobCheck {
+    /// A device needs a core for which its box has no terminal.
+    public static final Rule RULE = new Rule(
+            "no-terminal",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A device needs a core for which its box has no terminal.",
+            "The core ends nowhere, and what it serves does not work.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .filter(box ->
                         box.place().kind() == Place.Kind.BOX && !box.strip().isEmpty())
                 .flatMap(box -> box.cables().stream().flatMap(cable -> finding(box, cable)));
@@ -29,10 +48,8 @@ final class CoreWithoutTerminal implements JobRule {
                 .toList();
         return without.isEmpty()
                 ? Stream.empty()
-                : Stream.of(Finding.of(
-                        RULE,
-                        Grade.WRONG,
-                        cable.cable(),
+                : Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
                         "%s has no terminal for its %s"
                                 .formatted(
                                         box.title(),

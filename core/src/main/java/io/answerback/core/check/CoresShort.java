@@ -3,18 +3,38 @@ package io.answerback.core.check;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
+import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable with fewer cores than its device needs.
-final class CoresShort implements JobRule {
-    static final String RULE = "cores-short";
+public final class CoresShort implements JobCheck {
+    /// A cable has fewer cores than its device needs.
+    public static final Rule RULE = new Rule(
+            "cores-short",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A cable has fewer cores than its device needs.",
+            "Something the device does is left unconnected.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> box.cables().stream())
                 .filter(cable ->
                         cable.end() == CableEnd.NEAR && !cable.lacking().isEmpty())
@@ -29,10 +49,8 @@ final class CoresShort implements JobRule {
                 cable.cores().size() - cable.spares().size() + cable.lacking().size();
         Predicate<CoreUse> ofRing = use -> use == CoreUse.TAMPER || use == CoreUse.TAMPER_RETURN;
         boolean tamper = cable.lacking().stream().map(CoreNeed::use).anyMatch(ofRing);
-        return Finding.of(
-                RULE,
-                Grade.WRONG,
-                cable.cable(),
+        return RULE.finds(
+                Target.of(cable.cable()),
                 "%s has no core left for %s".formatted(cable.id(), lacking),
                 "%s needs %d cores, the cable has %d."
                         .formatted(cable.serves().name(), needed, cable.cores().size()),

@@ -1,5 +1,7 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Rule;
 import io.answerback.core.wording.Terms;
 import java.util.List;
 
@@ -8,7 +10,7 @@ import java.util.List;
 /// @param asks the question, such as "Does every way in start an entry time?"
 /// @param findings what speaks against it; empty when all is well
 public record CoverageQuestion(String asks, List<Finding> findings) {
-    private record Asked(String rule, String asks) {}
+    private record Asked(Rule rule, String asks) {}
 
     private static final List<Asked> ASKED = List.of(
             new Asked(EntranceNotDelayed.RULE, "Does every way in start an entry time?"),
@@ -33,7 +35,7 @@ public record CoverageQuestion(String asks, List<Finding> findings) {
                 .map(asked -> new CoverageQuestion(
                         terms.in(asked.asks()),
                         findings.stream()
-                                .filter(finding -> finding.id().startsWith(asked.rule() + ":"))
+                                .filter(finding -> finding.rule() == asked.rule())
                                 .toList()))
                 .toList();
     }

@@ -1,20 +1,33 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.setup.SetupWords;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.wording.Terms;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A time that is longer than the firm's rules allow. Sounders have a rule of their own.
-final class DecisionBeyondRule implements JobRule {
-    static final String RULE = "beyond-rule";
+public final class DecisionBeyondRule implements JobCheck {
+    /// A decided time is beyond what the rules allow.
+    public static final Rule RULE = new Rule(
+            "beyond-rule",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A decided time is beyond what the rules allow.",
+            "The rules name the limit so that help comes in time.");
 
     private record Limit(Decision decision, RuleFigure most) {}
 
@@ -28,33 +41,33 @@ final class DecisionBeyondRule implements JobRule {
             new Limit(Decision.REPORT_DELAY, RuleFigure.REPORT_DELAY_SECONDS));
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
         Intent intent = new Intent(job);
         return LIMITS.stream()
                 .flatMap(limit ->
                         numbers(job, limit.decision()).flatMap(number -> finding(job, intent, limit, number).stream()));
     }
 
-    private static Stream<Integer> numbers(Job job, Decision decision) {
+    private static Stream<Integer> numbers(Parts job, Decision decision) {
         return switch (decision.scope()) {
             case AREA -> job.areas().stream().map(Area::number);
             default -> Stream.of(0);
         };
     }
 
-    private static Optional<Finding> finding(Job job, Intent intent, Limit limit, int number) {
+    private static Optional<Finding> finding(Parts job, Intent intent, Limit limit, int number) {
         Decision decision = limit.decision();
         double most = job.practice().figure(limit.most());
         return intent.of(decision, number)
                 .filter(value -> ((SettingValue.Amount) value).value() > most)
-                .map(
-                        value -> new Finding(
-                                "%s:%s %d%s".formatted(RULE, decision, number, suffix(limit)),
-                                Stop.SET_UP,
-                                Grade.WRONG,
-                                "",
-                                "",
+                .map(value -> RULE.finds(
+                                new Target.OfJob(),
                                 "%s%s"
                                         .formatted(
                                                 number == 0 ? "" : "Area %02d, ".formatted(number),
@@ -66,7 +79,8 @@ final class DecisionBeyondRule implements JobRule {
                                                         : "The rule in",
                                                 job.practice().firm().name(),
                                                 SetupWords.value(decision, new SettingValue.Amount(most))),
-                                "Decide less, or change the figure on this job and say why. Check your edition and local code."));
+                                "Decide less, or change the figure on this job and say why. Check your edition and local code.")
+                        .of("%s %d%s".formatted(decision, number, suffix(limit))));
     }
 
     private static String suffix(Limit limit) {

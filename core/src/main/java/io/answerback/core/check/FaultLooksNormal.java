@@ -1,13 +1,20 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
 import io.answerback.core.loop.FaultKind;
 import io.answerback.core.loop.SupervisedSchemes;
 import io.answerback.core.loop.TrialFaults;
-import io.answerback.core.site.Job;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -16,14 +23,29 @@ import java.util.stream.Stream;
 /// A cable fault that the panel takes for a point at rest. What the scheme itself cannot see is a note; a
 /// resistor that sits in the panel gives away what the scheme could see, and is tight. A cut or a short that
 /// would silence a hold-up, fire or gas point is wrong.
-final class FaultLooksNormal implements PointRule {
+public final class FaultLooksNormal implements PointCheck {
+    /// A cut or a short of the cable reads as a point at rest.
+    public static final Rule RULE = new Rule(
+            "looks-normal",
+            Stop.LOOP,
+            Grade.WRONG,
+            "A cut or a short of the cable reads as a point at rest.",
+            "A fault of the cable is noticed by nobody until the point is needed.");
+
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream().filter(wired -> !ofCable(wired).isEmpty()).map(wired -> finding(job, wired));
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> !ofCable(wired).isEmpty())
+                .map(wired -> finding(facts, wired));
     }
 
     /// How a loop was fitted is told by measuring it once; what becomes of its cable later is not.
-    private static List<FaultKind> ofCable(PointResult.Wired wired) {
+    private static List<FaultKind> ofCable(WiredPoint wired) {
         return wired.loop().stream()
                 .flatMap(loop -> loop.hidden().stream())
                 .map(reading -> reading.loopCase().fault().kind())
@@ -32,16 +54,14 @@ final class FaultLooksNormal implements PointRule {
                 .toList();
     }
 
-    private static Finding finding(Job job, PointResult.Wired wired) {
+    private static Finding finding(Parts job, WiredPoint wired) {
         String faults = ofCable(wired).stream().map(FaultLooksNormal::words).collect(Collectors.joining(" and "));
         boolean inPanel = wired.point().loop().place() == ResistorPlace.IN_PANEL;
         boolean vital = vital(wired.point())
                 && !SupervisedSchemes.unseen(wired.loop().orElseThrow()).isEmpty();
-        return Finding.of(
-                "looks-normal",
-                Stop.LOOP,
+        return RULE.finds(
                 vital ? Grade.WRONG : inPanel ? Grade.TIGHT : Grade.NOTE,
-                wired.point().id(),
+                new Target.OfPoint(wired.point().id()),
                 "With " + faults + " it looks normal",
                 why(wired, inPanel, vital),
                 remedy(job, wired, inPanel, vital));
@@ -53,21 +73,21 @@ final class FaultLooksNormal implements PointRule {
         return family == KindFamily.HOLD_UP || family.lifeSafety();
     }
 
-    private static String why(PointResult.Wired wired, boolean inPanel, boolean vital) {
+    private static String why(WiredPoint wired, boolean inPanel, boolean vital) {
         String why = inPanel
                 ? "The resistor sits in the panel, so it supervises no cable."
                 : "A " + wired.point().loop().scheme().words() + " cannot tell this fault from a point at rest.";
         return vital ? why + " One fault of its cable would silence it, and nobody would know." : why;
     }
 
-    private static String remedy(Job job, PointResult.Wired wired, boolean inPanel, boolean vital) {
+    private static String remedy(Parts job, WiredPoint wired, boolean inPanel, boolean vital) {
         if (inPanel) {
             return "Move the resistor to the last device.";
         }
         return vital ? otherScheme(job, wired) : "Open the point once a year with the cable measured.";
     }
 
-    private static String otherScheme(Job job, PointResult.Wired wired) {
+    private static String otherScheme(Parts job, WiredPoint wired) {
         List<SchemeKind> schemes = SupervisedSchemes.of(
                 wired.fitted().orElseThrow(),
                 wired.point().kind().contact(),

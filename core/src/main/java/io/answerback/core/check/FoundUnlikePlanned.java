@@ -1,25 +1,44 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.takeover.FoundLoop;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A loop that was measured and is not what the plan says.
-final class FoundUnlikePlanned implements JobRule {
-    static final String RULE = "found-unlike-planned";
+public final class FoundUnlikePlanned implements JobCheck {
+    /// A loop was measured and is not what the plan says.
+    public static final Rule RULE = new Rule(
+            "found-unlike-planned",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "A loop was measured and is not what the plan says.",
+            "Either the plan or the wiring is wrong.");
 
     private static final double SAME_WITHIN = 0.1;
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
         Set<String> measured =
                 job.measurements().stream().map(Measurement::pointId).collect(Collectors.toSet());
         return job.points().stream()
@@ -32,7 +51,7 @@ final class FoundUnlikePlanned implements JobRule {
         return scheme != SchemeKind.TWO_ZONES_PARALLEL && scheme != SchemeKind.TWO_WIRE_SMOKE;
     }
 
-    private static Optional<Finding> finding(Job job, Point point) {
+    private static Optional<Finding> finding(Parts job, Point point) {
         FoundLoop found = FoundLoop.of(job, point.id());
         double planned = point.loop().scheme().hasEndOfLine() ? point.loop().endOfLineOhms() : 0;
         if (found.noResistor() && planned > 0) {
@@ -54,6 +73,6 @@ final class FoundUnlikePlanned implements JobRule {
     }
 
     private static Finding finding(Point point, String says, String why, String remedy) {
-        return Finding.of(RULE, Stop.SURVEY, Grade.TIGHT, point.id(), says, why, remedy);
+        return RULE.finds(new Target.OfPoint(point.id()), says, why, remedy);
     }
 }

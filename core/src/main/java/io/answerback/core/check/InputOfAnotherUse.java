@@ -1,7 +1,16 @@
 package io.answerback.core.check;
 
+import io.answerback.core.capacity.Inventory;
 import io.answerback.core.capacity.Slot;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Point;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
@@ -9,14 +18,24 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A point on an input that is kept for something else, or that cannot power it.
-final class InputOfAnotherUse implements JobRule {
-    static final String RULE = "input-of-another-use";
+public final class InputOfAnotherUse implements JobCheck {
+    /// A point is on an input that is kept for something else, or that cannot power it.
+    public static final Rule RULE = new Rule(
+            "input-of-another-use",
+            Stop.SURVEY,
+            Grade.WRONG,
+            "A point is on an input that is kept for something else, or that cannot power it.",
+            "The panel treats the input as what it is kept for.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Map<String, Point> points =
-                facts.job().points().stream().collect(Collectors.toMap(Point::id, Function.identity()));
-        return facts.inventory().slots().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Map<String, Point> points = facts.points().stream().collect(Collectors.toMap(Point::id, Function.identity()));
+        return facts.of(Inventory.FACT).slots().stream()
                 .filter(slot -> !slot.free())
                 .filter(slot -> !slot.serves(point(points, slot).kind()))
                 .map(slot -> finding(slot, point(points, slot)));
@@ -28,11 +47,8 @@ final class InputOfAnotherUse implements JobRule {
 
     private static Finding finding(Slot slot, Point point) {
         boolean kept = slot.reserved().isPresent();
-        return Finding.of(
-                RULE,
-                Stop.SURVEY,
-                Grade.WRONG,
-                point.id(),
+        return RULE.finds(
+                new Target.OfPoint(point.id()),
                 kept
                         ? "%s is kept for something else".formatted(slot.input().name())
                         : "%s cannot power a two-wire detector"

@@ -4,7 +4,15 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -13,16 +21,34 @@ import java.util.stream.Stream;
 
 /// A joint box that no cable brings anything to, or from which none goes on, or that is fed by others in a
 /// circle only.
-final class JointBoxAdrift implements JobRule {
-    static final String RULE = "joint-adrift";
-    static final String CIRCLE = "joint-circle";
+public final class JointBoxAdrift implements JobCheck {
+    /// No cable brings anything to a joint box, or none goes on from it.
+    public static final Rule RULE = new Rule(
+            "joint-adrift",
+            Stop.CABLE,
+            Grade.WRONG,
+            "No cable brings anything to a joint box, or none goes on from it.",
+            "What is joined in it ends there.");
+
+    /// Joint boxes are fed by each other only.
+    public static final Rule CIRCLE = new Rule(
+            "joint-circle",
+            Stop.CABLE,
+            Grade.WRONG,
+            "Joint boxes are fed by each other only.",
+            "Nothing that is joined in them reaches an input.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        List<BoxPlan> joints = facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE, CIRCLE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<BoxPlan> joints = facts.of(CorePlan.FACT).boxes().stream()
                 .filter(box -> box.place().kind() == Place.Kind.JOINT_BOX)
                 .toList();
-        Set<String> fed = fed(facts.job().cables(), joints);
+        Set<String> fed = fed(facts.cables(), joints);
         return joints.stream()
                 .flatMap(box -> Stream.concat(finding(box), fed.contains(box.name()) ? Stream.empty() : circle(box)));
     }
@@ -52,16 +78,13 @@ final class JointBoxAdrift implements JobRule {
                 .toList();
         return bring.isEmpty()
                 ? Stream.empty()
-                : Stream.of(new Finding(
-                        CIRCLE + ":" + box.name(),
-                        Stop.CABLE,
-                        Grade.WRONG,
-                        "",
-                        bring.getFirst(),
-                        "Joint box %s is fed by joint boxes only".formatted(box.name()),
-                        "%s comes from a box that is fed from here: nothing joined in it reaches an input."
-                                .formatted(String.join(", ", bring)),
-                        "Let %s begin at the panel or at a module.".formatted(bring.getFirst())));
+                : Stream.of(CIRCLE.finds(
+                                new Target.OfCable(bring.getFirst(), ""),
+                                "Joint box %s is fed by joint boxes only".formatted(box.name()),
+                                "%s comes from a box that is fed from here: nothing joined in it reaches an input."
+                                        .formatted(String.join(", ", bring)),
+                                "Let %s begin at the panel or at a module.".formatted(bring.getFirst()))
+                        .of(box.name()));
     }
 
     private static Stream<Finding> finding(BoxPlan box) {
@@ -69,20 +92,17 @@ final class JointBoxAdrift implements JobRule {
         boolean onward = box.cables().stream().anyMatch(cable -> cable.end() == CableEnd.NEAR);
         return brought && onward
                 ? Stream.empty()
-                : Stream.of(new Finding(
-                        RULE + ":" + box.name(),
-                        Stop.CABLE,
-                        Grade.WRONG,
-                        "",
-                        box.cables().getFirst().id(),
-                        brought
-                                ? "No cable goes on from joint box %s".formatted(box.name())
-                                : "No cable comes to joint box %s from a box".formatted(box.name()),
-                        brought
-                                ? "What comes to it serves nothing."
-                                : "What is joined in it ends there: its points cannot be measured.",
-                        brought
-                                ? "Let a cable begin there, or take this one to its device."
-                                : "Add the cable from the box to it."));
+                : Stream.of(RULE.finds(
+                                new Target.OfCable(box.cables().getFirst().id(), ""),
+                                brought
+                                        ? "No cable goes on from joint box %s".formatted(box.name())
+                                        : "No cable comes to joint box %s from a box".formatted(box.name()),
+                                brought
+                                        ? "What comes to it serves nothing."
+                                        : "What is joined in it ends there: its points cannot be measured.",
+                                brought
+                                        ? "Let a cable begin there, or take this one to its device."
+                                        : "Add the cable from the box to it.")
+                        .of(box.name()));
     }
 }

@@ -2,19 +2,46 @@ package io.answerback.core.check;
 
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusModule.Standing;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Learned;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// What the panel has learned and what is on the wall are not the same.
-final class LearnedUnlikeWall implements JobRule {
-    static final String GHOST = "learned-but-absent";
-    static final String UNKNOWN = "present-not-learned";
+public final class LearnedUnlikeWall implements JobCheck {
+    /// The panel has learned something that is not on the wall.
+    public static final Rule GHOST = new Rule(
+            "learned-but-absent",
+            Stop.BUS,
+            Grade.WRONG,
+            "The panel has learned something that is not on the wall.",
+            "It reports it missing for ever.");
+
+    /// A module is on the wall and the panel has not learned it.
+    public static final Rule UNKNOWN = new Rule(
+            "present-not-learned",
+            Stop.BUS,
+            Grade.WRONG,
+            "A module is on the wall and the panel has not learned it.",
+            "Its zones and its tamper are never seen.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
+    public List<Rule> rules() {
+        return List.of(GHOST, UNKNOWN);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
         return Stream.concat(
-                facts.bus().ghosts().stream().map(LearnedUnlikeWall::ghost),
-                facts.bus().modules().stream()
+                facts.of(BusState.FACT).ghosts().stream().map(LearnedUnlikeWall::ghost),
+                facts.of(BusState.FACT).modules().stream()
                         .filter(BusModule::present)
                         .filter(module ->
                                 module.standing() == Standing.NOT_LEARNED || module.standing() == Standing.OTHER)
@@ -23,27 +50,20 @@ final class LearnedUnlikeWall implements JobRule {
     }
 
     private static Finding ghost(Learned learned) {
-        return new Finding(
-                GHOST + ":" + learned.address(),
-                Stop.BUS,
-                Grade.WRONG,
-                "",
-                "",
-                "The panel expects a %s at address %d, and none is on the wall"
-                        .formatted(learned.sort().words(), learned.address()),
-                "It reports it missing for ever. A service keypad that was on the bus during a restart is learned so.",
-                "Delete address %d from what the panel has learned, or put the module up."
-                        .formatted(learned.address()));
+        return GHOST.finds(
+                        new Target.OfJob(),
+                        "The panel expects a %s at address %d, and none is on the wall"
+                                .formatted(learned.sort().words(), learned.address()),
+                        "It reports it missing for ever. A service keypad that was on the bus during a restart is learned so.",
+                        "Delete address %d from what the panel has learned, or put the module up."
+                                .formatted(learned.address()))
+                .of(learned.address());
     }
 
     private static Finding unknown(BusModule module) {
         boolean other = module.standing() == Standing.OTHER;
-        return new Finding(
-                UNKNOWN + ":" + module.name(),
-                Stop.BUS,
-                Grade.WRONG,
-                "",
-                module.name(),
+        return UNKNOWN.finds(
+                new Target.OfModule(module.name(), ""),
                 other
                         ? "The panel takes %s for something else".formatted(module.name())
                         : "The panel has not learned %s".formatted(module.name()),

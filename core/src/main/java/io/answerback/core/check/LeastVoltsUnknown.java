@@ -1,6 +1,14 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -8,12 +16,23 @@ import java.util.stream.Stream;
 
 /// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and
 /// judged by nothing.
-final class LeastVoltsUnknown implements JobRule {
-    static final String RULE = "least-volts-unknown";
+public final class LeastVoltsUnknown implements JobCheck {
+    /// Nobody knows the least voltage at which a device works.
+    public static final Rule RULE = new Rule(
+            "least-volts-unknown",
+            Stop.POWER,
+            Grade.NOTE,
+            "Nobody knows the least voltage at which a device works.",
+            "The volts at it are computed, and whether they are enough cannot be said.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.supplies().states().stream().flatMap(LeastVoltsUnknown::finding);
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream().flatMap(LeastVoltsUnknown::finding);
     }
 
     private static Stream<Finding> finding(SupplyState state) {
@@ -25,12 +44,8 @@ final class LeastVoltsUnknown implements JobRule {
         }
         String titles = unknown.stream().map(DeviceVolts::title).collect(Collectors.joining(", "));
         double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
-        return Stream.of(new Finding(
-                RULE + ":" + state.module(),
-                Stop.POWER,
-                Grade.NOTE,
-                "",
-                state.module(),
+        return Stream.of(RULE.finds(
+                new Target.OfModule(state.module(), ""),
                 "Nobody knows the least volts of %d that %s feeds".formatted(unknown.size(), state.module()),
                 "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said."
                         .formatted(titles, Math.max(0, worst)),

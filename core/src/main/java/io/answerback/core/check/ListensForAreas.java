@@ -1,6 +1,14 @@
 package io.answerback.core.check;
 
 import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.BusAddress;
@@ -10,18 +18,43 @@ import java.util.stream.Stream;
 
 /// A communicator that listens as keypads do: each of its addresses answers for an area of its own, no area has
 /// two, and none is without.
-final class ListensForAreas implements JobRule {
-    static final String NONE = "listens-for-too-few";
-    static final String TWICE = "listens-twice";
-    static final String UNSET = "listens-for-none";
+public final class ListensForAreas implements JobCheck {
+    /// A communicator listens at fewer addresses than there are areas.
+    public static final Rule NONE = new Rule(
+            "listens-for-too-few",
+            Stop.BUS,
+            Grade.WRONG,
+            "A communicator listens at fewer addresses than there are areas.",
+            "What happens in the others is not reported.");
+
+    /// A communicator listens for one area at two addresses.
+    public static final Rule TWICE = new Rule(
+            "listens-twice",
+            Stop.BUS,
+            Grade.WRONG,
+            "A communicator listens for one area at two addresses.",
+            "Its events are reported twice, and another area not at all.");
+
+    /// An address at which a communicator listens belongs to no area.
+    public static final Rule UNSET = new Rule(
+            "listens-for-none",
+            Stop.BUS,
+            Grade.WRONG,
+            "An address at which a communicator listens belongs to no area.",
+            "What it hears there is reported under no area.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.bus().modules().stream()
+    public List<Rule> rules() {
+        return List.of(NONE, TWICE, UNSET);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(BusState.FACT).modules().stream()
                 .filter(module -> module.kind().sort() == ModuleSort.COMMUNICATOR)
                 .filter(module -> !module.addresses().isEmpty())
-                .flatMap(module -> Stream.concat(
-                        facts.job().areas().stream().flatMap(area -> ofArea(module, area)), unset(module)));
+                .flatMap(module ->
+                        Stream.concat(facts.areas().stream().flatMap(area -> ofArea(module, area)), unset(module)));
     }
 
     private static Stream<Finding> ofArea(BusModule module, Area area) {
@@ -33,14 +66,16 @@ final class ListensForAreas implements JobRule {
             case 1 -> Stream.empty();
             case 0 ->
                 Stream.of(of(
-                        NONE + ":" + module.name() + ":" + area.number(),
+                        NONE,
+                        module.name() + ":" + area.number(),
                         module,
                         "%s does not listen for area %02d %s".formatted(module.name(), area.number(), area.name()),
                         "It pretends to be a keypad for each area; the station never hears of one without.",
                         "Give it an unused keypad address for area %02d.".formatted(area.number())));
             default ->
                 Stream.of(of(
-                        TWICE + ":" + module.name() + ":" + area.number(),
+                        TWICE,
+                        module.name() + ":" + area.number(),
                         module,
                         "%s listens for area %02d at %d addresses".formatted(module.name(), area.number(), its.size()),
                         "Addresses %s all answer for %s: each of its events is sent as often."
@@ -57,14 +92,16 @@ final class ListensForAreas implements JobRule {
         return module.addresses().stream()
                 .filter(given -> given.area().isEmpty())
                 .map(given -> of(
-                        UNSET + ":" + given.address(),
+                        UNSET,
+                        Integer.toString(given.address()),
                         module,
                         "%s listens at address %d for no area".formatted(module.name(), given.address()),
                         "What it hears there belongs to no account.",
                         "Say which area it answers for at that address."));
     }
 
-    private static Finding of(String id, BusModule module, String says, String why, String remedy) {
-        return new Finding(id, Stop.BUS, Grade.WRONG, "", module.name(), says, why, remedy);
+    private static Finding of(Rule rule, String of, BusModule module, String says, String why, String remedy) {
+        return rule.finds(new Target.OfModule(module.name(), ""), says, why, remedy)
+                .of(of);
     }
 }

@@ -3,7 +3,15 @@ package io.answerback.core.check;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,12 +21,23 @@ import java.util.stream.Stream;
 
 /// A point whose loop comes to its input in two cables: joined there they are one loop with two ends, and a cut
 /// in one of them is seen by nobody.
-final class LoopCarriedTwice implements JobRule {
-    static final String RULE = "loop-carried-twice";
+public final class LoopCarriedTwice implements JobCheck {
+    /// One loop comes to its input in two cables.
+    public static final Rule RULE = new Rule(
+            "loop-carried-twice",
+            Stop.CABLE,
+            Grade.WRONG,
+            "One loop comes to its input in two cables.",
+            "A cut in one of them changes nothing the panel can see.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .filter(box -> box.place().kind() == Place.Kind.BOX)
                 .flatMap(box -> loops(box).entrySet().stream()
                         .filter(loop -> loop.getValue().size() > 1)
@@ -42,16 +61,13 @@ final class LoopCarriedTwice implements JobRule {
 
     private static Finding finding(BoxPlan box, String pointId, List<CableCores> cables) {
         String ids = String.join(" and ", cables.stream().map(CableCores::id).toList());
-        return new Finding(
-                RULE + ":" + pointId,
-                Stop.CABLE,
-                Grade.WRONG,
-                pointId,
-                cables.getLast().id(),
-                "The loop of %s comes to %s twice".formatted(pointId, box.title()),
-                "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see."
-                        .formatted(ids),
-                "Take %s off %s, or let one of the cables end elsewhere."
-                        .formatted(pointId, cables.getLast().id()));
+        return RULE.finds(
+                        new Target.OfCable(cables.getLast().id(), pointId),
+                        "The loop of %s comes to %s twice".formatted(pointId, box.title()),
+                        "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see."
+                                .formatted(ids),
+                        "Take %s off %s, or let one of the cables end elsewhere."
+                                .formatted(pointId, cables.getLast().id()))
+                .of(pointId);
     }
 }

@@ -1,17 +1,37 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.commission.LoopReading;
+import io.answerback.core.commission.Readings;
+import io.answerback.core.common.Figures;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Measurement;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A loop that still reads as computed and has changed since the visit before.
-final class LoopDrifted implements JobRule {
-    static final String RULE = "loop-drifted";
+public final class LoopDrifted implements JobCheck {
+    /// A loop still reads as computed and has changed since the visit before.
+    public static final Rule RULE = new Rule(
+            "loop-drifted",
+            Stop.LOOP,
+            Grade.NOTE,
+            "A loop still reads as computed and has changed since the visit before.",
+            "A loop that drifts is a joint or a cable that fails slowly.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.readings().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Readings.FACT).stream()
                 .filter(reading -> !reading.verdict().off())
                 .filter(reading -> reading.driftOhms().isPresent())
                 .map(LoopDrifted::finding);
@@ -19,18 +39,16 @@ final class LoopDrifted implements JobRule {
 
     private static Finding finding(LoopReading reading) {
         double drift = reading.driftOhms().orElseThrow();
-        return new Finding(
-                RULE + ":" + reading.pointId() + ":" + reading.setup().id(),
-                Stop.LOOP,
-                Grade.NOTE,
-                reading.pointId(),
-                "",
-                "%s since the last visit".formatted(Double.isInfinite(drift) ? "Changed" : Figures.signedOhms(drift)),
-                "It read %s then and %s now, in the same state."
-                        .formatted(
-                                ohms(reading.before().orElseThrow()),
-                                ohms(reading.latest().orElseThrow())),
-                "Look at its joints before the next visit.");
+        return RULE.finds(
+                        new Target.OfPoint(reading.pointId()),
+                        "%s since the last visit"
+                                .formatted(Double.isInfinite(drift) ? "Changed" : Figures.signedOhms(drift)),
+                        "It read %s then and %s now, in the same state."
+                                .formatted(
+                                        ohms(reading.before().orElseThrow()),
+                                        ohms(reading.latest().orElseThrow())),
+                        "Look at its joints before the next visit.")
+                .of(reading.pointId() + ":" + reading.setup().id());
     }
 
     private static String ohms(Measurement reading) {

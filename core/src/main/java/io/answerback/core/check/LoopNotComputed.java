@@ -1,37 +1,60 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A loop of which nothing can be said: no cable, or a scheme the panel cannot read.
-final class LoopNotComputed implements PointRule {
+public final class LoopNotComputed implements PointCheck {
+    /// A point has no cable yet.
+    public static final Rule RULE = new Rule(
+            "no-cable",
+            Stop.LOOP,
+            Grade.NOTE,
+            "A point has no cable yet.",
+            "Without its length and conductor the loop cannot be computed.");
+
+    /// An input cannot read the loop scheme that is wired to it.
+    public static final Rule SCHEME_UNREADABLE = new Rule(
+            "scheme-unreadable",
+            Stop.LOOP,
+            Grade.WRONG,
+            "An input cannot read the loop scheme that is wired to it.",
+            "What the panel makes of the loop is not known.");
+
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
-                .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
-                .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(job, wired));
+    public List<Rule> rules() {
+        return List.of(RULE, SCHEME_UNREADABLE);
     }
 
-    private static Finding noCable(PointResult.Wired wired) {
-        return Finding.of(
-                "no-cable",
-                Stop.LOOP,
-                Grade.NOTE,
-                wired.point().id(),
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
+                .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(facts, wired));
+    }
+
+    private static Finding noCable(WiredPoint wired) {
+        return RULE.finds(
+                new Target.OfPoint(wired.point().id()),
                 "No cable yet",
                 "Without its length and conductor the loop cannot be computed.",
                 "Give the cable's length.");
     }
 
-    private static Finding unreadable(Job job, PointResult.Wired wired) {
+    private static Finding unreadable(Parts job, WiredPoint wired) {
         String scheme = wired.point().loop().scheme().words();
-        return Finding.of(
-                "scheme-unreadable",
-                Stop.LOOP,
-                Grade.WRONG,
-                wired.point().id(),
+        return SCHEME_UNREADABLE.finds(
+                new Target.OfPoint(wired.point().id()),
                 "Its input cannot read a " + scheme,
                 "%s has no bands for it.".formatted(readBy(job, wired)),
                 "Choose a scheme it reads: %s."
@@ -40,7 +63,7 @@ final class LoopNotComputed implements PointRule {
                                 .collect(Collectors.joining(", "))));
     }
 
-    private static String readBy(Job job, PointResult.Wired wired) {
+    private static String readBy(Parts job, WiredPoint wired) {
         String panel = job.panel().profile().name();
         return wired.input().map(input -> input.module() + " of " + panel).orElse(panel);
     }

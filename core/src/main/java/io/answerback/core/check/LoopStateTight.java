@@ -1,34 +1,51 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.ChainBuilder;
-import io.answerback.core.chain.Figures;
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Figures;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopResult;
-import io.answerback.core.site.Job;
+import io.answerback.core.loop.StateWords;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A loop that works, with less to spare than the house rules want.
-final class LoopStateTight implements PointRule {
+public final class LoopStateTight implements PointCheck {
+    /// A loop works with less margin than the rules want.
+    public static final Rule RULE = new Rule(
+            "loop-tight",
+            Stop.LOOP,
+            Grade.TIGHT,
+            "A loop works with less margin than the rules want.",
+            "Damp, cold or the next joint takes the rest.");
+
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        double least = job.practice().leastLoopMargin();
-        return point.wired().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        double least = facts.practice().leastLoopMargin();
+        return facts.of(WiredPoint.FACT, pointId).stream()
                 .flatMap(wired -> wired.loop().stream()
                         .filter(loop -> loop.unsafe().isEmpty() && loop.leastMargin() < least)
                         .map(loop -> finding(wired, loop, least)));
     }
 
-    private static Finding finding(PointResult.Wired wired, LoopResult loop, double least) {
-        return Finding.of(
-                "loop-tight",
-                Stop.LOOP,
-                Grade.TIGHT,
-                wired.point().id(),
+    private static Finding finding(WiredPoint wired, LoopResult loop, double least) {
+        return RULE.finds(
+                new Target.OfPoint(wired.point().id()),
                 "Only %s inside its band".formatted(Figures.percent(loop.leastMargin())),
                 "When %s it reads up to %s; your rules want %s. %s"
                         .formatted(
-                                ChainBuilder.stateWord(wired.point(), loop.tightest()),
+                                StateWords.of(wired.point(), loop.tightest()),
                                 Figures.ohms(loop.tightest().range().highOhms()),
                                 Figures.percent(least),
                                 loop.longestMetres()

@@ -1,18 +1,37 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A module the panel does not know, or on another radio band.
-final class ModuleUnfit implements JobRule {
-    static final String RULE = "module-unfit";
+public final class ModuleUnfit implements JobCheck {
+    /// The panel does not know a module, or it is on another radio band.
+    public static final Rule RULE = new Rule(
+            "module-unfit",
+            Stop.SURVEY,
+            Grade.WRONG,
+            "The panel does not know a module, or it is on another radio band.",
+            "It does not work with this panel.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
         PanelProfile profile = job.panel().profile();
         return job.modules().stream()
                 .flatMap(module -> profile.module(module.kindId())
@@ -41,6 +60,6 @@ final class ModuleUnfit implements JobRule {
     }
 
     private static Finding finding(PanelModule module, String says, String why, String remedy) {
-        return new Finding(RULE + ":" + module.name(), Stop.SURVEY, Grade.WRONG, "", module.name(), says, why, remedy);
+        return RULE.finds(new Target.OfModule(module.name(), ""), says, why, remedy);
     }
 }

@@ -1,36 +1,51 @@
 package io.answerback.core.check;
 
 import io.answerback.core.cores.CoreNeeds;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 
 /// Modules on the wall to which no cable goes.
-final class ModuleWithoutCable implements JobRule {
-    static final String RULE = "module-without-cable";
+public final class ModuleWithoutCable implements JobCheck {
+    /// No cable goes to a module on the wall.
+    public static final Rule RULE = new Rule(
+            "module-without-cable",
+            Stop.CABLE,
+            Grade.NOTE,
+            "No cable goes to a module on the wall.",
+            "What it needs is not in the schedules and not on the labels.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        List<String> without = of(facts.job());
-        return without.isEmpty()
-                ? Stream.empty()
-                : Stream.of(new Finding(
-                        RULE,
-                        Stop.CABLE,
-                        Grade.NOTE,
-                        "",
-                        without.getFirst(),
-                        without.size() == 1
-                                ? "No cable goes to %s".formatted(without.getFirst())
-                                : "No cable goes to %d modules".formatted(without.size()),
-                        "%s: what they need is not in the schedules and not on the labels."
-                                .formatted(String.join(", ", without)),
-                        "Add a cable to each on the bench."));
+    public List<Rule> rules() {
+        return List.of(RULE);
     }
 
-    private static List<String> of(Job job) {
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<String> without = of(facts);
+        return without.isEmpty()
+                ? Stream.empty()
+                : Stream.of(RULE.finds(
+                                new Target.OfModule(without.getFirst(), ""),
+                                without.size() == 1
+                                        ? "No cable goes to %s".formatted(without.getFirst())
+                                        : "No cable goes to %d modules".formatted(without.size()),
+                                "%s: what they need is not in the schedules and not on the labels."
+                                        .formatted(String.join(", ", without)),
+                                "Add a cable to each on the bench.")
+                        .of(""));
+    }
+
+    private static List<String> of(Parts job) {
         Set<String> cabled = new HashSet<>();
         job.cables().forEach(cable -> cabled.add(cable.ends().module()));
         return CoreNeeds.modulesToCable(job).stream()

@@ -1,20 +1,39 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.setup.EntryStep;
+import io.answerback.core.setup.SetupState;
 import java.util.List;
 import java.util.stream.Stream;
 
 /// Names that are longer than the panel's keypads show, and are cut when they are typed.
-final class NamesCut implements JobRule {
-    static final String RULE = "names-cut";
+public final class NamesCut implements JobCheck {
+    /// Names are longer than the keypads show.
+    public static final Rule RULE = new Rule(
+            "names-cut",
+            Stop.SET_UP,
+            Grade.NOTE,
+            "Names are longer than the keypads show.",
+            "Two rooms may read the same on the keypad.");
 
     private static final int NAMED = 3;
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        List<String> cut = facts.setup().sheet().steps().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<String> cut = facts.of(SetupState.FACT).sheet().steps().stream()
                 .filter(NamesCut::cut)
                 .map(step ->
                         "\"%s\" to \"%s\"".formatted(name(step), step.entry().orElseThrow()))
@@ -36,12 +55,8 @@ final class NamesCut implements JobRule {
 
     private static Finding finding(List<String> cut) {
         String more = cut.size() > NAMED ? " and %d more".formatted(cut.size() - NAMED) : "";
-        return new Finding(
-                RULE,
-                Stop.SET_UP,
-                Grade.NOTE,
-                "",
-                "",
+        return RULE.finds(
+                new Target.OfJob(),
                 cut.size() == 1
                         ? "One name is cut to fit the display"
                         : "%d names are cut to fit the display".formatted(cut.size()),

@@ -2,15 +2,35 @@ package io.answerback.core.check;
 
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A cover the tamper ring should go through and does not.
-final class OutsideTamperRing implements JobRule {
-    static final String RULE = "outside-ring";
+public final class OutsideTamperRing implements JobCheck {
+    /// A cover is not part of the tamper ring.
+    public static final Rule RULE = new Rule(
+            "outside-ring",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A cover is not part of the tamper ring.",
+            "A cover can be taken off without anybody noticing.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> box.ring().leftOut().stream()
                         .flatMap(id -> box.cable(id).stream())
                         .map(cable -> finding(box, cable)));
@@ -18,10 +38,8 @@ final class OutsideTamperRing implements JobRule {
 
     private static Finding finding(BoxPlan box, CableCores cable) {
         String id = cable.cable().id();
-        return Finding.of(
-                RULE,
-                Grade.WRONG,
-                cable.cable(),
+        return RULE.finds(
+                Target.of(cable.cable()),
                 "%s is outside the tamper ring".formatted(id),
                 "Nobody would notice a cover off, or %s cut.".formatted(id),
                 mend(box, cable));

@@ -3,7 +3,15 @@ package io.answerback.core.check;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -13,15 +21,26 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /// The two cores of a loop, of a tamper pair or of the data in different cables.
-final class PairSplit implements JobRule {
-    static final String RULE = "pair-split";
+public final class PairSplit implements JobCheck {
+    /// The two cores of a pair are in different cables.
+    public static final Rule RULE = new Rule(
+            "pair-split",
+            Stop.CABLE,
+            Grade.WRONG,
+            "The two cores of a pair are in different cables.",
+            "They make a loop as wide as the room, which picks up mains and radio.");
 
     private static final List<CoreUse> FIRSTS = List.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.BUS_ONE);
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
         Map<String, List<CableCores>> together = new LinkedHashMap<>();
-        facts.cores().boxes().stream()
+        facts.of(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> box.cables().stream())
                 .filter(cable -> cable.end() == CableEnd.NEAR)
                 .forEach(cable -> together.computeIfAbsent(farEnd(cable), key -> new ArrayList<>())
@@ -54,13 +73,12 @@ final class PairSplit implements JobRule {
         if (other == null || other.id().equals(cable.id()) || carriers.get(need) != cable) {
             return Stream.empty();
         }
-        return Stream.of(Finding.of(
-                RULE + ":" + need.use(),
-                Grade.WRONG,
-                cable.cable(),
-                "A pair is split over %s and %s".formatted(cable.id(), other.id()),
-                "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both."
-                        .formatted(need.use().words()),
-                "Put both cores of the pair in one cable."));
+        return Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
+                        "A pair is split over %s and %s".formatted(cable.id(), other.id()),
+                        "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both."
+                                .formatted(need.use().words()),
+                        "Put both cores of the pair in one cable.")
+                .of(need.use() + ":" + cable.id()));
     }
 }

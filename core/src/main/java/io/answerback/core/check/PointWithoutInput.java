@@ -1,21 +1,35 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.radio.RadioPlaces;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A point that is on the list but on no terminals.
-final class PointWithoutInput implements PointRule {
+public final class PointWithoutInput implements PointCheck {
+    /// A point is on no input.
+    public static final Rule RULE = new Rule(
+            "no-input", Stop.LOOP, Grade.WRONG, "A point is on no input.", "Nothing it sees is ever reported.");
+
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
-                .filter(wired -> wired.input().isEmpty() && !unheard(job, wired))
-                .map(wired -> Finding.of(
-                        "no-input",
-                        Stop.LOOP,
-                        Grade.WRONG,
-                        wired.point().id(),
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> wired.input().isEmpty() && !unheard(facts, wired))
+                .map(wired -> RULE.finds(
+                        new Target.OfPoint(wired.point().id()),
                         "Not wired to any input",
                         wired.wireless()
                                 ? "No wireless zone is kept for it, so nothing it sees is ever reported."
@@ -24,7 +38,7 @@ final class PointWithoutInput implements PointRule {
     }
 
     /// A wireless point for which nobody listens is found as such.
-    private static boolean unheard(Job job, PointResult.Wired wired) {
+    private static boolean unheard(Parts job, WiredPoint wired) {
         return wired.wireless() && RadioPlaces.hearer(job).isEmpty();
     }
 }

@@ -4,19 +4,38 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable that counts as terminated while a core of its supply is still loose.
-final class PoweredWithoutSupply implements JobRule {
-    static final String RULE = "supply-loose";
+public final class PoweredWithoutSupply implements JobCheck {
+    /// A core of the supply is loose in a cable that counts as terminated.
+    public static final Rule RULE = new Rule(
+            "supply-loose",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A core of the supply is loose in a cable that counts as terminated.",
+            "A detector without supply reads as alarm or open, or as nothing at all.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> box.cables().stream()
                         .filter(cable -> cable.end() == CableEnd.NEAR)
                         .filter(cable -> cable.cable().laying().progress().compareTo(Progress.TERMINATED) >= 0)
@@ -33,10 +52,8 @@ final class PoweredWithoutSupply implements JobRule {
         String colours = loose.stream().map(PlannedCore::colour).collect(Collectors.joining(" and "));
         return loose.isEmpty()
                 ? Stream.empty()
-                : Stream.of(Finding.of(
-                        RULE,
-                        Grade.WRONG,
-                        cable.cable(),
+                : Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
                         "%s has no supply".formatted(cable.serves().name()),
                         "%s of %s is loose in %s, and a detector without supply reads as alarm or open."
                                 .formatted(colours, cable.id(), box.title()),

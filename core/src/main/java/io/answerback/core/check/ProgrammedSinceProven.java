@@ -1,27 +1,48 @@
 package io.answerback.core.check;
 
+import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingScope;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A zone that was programmed again after its point was answered.
-final class ProgrammedSinceProven implements JobRule {
-    static final String RULE = "programmed-since-proven";
+public final class ProgrammedSinceProven implements JobCheck {
+    /// A zone was programmed again after its point was answered.
+    public static final Rule RULE = new Rule(
+            "programmed-since-proven",
+            Stop.SET_UP,
+            Grade.TIGHT,
+            "A zone was programmed again after its point was answered.",
+            "What was typed has never been seen at the station.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.points().stream().flatMap(point -> check(facts.job(), point));
+    public List<Rule> rules() {
+        return List.of(RULE);
     }
 
-    private static Stream<Finding> check(Job job, PointResult point) {
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(PointFacts.ALL).stream().flatMap(point -> check(facts, point));
+    }
+
+    private static Stream<Finding> check(Parts job, PointResult point) {
         Optional<Proof> proof = job.proofOf(point.pointId());
-        Optional<Zone> zone = point.wired().flatMap(PointResult.Wired::zone);
+        Optional<Zone> zone = point.wired().flatMap(WiredPoint::zone);
         return proof.isEmpty() || zone.isEmpty()
                 ? Stream.empty()
                 : job.setup().typed().stream()
@@ -34,7 +55,7 @@ final class ProgrammedSinceProven implements JobRule {
                         .stream();
     }
 
-    private static boolean ofZone(Job job, Setup.Typed typed) {
+    private static boolean ofZone(Parts job, Setup.Typed typed) {
         return job.panel()
                 .profile()
                 .setup()
@@ -45,11 +66,8 @@ final class ProgrammedSinceProven implements JobRule {
     }
 
     private static Finding finding(PointResult point, Setup.Typed typed) {
-        return Finding.of(
-                RULE,
-                Stop.SET_UP,
-                Grade.TIGHT,
-                point.pointId(),
+        return RULE.finds(
+                new Target.OfPoint(point.pointId()),
                 "Its zone was programmed again since it was answered",
                 "\"%s\" was typed on %s: what was typed has never been seen at the station."
                         .formatted(typed.setting(), typed.at().toString().substring(0, 10)),

@@ -1,20 +1,38 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
-import io.answerback.core.site.Job;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A wireless point that the panel has enrolled under another zone than the plan has, as happens when
 /// devices are
 /// enrolled in another order.
-final class SenderOutOfPlace implements PointRule {
-    static final String RULE = "enrolled-out-of-place";
+public final class SenderOutOfPlace implements PointCheck {
+    /// The panel has enrolled a wireless point under another zone than planned.
+    public static final Rule RULE = new Rule(
+            "enrolled-out-of-place",
+            Stop.BUS,
+            Grade.WRONG,
+            "The panel has enrolled a wireless point under another zone than planned.",
+            "Its alarm comes under another name, type and area: people are sent to the wrong place.");
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
                 .flatMap(wired -> wired.sender().stream())
                 .filter(Sender::outOfPlace)
                 .map(SenderOutOfPlace::finding);
@@ -22,11 +40,8 @@ final class SenderOutOfPlace implements PointRule {
 
     private static Finding finding(Sender sender) {
         int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
-        return Finding.of(
-                RULE,
-                Stop.BUS,
-                Grade.WRONG,
-                sender.pointId(),
+        return RULE.finds(
+                new Target.OfPoint(sender.pointId()),
                 "The panel has it as zone %02d, the plan as zone %02d"
                         .formatted(zone, sender.input().zone()),
                 "Its alarm comes under another name, type and area: people are sent to the wrong place.",

@@ -1,23 +1,38 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// Several contacts on one zone: the operator learns only that one of them opened.
-final class SeriesHidesContacts implements PointRule {
-    static final String RULE = "series-hides";
+public final class SeriesHidesContacts implements PointCheck {
+    /// Several contacts share one zone.
+    public static final Rule RULE = new Rule(
+            "series-hides",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "Several contacts share one zone.",
+            "The operator learns only that one of them opened, and one bad contact takes all of them down.");
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
-                .map(PointResult.Wired::point)
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .map(WiredPoint::point)
                 .filter(its -> !its.inSeries().isEmpty())
-                .map(its -> Finding.of(
-                        RULE,
-                        Stop.SURVEY,
-                        Grade.TIGHT,
-                        its.id(),
+                .map(its -> RULE.finds(
+                        new Target.OfPoint(its.id()),
                         "%d contacts answer as one".formatted(its.inSeries().size()),
                         "The operator learns only \"%s\"; one bad contact takes all of them down."
                                 .formatted(its.name()),

@@ -1,21 +1,40 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.TextKeypads;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupState;
+import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// Settings that need a keypad that shows text, on a job that has keypads with a fixed legend only.
-final class SettingsNeedText implements JobRule {
-    static final String RULE = "settings-need-text";
+public final class SettingsNeedText implements JobCheck {
+    /// Settings need a text keypad, and the job has fixed-legend keypads only.
+    public static final Rule RULE = new Rule(
+            "settings-need-text",
+            Stop.BUS,
+            Grade.TIGHT,
+            "Settings need a text keypad, and the job has fixed-legend keypads only.",
+            "At a fixed legend you work blind, and can wreck the programming.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
         return job.panel().profile().bus().stream()
                 .map(rule -> rule.text())
                 .filter(text -> onlyFixedLegends(job, text))
@@ -26,8 +45,8 @@ final class SettingsNeedText implements JobRule {
 
     /// The entries that are to be typed and need text; what the profile says in general where it knows no
     /// settings.
-    private static List<String> settings(JobFacts facts, TextKeypads text) {
-        RunSheet sheet = facts.setup().sheet();
+    private static List<String> settings(Facts facts, TextKeypads text) {
+        RunSheet sheet = facts.of(SetupState.FACT).sheet();
         return sheet.steps().isEmpty()
                 ? text.settings()
                 : sheet.needingText().stream()
@@ -36,7 +55,7 @@ final class SettingsNeedText implements JobRule {
                         .toList();
     }
 
-    private static boolean onlyFixedLegends(Job job, TextKeypads text) {
+    private static boolean onlyFixedLegends(Parts job, TextKeypads text) {
         List<String> keypads = job.modules().stream()
                 .map(module -> job.panel().profile().module(module.kindId()))
                 .flatMap(Optional::stream)
@@ -47,12 +66,8 @@ final class SettingsNeedText implements JobRule {
     }
 
     private static Finding finding(List<String> settings) {
-        return new Finding(
-                RULE,
-                Stop.BUS,
-                Grade.TIGHT,
-                "",
-                "",
+        return RULE.finds(
+                new Target.OfJob(),
                 "No keypad on this job shows text",
                 "At a fixed legend you work blind, and can wreck the programming. Text is needed for: %s."
                         .formatted(String.join(", ", settings)),

@@ -1,49 +1,81 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupState;
+import io.answerback.core.site.Parts;
 import io.answerback.core.supply.SounderState;
+import io.answerback.core.supply.Supplies;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// No sounder at all, and sounders that do not sound, that sound longer than the rule allows, longer than the
 /// supply's battery is counted on to carry an alarm, or longer than the battery inside them lasts.
-final class SirenTime implements JobRule {
-    static final String RULE = "siren-time";
-    static final String NONE = "no-sounder";
-    static final String OWN_BATTERY = "sounder-battery-short";
+public final class SirenTime implements JobCheck {
+    /// The sounders do not sound, or sound longer than a rule, the standby supply or local law allows.
+    public static final Rule RULE = new Rule(
+            "siren-time",
+            Stop.POWER,
+            Grade.WRONG,
+            "The sounders do not sound, or sound longer than a rule, the standby supply or local law allows.",
+            "Too short is not heard; too long disturbs, and empties the battery.");
+
+    /// The job has neither a sounder nor a speaker.
+    public static final Rule NONE = new Rule(
+            "no-sounder",
+            Stop.POWER,
+            Grade.NOTE,
+            "The job has neither a sounder nor a speaker.",
+            "An alarm is heard by the station alone.");
+
+    /// The battery inside a sounder does not last as long as it is to sound.
+    public static final Rule OWN_BATTERY = new Rule(
+            "sounder-battery-short",
+            Stop.POWER,
+            Grade.WRONG,
+            "The battery inside a sounder does not last as long as it is to sound.",
+            "It falls silent when its cable is cut.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Job job = facts.job();
+    public List<Rule> rules() {
+        return List.of(RULE, NONE, OWN_BATTERY);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
         if (!fitted(job)) {
             return job.points().isEmpty() ? Stream.empty() : Stream.of(none(job));
         }
-        double asked = facts.setup().sounderMinutes();
+        double asked = facts.of(SetupState.FACT).sounderMinutes();
         return Stream.concat(
                 against(job.practice(), asked),
-                facts.supplies().sounders().sounders().stream()
+                facts.of(Supplies.FACT).sounders().sounders().stream()
                         .filter(sounder -> !sounder.lasts(asked))
                         .map(sounder -> runsOut(sounder, asked)));
     }
 
-    private static boolean fitted(Job job) {
+    private static boolean fitted(Parts job) {
         return job.modules().stream()
                 .flatMap(module -> job.panel().profile().module(module.kindId()).stream())
                 .anyMatch(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER);
     }
 
-    private static Finding none(Job job) {
-        return new Finding(
-                NONE,
-                Stop.POWER,
-                Grade.NOTE,
-                "",
-                job.panel().name(),
-                "Nothing sounds an alarm on site",
-                "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
-                "Put one on the list of modules; where the site is to be silent, local rules and the client decide.");
+    private static Finding none(Parts job) {
+        return NONE.finds(
+                        new Target.OfModule(job.panel().name(), ""),
+                        "Nothing sounds an alarm on site",
+                        "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
+                        "Put one on the list of modules; where the site is to be silent, local rules and the client decide.")
+                .of("");
     }
 
     private static Stream<Finding> against(Practice practice, double asked) {
@@ -76,12 +108,8 @@ final class SirenTime implements JobRule {
     }
 
     private static Finding runsOut(SounderState sounder, double asked) {
-        return new Finding(
-                OWN_BATTERY + ":" + sounder.part(),
-                Stop.POWER,
-                Grade.WRONG,
-                "",
-                sounder.part(),
+        return OWN_BATTERY.finds(
+                new Target.OfModule(sounder.part(), ""),
                 "The battery inside %s falls silent early".formatted(sounder.part()),
                 "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for."
                         .formatted(
@@ -91,7 +119,7 @@ final class SirenTime implements JobRule {
                 "Set its link to a softer level, or fit the larger battery its maker has for it.");
     }
 
-    private static Finding of(String rule, Grade grade, String says, String why, String remedy) {
-        return new Finding(rule, Stop.POWER, grade, "", "", says, why, remedy);
+    private static Finding of(Rule rule, Grade grade, String says, String why, String remedy) {
+        return rule.finds(grade, new Target.OfJob(), says, why, remedy);
     }
 }

@@ -1,35 +1,52 @@
 package io.answerback.core.check;
 
 import io.answerback.core.device.SounderUnit.Level;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.supply.SoundOutput;
 import io.answerback.core.supply.SounderState;
 import io.answerback.core.supply.Sounders;
+import io.answerback.core.supply.Supplies;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An output for sounders, strobes or speakers that is asked for more than it gives.
-final class SoundOutputOverloaded implements JobRule {
-    static final String RULE = "sound-output-overloaded";
+public final class SoundOutputOverloaded implements JobCheck {
+    /// An output for sounders, strobes or speakers is asked for more than it gives.
+    public static final Rule RULE = new Rule(
+            "sound-output-overloaded",
+            Stop.POWER,
+            Grade.WRONG,
+            "An output for sounders, strobes or speakers is asked for more than it gives.",
+            "Its fuse opens at the first alarm.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        Sounders sounders = facts.supplies().sounders();
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Sounders sounders = facts.of(Supplies.FACT).sounders();
         return sounders.outputs().stream().filter(SoundOutput::overloaded).map(output -> finding(sounders, output));
     }
 
     private static Finding finding(Sounders sounders, SoundOutput output) {
-        return new Finding(
-                RULE + ":" + output.title(),
-                Stop.POWER,
-                Grade.WRONG,
-                "",
-                output.module(),
-                "%s is asked for more than it gives".formatted(output.title()),
-                "%d on it take %.0f mA together; it gives %.0f mA."
-                        .formatted(output.loads().size(), output.milliamps(), output.limitMilliamps()),
-                softer(sounders, output)
-                        .orElse("Take one off it, or let it switch a relay that feeds them from the supply."));
+        return RULE.finds(
+                        new Target.OfModule(output.module(), ""),
+                        "%s is asked for more than it gives".formatted(output.title()),
+                        "%d on it take %.0f mA together; it gives %.0f mA."
+                                .formatted(output.loads().size(), output.milliamps(), output.limitMilliamps()),
+                        softer(sounders, output)
+                                .orElse("Take one off it, or let it switch a relay that feeds them from the supply."))
+                .of(output.title());
     }
 
     /// The sounder whose softest link would bring the output within its limit.

@@ -1,21 +1,33 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.supply.Supplies;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// Cables that feed each other in a circle, so that nothing feeds them.
-final class SupplyInCircle implements JobRule {
-    static final String RULE = "supply-circle";
+public final class SupplyInCircle implements JobCheck {
+    /// Cables feed each other in a circle.
+    public static final Rule RULE = new Rule(
+            "supply-circle", Stop.POWER, Grade.WRONG, "Cables feed each other in a circle.", "No supply reaches them.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.supplies().circles().stream()
-                .flatMap(id -> facts.job().cable(id).stream())
-                .map(cable -> new Finding(
-                        RULE + ":" + cable.id(),
-                        Stop.POWER,
-                        Grade.WRONG,
-                        "",
-                        cable.id(),
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).circles().stream()
+                .flatMap(id -> facts.cable(id).stream())
+                .map(cable -> RULE.finds(
+                        new Target.OfCable(cable.id(), ""),
                         "%s is fed by what it feeds".formatted(cable.id()),
                         "It comes back to where it begins, so no supply reaches it.",
                         "Let it begin at the box that feeds it."));

@@ -1,17 +1,35 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
-import io.answerback.core.site.Job;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Point;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A powered detector whose loop stays at rest when it loses its supply: it is dead, and the panel reads normal.
-final class SupplyLossUnseen implements PointRule {
-    static final String RULE = "supply-loss-unseen";
+public final class SupplyLossUnseen implements PointCheck {
+    /// A powered detector stays at rest when it loses its supply.
+    public static final Rule RULE = new Rule(
+            "supply-loss-unseen",
+            Stop.LOOP,
+            Grade.WRONG,
+            "A powered detector stays at rest when it loses its supply.",
+            "A dead detector looks like one at rest.");
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired ->
                         wired.loop().filter(loop -> loop.supplyLossHidden()).isPresent())
                 .map(wired -> finding(wired.point()));
@@ -19,11 +37,8 @@ final class SupplyLossUnseen implements PointRule {
 
     private static Finding finding(Point point) {
         boolean endOfLine = point.loop().scheme().hasEndOfLine();
-        return Finding.of(
-                RULE,
-                Stop.LOOP,
-                Grade.WRONG,
-                point.id(),
+        return RULE.finds(
+                new Target.OfPoint(point.id()),
                 "Without its supply it reads normal",
                 "Its contact is %s and stays as it is when the detector loses its supply: a dead %s looks like one at rest."
                         .formatted(

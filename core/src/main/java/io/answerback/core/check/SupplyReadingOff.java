@@ -1,6 +1,14 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
 import java.util.ArrayList;
@@ -8,16 +16,41 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// What was measured at a supply and is not what it should be, has changed, or shows that the battery is worn.
-final class SupplyReadingOff implements JobRule {
-    static final String RULE = "supply-off";
-    static final String DRIFTED = "supply-drifted";
-    static final String WORN = "battery-worn";
+public final class SupplyReadingOff implements JobCheck {
+    /// A reading at a supply is not what was computed.
+    public static final Rule RULE = new Rule(
+            "supply-off",
+            Stop.POWER,
+            Grade.TIGHT,
+            "A reading at a supply is not what was computed.",
+            "Something takes more or less than the job knows of.");
+
+    /// A reading at a supply has changed since the visit before.
+    public static final Rule DRIFTED = new Rule(
+            "supply-drifted",
+            Stop.POWER,
+            Grade.TIGHT,
+            "A reading at a supply has changed since the visit before.",
+            "Something was added, or is failing.");
+
+    /// The internal resistance of a battery says that it is worn.
+    public static final Rule WORN = new Rule(
+            "battery-worn",
+            Stop.POWER,
+            Grade.WRONG,
+            "The internal resistance of a battery says that it is worn.",
+            "It shows its full volts and holds up nothing.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.job().power().readings().isEmpty()
+    public List<Rule> rules() {
+        return List.of(RULE, DRIFTED, WORN);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.power().readings().isEmpty()
                 ? Stream.empty()
-                : facts.supplies().states().stream().flatMap(state -> findings(state, state.visit()).stream());
+                : facts.of(Supplies.FACT).states().stream().flatMap(state -> findings(state, state.visit()).stream());
     }
 
     private static List<Finding> findings(SupplyState state, SupplyVisit visit) {
@@ -25,9 +58,9 @@ final class SupplyReadingOff implements JobRule {
         for (SupplyVisit.Line line : visit.lines()) {
             if (line.off()) {
                 findings.add(of(
-                        RULE + ":" + line.what(),
+                        RULE,
+                        line.what() + ":" + state.module(),
                         state,
-                        Grade.TIGHT,
                         "The %s of %s is off".formatted(line.what().words(), state.module()),
                         "It reads %s; it should be from %s to %s."
                                 .formatted(
@@ -37,9 +70,9 @@ final class SupplyReadingOff implements JobRule {
                         "Measure again; then look for what takes more or gives less than the list says."));
             } else if (line.drifted()) {
                 findings.add(of(
-                        DRIFTED + ":" + line.what(),
+                        DRIFTED,
+                        line.what() + ":" + state.module(),
                         state,
-                        Grade.TIGHT,
                         "The %s of %s has changed".formatted(line.what().words(), state.module()),
                         "It was %s and is %s."
                                 .formatted(
@@ -51,8 +84,8 @@ final class SupplyReadingOff implements JobRule {
         if (visit.worn()) {
             findings.add(of(
                     WORN,
+                    state.module(),
                     state,
-                    Grade.WRONG,
                     "The battery of %s is worn".formatted(state.module()),
                     "Its internal resistance was %.0f mΩ and is %.0f mΩ."
                             .formatted(
@@ -69,7 +102,8 @@ final class SupplyReadingOff implements JobRule {
                 + line.what().unit();
     }
 
-    private static Finding of(String rule, SupplyState state, Grade grade, String says, String why, String remedy) {
-        return new Finding(rule + ":" + state.module(), Stop.POWER, grade, "", state.module(), says, why, remedy);
+    private static Finding of(Rule rule, String of, SupplyState state, String says, String why, String remedy) {
+        return rule.finds(new Target.OfModule(state.module(), ""), says, why, remedy)
+                .of(of);
     }
 }

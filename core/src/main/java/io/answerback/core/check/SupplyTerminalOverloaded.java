@@ -1,29 +1,50 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.supply.Supplies;
+import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /// More on a supply terminal than it gives.
-final class SupplyTerminalOverloaded implements JobRule {
-    static final String RULE = "terminal-overloaded";
+public final class SupplyTerminalOverloaded implements JobCheck {
+    /// More is taken from a supply terminal than it gives.
+    public static final Rule RULE = new Rule(
+            "terminal-overloaded",
+            Stop.CABLE,
+            Grade.WRONG,
+            "More is taken from a supply terminal than it gives.",
+            "Its fuse opens in an alarm.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.cores().boxes().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(CorePlan.FACT).boxes().stream()
                 .filter(box -> passesOn(facts, box))
                 .flatMap(box -> of(facts, box));
     }
 
     /// What a supply with a battery gives is judged among the supplies.
-    private static boolean passesOn(JobFacts facts, BoxPlan box) {
-        return facts.supplies().states().stream()
+    private static boolean passesOn(Facts facts, BoxPlan box) {
+        return facts.of(Supplies.FACT).states().stream()
                 .noneMatch(state -> state.module().equals(box.name()));
     }
 
-    private static Stream<Finding> of(JobFacts facts, BoxPlan box) {
+    private static Stream<Finding> of(Facts facts, BoxPlan box) {
         return IntStream.range(0, box.strip().size())
                 .filter(i -> box.strip().get(i).use() == TerminalUse.SUPPLY
                         && box.strip().get(i).milliamps() > 0)
@@ -31,24 +52,21 @@ final class SupplyTerminalOverloaded implements JobRule {
                 .mapToObj(i -> finding(facts, box, i));
     }
 
-    private static double load(JobFacts facts, BoxPlan box, int terminal, boolean alarm) {
-        return facts.supplies().through(box.cablesUnder(terminal), alarm);
+    private static double load(Facts facts, BoxPlan box, int terminal, boolean alarm) {
+        return facts.of(Supplies.FACT).through(box.cablesUnder(terminal), alarm);
     }
 
-    private static Finding finding(JobFacts facts, BoxPlan box, int i) {
-        return new Finding(
-                RULE + ":" + box.name() + ":" + i,
-                Stop.CABLE,
-                Grade.WRONG,
-                "",
-                box.name(),
-                "%s of %s gives %s mA at most"
-                        .formatted(
-                                box.strip().get(i).name(),
-                                box.name(),
-                                Figures.plain(box.strip().get(i).milliamps())),
-                "What is fed from it takes %.0f mA at rest and %.0f mA in alarm."
-                        .formatted(load(facts, box, i, false), load(facts, box, i, true)),
-                "Move some of them to another supply.");
+    private static Finding finding(Facts facts, BoxPlan box, int i) {
+        return RULE.finds(
+                        new Target.OfModule(box.name(), ""),
+                        "%s of %s gives %s mA at most"
+                                .formatted(
+                                        box.strip().get(i).name(),
+                                        box.name(),
+                                        Figures.plain(box.strip().get(i).milliamps())),
+                        "What is fed from it takes %.0f mA at rest and %.0f mA in alarm."
+                                .formatted(load(facts, box, i, false), load(facts, box, i, true)),
+                        "Move some of them to another supply.")
+                .of(box.name() + ":" + i);
     }
 }

@@ -1,25 +1,42 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.supply.Supplies;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A panel of whose supply its profile says nothing, so that neither battery nor volts can be worked out.
-final class SupplyUnknown implements JobRule {
-    static final String RULE = "supply-unknown";
+public final class SupplyUnknown implements JobCheck {
+    /// The profile does not say what the panel's supply gives.
+    public static final Rule RULE = new Rule(
+            "supply-unknown",
+            Stop.POWER,
+            Grade.NOTE,
+            "The profile does not say what the panel's supply gives.",
+            "Neither hours nor volts can be computed.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        if (!facts.supplies().states().isEmpty()) {
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        if (!facts.of(Supplies.FACT).states().isEmpty()) {
             return Stream.empty();
         }
-        String panel = facts.job().panel().profile().name();
-        return Stream.of(new Finding(
-                RULE,
-                Stop.POWER,
-                Grade.NOTE,
-                "",
-                facts.job().panel().name(),
-                "Nothing is known of the supply of %s".formatted(panel),
-                "Its profile does not say what it gives and charges with, so neither hours nor volts can be worked out.",
-                "Fill in the supply of its board from the maker's manual."));
+        String panel = facts.panel().profile().name();
+        return Stream.of(RULE.finds(
+                        new Target.OfModule(facts.panel().name(), ""),
+                        "Nothing is known of the supply of %s".formatted(panel),
+                        "Its profile does not say what it gives and charges with, so neither hours nor volts can be worked out.",
+                        "Fill in the supply of its board from the maker's manual.")
+                .of(""));
     }
 }

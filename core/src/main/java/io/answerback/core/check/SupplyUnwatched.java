@@ -1,9 +1,17 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.FaultOutput;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.SupplyFault;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
+import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -11,25 +19,36 @@ import java.util.stream.Stream;
 
 /// A supply that stands elsewhere and whose faults come to no input: nobody hears that its mains is gone until
 /// what it feeds goes dead.
-final class SupplyUnwatched implements JobRule {
-    static final String RULE = "supply-unwatched";
+public final class SupplyUnwatched implements JobCheck {
+    /// The faults of a supply that stands elsewhere come to no input.
+    public static final Rule RULE = new Rule(
+            "supply-unwatched",
+            Stop.POWER,
+            Grade.TIGHT,
+            "The faults of a supply that stands elsewhere come to no input.",
+            "Nobody hears that its mains is gone until what it feeds goes dead.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.supplies().states().stream()
-                .filter(state -> standsElsewhere(facts.job(), state))
-                .flatMap(state -> finding(facts.job(), state));
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .filter(state -> standsElsewhere(facts, state))
+                .flatMap(state -> finding(facts, state));
     }
 
     /// A board and a module on the bus tell the panel themselves; a converter does so by radio.
-    private static boolean standsElsewhere(Job job, SupplyState state) {
+    private static boolean standsElsewhere(Parts job, SupplyState state) {
         return job.module(state.module())
                 .flatMap(module -> job.panel().profile().module(module.kindId()))
                 .filter(kind -> kind.sort() == ModuleSort.SUPPLY)
                 .isPresent();
     }
 
-    private static Stream<Finding> finding(Job job, SupplyState state) {
+    private static Stream<Finding> finding(Parts job, SupplyState state) {
         List<FaultOutput> outputs = state.unit().faultOutputs();
         if (outputs.isEmpty()) {
             return Stream.of(of(
@@ -60,12 +79,9 @@ final class SupplyUnwatched implements JobRule {
     }
 
     private static Finding of(SupplyState state, Grade grade, String why, String remedy) {
-        return new Finding(
-                RULE + ":" + state.module(),
-                Stop.POWER,
+        return RULE.finds(
                 grade,
-                "",
-                state.module(),
+                new Target.OfModule(state.module(), ""),
                 "Nobody hears when something is wrong with %s".formatted(state.module()),
                 why,
                 remedy);

@@ -1,22 +1,56 @@
 package io.answerback.core.check;
 
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.setup.EntryWalk;
-import io.answerback.core.site.Job;
+import io.answerback.core.setup.SetupState;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A way in on which the site alarms before its users can unset it.
-final class WayInTooSlow implements JobRule {
-    static final String SLOW = "way-in-too-slow";
-    static final String ALARMS = "way-in-alarms";
-    static final String UNREADY = "way-in-unready";
+public final class WayInTooSlow implements JobCheck {
+    /// The way in takes longer than the entry time.
+    public static final Rule SLOW = new Rule(
+            "way-in-too-slow",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "The way in takes longer than the entry time.",
+            "Whoever comes in sets off the alarm.");
+
+    /// A point on the way in alarms at once.
+    public static final Rule ALARMS = new Rule(
+            "way-in-alarms",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A point on the way in alarms at once.",
+            "Whoever comes in sets off the alarm.");
+
+    /// A way in leads to no keypad or starts no entry time.
+    public static final Rule UNREADY = new Rule(
+            "way-in-unready",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A way in leads to no keypad or starts no entry time.",
+            "Whoever comes in cannot unset the area.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.setup().walks().stream().flatMap(walk -> findings(facts.job(), walk));
+    public List<Rule> rules() {
+        return List.of(SLOW, ALARMS, UNREADY);
     }
 
-    private static Stream<Finding> findings(Job job, EntryWalk walk) {
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(SetupState.FACT).walks().stream().flatMap(walk -> findings(facts, walk));
+    }
+
+    private static Stream<Finding> findings(Parts job, EntryWalk walk) {
         String door = job.point(walk.walk().from())
                 .map(Point::name)
                 .orElse("point " + walk.walk().from());
@@ -30,12 +64,8 @@ final class WayInTooSlow implements JobRule {
         }
         Stream<Finding> alarms = walk.passings().stream()
                 .filter(EntryWalk.Passing::alarms)
-                .map(passing -> new Finding(
-                        ALARMS + ":" + passing.point().id(),
-                        Stop.SET_UP,
-                        Grade.WRONG,
-                        passing.point().id(),
-                        "",
+                .map(passing -> ALARMS.finds(
+                        new Target.OfPoint(passing.point().id()),
                         "Everybody who comes in sets it off",
                         "It is passed %.0f s after %s, and its zone is %s in area %02d; area %02d is entered."
                                 .formatted(
@@ -58,15 +88,7 @@ final class WayInTooSlow implements JobRule {
         return Stream.concat(alarms, slow);
     }
 
-    private static Finding of(String rule, EntryWalk walk, String says, String why, String remedy) {
-        return new Finding(
-                rule + ":" + walk.walk().from(),
-                Stop.SET_UP,
-                Grade.WRONG,
-                walk.walk().from(),
-                "",
-                says,
-                why,
-                remedy);
+    private static Finding of(Rule rule, EntryWalk walk, String says, String why, String remedy) {
+        return rule.finds(Grade.WRONG, new Target.OfPoint(walk.walk().from()), says, why, remedy);
     }
 }

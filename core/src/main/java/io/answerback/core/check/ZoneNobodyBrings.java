@@ -1,27 +1,44 @@
 package io.answerback.core.check;
 
+import io.answerback.core.bus.BusState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
+import java.util.List;
 import java.util.stream.Stream;
 
 /// A zone that is programmed though no input on site brings it: it reads open, and the area cannot be set.
-final class ZoneNobodyBrings implements JobRule {
-    static final String RULE = "zone-nobody-brings";
+public final class ZoneNobodyBrings implements JobCheck {
+    /// A zone is programmed and has no input.
+    public static final Rule RULE = new Rule(
+            "zone-nobody-brings",
+            Stop.BUS,
+            Grade.WRONG,
+            "A zone is programmed and has no input.",
+            "It reads open, and its area cannot be set.");
 
     @Override
-    public Stream<Finding> check(JobFacts facts) {
-        return facts.bus().zones().lines().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(BusState.FACT).zones().lines().stream()
                 .filter(line -> line.source().isEmpty())
                 .filter(line -> line.programmed()
                         .filter(zone -> zone.type() != ZoneType.NOT_USED)
                         .isPresent())
-                .map(line -> new Finding(
-                        RULE + ":" + line.zone(),
-                        Stop.BUS,
-                        Grade.WRONG,
-                        "",
-                        "",
-                        "Zone %02d is programmed and nothing brings it".formatted(line.zone()),
-                        "The panel looks for an input that is not there: the zone stays open and its area cannot be made to watch.",
-                        "Switch the zone off, or fit the module that brings it."));
+                .map(line -> RULE.finds(
+                                new Target.OfJob(),
+                                "Zone %02d is programmed and nothing brings it".formatted(line.zone()),
+                                "The panel looks for an input that is not there: the zone stays open and its area cannot be made to watch.",
+                                "Switch the zone off, or fit the module that brings it.")
+                        .of(line.zone()));
     }
 }

@@ -1,21 +1,40 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Duty;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A zone that is on, but programmed otherwise than the survey decided.
-final class ZoneUnlikeSurvey implements PointRule {
-    static final String RULE = "zone-unlike-survey";
+public final class ZoneUnlikeSurvey implements PointCheck {
+    /// A zone is programmed otherwise than the survey decided.
+    public static final Rule RULE = new Rule(
+            "zone-unlike-survey",
+            Stop.REPORT,
+            Grade.TIGHT,
+            "A zone is programmed otherwise than the survey decided.",
+            "Either the survey or the programming is wrong.");
 
     @Override
-    public Stream<Finding> check(Job job, PointResult point) {
-        return point.wired().stream()
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.zone()
                         .filter(zone -> differs(zone, wired.point().duty()))
                         .isPresent())
@@ -29,19 +48,17 @@ final class ZoneUnlikeSurvey implements PointRule {
     }
 
     private static Finding finding(Point point, Zone zone) {
-        return Finding.of(
-                RULE,
-                Stop.REPORT,
-                Grade.TIGHT,
-                point.id(),
-                "Zone %02d is not as surveyed".formatted(zone.number()),
-                "It is %s in %s; the survey says %s in %s."
-                        .formatted(
-                                zone.type().words(),
-                                area(zone.area()),
-                                point.duty().type().words(),
-                                area(point.duty().area())),
-                "Program the zone as surveyed, or change what the survey says.");
+        return RULE.finds(
+                        new Target.OfPoint(point.id()),
+                        "Zone %02d is not as surveyed".formatted(zone.number()),
+                        "It is %s in %s; the survey says %s in %s."
+                                .formatted(
+                                        zone.type().words(),
+                                        area(zone.area()),
+                                        point.duty().type().words(),
+                                        area(point.duty().area())),
+                        "Program the zone as surveyed, or change what the survey says.")
+                .mendedBy(PointEdits.programAsSurveyed(point.id()));
     }
 
     private static String area(Optional<Integer> area) {

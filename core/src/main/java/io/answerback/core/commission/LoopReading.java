@@ -1,13 +1,13 @@
 package io.answerback.core.commission;
 
-import io.answerback.core.chain.Figures;
-import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Figures;
 import io.answerback.core.fault.Reading;
 import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.Range;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
 import java.time.Duration;
 import java.util.Comparator;
@@ -65,7 +65,7 @@ public record LoopReading(
     /// @param wired a point with a cable, whose scheme has this state
     /// @param setup a setup with a device state
     /// @param measurements what was measured at this point, in any order
-    public static LoopReading of(PointResult.Wired wired, Setup setup, List<Measurement> measurements) {
+    public static LoopReading of(WiredPoint wired, Setup setup, List<Measurement> measurements) {
         Range predicted = LoopNetwork.of(
                         wired.fitted().orElseThrow(), setup.device().orElseThrow(), LoopFault.NONE, FarEnd.DEVICE)
                 .range();

@@ -1,21 +1,27 @@
 package io.answerback.core.commission;
 
+import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.fault.Setup;
-import io.answerback.core.site.Job;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
 /// Every loop that was measured, in every device state it was measured in.
 public final class Readings {
+    /// The readings of a job.
+    public static final Fact<List<LoopReading>> FACT =
+            Fact.of("readings of loops", facts -> of(facts, facts.of(PointFacts.ALL)));
+
     private Readings() {}
 
     /// The readings of a job, in the order of its points.
     ///
     /// @param points everything computed about its points
-    public static List<LoopReading> of(Job job, List<PointResult> points) {
+    public static List<LoopReading> of(Parts job, List<PointResult> points) {
         Map<String, List<Measurement>> byPoint =
                 job.measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
         return points.stream()

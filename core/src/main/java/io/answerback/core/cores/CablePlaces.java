@@ -3,126 +3,61 @@ package io.answerback.core.cores;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
-import io.answerback.core.practice.CoreConvention;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
-/// Sorts the ends of a job's cables by the place they come to.
+/// The ends of a job's cables, sorted by the place they come to.
 final class CablePlaces {
-    private final Job job;
-    private final Map<String, Point> own = new HashMap<>();
-    private final Map<String, Point> points = new HashMap<>();
-    private final Map<String, Input> inputs = new HashMap<>();
+    /// The ends of all cables.
+    static final Fact<CablePlaces> FACT = Fact.of("places cables come to", CablePlaces::new);
+
+    /// The cable ends that come to a place, in order.
+    static final FactOf<Place, List<Coming>> ENDS_AT = FactOf.each(
+            "cable ends at a place", (facts, place) -> facts.of(FACT).endsAt(place));
+
+    private static final FactOf<String, Optional<CoreColours>> COLOURS =
+            FactOf.each("colours of a cable", CablePlaces::colours);
+    private static final FactOf<String, Coming> NEAR_END = FactOf.each("near end of a cable", CablePlaces::nearEnd);
+    private static final FactOf<String, Optional<Place>> NEAR_PLACE =
+            FactOf.each("beginning of a cable", CablePlaces::nearPlace);
+
     private final Map<String, Cable> cables = new HashMap<>();
-    private final Set<String> modules = new HashSet<>();
-    private final Allotment allotment;
-    private final Map<String, CoreColours> colours = new HashMap<>();
-    private final Map<String, List<CoreNeed>> needs = new HashMap<>();
-    private final Map<Place, List<Coming>> coming = new LinkedHashMap<>();
+    private final Map<String, CableShare> shares = new HashMap<>();
     private final Map<String, Place> nearPlaces = new HashMap<>();
-    private final Map<String, Coming> nearEnds = new HashMap<>();
+    private final Map<String, Served> served = new HashMap<>();
+    private final Map<String, Coming.Loop> devices = new HashMap<>();
+    private final Map<Place, List<Coming>> ends = new LinkedHashMap<>();
 
-    /// @param earlier the ends of an earlier state of the job with the same practice; null for none
-    CablePlaces(Job job, CablePlaces earlier) {
-        this.job = job;
-        Map<String, Input> byId = new HashMap<>();
-        job.inputs().forEach(input -> byId.put(input.id(), input));
-        job.inputs().forEach(input -> input.pointId().ifPresent(id -> inputs.put(id, input)));
-        job.points().forEach(point -> own.put(point.id(), point));
-        job.points().forEach(point -> points.put(point.id(), onLoop(point, byId, earlier)));
-        job.modules().forEach(module -> modules.add(module.name()));
-        job.cables().forEach(cable -> cables.put(cable.id(), cable));
-        this.allotment = new Allotment(job, points, earlier == null ? null : earlier.allotment);
-        job.cables().forEach(cable -> decide(cable, earlier));
-        place(earlier);
-    }
-
-    /// The point with the parts of the loop its contact lies in; the very same as before where nothing about it
-    /// changed.
-    private Point onLoop(Point point, Map<String, Input> byId, CablePlaces earlier) {
-        return Optional.ofNullable(inputs.get(point.id()))
-                .flatMap(Input::shares)
-                .map(byId::get)
-                .flatMap(Input::pointId)
-                .map(own::get)
-                .map(owner -> earlier != null && earlier.had(point, owner)
-                        ? earlier.points.get(point.id())
-                        : point.withLoop(owner.loop()))
-                .orElse(point);
-    }
-
-    private boolean had(Point point, Point owner) {
-        return own.get(point.id()) == point && points.get(point.id()).loop() == owner.loop();
-    }
-
-    private void decide(Cable cable, CablePlaces earlier) {
-        List<CoreNeed> its = allotment.needs(cable);
-        needs.put(cable.id(), its);
-        boolean same =
-                earlier != null && its.equals(earlier.needs.get(cable.id())) && earlier.cables.get(cable.id()) == cable;
-        CoreColours known = same ? earlier.colours.get(cable.id()) : null;
-        if (known != null) {
-            colours.put(cable.id(), known);
-            return;
-        }
-        CoreConvention convention = job.practice().firm().cores();
-        cable.laying()
-                .type()
-                .ifPresent(type -> colours.put(
-                        cable.id(),
-                        CoreColours.of(type, its, cable.laying().asFound().uses(), convention)));
-    }
-
-    private void place(CablePlaces earlier) {
-        Map<String, List<Cable>> beginning = new HashMap<>();
-        Map<String, Coming> taken = new HashMap<>();
-        for (Cable cable : job.cables()) {
-            Coming before = earlier == null ? null : earlier.nearEnds.get(cable.id());
-            if (before != null && holds(before, cable)) {
-                taken.put(cable.id(), before);
-            }
-            near(cable, taken.containsKey(cable.id()) ? earlier : null).ifPresent(place -> {
+    private CablePlaces(Facts facts) {
+        facts.modules().forEach(module -> ends.put(Place.box(module.name()), new ArrayList<>()));
+        for (Cable cable : facts.cables()) {
+            Coming near = facts.of(NEAR_END, cable.id());
+            cables.put(cable.id(), cable);
+            shares.put(cable.id(), CableShares.of(facts, cable));
+            served.put(cable.id(), near.serves());
+            cable.ends().points().forEach(id -> devices.put(id, loop(facts, id)));
+            facts.of(NEAR_PLACE, cable.id()).ifPresent(place -> {
                 nearPlaces.put(cable.id(), place);
-                beginning
-                        .computeIfAbsent(place.name(), key -> new ArrayList<>())
-                        .add(cable);
+                at(place).add(near);
             });
+            at(far(cable.ends())).add(near.otherEnd());
         }
-        job.modules().forEach(module -> coming.put(Place.box(module.name()), new ArrayList<>()));
-        for (Cable cable : job.cables()) {
-            Coming near = Optional.ofNullable(taken.get(cable.id())).orElseGet(() -> coming(cable, CableEnd.NEAR));
-            nearEnds.put(cable.id(), near);
-            Optional.ofNullable(nearPlaces.get(cable.id()))
-                    .ifPresent(place -> at(place).add(near));
-            at(far(cable.ends())).add(new Coming(cable, CableEnd.FAR, near.serves(), near.colours(), near.loops()));
-        }
-        coming.values().forEach(ends -> ends.sort(Comparator.comparingInt(CablePlaces::order)));
-    }
-
-    /// Whether what was known of the near end of a cable to devices still holds.
-    private boolean holds(Coming before, Cable cable) {
-        return before.cable() == cable
-                && before.colours() == colours.get(cable.id())
-                && !cable.ends().points().isEmpty()
-                && cable.ends().points().size() == before.loops().size()
-                && before.loops().stream()
-                        .allMatch(loop -> points.get(loop.point().id()) == loop.point()
-                                && inputs.get(loop.point().id()) == loop.input());
+        ends.values().forEach(list -> list.sort(Comparator.comparingInt(CablePlaces::order)));
     }
 
     private List<Coming> at(Place place) {
-        return coming.computeIfAbsent(place, key -> new ArrayList<>());
+        return ends.computeIfAbsent(place, key -> new ArrayList<>());
     }
 
     /// In the order of the inputs, second zones after first; what brings no loop comes last.
@@ -134,53 +69,67 @@ final class CablePlaces {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    private Coming coming(Cable cable, CableEnd end) {
-        List<Coming.Loop> loops = allotment.loops(cable).stream()
-                .map(id -> new Coming.Loop(points.get(id), inputs.get(id)))
-                .toList();
-        return new Coming(cable, end, served(cable.ends()), colours.get(cable.id()), loops);
+    private static Optional<CoreColours> colours(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        List<CoreNeed> needs = CableShares.of(facts, cable).needs();
+        return cable.laying()
+                .type()
+                .map(type -> CoreColours.of(
+                        type,
+                        needs,
+                        cable.laying().asFound().uses(),
+                        facts.practice().firm().cores()));
     }
 
-    Served served(CableEnds ends) {
+    private static Coming nearEnd(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        List<Coming.Loop> loops = CableShares.of(facts, cable).loops().stream()
+                .map(id -> loop(facts, id))
+                .toList();
+        CoreColours colours = facts.of(COLOURS, cableId).orElse(null);
+        return new Coming(cable, CableEnd.NEAR, served(facts, cable.ends()), colours, loops);
+    }
+
+    private static Coming.Loop loop(Facts facts, String pointId) {
+        return new Coming.Loop(
+                facts.of(CableShares.ON_LOOP, pointId), facts.inputOf(pointId).orElse(null));
+    }
+
+    private static Served served(Facts facts, CableEnds ends) {
         if (!ends.points().isEmpty()) {
-            Point first = points.get(ends.points().getFirst());
+            Point first = facts.point(ends.points().getFirst()).orElseThrow();
             int more = ends.points().size() - 1;
             return new Served(first.id(), more == 0 ? first.name() : "%s and %d more".formatted(first.name(), more));
         }
         return new Served("", ends.module().isEmpty() ? ends.joint() : ends.module());
     }
 
-    /// @param earlier where nothing about the cable is other than it was; else null
-    private Optional<Place> near(Cable cable, CablePlaces earlier) {
+    private static Optional<Place> nearPlace(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
         String from = cable.ends().from();
-        if (earlier != null && from.isEmpty()) {
-            return Optional.ofNullable(earlier.nearPlaces.get(cable.id()));
-        }
         if (!from.isEmpty()) {
-            return Optional.of(modules.contains(from) ? Place.box(from) : Place.joint(from));
+            return Optional.of(facts.module(from).isPresent() ? Place.box(from) : Place.joint(from));
         }
-        Optional<Place> measured = allotment.needs(cable).stream()
+        Optional<Place> measured = CableShares.of(facts, cable).needs().stream()
                 .filter(need -> need.use() == CoreUse.LOOP || need.use() == CoreUse.LOOP_RETURN)
-                .map(need -> inputs.get(need.pointId()))
-                .filter(input -> input != null)
+                .flatMap(need -> facts.inputOf(need.pointId()).stream())
                 .map(input -> Place.box(input.module()))
                 .findFirst();
-        return measured.or(() -> usual(cable));
+        return measured.or(() -> usual(facts, cable));
     }
 
     /// Where a cable begins that carries no loop: at the box of its points' inputs, or at the panel.
-    private Optional<Place> usual(Cable cable) {
+    private static Optional<Place> usual(Facts facts, Cable cable) {
         Optional<Place> ofPoints = cable.ends().points().stream()
-                .map(inputs::get)
-                .filter(input -> input != null)
+                .flatMap(id -> facts.inputOf(id).stream())
                 .map(input -> Place.box(input.module()))
                 .findFirst();
         boolean panel = cable.ends().points().isEmpty()
-                && allotment.loops(cable).isEmpty()
-                && !job.modules().isEmpty()
-                && !job.modules().getFirst().name().equals(cable.ends().module());
+                && CableShares.of(facts, cable).loops().isEmpty()
+                && !facts.modules().isEmpty()
+                && !facts.modules().getFirst().name().equals(cable.ends().module());
         return ofPoints.or(
-                () -> panel ? Optional.of(Place.box(job.modules().getFirst().name())) : Optional.empty());
+                () -> panel ? Optional.of(Place.box(facts.modules().getFirst().name())) : Optional.empty());
     }
 
     private static Place far(CableEnds ends) {
@@ -190,18 +139,33 @@ final class CablePlaces {
         return ends.module().isEmpty() ? Place.joint(ends.joint()) : Place.box(ends.module());
     }
 
-    /// Every place with the ends that come to it: modules in their order, then joint boxes and devices in the
-    /// order of the cables.
-    Map<Place, List<Coming>> coming() {
-        return coming;
+    /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
+    /// cables.
+    List<Place> boxes() {
+        return ends.entrySet().stream()
+                .filter(place -> place.getKey().kind() != Place.Kind.DEVICE
+                        && !place.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /// The ends that come to a place, in order.
+    List<Coming> endsAt(Place place) {
+        return ends.getOrDefault(place, List.of());
     }
 
     Optional<Place> place(Cable cable, CableEnd end) {
         return end == CableEnd.FAR ? Optional.of(far(cable.ends())) : Optional.ofNullable(nearPlaces.get(cable.id()));
     }
 
+    /// What a cable of the job is to carry.
     List<CoreNeed> needs(Cable cable) {
-        return needs.getOrDefault(cable.id(), List.of());
+        return shares.containsKey(cable.id()) ? shares.get(cable.id()).needs() : List.of();
+    }
+
+    /// What the far end of a cable of the job comes to.
+    Served served(Cable cable) {
+        return served.get(cable.id());
     }
 
     Optional<Cable> cable(String id) {
@@ -210,11 +174,14 @@ final class CablePlaces {
 
     /// Whether a point is the second zone of an input that serves two.
     boolean second(String pointId) {
-        return Optional.ofNullable(inputs.get(pointId)).filter(Input::second).isPresent();
+        return Optional.ofNullable(devices.get(pointId))
+                .map(Coming.Loop::input)
+                .filter(Input::second)
+                .isPresent();
     }
 
-    /// A point, with the parts of the loop its contact lies in.
+    /// A point that some cable goes to, with the parts of the loop its contact lies in.
     Point point(String id) {
-        return points.get(id);
+        return devices.get(id).point();
     }
 }

@@ -19,27 +19,11 @@ record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, Lis
     ///
     /// @param point the point, with the parts of the loop its contact lies in
     /// @param input where it is measured; null where it has no input yet
-    record Loop(Point point, Input input) {
-        boolean same(Loop other) {
-            return point == other.point && input == other.input;
-        }
-    }
+    record Loop(Point point, Input input) {}
 
-    /// Whether nothing about it is other than it was.
-    boolean same(Coming other) {
-        if (cable != other.cable
-                || end != other.end
-                || colours != other.colours
-                || loops.size() != other.loops.size()
-                || !serves.equals(other.serves)) {
-            return false;
-        }
-        for (int i = 0; i < loops.size(); i++) {
-            if (!loops.get(i).same(other.loops.get(i))) {
-                return false;
-            }
-        }
-        return true;
+    /// The other end of the same cable.
+    Coming otherEnd() {
+        return new Coming(cable, near() ? CableEnd.FAR : CableEnd.NEAR, serves, colours, loops);
     }
 
     boolean near() {

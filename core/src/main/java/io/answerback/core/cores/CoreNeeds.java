@@ -7,8 +7,8 @@ import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,7 +90,7 @@ public final class CoreNeeds {
     }
 
     /// The modules of a job that need a cable, by name.
-    public static List<String> modulesToCable(Job job) {
+    public static List<String> modulesToCable(Parts job) {
         return job.modules().stream()
                 .filter(module -> job.panel()
                         .profile()

@@ -2,14 +2,17 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.FactStore;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,78 +20,51 @@ import java.util.stream.Stream;
 
 /// Where every core of a job goes, at both its ends.
 public final class CorePlan {
-    private final Job job;
+    /// The plan of a job. The near end of a cable to points that have no input yet comes to no box.
+    public static final Fact<CorePlan> FACT = Fact.of("cores", CorePlan::new);
+
+    private static final FactOf<Place, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
+
     private final CablePlaces places;
-    private final List<BoxPlan> boxes = new ArrayList<>();
-    private final Map<Place, BoxPlan> byPlace = new HashMap<>();
+    private final Map<Place, BoxPlan> boxes = new LinkedHashMap<>();
 
-    private CorePlan(Job job, CorePlan earlier) {
-        this.job = job;
-        boolean samePractice = earlier != null && earlier.job.practice() == job.practice();
-        this.places = new CablePlaces(job, samePractice ? earlier.places : null);
-        places.coming().forEach((place, ends) -> {
-            if (place.kind() != Place.Kind.DEVICE && !ends.isEmpty()) {
-                BoxPlan box = same(place, ends, earlier).orElseGet(() -> planned(place, ends));
-                boxes.add(box);
-                byPlace.put(place, box);
-            }
-        });
+    private CorePlan(Facts facts) {
+        this.places = facts.of(CablePlaces.FACT);
+        places.boxes().forEach(place -> boxes.put(place, facts.of(BOX, place)));
     }
 
-    /// Plans a job. The near end of a cable to points that have no input yet comes to no box.
+    /// Plans a job from nothing.
     public static CorePlan of(Job job) {
-        return of(job, null);
+        return new FactStore(job, Map.of()).of(FACT);
     }
 
-    /// The same, taking over from `earlier` every box whose cables are the very same.
-    ///
-    /// @param earlier the plan of an earlier state of the same job; null for none
-    public static CorePlan of(Job job, CorePlan earlier) {
-        return new CorePlan(job, earlier);
+    private static BoxPlan box(Facts facts, Place place) {
+        List<Coming> ends = facts.of(CablePlaces.ENDS_AT, place);
+        return place.kind() == Place.Kind.BOX
+                ? new BoxPlanner(place.name(), strip(facts, place.name()), ends).plan()
+                : new JointPlanner(place.name(), ends).plan();
     }
 
-    private Optional<BoxPlan> same(Place place, List<Coming> ends, CorePlan earlier) {
-        if (earlier == null || earlier.job.panel() != job.panel() || earlier.job.modules() != job.modules()) {
-            return Optional.empty();
-        }
-        List<Coming> then = earlier.places.coming().getOrDefault(place, List.of());
-        if (then.size() != ends.size()) {
-            return Optional.empty();
-        }
-        for (int i = 0; i < ends.size(); i++) {
-            if (!ends.get(i).same(then.get(i))) {
-                return Optional.empty();
-            }
-        }
-        return Optional.ofNullable(earlier.byPlace.get(place));
-    }
-
-    private BoxPlan planned(Place place, List<Coming> ends) {
-        return switch (place.kind()) {
-            case BOX -> new BoxPlanner(place.name(), strip(place.name()), ends).plan();
-            case JOINT_BOX -> new JointPlanner(place.name(), ends).plan();
-            case DEVICE -> new DevicePlanner(devices(ends), places::second).plan(ends);
-        };
-    }
-
-    private List<Point> devices(List<Coming> ends) {
-        return ends.stream()
-                .flatMap(end -> end.cable().ends().points().stream())
-                .distinct()
-                .map(places::point)
-                .toList();
-    }
-
-    private List<Terminal> strip(String name) {
-        Optional<PanelModule> module = job.module(name);
-        return module.flatMap(its -> job.panel().profile().module(its.kindId()))
+    private static List<Terminal> strip(Facts facts, String module) {
+        return facts.module(module)
+                .map(PanelModule::kindId)
+                .flatMap(facts.panel().profile()::module)
                 .map(ModuleKind::terminals)
                 .orElse(List.of());
     }
 
+    private BoxPlan device(List<Coming> ends) {
+        List<Point> points = ends.stream()
+                .flatMap(end -> end.cable().ends().points().stream())
+                .distinct()
+                .map(places::point)
+                .toList();
+        return new DevicePlanner(points, places::second).plan(ends);
+    }
+
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes.
     public List<BoxPlan> boxes() {
-        return List.copyOf(boxes);
+        return List.copyOf(boxes.values());
     }
 
     Optional<Cable> cableOf(CoreEnd core) {
@@ -97,16 +73,16 @@ public final class CorePlan {
 
     /// The module or joint box of this name; empty when no cable comes to it.
     public Optional<BoxPlan> box(String name) {
-        return boxes.stream().filter(box -> box.name().equals(name)).findFirst();
+        return boxes.values().stream().filter(box -> box.name().equals(name)).findFirst();
     }
 
     /// What is at a place; empty when no cable comes to it.
     public Optional<BoxPlan> at(Place place) {
         if (place.kind() != Place.Kind.DEVICE) {
-            return Optional.ofNullable(byPlace.get(place));
+            return Optional.ofNullable(boxes.get(place));
         }
-        List<Coming> ends = places.coming().getOrDefault(place, List.of());
-        return ends.isEmpty() ? Optional.empty() : Optional.of(planned(place, ends));
+        List<Coming> ends = places.endsAt(place);
+        return ends.isEmpty() ? Optional.empty() : Optional.of(device(ends));
     }
 
     /// What is at an end of a cable of the job; empty where that comes to nothing.
@@ -129,7 +105,7 @@ public final class CorePlan {
 
     /// What the far end of a cable of the job comes to, such as "07 Dock roller door 2" or "Keypad 2".
     public String farEnd(Cable cable) {
-        return places.served(cable.ends()).words();
+        return places.served(cable).words();
     }
 
     /// How many cores what a cable goes to needs of it.

@@ -5,9 +5,9 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.cable.Laying.Progress;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -25,7 +25,7 @@ public final class FirstFix {
 
     /// The cables by room: those that go to boxes and joint boxes first, then area by area, those to points in
     /// no area last. Rooms without a cable are left out.
-    public static Map<String, List<Cable>> rooms(Job job) {
+    public static Map<String, List<Cable>> rooms(Parts job) {
         Map<String, List<Cable>> rooms = new LinkedHashMap<>();
         rooms.put(BOXES, new ArrayList<>());
         job.areas().forEach(area -> rooms.put(title(area), new ArrayList<>()));
@@ -35,7 +35,7 @@ public final class FirstFix {
         return rooms;
     }
 
-    private static String room(Job job, Cable cable) {
+    private static String room(Parts job, Cable cable) {
         List<String> points = cable.ends().points();
         if (points.isEmpty()) {
             return BOXES;
@@ -52,7 +52,7 @@ public final class FirstFix {
     }
 
     /// The run: two steps a cable.
-    public static StepRun<FixStep> of(Job job, CorePlan plan) {
+    public static StepRun<FixStep> of(Parts job, CorePlan plan) {
         List<FixStep> steps = new ArrayList<>();
         rooms(job)
                 .forEach((room, cables) -> cables.forEach(cable -> {

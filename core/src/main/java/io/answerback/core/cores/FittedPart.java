@@ -1,6 +1,6 @@
 package io.answerback.core.cores;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.profile.Terminal;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package io.answerback.core.cores;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.practice.Question;
@@ -14,7 +14,7 @@ import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +44,7 @@ public final class UnusedInputs {
 
     /// The unused inputs of a job, those left out that the house leaves open with their zone switched off, and
     /// those of which it is not known what they need.
-    public static Stream<Unused> of(Job job) {
+    public static Stream<Unused> of(Parts job) {
         return minded(job)
                 .flatMap(input ->
                         bands(job, input).stream().map(bands -> new Unused(input, bands, watched(job, input))));
@@ -52,11 +52,11 @@ public final class UnusedInputs {
 
     /// The unused inputs that read none of the schemes they could be left in, so that nothing is known to keep
     /// them quiet.
-    public static Stream<Input> unread(Job job) {
+    public static Stream<Input> unread(Parts job) {
         return minded(job).filter(input -> bands(job, input).isEmpty());
     }
 
-    private static Stream<Input> minded(Job job) {
+    private static Stream<Input> minded(Parts job) {
         boolean zonesOff = job.practice().school(Question.UNUSED_INPUTS) == School.ZONE_OFF;
         return job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
@@ -67,7 +67,7 @@ public final class UnusedInputs {
     /// How an unused input is read: an input kept for detectors that close, by a scheme in which they close; one
     /// that powers two-wire detectors, as their loop; another as a closed loop where the house fits links and the
     /// panel reads that, else by the house's scheme.
-    public static Optional<SchemeBands> bands(Job job, Input input) {
+    public static Optional<SchemeBands> bands(Parts job, Input input) {
         InputModel reads = job.inputModel(Optional.of(input));
         return schemes(job, input).stream()
                 .flatMap(scheme -> reads.reads(scheme).stream())
@@ -75,7 +75,7 @@ public final class UnusedInputs {
     }
 
     /// The schemes an unused input may be left in, the best first.
-    public static List<SchemeKind> schemes(Job job, Input input) {
+    public static List<SchemeKind> schemes(Parts job, Input input) {
         Optional<ModuleKind.ReservedInput> kept = job.module(input.module())
                 .flatMap(module -> job.panel().profile().module(module.kindId()))
                 .flatMap(kind -> kind.reserved().stream()
@@ -96,7 +96,7 @@ public final class UnusedInputs {
                 : List.of(house);
     }
 
-    private static boolean watched(Job job, Input input) {
+    private static boolean watched(Parts job, Input input) {
         return job.zone(input.zone())
                 .map(Zone::type)
                 .filter(type -> type != ZoneType.NOT_USED)
@@ -104,7 +104,7 @@ public final class UnusedInputs {
     }
 
     /// What is to be done about those of one box.
-    public static List<UnusedStep> steps(Job job, BoxPlan box) {
+    public static List<UnusedStep> steps(Parts job, BoxPlan box) {
         return of(job).filter(
                         unused -> box.place().equals(Place.box(unused.input().module())))
                 .map(unused -> new UnusedStep(unused.input().id(), order(unused, box.strip()), unused.fitted()))

@@ -2,12 +2,13 @@ package io.answerback.core.departure;
 
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.Question;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.setup.Intent;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.wording.SchoolWords;
 import java.util.ArrayList;
@@ -16,10 +17,13 @@ import java.util.Optional;
 
 /// Finds where a job does otherwise than the firm's rules.
 public final class Departures {
+    /// Every departure of a job.
+    public static final Fact<List<Departure>> FACT = Fact.of("departures", Departures::of);
+
     private Departures() {}
 
     /// Every departure: those of the whole job first, then those of single points in the order of the list.
-    public static List<Departure> of(Job job) {
+    public static List<Departure> of(Parts job) {
         List<Departure> all = new ArrayList<>(ofJob(job.practice()));
         job.points().forEach(point -> all.addAll(ofPoint(job.practice(), point)));
         entryTime(job).ifPresent(all::add);
@@ -96,7 +100,7 @@ public final class Departures {
         return all;
     }
 
-    private static Optional<Departure> entryTime(Job job) {
+    private static Optional<Departure> entryTime(Parts job) {
         double most = job.practice().figure(RuleFigure.ENTRY_SECONDS);
         Intent intent = new Intent(job);
         double longest = job.areas().stream()
@@ -115,7 +119,7 @@ public final class Departures {
     }
 
     /// A panel that waits longer for a wireless device than the rules allow, where there is any.
-    private static Optional<Departure> supervision(Job job) {
+    private static Optional<Departure> supervision(Parts job) {
         double most = job.practice().figure(RuleFigure.SUPERVISION_MINUTES);
         return job.panel()
                 .profile()

@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.List;

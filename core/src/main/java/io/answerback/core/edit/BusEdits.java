@@ -6,8 +6,10 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
 import io.answerback.core.zone.Unprogrammed;
@@ -24,14 +26,14 @@ public final class BusEdits {
     private BusEdits() {}
 
     /// The addresses a kind of module could be given, lowest first.
-    public static List<Integer> free(Job job, String kindId) {
+    public static List<Integer> free(Parts job, String kindId) {
         return rule(job).stream()
                 .flatMap(rule -> rule.addresses(kindId))
                 .filter(address -> job.bus().at(address).isEmpty())
                 .toList();
     }
 
-    private static Optional<BusRule> rule(Job job) {
+    private static Optional<BusRule> rule(Parts job) {
         return job.panel().profile().bus();
     }
 

@@ -10,6 +10,7 @@ import io.answerback.core.cores.FixStep;
 import io.answerback.core.cores.WiringStep;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.JointKind;
+import io.answerback.core.site.Edit;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;

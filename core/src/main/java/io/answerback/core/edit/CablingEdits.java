@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -6,6 +6,7 @@ import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Zone;

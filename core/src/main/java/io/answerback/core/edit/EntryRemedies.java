@@ -5,6 +5,7 @@ import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.EntryWalk;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Setup;
 import java.util.ArrayList;

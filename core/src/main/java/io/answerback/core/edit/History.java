@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.List;

@@ -9,6 +9,7 @@ import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Bus;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import java.time.Instant;

@@ -3,6 +3,7 @@ package io.answerback.core.edit;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;

@@ -5,6 +5,7 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Duty;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;

@@ -2,6 +2,7 @@ package io.answerback.core.edit;
 
 import io.answerback.core.site.Battery;
 import io.answerback.core.site.BatteryChange;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoadFigure;
 import io.answerback.core.site.Power;
 import io.answerback.core.site.Sounding.LinkSet;

@@ -5,6 +5,7 @@ import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.practice.School;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Site;
 import io.answerback.core.site.TitleBlock;

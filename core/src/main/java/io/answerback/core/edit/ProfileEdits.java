@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Panel;
 
 /// Edits to the job's own copy of its panel's profile.

@@ -3,6 +3,7 @@ package io.answerback.core.edit;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.site.DeviceBattery;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;

@@ -5,6 +5,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Setup;
 import io.answerback.core.zone.Unprogrammed;

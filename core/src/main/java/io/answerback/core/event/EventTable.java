@@ -1,5 +1,6 @@
 package io.answerback.core.event;
 
+import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.School;
 import io.answerback.core.wording.Terms;
 import java.util.LinkedHashMap;
@@ -10,6 +11,9 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /// The events the formats have codes for. The rows are data; this only finds them.
 public final class EventTable {
+    /// The table that jobs are computed with.
+    public static final Fact<EventTable> GIVEN = Fact.given("the event table");
+
     private final Map<String, EventClass> byCode = new LinkedHashMap<>();
     private final Map<School, EventTable> worded = new ConcurrentHashMap<>();
 

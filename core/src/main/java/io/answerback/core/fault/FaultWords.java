@@ -1,6 +1,6 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.FittedLoop;
 import java.util.ArrayList;

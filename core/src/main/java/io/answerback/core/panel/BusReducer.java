@@ -4,8 +4,8 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.time.Duration;
 import java.time.Instant;
@@ -17,7 +17,7 @@ import java.util.TreeMap;
 /// A panel's steps for what hangs on its bus and what it hears by radio.
 ///
 /// @param job the site's programming
-record BusReducer(Job job) {
+record BusReducer(Parts job) {
     private static final String MODULE_LOST = "333";
     private static final String MODULE_TAMPER = "145";
     private static final String SUPERVISION_LOST = "381";

@@ -7,8 +7,8 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
+import io.answerback.core.site.Parts;
 import io.answerback.core.zone.ZoneMap;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +19,7 @@ import java.util.Set;
 /// looks.
 ///
 /// @param job the site's programming
-record BusView(Job job) {
+record BusView(Parts job) {
     /// Why the panel does not look at an input; empty when it does.
     ///
     /// @param lost the modules that do not answer

@@ -7,7 +7,7 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
@@ -18,7 +18,7 @@ import java.util.Optional;
 /// A panel programmed as the job says: a pure step from what it remembers and what happens to what it does.
 ///
 /// @param job the site's programming
-public record PanelReducer(Job job) {
+public record PanelReducer(Parts job) {
     private static final String SET_OR_UNSET_BY_USER = "401";
     private static final String FAILED_TO_SET = "454";
     private static final String TAMPER = "137";
@@ -201,7 +201,7 @@ public record PanelReducer(Job job) {
     }
 
     /// The account for what is in no area; empty when no area has one.
-    static Optional<String> firstAccount(Job job) {
+    static Optional<String> firstAccount(Parts job) {
         return job.areas().stream()
                 .map(Area::account)
                 .filter(account -> !account.isEmpty())

@@ -2,7 +2,7 @@ package io.answerback.core.panel;
 
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.SystemPoint;
 import java.time.Instant;
 import java.util.HashMap;
@@ -49,7 +49,7 @@ public record PanelState(
     }
 
     /// A panel with every area of `job` set and everything at rest.
-    public static PanelState allSet(Job job) {
+    public static PanelState allSet(Parts job) {
         Set<Integer> all = job.areas().stream().map(Area::number).collect(Collectors.toSet());
         return new PanelState(all, Map.of(), Set.of(), Set.of(), Map.of(), Set.of(), BusMemory.QUIET);
     }

@@ -4,7 +4,7 @@ import io.answerback.core.profile.RadioRule;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.SignalReading;
 import java.time.Duration;
 import java.util.Optional;
@@ -12,7 +12,7 @@ import java.util.Optional;
 /// What a panel hears by radio: which inputs are enrolled, and under which zone it knows them.
 ///
 /// @param job the site's programming
-record RadioView(Job job) {
+record RadioView(Parts job) {
     /// Whether an input reaches the panel by radio.
     boolean carries(Input input) {
         return RadioPlaces.byRadio(job, input)

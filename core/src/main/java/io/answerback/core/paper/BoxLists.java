@@ -14,7 +14,7 @@ import io.answerback.core.cores.UnusedStep;
 import io.answerback.core.cores.WiringRun;
 import io.answerback.core.cores.WiringStep;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,14 +24,14 @@ import java.util.stream.Collectors;
 /// What is listed under the drawing of a box: its cables, what is joined in it, what goes through a connector
 /// block, what is fitted across unused inputs, the spare cores, and its tamper ring.
 final class BoxLists {
-    private final Job job;
+    private final Parts job;
     private final CorePlan plan;
     private final BoxPlan box;
 
     /// A list with its title; one without items is not set.
     record Titled(String title, List<String> items) {}
 
-    BoxLists(Job job, CorePlan plan, BoxPlan box) {
+    BoxLists(Parts job, CorePlan plan, BoxPlan box) {
         this.job = job;
         this.plan = plan;
         this.box = box;

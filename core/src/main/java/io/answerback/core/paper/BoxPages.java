@@ -4,7 +4,7 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.profile.Terminal;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.TitleBlock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,7 +38,7 @@ final class BoxPages {
     private final Measure measure;
     private final List<List<Mark>> pages = new ArrayList<>();
 
-    BoxPages(Job job, CorePlan plan, BoxPlan box, LocalDate date, Measure measure) {
+    BoxPages(Parts job, CorePlan plan, BoxPlan box, LocalDate date, Measure measure) {
         this.lists = new BoxLists(job, plan, box);
         this.box = box;
         this.stamp = stamp(job, date);
@@ -60,7 +60,7 @@ final class BoxPages {
     }
 
     /// Site, firm, date and revision, in one line under the title.
-    private static String stamp(Job job, LocalDate date) {
+    private static String stamp(Parts job, LocalDate date) {
         TitleBlock block = job.site().drawings();
         return Stream.of(
                         job.site().name(),

@@ -3,7 +3,7 @@ package io.answerback.core.paper;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +16,7 @@ public final class BoxPaper {
     /// The boxes of a job.
     ///
     /// @param date the day the drawings are made
-    public static Paper of(Job job, CorePlan plan, LocalDate date, Measure measure) {
+    public static Paper of(Parts job, CorePlan plan, LocalDate date, Measure measure) {
         List<String> problems = new ArrayList<>();
         List<List<Mark>> pages = new ArrayList<>();
         for (BoxPlan box : plan.boxes()) {

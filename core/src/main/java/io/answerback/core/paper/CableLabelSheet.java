@@ -3,7 +3,7 @@ package io.answerback.core.paper;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -18,7 +18,7 @@ public final class CableLabelSheet {
 
     /// The labels of a job, two a cable: the first for the end at the box. What does not fit at the smallest
     /// size that can be read is cut short, and said among the problems.
-    public static Paper of(Job job, CorePlan plan, LabelStock stock, Measure measure) {
+    public static Paper of(Parts job, CorePlan plan, LabelStock stock, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         int at = 0;

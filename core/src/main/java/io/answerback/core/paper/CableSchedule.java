@@ -3,10 +3,10 @@ package io.answerback.core.paper;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.Laying;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -18,7 +18,7 @@ public final class CableSchedule {
     private CableSchedule() {}
 
     /// Every cable: from where to where, what it is, how long, which way, and how far the work has come.
-    public static Table of(Job job, CorePlan plan) {
+    public static Table of(Parts job, CorePlan plan) {
         List<List<String>> rows =
                 job.cables().stream().map(cable -> cable(plan, cable)).toList();
         return new Table(

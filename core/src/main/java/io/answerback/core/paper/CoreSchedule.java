@@ -9,7 +9,7 @@ import io.answerback.core.cores.CoreNeed;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -29,7 +29,7 @@ public final class CoreSchedule {
     }
 
     /// The schedule, box by box, a row a core. What is not decided is said in its place.
-    public static Table of(Job job, CorePlan plan) {
+    public static Table of(Parts job, CorePlan plan) {
         CoreSchedule schedule = new CoreSchedule(plan);
         return new Table(
                 job.site().name() + ", core schedule",
@@ -40,7 +40,7 @@ public final class CoreSchedule {
     }
 
     /// Those that begin at a box, box by box, then those that begin at none yet.
-    private Stream<Cable> inOrder(Job job) {
+    private Stream<Cable> inOrder(Parts job) {
         Set<Cable> cables = new LinkedHashSet<>();
         plan.boxes().stream()
                 .flatMap(box -> box.cables().stream())

@@ -1,7 +1,7 @@
 package io.answerback.core.paper;
 
-import io.answerback.core.chain.Figures;
-import io.answerback.core.site.Job;
+import io.answerback.core.common.Figures;
+import io.answerback.core.site.Parts;
 import io.answerback.core.supply.BatteryState;
 import io.answerback.core.supply.HoldUp;
 import io.answerback.core.supply.LeadAcid;
@@ -46,7 +46,7 @@ public final class PowerPaper {
     ///
     /// @param supplies every supply of the job
     /// @param state the one that is put on paper
-    public static Paper of(Job job, Supplies supplies, SupplyState state, Measure measure) {
+    public static Paper of(Parts job, Supplies supplies, SupplyState state, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         String title = "%s, supply of %s".formatted(job.site().name(), state.module());

@@ -1,7 +1,7 @@
 package io.answerback.core.paper;
 
 import io.answerback.core.setup.Intent;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.SoundOutput;
@@ -15,7 +15,7 @@ import java.util.List;
 final class PowerTables {
     private PowerTables() {}
 
-    static List<Table> of(String title, Job job, Supplies supplies, SupplyState state) {
+    static List<Table> of(String title, Parts job, Supplies supplies, SupplyState state) {
         List<Table> tables = new ArrayList<>();
         tables.add(loads(title, state));
         if (!state.volts().isEmpty()) {
@@ -30,7 +30,7 @@ final class PowerTables {
         return tables;
     }
 
-    private static Table sounders(String title, Job job, Sounders sounders, List<SoundOutput> outputs) {
+    private static Table sounders(String title, Parts job, Sounders sounders, List<SoundOutput> outputs) {
         List<List<String>> rows = new ArrayList<>();
         for (SoundOutput output : outputs) {
             for (SoundOutput.Load load : output.loads()) {

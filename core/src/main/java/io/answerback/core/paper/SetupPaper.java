@@ -6,7 +6,7 @@ import io.answerback.core.setup.RunSheet;
 import io.answerback.core.setup.SettingMatrix;
 import io.answerback.core.setup.SettingMatrix.Row;
 import io.answerback.core.setup.SettingMatrix.Way;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +22,7 @@ public final class SetupPaper {
     private SetupPaper() {}
 
     /// The run sheet and the zones of a job.
-    public static Paper of(Job job, RunSheet sheet, Measure measure) {
+    public static Paper of(Parts job, RunSheet sheet, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>(TableSetter.pages(List.of(entries(job, sheet), zones(job)), measure));
         TableSetter.number(pages, measure);
         return new Paper(
@@ -35,7 +35,7 @@ public final class SetupPaper {
     }
 
     /// What is typed, in its order: everything that differs from a new panel.
-    public static Table entries(Job job, RunSheet sheet) {
+    public static Table entries(Parts job, RunSheet sheet) {
         List<List<String>> rows = new ArrayList<>();
         int order = 1;
         for (EntryStep step : sheet.differing()) {
@@ -60,7 +60,7 @@ public final class SetupPaper {
     }
 
     /// What each zone does in each way of setting.
-    public static Table zones(Job job) {
+    public static Table zones(Parts job) {
         Terms terms = Terms.of(job.practice());
         return new Table(
                 job.site().name() + ", what each zone does",

@@ -7,20 +7,20 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.zone.ZoneMap;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /// The facts on which a point's answer rests: the fingerprint of everything upstream of a proof, kept readable
 /// so that a stale proof can say what changed, from what, to what.
@@ -28,23 +28,24 @@ import java.util.TreeMap;
 /// Facts are what an engineer would have to check again. A point's name is not among them; its number, parts,
 /// cable, input, programming, event and route are.
 public final class Upstream {
-    private final Job job;
-    private final Map<String, String> route;
-    private final Map<String, Input> readInstead;
-    private final Map<String, Map<String, String>> reader = new HashMap<>();
+    private final Parts job;
+    private final Function<Input, Optional<Input>> readInstead;
 
     /// The facts of one job.
-    public Upstream(Job job) {
+    ///
+    /// @param readInstead the input the panel looks at for the zone of another; empty when it looks at that
+    ///     itself
+    public Upstream(Parts job, Function<Input, Optional<Input>> readInstead) {
         this.job = job;
-        this.readInstead = ZoneMap.of(job).readInstead();
-        this.route = route(job.communicator(), job.routeReceivers());
+        this.readInstead = readInstead;
     }
 
     /// The facts of each link but the station's own, for a zone point or a system point of a job.
     ///
     /// @throws IllegalArgumentException when the job has no such point
-    public static Map<Link, Map<String, String>> of(Job job, String pointId) {
-        return new Upstream(job).of(pointId);
+    public static Map<Link, Map<String, String>> of(Parts job, String pointId) {
+        Map<String, Input> instead = ZoneMap.of(job).readInstead();
+        return new Upstream(job, input -> Optional.ofNullable(instead.get(input.id()))).of(pointId);
     }
 
     /// The facts of each link but the station's own, for a zone point or a system point.
@@ -59,12 +60,16 @@ public final class Upstream {
             Optional<Cable> run = new CableRuns(job.cables()).to(owner).map(CableRun::equivalent);
             return of(onLoop, run, input, input.flatMap(used -> job.zone(used.zone())));
         }
-        SystemPoint system = SystemPoint.of(pointId)
-                .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId));
+        return of(SystemPoint.of(pointId)
+                .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId)));
+    }
+
+    /// The same for a system point.
+    public Map<Link, Map<String, String>> of(SystemPoint system) {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, Map.of("kind", system.title()));
         facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
-        facts.put(Link.ROUTE, route);
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
         return facts;
     }
 
@@ -83,13 +88,8 @@ public final class Upstream {
                 .map(area -> area.account())
                 .orElse("");
         facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
-        facts.put(Link.ROUTE, route);
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
         return facts;
-    }
-
-    /// The input the panel looks at for the zone of another; empty when it looks at that itself.
-    public Optional<Input> readInstead(Input input) {
-        return Optional.ofNullable(readInstead.get(input.id()));
     }
 
     private static Map<String, String> point(Point point) {
@@ -103,11 +103,9 @@ public final class Upstream {
     }
 
     private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {
-        String module = input.map(Input::module).orElse("");
-        Map<String, String> facts = new TreeMap<>(reader.computeIfAbsent(
-                module + "/" + scheme, key -> reader(job.panel().profile().name(), job.inputModel(input), scheme)));
+        Map<String, String> facts = reader(job.panel().profile().name(), job.inputModel(input), scheme);
         facts.put("input", input.map(Input::name).orElse("none"));
-        input.flatMap(this::readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
+        input.flatMap(readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
         enrolled(input, facts);
         return facts;
     }
@@ -194,7 +192,7 @@ public final class Upstream {
         return facts;
     }
 
-    private static String firstAccount(Job job) {
+    private static String firstAccount(Parts job) {
         return job.areas().stream()
                 .map(area -> area.account())
                 .filter(account -> !account.isEmpty())

@@ -5,8 +5,8 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -20,7 +20,7 @@ public final class RadioPlaces {
     /// Empty where
     /// nobody
     /// does.
-    public static Optional<PanelModule> hearer(Job job) {
+    public static Optional<PanelModule> hearer(Parts job) {
         Optional<RadioRule> rule = job.panel().profile().radio();
         Optional<PanelModule> receiver = rule.stream()
                 .flatMap(its -> job.modules().stream())
@@ -38,7 +38,7 @@ public final class RadioPlaces {
     /// are taken.
     ///
     /// @param taken zones that are not free
-    public static Optional<Input> next(Job job, Set<Integer> taken) {
+    public static Optional<Input> next(Parts job, Set<Integer> taken) {
         Optional<PanelModule> hearer = hearer(job);
         return hearer.flatMap(module -> zones(job)
                 .filter(zone -> !taken.contains(zone))
@@ -47,14 +47,14 @@ public final class RadioPlaces {
                 .map(zone -> place(job, module.name(), zone)));
     }
 
-    private static Input place(Job job, String module, int zone) {
+    private static Input place(Parts job, String module, int zone) {
         int first = job.panel().profile().radio().orElseThrow().firstZone();
         int number = kind(job, module).map(ModuleKind::inputs).orElse(0) + zone - first + 1;
         return Input.of(module + "." + number, module, number, zone, Optional.empty(), UnusedTermination.NOTHING);
     }
 
     /// The wireless zones of a panel, lowest first; none for one without radio.
-    public static IntStream zones(Job job) {
+    public static IntStream zones(Parts job) {
         int count = job.panel().profile().capacity().radioZones();
         return job.panel()
                 .profile()
@@ -64,7 +64,7 @@ public final class RadioPlaces {
     }
 
     /// Whether an input is a place that is heard by radio, and no terminals.
-    public static boolean byRadio(Job job, Input input) {
+    public static boolean byRadio(Parts job, Input input) {
         return !input.second()
                 && kind(job, input.module())
                         .filter(kind -> kind.byRadio(input.number()))
@@ -78,13 +78,13 @@ public final class RadioPlaces {
     }
 
     /// The converter an input is on; empty for others.
-    public static Optional<String> converter(Job job, Input input) {
+    public static Optional<String> converter(Parts job, Input input) {
         return kind(job, input.module())
                 .filter(kind -> kind.sort() == ModuleSort.CONVERTER)
                 .map(kind -> input.module());
     }
 
-    private static Optional<ModuleKind> kind(Job job, String module) {
+    private static Optional<ModuleKind> kind(Parts job, String module) {
         return job.module(module).flatMap(its -> job.panel().profile().module(its.kindId()));
     }
 }

@@ -1,15 +1,18 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SignalReading;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -30,13 +33,26 @@ public record RadioState(
         List<Sender> senders,
         List<Enrolment> leftover,
         Optional<Integer> next) {
+    /// What the panel of a job hears.
+    public static final Fact<RadioState> FACT = Fact.of("radio", RadioState::of);
+
+    /// How the panel hears a point; empty for one on wires to the panel.
+    public static final FactOf<String, Optional<Sender>> SENDER = FactOf.each(
+            "sender of a point",
+            (facts, id) -> Optional.ofNullable(facts.of(RadioState.SENDERS).get(id)));
+
+    private static final Fact<Map<String, Sender>> SENDERS = Fact.of(
+            "senders by point",
+            facts -> facts.of(FACT).senders().stream()
+                    .collect(Collectors.toMap(Sender::pointId, sender -> sender, (first, second) -> second)));
+
     public RadioState {
         senders = List.copyOf(senders);
         leftover = List.copyOf(leftover);
     }
 
     /// What the panel of a job hears.
-    public static RadioState of(Job job) {
+    public static RadioState of(Parts job) {
         Optional<RadioRule> rule = job.panel().profile().radio();
         List<Sender> senders = new ArrayList<>();
         for (Input input : job.inputs()) {
@@ -58,7 +74,7 @@ public record RadioState(
                 rule.filter(RadioRule::numbersInOrder).flatMap(its -> nextZone(job)));
     }
 
-    private static Optional<Sender> sender(Job job, Optional<RadioRule> rule, Point point, Input input) {
+    private static Optional<Sender> sender(Parts job, Optional<RadioRule> rule, Point point, Input input) {
         Optional<String> converter = RadioPlaces.converter(job, input);
         if (converter.isEmpty() && !RadioPlaces.byRadio(job, input)) {
             return Optional.empty();
@@ -76,7 +92,7 @@ public record RadioState(
                 job.radio().battery(point.id())));
     }
 
-    private static int order(Job job, String inputId) {
+    private static int order(Parts job, String inputId) {
         List<Enrolment> enrolled = job.radio().enrolled();
         return IntStream.range(0, enrolled.size())
                         .filter(place -> enrolled.get(place).inputId().equals(inputId))
@@ -88,7 +104,7 @@ public record RadioState(
     /// The lowest wireless zone under which nothing is enrolled, and which no wired input has, as the
     /// second zone of one
     /// can.
-    static Optional<Integer> nextZone(Job job) {
+    static Optional<Integer> nextZone(Parts job) {
         Stream<Integer> wired = job.inputs().stream()
                 .filter(input -> !RadioPlaces.byRadio(job, input)
                         && RadioPlaces.converter(job, input).isEmpty())
@@ -102,7 +118,7 @@ public record RadioState(
     }
 
     /// The zone the panel gives a sender when it is enrolled now; empty where no wireless zone is left.
-    public static Optional<Integer> zoneGiven(Job job, Input input) {
+    public static Optional<Integer> zoneGiven(Parts job, Input input) {
         boolean inOrder =
                 job.panel().profile().radio().filter(RadioRule::numbersInOrder).isPresent();
         return inOrder ? nextZone(job) : Optional.of(input.zone());

@@ -4,7 +4,7 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import java.util.Set;
 /// What the operator has on the list for this site, to hold an incoming signal against.
 ///
 /// @param job the site
-public record OperatorsList(Job job) {
+public record OperatorsList(Parts job) {
     private static final Set<String> USER_EVENTS = Set.of("401", "403", "406", "407", "408", "409", "441", "459");
 
     /// What is wrong with a signal that was received whole: account of another site, zone not on the list, or

@@ -2,7 +2,7 @@ package io.answerback.core.setup;
 
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
@@ -33,12 +33,12 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
     }
 
     /// Every walk of a job.
-    public static List<EntryWalk> of(Job job) {
+    public static List<EntryWalk> of(Parts job) {
         Intent intent = new Intent(job);
         return job.setup().walks().stream().map(walk -> of(job, intent, walk)).toList();
     }
 
-    private static EntryWalk of(Job job, Intent intent, Setup.Walk walk) {
+    private static EntryWalk of(Parts job, Intent intent, Setup.Walk walk) {
         Optional<Zone> door = zone(job, walk.from());
         Optional<Integer> area = door.flatMap(Zone::area);
         if (area.isEmpty()) {
@@ -60,13 +60,13 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
         return new EntryWalk(walk, area.get(), intent.entrySeconds(area.get()), passings, "");
     }
 
-    private static Optional<Zone> zone(Job job, String pointId) {
+    private static Optional<Zone> zone(Parts job, String pointId) {
         return job.inputOf(pointId).map(Input::zone).flatMap(job::zone);
     }
 
     /// With every area set, what is immediate alarms wherever it is; an entry route waits in the area that
     /// is entered only.
-    private static Optional<Passing> passing(Job job, int area, Setup.Pace pace) {
+    private static Optional<Passing> passing(Parts job, int area, Setup.Pace pace) {
         Optional<Zone> zone = zone(job, pace.pointId());
         ZoneType type = zone.map(Zone::type).orElse(ZoneType.NOT_USED);
         Optional<Integer> its = zone.flatMap(Zone::area);

@@ -17,8 +17,8 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
@@ -36,11 +36,11 @@ public final class Intent {
     private static final double USUAL_CONFIRMATION_MINUTES = 30;
     private static final int HIGH_SECURITY_GRADE = 3;
 
-    private final Job job;
+    private final Parts job;
     private final Map<Integer, Point> pointOfZone = new HashMap<>();
 
     /// What is wanted on a job.
-    public Intent(Job job) {
+    public Intent(Parts job) {
         this.job = job;
         for (Input input : job.inputs()) {
             input.pointId().flatMap(job::point).ifPresent(point -> pointOfZone.put(input.zone(), point));

@@ -2,7 +2,7 @@ package io.answerback.core.setup;
 
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Setting;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Setup;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +24,7 @@ public final class Leftovers {
     public record Leftover(String title, String entry, String means, String wanted, boolean clear) {}
 
     /// The leftovers of a job, in the order in which they were read.
-    public static List<Leftover> of(Job job, RunSheet sheet) {
+    public static List<Leftover> of(Parts job, RunSheet sheet) {
         List<Leftover> all = new ArrayList<>();
         for (Setup.Found found : job.setup().found()) {
             Optional<Setting> setting = job.panel().profile().setup().setting(found.setting());

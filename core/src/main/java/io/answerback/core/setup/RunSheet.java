@@ -10,7 +10,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.setup.EntryStep.Standing;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Setup;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
@@ -39,7 +39,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     /// The run sheet of a job; without steps where its panel's profile knows no settings.
-    public static RunSheet of(Job job) {
+    public static RunSheet of(Parts job) {
         SettingCatalogue catalogue = job.panel().profile().setup();
         Map<String, String> broken = CatalogueCheck.of(catalogue);
         List<Setting> usable = catalogue.settings().stream()
@@ -56,7 +56,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
         return new RunSheet(ordered, broken, WalkOrder.levels(ordered), WalkOrder.levels(WalkOrder.byNumber(plain)));
     }
 
-    private static Stream<Integer> numbers(Job job, Setting setting) {
+    private static Stream<Integer> numbers(Parts job, Setting setting) {
         return switch (setting.scope()) {
             case PANEL -> Stream.of(0);
             case AREA -> job.areas().stream().map(area -> area.number());
@@ -73,14 +73,14 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     /// The outputs of the board that are free for any use, by the names of their terminals.
-    public static List<String> outputs(Job job) {
+    public static List<String> outputs(Parts job) {
         return job.panel().profile().board().terminals().stream()
                 .filter(terminal -> terminal.use() == TerminalUse.OUTPUT)
                 .map(Terminal::name)
                 .toList();
     }
 
-    private static boolean keypad(Job job, String module) {
+    private static boolean keypad(Parts job, String module) {
         return job.module(module)
                 .flatMap(its -> job.panel().profile().module(its.kindId()))
                 .map(ModuleKind::answersAs)
@@ -88,7 +88,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 .isPresent();
     }
 
-    private static Optional<EntryStep> step(Job job, Intent intent, MenuPaths paths, Setting setting, int number) {
+    private static Optional<EntryStep> step(Parts job, Intent intent, MenuPaths paths, Setting setting, int number) {
         boolean secret = setting.form().kind() == EntryForm.Kind.SECRET;
         Optional<SettingValue> wanted = secret ? Optional.empty() : intent.of(setting.decision(), number);
         if (!secret && wanted.isEmpty()) {
@@ -115,7 +115,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     /// What was read comes before what was typed, and that before what a new panel has.
-    private static Optional<String> now(Job job, Setting setting, int number, Optional<Setup.Typed> typed) {
+    private static Optional<String> now(Parts job, Setting setting, int number, Optional<Setup.Typed> typed) {
         return job.setup()
                 .found(setting.id(), number)
                 .map(Setup.Found::entry)
@@ -123,7 +123,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 .or(() -> Optional.of(setting.usual()).filter(usual -> !usual.isEmpty()));
     }
 
-    private static Standing changed(Job job, Setting setting, int number) {
+    private static Standing changed(Parts job, Setting setting, int number) {
         return job.setup()
                         .code(setting.id(), number)
                         .filter(Setup.CodeNote::changed)
@@ -153,7 +153,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 : Standing.OPEN;
     }
 
-    private static String of(Job job, Intent intent, Setting setting, int number) {
+    private static String of(Parts job, Intent intent, Setting setting, int number) {
         String counted = "%s %02d".formatted(setting.scope().counted(), number);
         return switch (setting.scope()) {
             case PANEL -> "";

@@ -4,7 +4,7 @@ import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -51,7 +51,7 @@ public record SettingMatrix(List<Row> rows) {
     }
 
     /// The matrix of a job: every zone that is programmed, switched off or not, or that a point is wired to.
-    public static SettingMatrix of(Job job) {
+    public static SettingMatrix of(Parts job) {
         Intent intent = new Intent(job);
         Set<Integer> programmed = job.zones().stream().map(Zone::number).collect(Collectors.toSet());
         Stream<Zone> never = job.inputs().stream()

@@ -1,6 +1,7 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.site.Job;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.zone.Unprogrammed;
 import java.util.Collections;
@@ -15,13 +16,16 @@ import java.util.TreeMap;
 /// @param sounderMinutes for how long the panel makes sounders sound, decided or usual, in minutes
 /// @param dead the points of zones that are wired and off, or in no area, by zone: too little is typed for them
 public record SetupState(RunSheet sheet, List<EntryWalk> walks, double sounderMinutes, Map<Integer, Point> dead) {
+    /// The set-up of a job.
+    public static final Fact<SetupState> FACT = Fact.of("set-up", SetupState::of);
+
     public SetupState {
         walks = List.copyOf(walks);
         dead = Collections.unmodifiableMap(new TreeMap<>(dead));
     }
 
     /// The set-up of a job.
-    public static SetupState of(Job job) {
+    public static SetupState of(Parts job) {
         return new SetupState(
                 RunSheet.of(job), EntryWalk.of(job), new Intent(job).sounderMinutes(), Unprogrammed.of(job));
     }

@@ -1,13 +1,13 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.profile.InputModel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
+import java.util.function.Function;
 
 /// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
 /// another.
@@ -46,7 +46,10 @@ public record Job(
         Power power,
         Bus bus,
         Radio radio,
-        Setup setup) {
+        Setup setup)
+        implements Parts {
+    private static final Function<Input, Optional<?>> INPUT_POINT = Input::pointId;
+
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
     ///     to a point, receiver or module that is not there
@@ -55,28 +58,24 @@ public record Job(
         Require.given(practice, "practice");
         Require.given(panel, "panel");
         Require.given(communicator, "communicator");
-        modules = JobParts.unique(modules, PanelModule::name, "modules", "module");
-        areas = JobParts.unique(areas, Area::number, "areas", "area");
-        points = JobParts.unique(points, Point::id, "points", "point");
-        cables = JobParts.unique(cables, Cable::id, "cables", "cable");
-        inputs = JobParts.unique(
+        modules = Keyed.of(modules, PanelModule::name, "modules", "module");
+        areas = Keyed.of(areas, Area::number, "areas", "area");
+        points = Keyed.of(points, Point::id, "points", "point");
+        cables = Keyed.of(cables, Cable::id, "cables", "cable");
+        inputs = Keyed.of(
                 JobParts.withoutUnusedRadio(JobParts.withoutUnusedSeconds(inputs), modules, panel.profile()),
                 Input::id,
                 "inputs",
                 "input");
-        zones = JobParts.unique(zones, Zone::number, "zones", "zone");
-        receivers = JobParts.unique(receivers, Receiver::id, "receivers", "receiver");
-        proofs = JobParts.unique(proofs, Proof::pointId, "proofs", "proof of point");
+        zones = Keyed.of(zones, Zone::number, "zones", "zone");
+        receivers = Keyed.of(receivers, Receiver::id, "receivers", "receiver");
+        proofs = Keyed.of(proofs, Proof::pointId, "proofs", "proof of point");
         measurements = List.copyOf(measurements == null ? List.of() : measurements);
         power = power == null ? Power.UNDECIDED : power;
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? Setup.UNDECIDED : setup;
-        JobParts.unique(
-                JobParts.usedInputs(inputs).toList(),
-                input -> input.pointId().orElseThrow(),
-                "inputs",
-                "input of point");
+        JobParts.requireOneInputEach(inputs);
         JobParts.requireCableEnds(cables, points, modules);
         JobParts.refersTo(
                 points, JobParts.usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
@@ -86,84 +85,54 @@ public record Job(
         JobParts.requireReceivers(communicator, receivers);
     }
 
-    /// The point with this id; empty when there is none.
+    @Override
     public Optional<Point> point(String id) {
-        return first(points, point -> point.id().equals(id));
+        return keyed(points).find(id);
     }
 
-    /// The cable with this label; empty when there is none.
+    @Override
     public Optional<Cable> cable(String id) {
-        return first(cables, cable -> cable.id().equals(id));
+        return keyed(cables).find(id);
     }
 
-    /// The first cable to this point's device; empty when none was run.
-    public Optional<Cable> cableTo(String pointId) {
-        return first(cables, cable -> cable.ends().serves(pointId));
+    @Override
+    public Optional<Input> input(String id) {
+        return keyed(inputs).find(id);
     }
 
-    /// The input this point is wired to; empty when it is not.
+    @Override
     public Optional<Input> inputOf(String pointId) {
-        return first(inputs, input -> input.pointId().filter(pointId::equals).isPresent());
+        return keyed(inputs).find(INPUT_POINT, pointId);
     }
 
-    /// The point in whose loop a point's contact lies: its own, or where two zones share an input, that of the
-    /// first. The point it returns has the parts of that loop.
-    public Point onLoop(Point point) {
-        return loopOwner(point.id()).map(owner -> point.withLoop(owner.loop())).orElse(point);
-    }
-
-    /// The point whose cable runs to a point's input: empty for a point whose input is its own.
-    public Optional<Point> loopOwner(String pointId) {
-        return inputOf(pointId)
-                .flatMap(Input::shares)
-                .flatMap(id -> first(inputs, input -> input.id().equals(id)))
-                .flatMap(Input::pointId)
-                .flatMap(this::point);
-    }
-
-    /// How an input measures; the panel's own way where there is none.
-    public InputModel inputModel(Optional<Input> input) {
-        return input.flatMap(its -> module(its.module()))
-                .flatMap(module -> panel.profile().module(module.kindId()))
-                .map(panel.profile()::inputs)
-                .orElseGet(panel.profile()::inputs);
-    }
-
-    /// The zone with this number; empty when it was never programmed.
+    @Override
     public Optional<Zone> zone(int number) {
-        return first(zones, zone -> zone.number() == number);
+        return keyed(zones).find(number);
     }
 
-    /// The module with this name; empty when there is none.
+    @Override
     public Optional<PanelModule> module(String name) {
-        return first(modules, module -> module.name().equals(name));
+        return keyed(modules).find(name);
     }
 
-    /// The area with this number; empty when there is none.
+    @Override
     public Optional<Area> area(int number) {
-        return first(areas, area -> area.number() == number);
+        return keyed(areas).find(number);
     }
 
-    /// The proof kept of this zone point or system point; empty when there is none.
+    @Override
+    public Optional<Receiver> receiver(String id) {
+        return keyed(receivers).find(id);
+    }
+
+    @Override
     public Optional<Proof> proofOf(String pointId) {
-        return first(proofs, proof -> proof.pointId().equals(pointId));
+        return keyed(proofs).find(pointId);
     }
 
-    /// The receivers of the IP route, in the order they are tried.
-    public List<Receiver> routeReceivers() {
-        return communicator.ip().receiverIds().stream()
-                .map(id ->
-                        first(receivers, receiver -> receiver.id().equals(id)).orElseThrow())
-                .toList();
-    }
-
-    private static <T> Optional<T> first(List<T> parts, Predicate<T> which) {
-        for (T part : parts) {
-            if (which.test(part)) {
-                return Optional.of(part);
-            }
-        }
-        return Optional.empty();
+    /// The constructor has made every such list one.
+    private static <T> Keyed<T> keyed(List<T> list) {
+        return (Keyed<T>) list;
     }
 
     /// This job at another site.

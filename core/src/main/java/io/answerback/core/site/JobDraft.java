@@ -1,11 +1,14 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Unchanged;
 import io.answerback.core.practice.Practice;
 import java.util.List;
 
-/// A job while one of its parts is being exchanged.
+/// A job while one of its parts is being exchanged. What comes out equal stays the object it was, so that what
+/// was computed from it holds.
 final class JobDraft {
+    private final Job before;
     Site site;
     Practice practice;
     Panel panel;
@@ -16,7 +19,7 @@ final class JobDraft {
     List<Input> inputs;
     List<Zone> zones;
     Communicator communicator;
-    final List<Receiver> receivers;
+    List<Receiver> receivers;
     List<Proof> proofs;
     List<Measurement> measurements;
     Power power;
@@ -25,6 +28,7 @@ final class JobDraft {
     Setup setup;
 
     JobDraft(Job job) {
+        before = job;
         site = job.site();
         practice = job.practice();
         panel = job.panel();
@@ -46,22 +50,22 @@ final class JobDraft {
 
     Job made() {
         return new Job(
-                site,
-                practice,
-                panel,
-                modules,
-                areas,
-                points,
-                cables,
-                inputs,
-                zones,
-                communicator,
-                receivers,
-                proofs,
-                measurements,
-                power,
-                bus,
-                radio,
-                setup);
+                Unchanged.value(before.site(), site),
+                Unchanged.value(before.practice(), practice),
+                Unchanged.value(before.panel(), panel),
+                Unchanged.list(before.modules(), modules),
+                Unchanged.list(before.areas(), areas),
+                Unchanged.list(before.points(), points),
+                Unchanged.list(before.cables(), cables),
+                Unchanged.list(before.inputs(), inputs),
+                Unchanged.list(before.zones(), zones),
+                Unchanged.value(before.communicator(), communicator),
+                Unchanged.list(before.receivers(), receivers),
+                Unchanged.list(before.proofs(), proofs),
+                Unchanged.list(before.measurements(), measurements),
+                Unchanged.value(before.power(), power),
+                Unchanged.value(before.bus(), bus),
+                Unchanged.value(before.radio(), radio),
+                Unchanged.value(before.setup(), setup));
     }
 }

@@ -7,7 +7,6 @@ import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an
@@ -106,15 +105,13 @@ final class JobParts {
         }
     }
 
-    static <T> List<T> unique(List<T> parts, Function<T, Object> key, String all, String one) {
-        List<T> copy = List.copyOf(Require.given(parts, all));
-        Set<Object> seen = new HashSet<>();
-        for (T part : copy) {
-            if (!seen.add(key.apply(part))) {
-                throw new IllegalArgumentException(one + " " + key.apply(part) + " is there twice; keep one");
+    static void requireOneInputEach(List<Input> inputs) {
+        Set<String> seen = new HashSet<>();
+        usedInputs(inputs).map(input -> input.pointId().orElseThrow()).forEach(id -> {
+            if (!seen.add(id)) {
+                throw new IllegalArgumentException("input of point %s is there twice; keep one".formatted(id));
             }
-        }
-        return copy;
+        });
     }
 
     static void refersTo(List<Point> points, Stream<String> ids, String what) {

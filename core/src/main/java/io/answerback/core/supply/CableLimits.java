@@ -2,9 +2,9 @@ package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.Optional;
 import java.util.function.DoubleFunction;

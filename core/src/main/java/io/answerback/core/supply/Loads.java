@@ -6,9 +6,9 @@ import io.answerback.core.device.Powering;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModulePower;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.LoadFigure;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,7 +22,7 @@ public final class Loads {
     private Loads() {}
 
     /// The lines by part, in the order of the job.
-    public static Map<String, LoadLine> of(Job job) {
+    public static Map<String, LoadLine> of(Parts job) {
         Map<String, LoadLine> lines = new LinkedHashMap<>();
         for (PanelModule module : job.modules()) {
             job.panel()
@@ -40,7 +40,7 @@ public final class Loads {
         return lines;
     }
 
-    private static LoadLine module(Job job, PanelModule module, ModuleKind kind) {
+    private static LoadLine module(Parts job, PanelModule module, ModuleKind kind) {
         Optional<ModulePower> power = kind.power();
         double peak = power.map(ModulePower::peakMilliamps).orElse(0.0);
         double share = power.map(ModulePower::peakSharePercent).orElse(0.0) / 100;
@@ -60,7 +60,7 @@ public final class Loads {
     }
 
     /// A sounder with a battery inside sounds from that: the supply charges it, and feeds the strobe.
-    private static LoadLine sounder(Job job, String name, ModuleKind kind, SounderUnit unit) {
+    private static LoadLine sounder(Parts job, String name, ModuleKind kind, SounderUnit unit) {
         SounderUnit.Level level = unit.level(job.power().sounding().level(name));
         double rest = kind.milliamps()
                 + unit.battery().map(SounderUnit.OwnBattery::chargeMilliamps).orElse(0.0);
@@ -87,7 +87,7 @@ public final class Loads {
                 "kind of point");
     }
 
-    private static LoadLine known(Job job, LoadLine line) {
+    private static LoadLine known(Parts job, LoadLine line) {
         return job.power().load(line.part()).map(figure -> with(line, figure)).orElse(line);
     }
 

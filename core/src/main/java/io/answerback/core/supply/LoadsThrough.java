@@ -3,8 +3,8 @@ package io.answerback.core.supply;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -33,7 +33,7 @@ record LoadsThrough(
         elsewhere = Map.copyOf(elsewhere);
     }
 
-    static LoadsThrough of(Job job, CorePlan plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
+    static LoadsThrough of(Parts job, CorePlan plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
         Map<String, List<Cable>> beginning = new HashMap<>();
         for (Cable cable : job.cables()) {
             plan.beginning(cable)

@@ -8,8 +8,8 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PowerOrder;
 import io.answerback.core.profile.SupplyUnit;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 /// Power-down and power-up step by step, in the order the profile or the house has it, each with its caution
 /// and with what the panel should show. It defers to the maker's manual.
 public final class PowerRun {
-    private final Job job;
+    private final Parts job;
     private final String prefix;
     private final List<CheckStep> steps = new ArrayList<>();
 
@@ -52,13 +52,13 @@ public final class PowerRun {
     /// A module with its supply.
     private record Fed(String module, SupplyUnit unit) {}
 
-    private PowerRun(Job job, Direction direction) {
+    private PowerRun(Parts job, Direction direction) {
         this.job = job;
         this.prefix = direction.prefix();
     }
 
     /// The steps of a job, one way.
-    public static List<CheckStep> of(Job job, Direction direction) {
+    public static List<CheckStep> of(Parts job, Direction direction) {
         PowerRun run = new PowerRun(job, direction);
         if (direction == Direction.DOWN) {
             run.down();

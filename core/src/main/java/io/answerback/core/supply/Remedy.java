@@ -1,6 +1,6 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.edit.Edit;
+import io.answerback.core.site.Edit;
 import java.util.List;
 
 /// Something that would mend the volts at a device, tried on the job.

@@ -11,8 +11,8 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -41,7 +41,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// @param volts the volts at everything that is fed
     /// @param outputs the outputs, as [#outputs(Job, CorePlan, Map)] has them
     static Sounders of(
-            Job job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
+            Parts job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
         Tracer tracer = new Tracer(job, plan, lines);
         List<SounderState> sounders = new ArrayList<>();
         for (PanelModule module : job.modules()) {
@@ -61,11 +61,11 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// The outputs of a job that make sounders, strobes or speakers go.
     ///
     /// @param lines everything that takes current, by part
-    static List<SoundOutput> outputs(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+    static List<SoundOutput> outputs(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
         return new Tracer(job, plan, lines).outputs();
     }
 
-    private static double coldest(Job job, String module) {
+    private static double coldest(Parts job, String module) {
         return job.cables().stream()
                 .filter(cable -> cable.ends().module().equals(module))
                 .mapToDouble(Cable::coldestCelsius)
@@ -80,12 +80,12 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
 
     /// Follows the cables from the outputs to what they make go.
     private static final class Tracer {
-        private final Job job;
+        private final Parts job;
         private final CorePlan plan;
         private final Map<String, LoadLine> lines;
         private final Map<String, ModuleKind> kinds = new HashMap<>();
 
-        Tracer(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+        Tracer(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
             this.job = job;
             this.plan = plan;
             this.lines = lines;

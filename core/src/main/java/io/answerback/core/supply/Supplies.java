@@ -1,12 +1,13 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Battery;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.supply.PowerRun.Direction;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -29,6 +30,9 @@ public record Supplies(
         BusLoad bus,
         LoadsThrough loads,
         Map<Direction, List<CheckStep>> runs) {
+    /// The supplies of a job.
+    public static final Fact<Supplies> FACT = Fact.of("supplies", facts -> of(facts, facts.of(CorePlan.FACT)));
+
     public Supplies {
         states = List.copyOf(states);
         circles = List.copyOf(circles);
@@ -44,7 +48,7 @@ public record Supplies(
     }
 
     /// Works out the supplies of a job.
-    public static Supplies of(Job job, CorePlan plan) {
+    public static Supplies of(Parts job, CorePlan plan) {
         Map<String, LoadLine> lines = Loads.of(job);
         SupplyTrees trees = new SupplyTrees(job, plan, lines);
         List<SoundOutput> sounding = Sounders.outputs(job, plan, lines);
@@ -75,14 +79,14 @@ public record Supplies(
 
     /// The first supply feeds all that hangs on no output of any: the others their own board only.
     private static List<LoadLine> direct(
-            Job job, PanelModule module, boolean first, Map<String, LoadLine> lines, SupplyTrees trees) {
+            Parts job, PanelModule module, boolean first, Map<String, LoadLine> lines, SupplyTrees trees) {
         return lines.values().stream()
                 .filter(line -> line.part().equals(module.name())
                         || first && !trees.fed().contains(line.part()) && !hasSupply(job, line.part(), trees.kinds()))
                 .toList();
     }
 
-    private static boolean hasSupply(Job job, String part, Map<String, ModuleKind> kinds) {
+    private static boolean hasSupply(Parts job, String part, Map<String, ModuleKind> kinds) {
         return job.module(part).isPresent()
                 && Optional.ofNullable(kinds.get(part))
                         .filter(kind -> kind.supply().isPresent() || kind.ownSupply())
@@ -90,7 +94,7 @@ public record Supplies(
     }
 
     private static SupplyState state(
-            Job job, String module, SupplyUnit unit, List<SupplyTree> trees, List<LoadLine> direct) {
+            Parts job, String module, SupplyUnit unit, List<SupplyTree> trees, List<LoadLine> direct) {
         List<LoadLine> lines = new ArrayList<>(direct);
         trees.forEach(tree -> lines.addAll(tree.lines()));
         Optional<Battery> fitted = job.power().battery(module);
@@ -121,7 +125,7 @@ public record Supplies(
 
     /// Whether a mains failure would get to the station: the panel is to report troubles, an account it would
     /// go out under is there, and a receiver is on the route.
-    private static boolean mainsFailureReported(Job job) {
+    private static boolean mainsFailureReported(Parts job) {
         boolean accounted =
                 job.areas().stream().anyMatch(area -> !area.account().isEmpty());
         return accounted && !job.routeReceivers().isEmpty() && new Intent(job).reportsTroubles();

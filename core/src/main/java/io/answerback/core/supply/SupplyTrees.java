@@ -10,8 +10,8 @@ import io.answerback.core.loop.LoopPart;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -26,7 +26,7 @@ import java.util.Set;
 public final class SupplyTrees {
     private static final double CELSIUS_OF_DATA = 20;
 
-    private final Job job;
+    private final Parts job;
     private final CorePlan plan;
     private final Map<String, LoadLine> lines;
     private final Map<String, ModuleKind> kinds = new HashMap<>();
@@ -36,7 +36,7 @@ public final class SupplyTrees {
     private final Set<String> fed = new HashSet<>();
 
     /// @param lines everything that takes current, by part
-    SupplyTrees(Job job, CorePlan plan, Map<String, LoadLine> lines) {
+    SupplyTrees(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
         this.job = job;
         this.plan = plan;
         this.lines = lines;

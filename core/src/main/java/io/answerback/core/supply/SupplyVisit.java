@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.site.Battery;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.SupplyReading;
 import io.answerback.core.site.SupplyReading.Quantity;
 import java.time.LocalDate;
@@ -57,7 +57,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     /// What was measured at a supply of a job.
     ///
     /// @param lines everything it feeds
-    static SupplyVisit of(Job job, String module, List<LoadLine> lines) {
+    static SupplyVisit of(Parts job, String module, List<LoadLine> lines) {
         return new SupplyVisit(
                 Arrays.stream(Quantity.values())
                         .map(what -> line(job, module, lines, what))
@@ -66,7 +66,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
                 milliohms(job, module, true));
     }
 
-    private static Line line(Job job, String module, List<LoadLine> lines, Quantity what) {
+    private static Line line(Parts job, String module, List<LoadLine> lines, Quantity what) {
         List<SupplyReading> readings = readings(job, module, what);
         double[] band = band(lines, what);
         return new Line(
@@ -78,7 +78,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     /// What was measured of the battery counts from the day it was fitted; currents are the system's, and stay.
-    private static List<SupplyReading> readings(Job job, String module, Quantity what) {
+    private static List<SupplyReading> readings(Parts job, String module, Quantity what) {
         List<SupplyReading> all = job.power().readings(module, what);
         Optional<LocalDate> fitted = job.power().battery(module).flatMap(Battery::fittedOn);
         return what.unit().equals("mA") || fitted.isEmpty()
@@ -107,7 +107,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     /// The volts the battery loses in an alarm over the current that was measured then.
-    private static Optional<Double> milliohms(Job job, String module, boolean last) {
+    private static Optional<Double> milliohms(Parts job, String module, boolean last) {
         List<SupplyReading> rested = readings(job, module, Quantity.RESTED_VOLTS);
         List<SupplyReading> loaded = readings(job, module, Quantity.LOADED_VOLTS);
         List<SupplyReading> alarm = readings(job, module, Quantity.ALARM_MILLIAMPS);

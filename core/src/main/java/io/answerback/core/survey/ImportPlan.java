@@ -1,8 +1,8 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.edit.Edit;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.HashMap;

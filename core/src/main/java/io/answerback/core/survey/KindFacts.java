@@ -1,6 +1,6 @@
 package io.answerback.core.survey;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.Powering;

@@ -1,7 +1,7 @@
 package io.answerback.core.takeover;
 
 import io.answerback.core.capacity.Inventory;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SeriesContact;
 import java.util.List;
@@ -15,7 +15,7 @@ public record HiddenPoints(Point point, int moreInputs, int freeInputs) {
     /// Every point that stands for several contacts, in the order of the list.
     ///
     /// @param inventory what there is on this job
-    public static List<HiddenPoints> of(Job job, Inventory inventory) {
+    public static List<HiddenPoints> of(Parts job, Inventory inventory) {
         int free =
                 (int) Math.max(0, inventory.freeOrdinary() - inventory.placed().size());
         return job.points().stream()

@@ -1,9 +1,10 @@
 package io.answerback.core.takeover;
 
 import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SeriesContact;
 import io.answerback.core.survey.PointNumbers;
@@ -92,7 +93,7 @@ public final class TakeOverEdits {
                 .toList());
     }
 
-    private static Point point(Job job, String pointId) {
+    private static Point point(Parts job, String pointId) {
         return Optional.of(pointId)
                 .flatMap(job::point)
                 .orElseThrow(() -> new IllegalArgumentException("there is no point " + pointId + " in this job"));

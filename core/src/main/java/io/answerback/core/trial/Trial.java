@@ -1,21 +1,22 @@
 package io.answerback.core.trial;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Figures;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopCase;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.panel.PanelStep;
 import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
@@ -28,7 +29,7 @@ import java.util.Optional;
 ///
 /// @param job the site
 /// @param events the event table, for words
-public record Trial(Job job, EventTable events) {
+public record Trial(Parts job, EventTable events) {
     /// Makes a point active, or brings it back to rest. An entry time that this starts is waited out in the
     /// panel's own time, without waiting here.
     ///
@@ -52,8 +53,7 @@ public record Trial(Job job, EventTable events) {
         return outcome(step, links, Link.EVENT);
     }
 
-    private Outcome wiredPoint(
-            PointResult point, PointResult.Wired wired, boolean active, PanelState panel, Instant now) {
+    private Outcome wiredPoint(PointResult point, WiredPoint wired, boolean active, PanelState panel, Instant now) {
         List<LinkState> links = new ArrayList<>();
         String word = active
                 ? wired.point().kind().words().activeWord()
@@ -87,12 +87,7 @@ public record Trial(Job job, EventTable events) {
 
     /// A device that sends itself says what it is; whether the panel hears it is the panel's affair.
     private Outcome byRadio(
-            PointResult point,
-            PointResult.Wired wired,
-            boolean active,
-            PanelState panel,
-            Instant now,
-            List<LinkState> links) {
+            PointResult point, WiredPoint wired, boolean active, PanelState panel, Instant now, List<LinkState> links) {
         links.addAll(point.chain().links().subList(Link.LOOP.ordinal(), Link.INPUT.ordinal() + 1));
         if (wired.input().isEmpty()) {
             return new Outcome(
@@ -107,7 +102,7 @@ public record Trial(Job job, EventTable events) {
         return outcome(stepped(wired, Optional.of(says), panel, now), links, Link.ZONE);
     }
 
-    private PanelStep stepped(PointResult.Wired wired, Optional<Meaning> seen, PanelState panel, Instant now) {
+    private PanelStep stepped(WiredPoint wired, Optional<Meaning> seen, PanelState panel, Instant now) {
         PanelReducer reducer = new PanelReducer(job);
         String input = wired.input().orElseThrow().id();
         PanelStep step = reducer.step(

@@ -1,7 +1,7 @@
 package io.answerback.core.visit;
 
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Proof;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -16,7 +16,7 @@ public final class NextVisit {
     /// proves every point again. Empty while nothing was ever proven.
     ///
     /// @param zone whose calendar counts
-    public static Optional<LocalDate> due(Job job, ZoneId zone) {
+    public static Optional<LocalDate> due(Parts job, ZoneId zone) {
         return job.proofs().stream()
                 .map(Proof::answeredAt)
                 .max(Comparator.naturalOrder())

@@ -3,7 +3,7 @@ package io.answerback.core.zone;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Duty;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
 import java.util.List;
@@ -20,12 +20,12 @@ public final class Unprogrammed {
     /// The points of such zones, by zone. A point that was surveyed as not used needs none, and neither
     /// does an input that
     /// is not looked at.
-    public static Map<Integer, Point> of(Job job) {
+    public static Map<Integer, Point> of(Parts job) {
         return of(job, input -> true);
     }
 
     /// The same on some inputs only.
-    public static Map<Integer, Point> of(Job job, Predicate<Input> which) {
+    public static Map<Integer, Point> of(Parts job, Predicate<Input> which) {
         Set<String> ignored = ZoneMap.of(job).ignored();
         Map<Integer, Point> dead = new TreeMap<>();
         job.inputs().stream()

@@ -1,11 +1,13 @@
 package io.answerback.core.zone;
 
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -24,6 +26,18 @@ import java.util.stream.Collectors;
 ///
 /// @param lines every zone some input brings or somebody programmed, by number
 public record ZoneMap(List<Line> lines) {
+    /// The map of a job.
+    public static final Fact<ZoneMap> FACT = Fact.of("zone map", ZoneMap::of);
+
+    /// The input the panel looks at for the zone of another, by the id of the latter; empty when it looks at that
+    /// itself.
+    public static final FactOf<String, Optional<Input>> READ_INSTEAD = FactOf.each(
+            "input read instead",
+            (facts, id) -> Optional.ofNullable(facts.of(ZoneMap.INSTEAD).get(id)));
+
+    private static final Fact<Map<String, Input>> INSTEAD =
+            Fact.of("inputs read instead", facts -> facts.of(FACT).readInstead());
+
     /// One zone.
     ///
     /// @param zone its number
@@ -51,7 +65,7 @@ public record ZoneMap(List<Line> lines) {
 
     /// The map of a job. Where several inputs bring one zone, a keypad's that took it over wins, then the one
     /// whose number it is by the profile's rule.
-    public static ZoneMap of(Job job) {
+    public static ZoneMap of(Parts job) {
         Homes homes = new Homes(job);
         Map<Integer, List<Input>> byZone = new TreeMap<>();
         job.inputs()
@@ -83,7 +97,7 @@ public record ZoneMap(List<Line> lines) {
     /// The zone an input has by the panel's rule: of a module on the bus by its address, of the board and of
     /// what is plugged on by the rule alone. Empty where the rule does not say, or the module has no address
     /// yet.
-    public static Function<Input, Optional<Integer>> homes(Job job) {
+    public static Function<Input, Optional<Integer>> homes(Parts job) {
         return new Homes(job)::home;
     }
 
@@ -110,10 +124,10 @@ public record ZoneMap(List<Line> lines) {
 
     /// Which zone an input has by the profile's rule.
     static final class Homes {
-        private final Job job;
+        private final Parts job;
         private final Map<String, ModuleKind> kinds = new HashMap<>();
 
-        Homes(Job job) {
+        Homes(Parts job) {
             this.job = job;
             for (PanelModule module : job.modules()) {
                 job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));

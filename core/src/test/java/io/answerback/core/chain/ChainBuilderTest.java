@@ -3,11 +3,11 @@ package io.answerback.core.chain;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;

@@ -9,12 +9,13 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.Powering;
 import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ModuleKind;
@@ -23,6 +24,7 @@ import io.answerback.core.profile.PowerOrder;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.site.Battery;
 import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoadFigure;
@@ -80,15 +82,13 @@ class PowerRulesTest {
     @Test
     void theLoadListAddsUp() {
         // board 30 mA, three detectors of 12 and 40 mA
-        SupplyState panel = assess(job()).facts().supplies().states().getFirst();
+        SupplyState panel = assess(job()).supplies().states().getFirst();
         assertThat(panel.milliamps(false)).isEqualTo(66);
         assertThat(panel.milliamps(true)).isEqualTo(150);
         Job half = after(job(), PowerEdits.alarmShare(50));
-        assertThat(assess(half).facts().supplies().states().getFirst().milliamps(true))
-                .isEqualTo(108);
+        assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(108);
         Job typed = after(job(), PowerEdits.load(new LoadFigure("02", 20, 50, LoadFigure.Source.SHEET)));
-        assertThat(assess(typed).facts().supplies().states().getFirst().milliamps(true))
-                .isEqualTo(160);
+        assertThat(assess(typed).supplies().states().getFirst().milliamps(true)).isEqualTo(160);
     }
 
     @Test
@@ -112,7 +112,6 @@ class PowerRulesTest {
                 found(after(job(), battery(1.2)), "battery-short:Panel").orElseThrow();
         assertThat(finding.grade()).isEqualTo(Grade.WRONG);
         double needed = assess(job())
-                .facts()
                 .supplies()
                 .states()
                 .getFirst()
@@ -168,13 +167,11 @@ class PowerRulesTest {
                 job(),
                 PowerEdits.load(new LoadFigure("02", 20, 60, LoadFigure.Source.MEASURED)),
                 PowerEdits.alarmShare(50));
-        assertThat(assess(half).facts().supplies().states().getFirst().milliamps(true))
-                .isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
+        assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
     }
 
     private static double ruleHours(Job job) {
         return assess(job)
-                .facts()
                 .supplies()
                 .states()
                 .getFirst()

@@ -6,14 +6,17 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.Upstream;
 import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
@@ -175,7 +178,7 @@ class RulesTest {
         Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
         Finding finding = Found.in(open.on(job), "unused-input:P.4").orElseThrow();
-        assertThat(Mends.of(finding).orElseThrow().on(open.on(job))).isEqualTo(job);
+        assertThat(finding.mend().orElseThrow().on(open.on(job))).isEqualTo(job);
         Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
         assertThat(Found.in(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
     }

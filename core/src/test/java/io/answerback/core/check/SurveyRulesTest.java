@@ -10,15 +10,18 @@ import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.edit.AreaEdits;
 import io.answerback.core.edit.CableEdits;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.takeover.TakeOverEdits;
@@ -187,24 +190,6 @@ class SurveyRulesTest {
             return start.withModules(modules);
         });
         assertFinds(stranger, "module-unfit:Box 9", Grade.WRONG, "not one of this panel's modules");
-    }
-
-    @Test
-    void everyFindingOfTheSurveyLeadsToTheSheetWhereItIsMended() {
-        Job wrong = then(
-                        type("01", ZoneType.IMMEDIATE),
-                        PracticeEdits.people(21),
-                        PracticeEdits.school("tamper", School.PER_ZONE),
-                        TakeOverEdits.addContact("02", "Landing window", SmallKinds.WINDOW))
-                .on(job);
-        assertThat(SurveySheet.of(Found.in(wrong, "entrance-not-delayed:01").orElseThrow()))
-                .isEqualTo(SurveySheet.ROOMS);
-        assertThat(SurveySheet.of(Found.in(wrong, "panel-limit:users").orElseThrow()))
-                .isEqualTo(SurveySheet.INPUTS);
-        assertThat(SurveySheet.of(Found.in(wrong, "departure:school:TAMPER").orElseThrow()))
-                .isEqualTo(SurveySheet.HOUSE_RULES);
-        assertThat(SurveySheet.of(Found.in(wrong, "series-hides:02").orElseThrow()))
-                .isEqualTo(SurveySheet.OLD_WIRING);
     }
 
     @Test

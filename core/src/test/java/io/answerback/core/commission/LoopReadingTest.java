@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Stop;
 import io.answerback.core.commission.LoopReading.Verdict;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -34,8 +34,7 @@ class LoopReadingTest {
     }
 
     private static LoopReading only(Job job) {
-        List<LoopReading> readings =
-                new Assessor(SmallJob.EVENTS).assess(job).facts().readings();
+        List<LoopReading> readings = new Assessor(SmallJob.EVENTS).assess(job).readings();
         assertThat(readings).hasSize(1);
         return readings.getFirst();
     }

@@ -14,23 +14,25 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.LandedCore;
 import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Stop;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.CablingEdits;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.memo.FactStore;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.Terminal;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.ForAll;
@@ -248,10 +250,11 @@ class CorePlanTest {
     @Property(tries = 100)
     void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 9) Integer> edits) {
         Job job = job(SIX);
-        CorePlan plan = CorePlan.of(job);
+        FactStore facts = new FactStore(job, Map.of());
         for (int which : edits) {
             job = edit(which).on(job);
-            plan = CorePlan.of(job, plan);
+            facts = new FactStore(job, Map.of(), facts);
+            CorePlan plan = facts.of(CorePlan.FACT);
             CorePlan fresh = CorePlan.of(job);
             assertThat(plan.boxes()).isEqualTo(fresh.boxes());
             for (Cable cable : job.cables()) {

@@ -134,7 +134,7 @@ class LoopEditsTest {
                         "Panel",
                         new PanelProfile(
                                 plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds)));
-        assertThat(ASSESSOR.assess(job).findingsAt(io.answerback.core.check.Stop.LOOP, "01"))
+        assertThat(ASSESSOR.assess(job).findingsAt(io.answerback.core.finding.Stop.LOOP, "01"))
                 .anyMatch(finding -> finding.says().equals("Its input cannot read a double end-of-line"));
         Job single = LoopEdits.scheme("01", SchemeKind.SINGLE_END_OF_LINE).on(job);
         // 3 V · 2218.6 / 12 218.6

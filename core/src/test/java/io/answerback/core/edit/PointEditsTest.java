@@ -9,6 +9,7 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;

@@ -3,10 +3,10 @@ package io.answerback.core.setup;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
 import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.ZoneType;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.MenuPlace;

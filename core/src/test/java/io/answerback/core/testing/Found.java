@@ -3,9 +3,9 @@ package io.answerback.core.testing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Grade;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import java.util.Optional;
 

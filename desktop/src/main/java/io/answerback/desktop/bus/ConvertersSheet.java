@@ -48,13 +48,13 @@ final class ConvertersSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        int count = state.assessment().facts().converters().zones().size();
+        int count = state.assessment().converters().zones().size();
         return count == 1 ? "one point has no input" : "%d points have no input".formatted(count);
     }
 
     @Override
     public void show(DeskState state) {
-        ConverterChoice choice = state.assessment().facts().converters();
+        ConverterChoice choice = state.assessment().converters();
         PanelProfile profile = state.job().panel().profile();
         sheet.getChildren().clear();
         if (choice.offers().isEmpty()) {

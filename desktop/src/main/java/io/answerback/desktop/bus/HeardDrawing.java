@@ -1,8 +1,8 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.RadioEdits;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;

@@ -2,9 +2,9 @@ package io.answerback.desktop.bus;
 
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.BusAddress;

@@ -45,7 +45,7 @@ final class LaidSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        BusState bus = state.assessment().facts().bus();
+        BusState bus = state.assessment().bus();
         sheet.getChildren().clear();
         limits.getChildren().clear();
         if (bus.modules().isEmpty()) {

@@ -48,13 +48,13 @@ final class RadioSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        int senders = state.assessment().facts().radio().senders().size();
+        int senders = state.assessment().radio().senders().size();
         return senders == 0 ? "" : "signal at the test, every door shut";
     }
 
     @Override
     public void show(DeskState state) {
-        RadioState heard = state.assessment().facts().radio();
+        RadioState heard = state.assessment().radio();
         sheet.getChildren().clear();
         about.getChildren().clear();
         if (heard.rule().isEmpty()) {

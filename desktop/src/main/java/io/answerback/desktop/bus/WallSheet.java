@@ -71,7 +71,7 @@ final class WallSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        BusState bus = state.assessment().facts().bus();
+        BusState bus = state.assessment().bus();
         Bus known = state.job().bus();
         GridPane table = new GridPane();
         table.getStyleClass().addAll("table", "load-table");

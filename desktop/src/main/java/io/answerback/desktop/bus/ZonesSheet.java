@@ -1,6 +1,6 @@
 package io.answerback.desktop.bus;
 
-import io.answerback.core.chain.FigureReader;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
@@ -46,7 +46,7 @@ final class ZonesSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        ZoneMap map = state.assessment().facts().bus().zones();
+        ZoneMap map = state.assessment().bus().zones();
         drawing.show(state.job(), map, state.selected());
         sheet.getChildren().setAll(drawing);
         keypads(state.job(), map).forEach(sheet.getChildren()::add);

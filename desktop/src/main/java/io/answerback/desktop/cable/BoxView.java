@@ -24,7 +24,7 @@ import java.util.Optional;
 /// @param core the core of it that is looked at; empty for none
 record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable, Optional<PlannedCore> core) {
     static BoxView of(DeskState state) {
-        CorePlan plan = state.assessment().facts().cores();
+        CorePlan plan = state.assessment().cores();
         Job job = state.job();
         Focus focus = state.focus();
         Optional<BoxPlan> named = plan.box(focus.part());

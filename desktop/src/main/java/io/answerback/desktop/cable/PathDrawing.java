@@ -76,7 +76,6 @@ final class PathDrawing extends Drawing {
         Cable cable = desk.now().job().cable(core.cableId()).orElseThrow();
         CableEnd end = desk.now()
                 .assessment()
-                .facts()
                 .cores()
                 .at(cable, CableEnd.NEAR)
                 .filter(box -> box.place().equals(path.stops().get(i).place()))

@@ -89,10 +89,7 @@ public final class PrintPart {
     /// Sets one kind of paper of the job as it is now on the disk thread.
     void set(PrintKind kind, LabelStock labels, Consumer<Paper> then) {
         DeskState now = desk.now();
-        disk.run(
-                () -> CablePrinting.set(
-                        kind, now.job(), now.assessment().facts().cores(), labels, today()),
-                then);
+        disk.run(() -> CablePrinting.set(kind, now.job(), now.assessment().cores(), labels, today()), then);
     }
 
     void ask(PrintKind kind) {
@@ -116,7 +113,7 @@ public final class PrintPart {
         LabelStock labels = stock();
         disk.run(
                 () -> CablePrinting.write(
-                        kind, file, now.job(), now.assessment().facts().cores(), labels, today()),
+                        kind, file, now.job(), now.assessment().cores(), labels, today()),
                 problems -> desk.tell("Written: " + file + gaps(problems)));
     }
 

@@ -2,10 +2,9 @@ package io.answerback.desktop.desk;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Stop;
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.edit.History;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.site.Job;

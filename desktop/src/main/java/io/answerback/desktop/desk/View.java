@@ -1,7 +1,6 @@
 package io.answerback.desktop.desk;
 
-import io.answerback.core.check.Stop;
-import io.answerback.core.check.SurveySheet;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.site.Job;

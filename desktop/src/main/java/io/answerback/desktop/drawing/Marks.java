@@ -1,7 +1,7 @@
 package io.answerback.desktop.drawing;
 
 import io.answerback.core.chain.Mark;
-import io.answerback.core.check.Grade;
+import io.answerback.core.finding.Grade;
 import java.util.Locale;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;

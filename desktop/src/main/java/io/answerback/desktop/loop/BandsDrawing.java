@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Figures;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.LoopCase;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopLimits;
 import io.answerback.core.profile.Conductor;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Point;
@@ -28,7 +28,7 @@ final class LoopChoices {
     }
 
     Flow of(DeskState state) {
-        PointResult.Wired wired = state.point().wired().orElseThrow();
+        WiredPoint wired = state.point().wired().orElseThrow();
         LoopWiring wiring = wired.point().loop();
         String point = wired.point().id();
         Flow row = new Flow();
@@ -71,13 +71,13 @@ final class LoopChoices {
                         LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
     }
 
-    private static String words(SchemeKind scheme, PointResult.Wired wired) {
+    private static String words(SchemeKind scheme, WiredPoint wired) {
         return wired.model().reads(scheme).isPresent()
                 ? scheme.words()
                 : scheme.words() + " · this input cannot read it";
     }
 
-    private List<Node> secondZone(Job job, PointResult.Wired wired) {
+    private List<Node> secondZone(Job job, WiredPoint wired) {
         Point point = wired.point();
         if (wired.second()) {
             String owner = job.loopOwner(point.id())

@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;

@@ -1,7 +1,5 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.ChainBuilder;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.DeviceState;
@@ -11,7 +9,9 @@ import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.loop.LoopResult;
+import io.answerback.core.loop.StateWords;
 import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
@@ -38,7 +38,7 @@ record LoopView(
         boolean oneCable,
         String ownerId,
         TrialFaults trial,
-        PointResult.Wired wired,
+        WiredPoint wired,
         Optional<Point> other,
         LoopResult result,
         DeviceState device,
@@ -49,7 +49,7 @@ record LoopView(
         return state.point().wired().filter(its -> its.loop().isPresent()).map(its -> of(state, its));
     }
 
-    private static LoopView of(DeskState state, PointResult.Wired wired) {
+    private static LoopView of(DeskState state, WiredPoint wired) {
         FittedLoop fitted = wired.fitted().orElseThrow();
         LoopResult result = wired.loop().orElseThrow();
         DeviceState asked = state.device() == DeviceState.ACTIVE ? wired.active() : state.device();
@@ -68,7 +68,7 @@ record LoopView(
                 LoopCheck.tryOut(fitted, result.chart(), loopCase));
     }
 
-    private static Optional<Point> other(Job job, PointResult.Wired wired) {
+    private static Optional<Point> other(Job job, WiredPoint wired) {
         if (wired.second()) {
             return job.loopOwner(wired.point().id());
         }
@@ -117,6 +117,6 @@ record LoopView(
     }
 
     String word(DeviceState state) {
-        return ChainBuilder.stateWord(point(), state);
+        return StateWords.of(point(), state);
     }
 }

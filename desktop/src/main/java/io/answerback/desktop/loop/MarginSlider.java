@@ -1,14 +1,14 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Figures;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.site.Edit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Figures;
-import io.answerback.core.check.Stop;
+import io.answerback.core.common.Figures;
 import io.answerback.core.fault.Priors;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.FaultKind;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Link;

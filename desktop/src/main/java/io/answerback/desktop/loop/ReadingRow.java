@@ -1,10 +1,10 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.commission.LoopReading;
+import io.answerback.core.common.Figures;
 import io.answerback.core.fault.Setup;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
@@ -77,7 +77,7 @@ final class ReadingRow {
         column.addRow(row, input, name, should, typed, verdict, drift);
     }
 
-    void show(PointResult.Wired wired, LoopReading reading, DeskState state) {
+    void show(WiredPoint wired, LoopReading reading, DeskState state) {
         pointId = wired.point().id();
         model = wired.model();
         input.setText(wired.input().map(its -> Integer.toString(its.number())).orElse("–"));

@@ -1,9 +1,9 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.commission.LoopReading;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Setup;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -63,10 +63,10 @@ final class ReadingsSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        long off = state.assessment().facts().readings().stream()
+        long off = state.assessment().readings().stream()
                 .filter(reading -> reading.verdict().off())
                 .count();
-        long measured = state.assessment().facts().readings().stream()
+        long measured = state.assessment().readings().stream()
                 .map(LoopReading::pointId)
                 .distinct()
                 .count();
@@ -76,7 +76,7 @@ final class ReadingsSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        Map<String, List<PointResult.Wired>> boxes = boxes(state);
+        Map<String, List<WiredPoint>> boxes = boxes(state);
         if (!boxes.containsKey(box)) {
             box = boxOf(state, boxes);
         }
@@ -102,8 +102,8 @@ final class ReadingsSheet extends Sheet {
 
     /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input
     /// there is one loop.
-    private static Map<String, List<PointResult.Wired>> boxes(DeskState state) {
-        Map<String, List<PointResult.Wired>> boxes = new LinkedHashMap<>();
+    private static Map<String, List<WiredPoint>> boxes(DeskState state) {
+        Map<String, List<WiredPoint>> boxes = new LinkedHashMap<>();
         state.job().modules().forEach(module -> boxes.put(module.name(), new ArrayList<>()));
         boxes.put(NO_INPUT, new ArrayList<>());
         state.assessment().points().stream()
@@ -119,20 +119,20 @@ final class ReadingsSheet extends Sheet {
         return boxes;
     }
 
-    private static String boxOf(DeskState state, Map<String, List<PointResult.Wired>> boxes) {
+    private static String boxOf(DeskState state, Map<String, List<WiredPoint>> boxes) {
         return state.point()
                 .wired()
-                .flatMap(PointResult.Wired::input)
+                .flatMap(WiredPoint::input)
                 .map(input -> input.module())
                 .filter(boxes::containsKey)
                 .orElse(boxes.keySet().stream().findFirst().orElse(NO_INPUT));
     }
 
     /// Rows stay as long as the box and the state do, so that the keyboard stays where it is.
-    private void showRows(DeskState state, List<PointResult.Wired> loops) {
+    private void showRows(DeskState state, List<WiredPoint> loops) {
         Map<String, List<Measurement>> taken =
                 state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
-        List<PointResult.Wired> measurable = loops.stream()
+        List<WiredPoint> measurable = loops.stream()
                 .filter(wired -> Setup.of(wired.fitted().orElseThrow()).contains(setup))
                 .toList();
         List<String> keys = measurable.stream()
@@ -152,7 +152,7 @@ final class ReadingsSheet extends Sheet {
             }
         }
         for (int i = 0; i < keys.size(); i++) {
-            PointResult.Wired wired = measurable.get(i);
+            WiredPoint wired = measurable.get(i);
             List<Measurement> its = taken.getOrDefault(wired.point().id(), List.of());
             rows.get(keys.get(i)).show(wired, LoopReading.of(wired, setup, its), state);
         }

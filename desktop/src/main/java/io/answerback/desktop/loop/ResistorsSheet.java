@@ -1,7 +1,7 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.resistor.BandColour;
 import io.answerback.core.resistor.ColourCode;
 import io.answerback.core.resistor.MarkedResistor;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.loop;
 
-import io.answerback.core.chain.FigureReader;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;

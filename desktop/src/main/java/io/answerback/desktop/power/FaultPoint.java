@@ -2,9 +2,9 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
+import io.answerback.core.site.Edit;
 import io.answerback.core.survey.KindCatalogue;
 
 /// What a new point for a fault output of a supply is made of.

@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.site.Battery;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.FigureReader;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.LoadFigure;
@@ -140,11 +140,11 @@ final class LoadsSheet extends Sheet {
         return new LoadFigure(line.part(), quiescent, alarm, LoadFigure.Source.SHEET);
     }
 
-    private ValueField field(String name, double milliamps, DoubleFunction<io.answerback.core.edit.Edit> edit) {
+    private ValueField field(String name, double milliamps, DoubleFunction<io.answerback.core.site.Edit> edit) {
         return new ValueField(name, words(milliamps), typed -> number(typed, name, edit));
     }
 
-    private boolean number(String typed, String what, DoubleFunction<io.answerback.core.edit.Edit> edit) {
+    private boolean number(String typed, String what, DoubleFunction<io.answerback.core.site.Edit> edit) {
         try {
             return desk.apply(
                     edit.apply(FigureReader.read(typed.replace("mA", "").strip(), what)));

@@ -1,8 +1,8 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.site.SupplyReading;
 import io.answerback.core.supply.SupplyState;

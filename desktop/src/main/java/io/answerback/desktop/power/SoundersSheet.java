@@ -1,7 +1,7 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.device.SounderUnit.Level;
 import io.answerback.core.edit.PowerEdits;
@@ -78,14 +78,14 @@ final class SoundersSheet extends Sheet {
         }
         time.show(
                 sounders.sounders(),
-                state.assessment().facts().setup().sounderMinutes(),
+                state.assessment().setup().sounderMinutes(),
                 state.job().practice());
         sheet.getChildren().addAll(minutes(state), time);
         sounders.sounders().forEach(this::sounder);
     }
 
     private Flow minutes(DeskState state) {
-        double asked = state.assessment().facts().setup().sounderMinutes();
+        double asked = state.assessment().setup().sounderMinutes();
         boolean decided = state.job().setup().decided(Decision.SOUNDER_TIME, 0).isPresent();
         Flow row = new Flow(
                 Words.title("The panel makes them sound for"),

@@ -26,7 +26,7 @@ final class SupplyChoice {
     }
 
     static Supplies supplies(DeskState state) {
-        return state.assessment().facts().supplies();
+        return state.assessment().supplies();
     }
 
     MenuButton node(DeskState state) {

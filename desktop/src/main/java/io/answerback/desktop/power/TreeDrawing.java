@@ -1,8 +1,8 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Figures;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyTree;

@@ -5,6 +5,7 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.report.BadFrame;
@@ -86,7 +87,7 @@ public final class ReportBench implements Bench {
         Optional<Signal> signal = signal(state.job(), point);
         List<Node> parts = new ArrayList<>();
         parts.add(new Headline("What leaves the building", about(state, point)));
-        point.wired().flatMap(PointResult.Wired::input).ifPresent(input -> parts.add(programming(state.job(), input)));
+        point.wired().flatMap(WiredPoint::input).ifPresent(input -> parts.add(programming(state.job(), input)));
         parts.add(
                 section(
                         "The frame",
@@ -122,7 +123,7 @@ public final class ReportBench implements Bench {
         PanelReducer panel = new PanelReducer(job);
         return point.wired().isPresent()
                 ? point.wired()
-                        .flatMap(PointResult.Wired::input)
+                        .flatMap(WiredPoint::input)
                         .flatMap(input -> job.zone(input.zone()))
                         .flatMap(zone -> panel.zoneSignal(zone, Qualifier.NEW))
                 : panel.systemSignal(SystemPoint.of(point.pointId()).orElseThrow(), Qualifier.NEW);
@@ -162,7 +163,7 @@ public final class ReportBench implements Bench {
         return new ValueField(
                 "Account",
                 area.account().isEmpty() ? "none" : area.account(),
-                typed -> desk.apply(new io.answerback.core.edit.Edit(
+                typed -> desk.apply(new io.answerback.core.site.Edit(
                         "account of area " + area.number(),
                         job -> Edits.account(area.number(), typed).on(job))));
     }
@@ -251,7 +252,7 @@ public final class ReportBench implements Bench {
     }
 
     private static String seconds(Job job) {
-        return io.answerback.core.chain.Figures.plain(job.communicator().ip().timeoutMillis() / 1000.0);
+        return io.answerback.core.common.Figures.plain(job.communicator().ip().timeoutMillis() / 1000.0);
     }
 
     private static Node answers() {

@@ -67,7 +67,7 @@ final class CodesSheet extends Sheet {
     }
 
     private static List<EntryStep> secrets(DeskState state) {
-        return state.assessment().facts().setup().sheet().steps().stream()
+        return state.assessment().setup().sheet().steps().stream()
                 .filter(step -> step.setting().form().kind() == EntryForm.Kind.SECRET)
                 .toList();
     }

@@ -83,7 +83,7 @@ final class DecisionsSheet extends Sheet {
         Job job = state.job();
         terms = Terms.of(job.practice());
         Intent intent = new Intent(job);
-        RunSheet sheet = state.assessment().facts().setup().sheet();
+        RunSheet sheet = state.assessment().setup().sheet();
         List<Node> parts = new ArrayList<>(zone(state, intent, sheet));
         for (Area area : job.areas()) {
             parts.add(Words.section("Area %02d %s".formatted(area.number(), area.name()), ""));

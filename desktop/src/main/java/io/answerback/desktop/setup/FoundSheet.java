@@ -67,7 +67,7 @@ final class FoundSheet extends Sheet {
         }
         tools.getStyleClass().add("switches");
         List<Leftover> left =
-                Leftovers.of(state.job(), state.assessment().facts().setup().sheet());
+                Leftovers.of(state.job(), state.assessment().setup().sheet());
         sheet.getChildren().setAll(tools);
         if (left.isEmpty()) {
             sheet.getChildren()

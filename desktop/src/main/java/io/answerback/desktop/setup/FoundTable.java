@@ -1,7 +1,7 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.check.Stop;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;

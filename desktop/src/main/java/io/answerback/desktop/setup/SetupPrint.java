@@ -43,7 +43,7 @@ public final class SetupPrint {
     /// Writes the run sheet of the job as it is now on the disk thread, and tells what became of it.
     public void write(Path file) {
         Job job = desk.now().job();
-        RunSheet sheet = desk.now().assessment().facts().setup().sheet();
+        RunSheet sheet = desk.now().assessment().setup().sheet();
         disk.run(
                 () -> {
                     if (file.toString().endsWith(".csv")) {

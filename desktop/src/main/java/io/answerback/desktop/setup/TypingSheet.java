@@ -78,7 +78,7 @@ final class TypingSheet extends Sheet {
     }
 
     private static RunSheet sheet(DeskState state) {
-        return state.assessment().facts().setup().sheet();
+        return state.assessment().setup().sheet();
     }
 
     private Optional<EntryStep> next(RunSheet sheet) {
@@ -169,7 +169,7 @@ final class TypingSheet extends Sheet {
     private void sheetInstrument(DeskState state, RunSheet sheet) {
         SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
         instrument.getChildren().clear();
-        dead(state.assessment().facts().setup().dead());
+        dead(state.assessment().setup().dead());
         instrument.getChildren().add(Words.title("At the panel"));
         said("To get in", manner.start());
         said("To confirm", manner.confirm());

@@ -1,6 +1,6 @@
 package io.answerback.desktop.setup;
 
-import io.answerback.core.chain.FigureReader;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.ModuleSort;
@@ -61,7 +61,7 @@ final class WayInSheet extends Sheet {
         Job job = state.job();
         sheet.getChildren().clear();
         add(job).ifPresent(sheet.getChildren()::add);
-        List<EntryWalk> walks = state.assessment().facts().setup().walks();
+        List<EntryWalk> walks = state.assessment().setup().walks();
         if (walks.isEmpty()) {
             sheet.getChildren()
                     .add(Words.wrapped(

@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.live.Practice;
 import io.answerback.desktop.theme.Look;

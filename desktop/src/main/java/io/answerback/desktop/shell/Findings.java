@@ -1,8 +1,7 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Mends;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.site.Edit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
@@ -41,7 +40,7 @@ final class Findings extends VBox {
         }
         List<Finding> elsewhere = state.assessment().findings().stream()
                 .filter(finding -> !here.contains(finding))
-                .filter(finding -> finding.grade() != io.answerback.core.check.Grade.NOTE)
+                .filter(finding -> finding.grade() != io.answerback.core.finding.Grade.NOTE)
                 .toList();
         if (!elsewhere.isEmpty()) {
             getChildren().add(next(elsewhere.getFirst(), elsewhere.size()));
@@ -65,12 +64,12 @@ final class Findings extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
         String spoken = finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy();
-        Mends.of(finding).ifPresent(mend -> words.getChildren().add(done(mend)));
+        finding.mend().ifPresent(mend -> words.getChildren().add(done(mend)));
         return new RowButton(spoken, () -> desk.follow(finding), mark, words);
     }
 
     private Hyperlink done(Edit mend) {
-        Hyperlink link = new Hyperlink("Done: note it as fitted");
+        Hyperlink link = new Hyperlink("Do it: " + mend.name());
         link.getStyleClass().add("next-finding");
         link.setOnAction(click -> desk.apply(mend));
         return link;

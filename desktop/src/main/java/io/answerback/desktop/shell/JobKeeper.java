@@ -1,7 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.edit.Edit;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.check.Stop;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.LandingWords;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.desk.Desk;
 import java.util.ArrayList;
 import java.util.List;
@@ -132,15 +132,14 @@ final class Palette extends StackPane {
                 .cables()
                 .forEach(cable -> all.add(new Hit(
                         cable.id(),
-                        "cable to " + desk.now().assessment().facts().cores().farEnd(cable),
+                        "cable to " + desk.now().assessment().cores().farEnd(cable),
                         () -> {
                             desk.go(Stop.CABLE);
                             desk.focus(cable, CableEnd.NEAR, "");
                         })));
-        desk.now().assessment().facts().cores().boxes().forEach(box -> all.addAll(terminals(box)));
+        desk.now().assessment().cores().boxes().forEach(box -> all.addAll(terminals(box)));
         desk.now()
                 .assessment()
-                .facts()
                 .setup()
                 .sheet()
                 .differing()

@@ -3,6 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Link;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -87,7 +88,7 @@ final class PointList extends VBox {
                         : cable(point.wired().get());
             }
 
-            private Mark cable(PointResult.Wired wired) {
+            private Mark cable(WiredPoint wired) {
                 return wired.cable()
                         .map(cable -> cable.laying().progress())
                         .filter(progress -> progress.compareTo(Laying.Progress.TERMINATED) >= 0)

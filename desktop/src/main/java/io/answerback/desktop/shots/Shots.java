@@ -1,7 +1,6 @@
 package io.answerback.desktop.shots;
 
-import io.answerback.core.check.Stop;
-import io.answerback.core.check.SurveySheet;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.LoopFault;
 import io.answerback.core.site.Job;
@@ -12,6 +11,7 @@ import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.setup.SetupSheet;

@@ -2,7 +2,7 @@ package io.answerback.desktop.start;
 
 import io.answerback.core.assess.JobStanding;
 import io.answerback.core.assess.StopProgress;
-import io.answerback.core.check.Finding;
+import io.answerback.core.finding.Finding;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ZoneType;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Job;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.Figures;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.survey.ImportPlan;

@@ -5,7 +5,7 @@ import io.answerback.core.capacity.Count;
 import io.answerback.core.capacity.Inventory;
 import io.answerback.core.capacity.Way;
 import io.answerback.core.capacity.Ways;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
@@ -52,17 +52,17 @@ final class InputsSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return says(state.job(), state.assessment().facts().inventory());
+        return says(state.job(), state.assessment().inventory());
     }
 
     @Override
     public void show(DeskState state) {
         Job job = state.job();
-        Inventory inventory = state.assessment().facts().inventory();
+        Inventory inventory = state.assessment().inventory();
         List<Node> parts = new ArrayList<>();
         parts.add(panel(job));
         parts.add(counts(job, inventory));
-        parts.add(shortfall(inventory, state.assessment().facts().ways()));
+        parts.add(shortfall(inventory, state.assessment().ways()));
         parts.add(Words.section("Boxes and their inputs", "click a free one to wire the selected point to it"));
         job.modules().forEach(module -> parts.add(new ModuleStrip(desk, state, module).node()));
         parts.add(fit(job.panel().profile()));

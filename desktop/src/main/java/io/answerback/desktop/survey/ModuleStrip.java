@@ -39,7 +39,7 @@ final class ModuleStrip {
         strip.getChildren().add(head(kind));
         Flow slots = new Flow();
         slots.getStyleClass().add("slots");
-        state.assessment().facts().inventory().slots().stream()
+        state.assessment().inventory().slots().stream()
                 .filter(slot -> slot.input().module().equals(module.name()))
                 .forEach(slot -> slots.getChildren().add(slot(slot)));
         if (kind.filter(its -> its.sort() == ModuleSort.KEYPAD).isPresent()) {

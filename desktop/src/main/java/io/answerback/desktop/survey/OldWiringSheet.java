@@ -1,6 +1,5 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
@@ -8,6 +7,7 @@ import io.answerback.core.takeover.HiddenPoints;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
@@ -60,7 +60,7 @@ final class OldWiringSheet extends Sheet {
     }
 
     private static List<HiddenPoints> hidden(DeskState state) {
-        return HiddenPoints.of(state.job(), state.assessment().facts().inventory());
+        return HiddenPoints.of(state.job(), state.assessment().inventory());
     }
 
     private static String says(List<HiddenPoints> hidden) {

@@ -1,14 +1,14 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.chain.FigureReader;
-import io.answerback.core.chain.Figures;
+import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
-import io.answerback.core.edit.Edit;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;

@@ -1,6 +1,6 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.check.Stop;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;

@@ -2,7 +2,7 @@ package io.answerback.desktop.survey;
 
 import io.answerback.core.chain.Mark;
 import io.answerback.core.check.CoverageQuestion;
-import io.answerback.core.check.Finding;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.chain.FigureReader;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.FigureReader;
 import io.answerback.core.departure.Departure;
 import io.answerback.core.departure.Departures;
 import io.answerback.core.edit.PracticeEdits;
@@ -74,7 +74,7 @@ final class RulesSheet extends Sheet {
         }
         parts.addAll(new CoreRules(desk).of(practice.firm().cores()));
         sheet.getChildren().setAll(parts);
-        showInstrument(state.assessment().facts().departures());
+        showInstrument(state.assessment().departures());
     }
 
     private Node firm(Practice practice) {

@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Sheet;

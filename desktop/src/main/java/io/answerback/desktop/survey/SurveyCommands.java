@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.check.SurveySheet;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.shell.Command;
 import io.answerback.files.PointCsv;
 import java.io.File;

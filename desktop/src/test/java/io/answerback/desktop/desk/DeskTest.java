@@ -3,9 +3,9 @@ package io.answerback.desktop.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.check.Finding;
-import io.answerback.core.check.Stop;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.FaultKind;
 import io.answerback.core.loop.LoopFault;

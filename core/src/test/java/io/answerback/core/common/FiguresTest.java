@@ -1,4 +1,4 @@
-package io.answerback.core.chain;
+package io.answerback.core.common;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,5 +1,15 @@
-package io.answerback.core.check;
+package io.answerback.desktop.desk;
 
+import io.answerback.core.check.AreaWithoutSetting;
+import io.answerback.core.check.DepartureWithoutReason;
+import io.answerback.core.check.FoundUnlikePlanned;
+import io.answerback.core.check.InputOfAnotherUse;
+import io.answerback.core.check.InputsShort;
+import io.answerback.core.check.ModuleUnfit;
+import io.answerback.core.check.PanelLimitPassed;
+import io.answerback.core.check.SeriesHidesContacts;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Rule;
 import java.util.List;
 
 /// The sheets of the survey: what is looked at and mended together.
@@ -13,10 +23,10 @@ public enum SurveySheet {
     /// How the firm does things, and where this job departs.
     HOUSE_RULES("House rules");
 
-    private static final List<String> OF_INPUTS = List.of(
+    private static final List<Rule> OF_INPUTS = List.of(
             InputsShort.RULE, PanelLimitPassed.RULE, ModuleUnfit.RULE, InputOfAnotherUse.RULE, AreaWithoutSetting.RULE);
-    private static final List<String> OF_OLD_WIRING = List.of(SeriesHidesContacts.RULE, FoundUnlikePlanned.RULE);
-    private static final List<String> OF_RULES = List.of(DepartureWithoutReason.RULE);
+    private static final List<Rule> OF_OLD_WIRING = List.of(SeriesHidesContacts.RULE, FoundUnlikePlanned.RULE);
+    private static final List<Rule> OF_RULES = List.of(DepartureWithoutReason.RULE);
 
     private final String title;
 
@@ -31,7 +41,7 @@ public enum SurveySheet {
 
     /// The sheet on which a finding of the survey is mended.
     public static SurveySheet of(Finding finding) {
-        String rule = finding.id().replaceFirst(":.*", "");
+        Rule rule = finding.rule();
         if (OF_INPUTS.contains(rule)) {
             return INPUTS;
         }

@@ -1,4 +1,4 @@
-package io.answerback.core.chain;
+package io.answerback.core.common;
 
 import java.util.Locale;
 

@@ -1,6 +1,5 @@
-package io.answerback.core.edit;
+package io.answerback.core.site;
 
-import io.answerback.core.site.Job;
 import java.util.function.UnaryOperator;
 
 /// A named change that makes one job out of another.

@@ -1,4 +1,4 @@
-package io.answerback.core.check;
+package io.answerback.core.finding;
 
 /// How much a finding matters.
 public enum Grade {

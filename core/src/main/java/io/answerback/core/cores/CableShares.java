@@ -2,11 +2,13 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.Question;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
@@ -21,78 +23,62 @@ import java.util.Set;
 
 /// Which cable carries what. Where several go to one place, each takes the pairs there is room for and leaves
 /// the rest to the next.
-final class Allotment {
-    private final Job job;
-    private final Map<String, Point> points;
-    private Allotment earlier;
-    private final Map<String, PanelModule> modules = new HashMap<>();
-    private final Map<String, List<Cable>> together = new HashMap<>();
-    private final Map<String, List<Cable>> onwards = new HashMap<>();
-    private final Map<String, List<CoreNeed>> needs = new HashMap<>();
-    private final Map<String, List<String>> loops = new HashMap<>();
+final class CableShares {
+    /// A point, with the parts of the loop its contact lies in.
+    static final FactOf<String, Point> ON_LOOP = FactOf.each(
+            "point on its loop", (facts, id) -> facts.onLoop(facts.point(id).orElseThrow()));
 
-    /// @param points every point, with the parts of the loop its contact lies in
-    /// @param earlier that of an earlier state of the job with the same practice; null for none
-    Allotment(Job job, Map<String, Point> points, Allotment earlier) {
-        this.job = job;
-        this.points = points;
-        this.earlier = earlier;
-        job.modules().forEach(module -> modules.put(module.name(), module));
-        for (Cable cable : job.cables()) {
-            together.computeIfAbsent(place(cable.ends()), key -> new ArrayList<>())
-                    .add(cable);
-            onwards.computeIfAbsent(cable.ends().from(), key -> new ArrayList<>())
-                    .add(cable);
-        }
-        together.forEach((place, cables) -> {
-            if (same(place, cables)) {
-                cables.forEach(cable -> {
-                    needs.put(cable.id(), this.earlier.needs.get(cable.id()));
-                    loops.put(cable.id(), this.earlier.loops.get(cable.id()));
-                });
-            } else {
-                allot(cables);
-            }
-        });
-        this.earlier = null;
+    private static final Fact<Ends> ENDS = Fact.of("cables by their ends", CableShares::ends);
+    private static final FactOf<String, List<Cable>> TOGETHER = FactOf.each(
+            "cables to a far end", (facts, farEnd) -> facts.of(ENDS).together().get(farEnd));
+    private static final FactOf<String, List<Cable>> FROM = FactOf.each(
+            "cables from a place", (facts, place) -> facts.of(ENDS).from().getOrDefault(place, List.of()));
+    private static final FactOf<String, Map<String, CableShare>> SHARES =
+            FactOf.each("shares of the cables to a far end", (facts, farEnd) -> new CableShares(facts).share(farEnd));
+
+    private final Facts facts;
+
+    private CableShares(Facts facts) {
+        this.facts = facts;
     }
 
-    /// Whether the cables to some devices and the devices themselves are the very same as before.
-    private boolean same(String place, List<Cable> cables) {
-        if (earlier == null) {
-            return false;
-        }
-        List<Cable> then = earlier.together.getOrDefault(place, List.of());
-        if (then.size() != cables.size()) {
-            return false;
-        }
-        for (int i = 0; i < cables.size(); i++) {
-            List<String> ids = cables.get(i).ends().points();
-            if (cables.get(i) != then.get(i)
-                    || ids.isEmpty()
-                    || !ids.stream().allMatch(id -> points.get(id) == earlier.points.get(id))) {
-                return false;
-            }
-        }
-        return true;
+    /// The cables of a job by where they go and where they are said to begin.
+    private record Ends(Map<String, List<Cable>> together, Map<String, List<Cable>> from) {}
+
+    /// What a cable of the job is to carry.
+    static CableShare of(Facts facts, Cable cable) {
+        return facts.of(SHARES, farEnd(cable.ends())).get(cable.id());
     }
 
-    private static String place(CableEnds ends) {
+    private static Ends ends(Facts facts) {
+        Map<String, List<Cable>> together = new HashMap<>();
+        Map<String, List<Cable>> from = new HashMap<>();
+        for (Cable cable : facts.cables()) {
+            together.computeIfAbsent(farEnd(cable.ends()), key -> new ArrayList<>())
+                    .add(cable);
+            from.computeIfAbsent(cable.ends().from(), key -> new ArrayList<>()).add(cable);
+        }
+        return new Ends(together, from);
+    }
+
+    private static String farEnd(CableEnds ends) {
         return ends.points().isEmpty()
                 ? "to " + ends.module() + ends.joint()
                 : ends.points().getFirst();
     }
 
-    private void allot(List<Cable> cables) {
+    private Map<String, CableShare> share(String farEnd) {
+        List<Cable> cables = facts.of(TOGETHER, farEnd);
+        Map<String, CableShare> shares = new HashMap<>();
         List<CoreNeed> open = wanted(cables);
         for (int i = 0; i < cables.size(); i++) {
             Cable cable = cables.get(i);
             boolean last = i == cables.size() - 1;
             List<CoreNeed> its = last ? open : fitting(cable, open, cables.subList(i + 1, cables.size()));
-            needs.put(cable.id(), doubled(cable, its));
-            loops.put(cable.id(), loops(its));
+            shares.put(cable.id(), new CableShare(doubled(cable, its), loops(its)));
             open = open.stream().filter(need -> !its.contains(need)).toList();
         }
+        return shares;
     }
 
     private List<CoreNeed> wanted(List<Cable> cables) {
@@ -153,14 +139,15 @@ final class Allotment {
             return kind(ends.module()).map(CoreNeeds::of).orElse(List.of());
         }
         if (ends.joint().isEmpty()) {
-            return CoreNeeds.of(ends.points().stream().map(points::get).toList(), job.practice());
+            return CoreNeeds.of(
+                    ends.points().stream().map(id -> facts.of(ON_LOOP, id)).toList(), facts.practice());
         }
         if (!through.add(ends.joint())) {
             return List.of();
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
-        onwards.getOrDefault(ends.joint(), List.of()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
-        if (job.practice().school(Question.TAMPER) == School.ONE_RING) {
+        facts.of(FROM, ends.joint()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
+        if (facts.practice().school(Question.TAMPER) == School.ONE_RING) {
             // the ring goes through the lid of the joint box
             behind.add(CoreNeed.shared(CoreUse.TAMPER));
             behind.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));
@@ -180,23 +167,9 @@ final class Allotment {
     }
 
     private Optional<ModuleKind> kind(String module) {
-        return Optional.ofNullable(modules.get(module))
-                .flatMap(its -> job.panel().profile().module(its.kindId()));
-    }
-
-    /// What a cable of the job is to carry, what it can least do without first.
-    List<CoreNeed> needs(Cable cable) {
-        return needs.get(cable.id());
-    }
-
-    /// The cables that begin at a joint box or a module by name.
-    List<Cable> from(String place) {
-        return onwards.getOrDefault(place, List.of());
-    }
-
-    /// The points whose loops run through a cable, those behind a joint box included.
-    List<String> loops(Cable cable) {
-        return loops.get(cable.id());
+        return facts.module(module)
+                .map(PanelModule::kindId)
+                .flatMap(facts.panel().profile()::module);
     }
 
     private static List<String> loops(List<CoreNeed> needs) {

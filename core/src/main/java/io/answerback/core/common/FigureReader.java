@@ -1,6 +1,5 @@
-package io.answerback.core.chain;
+package io.answerback.core.common;
 
-import io.answerback.core.common.Require;
 import java.math.BigDecimal;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;

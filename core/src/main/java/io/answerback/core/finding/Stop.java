@@ -1,4 +1,4 @@
-package io.answerback.core.check;
+package io.answerback.core.finding;
 
 /// The stops of the job in the order of work, as far as there are benches for them. Each keeps the number it
 /// has in the whole order of nine, so that its key never changes.

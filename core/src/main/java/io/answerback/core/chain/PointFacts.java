@@ -1,0 +1,51 @@
+package io.answerback.core.chain;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.proof.ProofFacts;
+import io.answerback.core.proof.ProofState;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.zone.ZoneMap;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Everything computed about each point of a job: follows it through its links.
+public final class PointFacts {
+    /// Everything computed about one zone point or system point, by its id.
+    public static final FactOf<String, PointResult> RESULT = FactOf.each("result of a point", PointFacts::result);
+
+    /// Everything computed about every point: zone points in the order of the job, then system points.
+    public static final Fact<List<PointResult>> ALL = Fact.of("results of all points", PointFacts::all);
+
+    private PointFacts() {}
+
+    private static List<PointResult> all(Facts facts) {
+        List<PointResult> results = new ArrayList<>();
+        facts.points().forEach(point -> results.add(facts.of(RESULT, point.id())));
+        for (SystemPoint point : SystemPoint.values()) {
+            results.add(facts.of(RESULT, point.id()));
+        }
+        return List.copyOf(results);
+    }
+
+    private static PointResult result(Facts facts, String id) {
+        Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
+        Map<Link, Map<String, String>> upstream = facts.of(ProofFacts.UPSTREAM, id);
+        ProofState proof = facts.of(ProofFacts.STATE, id);
+        ChainBuilder builder = new ChainBuilder(facts, facts.of(EventTable.GIVEN));
+        if (wired.isEmpty()) {
+            SystemPoint point = SystemPoint.of(id).orElseThrow();
+            return new PointResult(id, point.title(), wired, upstream, proof, builder.of(point, proof));
+        }
+        Optional<Input> instead = wired.get().input().flatMap(input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
+        Chain chain = builder.of(wired.get(), instead, proof);
+        return new PointResult(id, wired.get().point().name(), wired, upstream, proof, chain);
+    }
+}

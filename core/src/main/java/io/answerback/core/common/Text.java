@@ -1,0 +1,20 @@
+package io.answerback.core.common;
+
+import java.util.Locale;
+
+/// Words with figures in them. Whatever the language of the machine, decimals have a point and digits are 0 to 9:
+/// figures on a job are compared and typed again, so there is one way to write them.
+public final class Text {
+    /// How figures are written.
+    public static final Locale FIGURES = Locale.ROOT;
+
+    private Text() {}
+
+    /// A pattern with its figures.
+    ///
+    /// @param pattern as of [java.util.Formatter]
+    /// @throws java.util.IllegalFormatException when pattern and figures do not fit
+    public static String of(String pattern, Object... figures) {
+        return String.format(FIGURES, pattern, figures);
+    }
+}

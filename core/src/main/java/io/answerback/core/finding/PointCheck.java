@@ -1,0 +1,18 @@
+package io.answerback.core.finding;
+
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Looks for something in every point of a job. What it finds is kept for each point as long as what it has
+/// read of that point holds.
+public interface PointCheck {
+    /// The rules it checks.
+    List<Rule> rules();
+
+    /// What its rules find in one point; an empty stream when all is well. Pure: it reads the facts and nothing
+    /// else.
+    ///
+    /// @param pointId a zone point or a system point
+    Stream<Finding> check(Facts facts, String pointId);
+}

@@ -1,0 +1,102 @@
+package io.answerback.core.loop;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableRun;
+import io.answerback.core.cable.CableRuns;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.radio.Sender;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import java.util.Optional;
+
+/// A zone point with everything that is wired to it, and its loop as computed.
+///
+/// @param point the point, with the parts of the loop its contact lies in
+/// @param cable the cable of that loop; empty when none was run
+/// @param input its input; empty when it has none
+/// @param model how that input measures; the panel's own way when it has none
+/// @param zone that input's zone; empty when it was never programmed
+/// @param loop its loop as computed; empty without a cable or when the panel cannot read its scheme
+/// @param sender how the panel hears it by radio; empty for a point on wires to the panel
+public record WiredPoint(
+        Point point,
+        Optional<Cable> cable,
+        Optional<Input> input,
+        InputModel model,
+        Optional<Zone> zone,
+        Optional<LoopResult> loop,
+        Optional<Sender> sender) {
+    /// The wired point of an id; empty for a system point, which the panel watches itself.
+    public static final FactOf<String, Optional<WiredPoint>> FACT =
+            FactOf.each("wired point", (facts, id) -> facts.point(id).map(point -> of(facts, point)));
+
+    private static final Fact<CableRuns> RUNS = Fact.of("cable runs", facts -> new CableRuns(facts.cables()));
+    private static final FactOf<String, Optional<Cable>> CABLE = FactOf.each(
+            "cable run to a point",
+            (facts, id) -> facts.of(WiredPoint.RUNS).to(id).map(CableRun::equivalent));
+    private static final Fact<TrialFaults> FAULTS =
+            Fact.of("faults a loop is tried with", facts -> TrialFaults.of(facts.practice()));
+    private static final FactOf<String, Optional<LoopResult>> LOOP = FactOf.each("loop of a point", WiredPoint::loop);
+
+    private static WiredPoint of(Facts facts, Point plain) {
+        Point point = facts.onLoop(plain);
+        Optional<Input> input = facts.inputOf(plain.id());
+        return new WiredPoint(
+                point,
+                facts.of(CABLE, owner(facts, plain)),
+                input,
+                model(facts, point, input),
+                input.flatMap(used -> facts.zone(used.zone())),
+                facts.of(LOOP, plain.id()),
+                facts.of(RadioState.SENDER, plain.id()));
+    }
+
+    /// The point in whose loop a point's contact lies, and whose cable it is on.
+    private static String owner(Facts facts, Point point) {
+        return facts.loopOwner(point.id()).map(Point::id).orElse(point.id());
+    }
+
+    private static InputModel model(Facts facts, Point point, Optional<Input> input) {
+        return input.isPresent()
+                ? facts.inputModel(input)
+                : facts.panel().profile().inputsReading(point.loop().scheme());
+    }
+
+    private static Optional<LoopResult> loop(Facts facts, String id) {
+        Point plain = facts.point(id).orElseThrow();
+        if (plain.kind().radio()) {
+            return Optional.empty();
+        }
+        Point point = facts.onLoop(plain);
+        InputModel model = model(facts, point, facts.inputOf(id));
+        return facts.of(CABLE, owner(facts, plain))
+                .flatMap(run -> model.reads(point.loop().scheme())
+                        .map(bands -> LoopCheck.check(
+                                FittedLoop.of(point, run), BandChart.of(bands, model), facts.of(FAULTS))));
+    }
+
+    /// Whether its device sends by radio itself, and so has neither loop nor cable.
+    public boolean wireless() {
+        return point.kind().radio();
+    }
+
+    /// Whether its zone is the second of two that share an input.
+    public boolean second() {
+        return input.filter(Input::second).isPresent();
+    }
+
+    /// The state of the loop when this point alone is active.
+    public DeviceState active() {
+        return second() ? DeviceState.SECOND_ACTIVE : DeviceState.ACTIVE;
+    }
+
+    /// What makes its loop; empty when it has no cable.
+    public Optional<FittedLoop> fitted() {
+        return cable.map(run -> FittedLoop.of(point, run));
+    }
+}

@@ -1,0 +1,194 @@
+package io.answerback.core.memo;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Lookup;
+import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Panel;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Part;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Power;
+import io.answerback.core.site.Proof;
+import io.answerback.core.site.Radio;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Site;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+
+/// The parts of a job, with word of everything that is read of them.
+abstract class WatchedParts implements Parts {
+    private final Job job;
+
+    WatchedParts(Job job) {
+        this.job = job;
+    }
+
+    /// A part is read as a whole.
+    abstract void read(Part part);
+
+    /// One thing is looked for in a part.
+    ///
+    /// @param found null where there is none
+    abstract void lookedUp(Lookup lookup, Object key, Object found);
+
+    private <T> Optional<T> lookedUp(Lookup lookup, Object key, Optional<T> found) {
+        lookedUp(lookup, key, (Object) found.orElse(null));
+        return found;
+    }
+
+    @Override
+    public Site site() {
+        read(Part.SITE);
+        return job.site();
+    }
+
+    @Override
+    public Practice practice() {
+        read(Part.PRACTICE);
+        return job.practice();
+    }
+
+    @Override
+    public Panel panel() {
+        read(Part.PANEL);
+        return job.panel();
+    }
+
+    @Override
+    public List<PanelModule> modules() {
+        read(Part.MODULES);
+        return job.modules();
+    }
+
+    @Override
+    public List<Area> areas() {
+        read(Part.AREAS);
+        return job.areas();
+    }
+
+    @Override
+    public List<Point> points() {
+        read(Part.POINTS);
+        return job.points();
+    }
+
+    @Override
+    public List<Cable> cables() {
+        read(Part.CABLES);
+        return job.cables();
+    }
+
+    @Override
+    public List<Input> inputs() {
+        read(Part.INPUTS);
+        return job.inputs();
+    }
+
+    @Override
+    public List<Zone> zones() {
+        read(Part.ZONES);
+        return job.zones();
+    }
+
+    @Override
+    public Communicator communicator() {
+        read(Part.COMMUNICATOR);
+        return job.communicator();
+    }
+
+    @Override
+    public List<Receiver> receivers() {
+        read(Part.RECEIVERS);
+        return job.receivers();
+    }
+
+    @Override
+    public List<Proof> proofs() {
+        read(Part.PROOFS);
+        return job.proofs();
+    }
+
+    @Override
+    public List<Measurement> measurements() {
+        read(Part.MEASUREMENTS);
+        return job.measurements();
+    }
+
+    @Override
+    public Power power() {
+        read(Part.POWER);
+        return job.power();
+    }
+
+    @Override
+    public Bus bus() {
+        read(Part.BUS);
+        return job.bus();
+    }
+
+    @Override
+    public Radio radio() {
+        read(Part.RADIO);
+        return job.radio();
+    }
+
+    @Override
+    public Setup setup() {
+        read(Part.SETUP);
+        return job.setup();
+    }
+
+    @Override
+    public Optional<Point> point(String id) {
+        return lookedUp(Lookup.POINT, id, job.point(id));
+    }
+
+    @Override
+    public Optional<Cable> cable(String id) {
+        return lookedUp(Lookup.CABLE, id, job.cable(id));
+    }
+
+    @Override
+    public Optional<Input> input(String id) {
+        return lookedUp(Lookup.INPUT, id, job.input(id));
+    }
+
+    @Override
+    public Optional<Input> inputOf(String pointId) {
+        return lookedUp(Lookup.INPUT_OF_POINT, pointId, job.inputOf(pointId));
+    }
+
+    @Override
+    public Optional<Zone> zone(int number) {
+        return lookedUp(Lookup.ZONE, number, job.zone(number));
+    }
+
+    @Override
+    public Optional<PanelModule> module(String name) {
+        return lookedUp(Lookup.MODULE, name, job.module(name));
+    }
+
+    @Override
+    public Optional<Area> area(int number) {
+        return lookedUp(Lookup.AREA, number, job.area(number));
+    }
+
+    @Override
+    public Optional<Receiver> receiver(String id) {
+        return lookedUp(Lookup.RECEIVER, id, job.receiver(id));
+    }
+
+    @Override
+    public Optional<Proof> proofOf(String pointId) {
+        return lookedUp(Lookup.PROOF_OF_POINT, pointId, job.proofOf(pointId));
+    }
+}

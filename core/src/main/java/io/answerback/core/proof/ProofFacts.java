@@ -1,0 +1,30 @@
+package io.answerback.core.proof;
+
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.zone.ZoneMap;
+import java.util.Map;
+import java.util.Optional;
+
+/// How each point of a job stands with its proof.
+public final class ProofFacts {
+    /// The facts the answer of a zone point or system point rests on, for each link.
+    public static final FactOf<String, Map<Link, Map<String, String>>> UPSTREAM =
+            FactOf.each("what a proof rests on", ProofFacts::upstream);
+
+    /// How a zone point or system point stands with its proof.
+    public static final FactOf<String, ProofState> STATE =
+            FactOf.each("proof of a point", (facts, id) -> ProofState.of(facts.proofOf(id), facts.of(UPSTREAM, id)));
+
+    private ProofFacts() {}
+
+    private static Map<Link, Map<String, String>> upstream(Facts facts, String id) {
+        Upstream upstream = new Upstream(facts, input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
+        Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
+        return wired.map(its -> upstream.of(its.point(), its.cable(), its.input(), its.zone()))
+                .orElseGet(() -> upstream.of(SystemPoint.of(id).orElseThrow()));
+    }
+}

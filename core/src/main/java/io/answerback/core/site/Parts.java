@@ -1,0 +1,124 @@
+package io.answerback.core.site;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.profile.InputModel;
+import java.util.List;
+import java.util.Optional;
+
+/// The parts of a job, read and not changed. Computations take this and not the [Job], so that what they read
+/// can be kept with what they computed.
+public interface Parts {
+    /// Where the job is.
+    Site site();
+
+    /// The firm's house rules, and what the job does otherwise.
+    Practice practice();
+
+    /// The panel and what its make expects.
+    Panel panel();
+
+    /// What brings inputs and keys to the panel, its own board first.
+    List<PanelModule> modules();
+
+    /// Parts of the building that are set on their own, by number.
+    List<Area> areas();
+
+    /// What is watched, in the order of the list.
+    List<Point> points();
+
+    /// What runs between boxes, joint boxes and devices.
+    List<Cable> cables();
+
+    /// Every supervised input there is, used or not.
+    List<Input> inputs();
+
+    /// Every zone as programmed.
+    List<Zone> zones();
+
+    /// The unit that carries events out.
+    Communicator communicator();
+
+    /// The station's receivers.
+    List<Receiver> receivers();
+
+    /// What was answered; at most one a point.
+    List<Proof> proofs();
+
+    /// What was measured, oldest first.
+    List<Measurement> measurements();
+
+    /// What holds the site up when the mains fails.
+    Power power();
+
+    /// What is on the keypad bus.
+    Bus bus();
+
+    /// What the panel hears by radio.
+    Radio radio();
+
+    /// What was decided about how the panel shall behave, and how far it has been typed.
+    Setup setup();
+
+    /// The point with this id; empty when there is none.
+    Optional<Point> point(String id);
+
+    /// The cable with this label; empty when there is none.
+    Optional<Cable> cable(String id);
+
+    /// The input with this id; empty when there is none.
+    Optional<Input> input(String id);
+
+    /// The input this point is wired to; empty when it is not.
+    Optional<Input> inputOf(String pointId);
+
+    /// The zone with this number; empty when it was never programmed.
+    Optional<Zone> zone(int number);
+
+    /// The module with this name; empty when there is none.
+    Optional<PanelModule> module(String name);
+
+    /// The area with this number; empty when there is none.
+    Optional<Area> area(int number);
+
+    /// The receiver with this id; empty when there is none.
+    Optional<Receiver> receiver(String id);
+
+    /// The proof kept of this zone point or system point; empty when there is none.
+    Optional<Proof> proofOf(String pointId);
+
+    /// The first cable to this point's device; empty when none was run.
+    default Optional<Cable> cableTo(String pointId) {
+        return cables().stream().filter(cable -> cable.ends().serves(pointId)).findFirst();
+    }
+
+    /// The point in whose loop a point's contact lies: its own, or where two zones share an input, that of the
+    /// first. The point it returns has the parts of that loop.
+    default Point onLoop(Point point) {
+        return loopOwner(point.id()).map(owner -> point.withLoop(owner.loop())).orElse(point);
+    }
+
+    /// The point whose cable runs to a point's input: empty for a point whose input is its own.
+    default Optional<Point> loopOwner(String pointId) {
+        return inputOf(pointId)
+                .flatMap(Input::shares)
+                .flatMap(this::input)
+                .flatMap(Input::pointId)
+                .flatMap(this::point);
+    }
+
+    /// How an input measures; the panel's own way where there is none.
+    default InputModel inputModel(Optional<Input> input) {
+        return input.flatMap(its -> module(its.module()))
+                .flatMap(module -> panel().profile().module(module.kindId()))
+                .map(panel().profile()::inputs)
+                .orElseGet(panel().profile()::inputs);
+    }
+
+    /// The receivers of the IP route, in the order they are tried.
+    default List<Receiver> routeReceivers() {
+        return communicator().ip().receiverIds().stream()
+                .map(id -> receiver(id).orElseThrow())
+                .toList();
+    }
+}
