@@ -41,6 +41,8 @@ import java.util.stream.Stream;
 /// Jobs of any size, made up, the same every time.
 final class LargeJobs {
     private static final int INPUTS_A_MODULE = 8;
+    /// The formats have three digits for a zone: points beyond are surveyed and cabled, and have no input.
+    private static final int MOST_ZONES = 999;
 
     private LargeJobs() {}
 
@@ -63,6 +65,9 @@ final class LargeJobs {
             Duty duty = new Duty(type, Optional.of(i % 3 + 1), false);
             points.add(Point.of(id, "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
             cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
+            if (i > MOST_ZONES) {
+                continue;
+            }
             int module = (i - 1) / INPUTS_A_MODULE;
             inputs.add(Input.of(
                     "M" + id,

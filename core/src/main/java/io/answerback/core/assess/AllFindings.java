@@ -13,19 +13,13 @@ import io.answerback.core.memo.Facts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Everything the rules find in a job.
 final class AllFindings {
     /// Every finding: worst first, then in the order of work and of the points.
     static final Fact<List<Finding>> FACT = Fact.of("findings", AllFindings::all);
-
-    /// The findings of each zone point or system point, by its id, worst first.
-    static final Fact<Map<String, List<Finding>>> BY_POINT = Fact.of(
-            "findings by point", facts -> facts.of(FACT).stream().collect(Collectors.groupingBy(Finding::point)));
 
     private static final FactOf<JobCheck, List<Finding>> OF_JOB = FactOf.each(
             "findings of a check", (facts, check) -> check.check(facts).toList());

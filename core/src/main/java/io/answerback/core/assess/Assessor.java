@@ -2,7 +2,7 @@ package io.answerback.core.assess;
 
 import io.answerback.core.event.EventTable;
 import io.answerback.core.memo.Fact;
-import io.answerback.core.memo.FactStore;
+import io.answerback.core.memo.Memo;
 import io.answerback.core.site.Job;
 import io.answerback.core.visit.Today;
 import java.time.LocalDate;
@@ -27,22 +27,16 @@ public record Assessor(EventTable events, Optional<LocalDate> today) {
 
     /// Everything computed from a job, from nothing.
     public Assessment assess(Job job) {
-        return assessed(job, new FactStore(job, given()));
+        return assess(job, new Memo());
     }
 
     /// Everything computed from a job, taking over from `earlier` whatever rests on the same parts.
     public Assessment assess(Job job, Assessment earlier) {
-        return assessed(job, new FactStore(job, given(), earlier.facts()));
+        return assess(job, earlier.memo());
     }
 
-    private Map<Fact<?>, Object> given() {
-        return Map.of(EventTable.GIVEN, events, Today.GIVEN, today);
-    }
-
-    private static Assessment assessed(Job job, FactStore facts) {
-        Assessment assessment = new Assessment(job, facts);
-        assessment.compute();
-        facts.forgetEarlier();
-        return assessment;
+    private Assessment assess(Job job, Memo memo) {
+        Map<Fact<?>, Object> given = Map.of(EventTable.GIVEN, events, Today.GIVEN, today);
+        return memo.read(job, given, facts -> Assessment.of(job, facts, memo));
     }
 }

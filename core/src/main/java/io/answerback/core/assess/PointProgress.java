@@ -50,7 +50,7 @@ record PointProgress(Set<Stop> counted, Set<Stop> done) {
     }
 
     /// A point is surveyed when it is in an area and has an input to go to.
-    private static boolean done(Stop stop, PointResult point) {
+    static boolean done(Stop stop, PointResult point) {
         return switch (stop) {
             case SURVEY ->
                 point.wired()

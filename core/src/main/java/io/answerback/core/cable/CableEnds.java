@@ -63,4 +63,18 @@ public record CableEnds(String from, List<String> points, String module, String 
     public boolean serves(String pointId) {
         return points.contains(pointId);
     }
+
+    /// What its far end comes to, as a name that no other far end has: the first point, the module or the joint
+    /// box.
+    public String farEnd() {
+        if (!points.isEmpty()) {
+            return "point " + points.getFirst();
+        }
+        return module.isEmpty() ? farEndAtJoint(joint) : "module " + module;
+    }
+
+    /// The name of the far end of a cable that brings something to a joint box.
+    public static String farEndAtJoint(String joint) {
+        return "joint box " + joint;
+    }
 }

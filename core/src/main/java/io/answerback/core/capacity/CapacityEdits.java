@@ -60,7 +60,7 @@ public final class CapacityEdits {
         List<Input> inputs = Stream.concat(terminals, byRadio).toList();
         List<Zone> zones = new ArrayList<>(job.zones());
         placed.forEach((pointId, input) -> {
-            Point point = job.point(pointId).orElseThrow();
+            Point point = job.existingPoint(pointId);
             zones.removeIf(zone -> zone.number() == input.zone());
             zones.add(new Zone(input.zone(), point.duty().type(), point.duty().area(), Optional.empty()));
         });
@@ -75,7 +75,7 @@ public final class CapacityEdits {
         return new Edit("input of point " + pointId, job -> {
             Set<Integer> left =
                     job.inputOf(pointId).map(input -> Set.of(input.zone())).orElse(Set.of());
-            Point point = job.point(pointId).orElseThrow();
+            Point point = job.existingPoint(pointId);
             List<Input> inputs = job.inputs().stream()
                     .map(input -> input.pointId().filter(pointId::equals).isPresent()
                             ? input.withPointId(Optional.empty())

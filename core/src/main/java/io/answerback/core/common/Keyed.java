@@ -1,6 +1,7 @@
 package io.answerback.core.common;
 
 import java.util.AbstractList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.List;
@@ -11,19 +12,23 @@ import java.util.Spliterator;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 
-/// An immutable list of things that are told apart by a key, found by it without a search.
+/// An immutable list of things that are told apart by a key, found by it and by whatever else they are known by
+/// without a search. A list that differs from another in a few of its things shares what finds them with it.
 ///
 /// @param <T> what it lists
 public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
-    private final String one;
-    private final List<T> items;
-    private final Map<Object, T> byKey;
-    private final Map<Function<T, Optional<?>>, Map<Object, T>> indexes = new ConcurrentHashMap<>();
+    private static final int MOST_EXCHANGED = 64;
 
-    private Keyed(String one, List<T> items, Map<Object, T> byKey) {
-        this.one = one;
+    private final List<T> items;
+    private final KeyIndex<T> index;
+    private final Map<Object, T> exchanged;
+    private final Map<Function<T, ? extends Collection<?>>, Boolean> shared = new ConcurrentHashMap<>();
+    private KeyIndex<T> own;
+
+    private Keyed(List<T> items, KeyIndex<T> index, Map<Object, T> exchanged) {
         this.items = items;
-        this.byKey = byKey;
+        this.index = index;
+        this.exchanged = exchanged;
     }
 
     /// A list of these things; the very list it is given when that is one of the same sort already.
@@ -33,40 +38,90 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
     /// @param one what one of them is called
     /// @throws IllegalArgumentException when the list is missing, or two of its things have one key
     public static <T> Keyed<T> of(List<T> items, Function<T, ?> key, String all, String one) {
-        if (Require.given(items, all) instanceof Keyed<T> keyed && keyed.one.equals(one)) {
+        if (Require.given(items, all) instanceof Keyed<T> keyed
+                && keyed.index.one().equals(one)) {
             return keyed;
         }
         List<T> copy = List.copyOf(items);
-        Map<Object, T> byKey = HashMap.newHashMap(copy.size());
-        for (T item : copy) {
-            if (byKey.put(key.apply(item), item) != null) {
-                throw new IllegalArgumentException(one + " " + key.apply(item) + " is there twice; keep one");
+        return new Keyed<>(copy, new KeyIndex<>(copy, key, one), Map.of());
+    }
+
+    /// The list `now`, as what became of `before`: `before` itself where they are equal. Things that are equal to
+    /// those that were in their place before stay the objects they were.
+    public static <T> List<T> after(List<T> before, List<T> now) {
+        if (now == before || now == null || !(before instanceof Keyed<T> keyed)) {
+            return Unchanged.list(before, now);
+        }
+        List<T> kept = Unchanged.list(before, now);
+        return kept == before || kept.size() != before.size() ? kept : keyed.exchanging(kept);
+    }
+
+    private List<T> exchanging(List<T> now) {
+        Map<Object, T> changes = new HashMap<>(exchanged);
+        for (int i = 0; i < now.size(); i++) {
+            T item = now.get(i);
+            if (item != items.get(i)) {
+                Object key = index.keyOf(item);
+                if (!key.equals(index.keyOf(items.get(i))) || changes.size() == MOST_EXCHANGED) {
+                    return now;
+                }
+                changes.put(key, item);
             }
         }
-        return new Keyed<>(one, copy, byKey);
+        return new Keyed<>(List.copyOf(now), index, changes);
     }
 
     /// The thing with this key; empty when there is none.
     public Optional<T> find(Object key) {
-        return Optional.ofNullable(byKey.get(key));
+        T instead = exchanged.get(key);
+        return instead != null ? Optional.of(instead) : Optional.ofNullable(index.find(key));
     }
 
-    /// The first thing that has this value of something else they are known by; empty when none has it.
+    /// The first thing that has this value among those it is known by; empty when none has it.
     ///
-    /// @param other what else they are known by, the same function object at every call
-    public Optional<T> find(Function<T, Optional<?>> other, Object value) {
-        return Optional.ofNullable(indexes.computeIfAbsent(other, this::index).get(value));
+    /// @param by the values a thing is known by, the same function object at every call
+    public Optional<T> first(Function<T, ? extends Collection<?>> by, Object value) {
+        List<T> all = all(by, value);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.getFirst());
     }
 
-    private Map<Object, T> index(Function<T, Optional<?>> other) {
-        Map<Object, T> index = new HashMap<>();
-        items.forEach(item -> other.apply(item).ifPresent(value -> index.putIfAbsent(value, item)));
-        return index;
+    /// The things that have this value among those they are known by, in the order of the list.
+    ///
+    /// @param by the values a thing is known by, the same function object at every call
+    public List<T> all(Function<T, ? extends Collection<?>> by, Object value) {
+        if (!shared(by)) {
+            return own().all(by, value);
+        }
+        List<T> found = index.all(by, value);
+        for (T item : found) {
+            if (exchanged.containsKey(index.keyOf(item))) {
+                return found.stream()
+                        .map(one -> exchanged.getOrDefault(index.keyOf(one), one))
+                        .toList();
+            }
+        }
+        return found;
+    }
+
+    /// Whether what was exchanged is known by the same values as before.
+    private boolean shared(Function<T, ? extends Collection<?>> by) {
+        return exchanged.isEmpty()
+                || shared.computeIfAbsent(
+                        by,
+                        its -> exchanged.entrySet().stream()
+                                .allMatch(one -> by.apply(one.getValue()).equals(by.apply(index.find(one.getKey())))));
+    }
+
+    private synchronized KeyIndex<T> own() {
+        if (own == null) {
+            own = new KeyIndex<>(items, index.key(), index.one());
+        }
+        return own;
     }
 
     @Override
-    public T get(int index) {
-        return items.get(index);
+    public T get(int at) {
+        return items.get(at);
     }
 
     @Override

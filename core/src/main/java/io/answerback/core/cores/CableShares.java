@@ -2,7 +2,6 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
-import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
@@ -28,11 +27,6 @@ final class CableShares {
     static final FactOf<String, Point> ON_LOOP = FactOf.each(
             "point on its loop", (facts, id) -> facts.onLoop(facts.point(id).orElseThrow()));
 
-    private static final Fact<Ends> ENDS = Fact.of("cables by their ends", CableShares::ends);
-    private static final FactOf<String, List<Cable>> TOGETHER = FactOf.each(
-            "cables to a far end", (facts, farEnd) -> facts.of(ENDS).together().get(farEnd));
-    private static final FactOf<String, List<Cable>> FROM = FactOf.each(
-            "cables from a place", (facts, place) -> facts.of(ENDS).from().getOrDefault(place, List.of()));
     private static final FactOf<String, Map<String, CableShare>> SHARES =
             FactOf.each("shares of the cables to a far end", (facts, farEnd) -> new CableShares(facts).share(farEnd));
 
@@ -42,33 +36,13 @@ final class CableShares {
         this.facts = facts;
     }
 
-    /// The cables of a job by where they go and where they are said to begin.
-    private record Ends(Map<String, List<Cable>> together, Map<String, List<Cable>> from) {}
-
     /// What a cable of the job is to carry.
     static CableShare of(Facts facts, Cable cable) {
-        return facts.of(SHARES, farEnd(cable.ends())).get(cable.id());
-    }
-
-    private static Ends ends(Facts facts) {
-        Map<String, List<Cable>> together = new HashMap<>();
-        Map<String, List<Cable>> from = new HashMap<>();
-        for (Cable cable : facts.cables()) {
-            together.computeIfAbsent(farEnd(cable.ends()), key -> new ArrayList<>())
-                    .add(cable);
-            from.computeIfAbsent(cable.ends().from(), key -> new ArrayList<>()).add(cable);
-        }
-        return new Ends(together, from);
-    }
-
-    private static String farEnd(CableEnds ends) {
-        return ends.points().isEmpty()
-                ? "to " + ends.module() + ends.joint()
-                : ends.points().getFirst();
+        return facts.of(SHARES, cable.ends().farEnd()).get(cable.id());
     }
 
     private Map<String, CableShare> share(String farEnd) {
-        List<Cable> cables = facts.of(TOGETHER, farEnd);
+        List<Cable> cables = facts.cablesTo(farEnd);
         Map<String, CableShare> shares = new HashMap<>();
         List<CoreNeed> open = wanted(cables);
         for (int i = 0; i < cables.size(); i++) {
@@ -146,7 +120,7 @@ final class CableShares {
             return List.of();
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
-        facts.of(FROM, ends.joint()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
+        facts.cablesFrom(ends.joint()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
         if (facts.practice().school(Question.TAMPER) == School.ONE_RING) {
             // the ring goes through the lid of the joint box
             behind.add(CoreNeed.shared(CoreUse.TAMPER));

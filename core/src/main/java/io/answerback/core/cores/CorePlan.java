@@ -4,8 +4,8 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
-import io.answerback.core.memo.FactStore;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
@@ -35,7 +35,7 @@ public final class CorePlan {
 
     /// Plans a job from nothing.
     public static CorePlan of(Job job) {
-        return new FactStore(job, Map.of()).of(FACT);
+        return new Memo().read(job, Map.of(), facts -> facts.of(FACT));
     }
 
     private static BoxPlan box(Facts facts, Place place) {

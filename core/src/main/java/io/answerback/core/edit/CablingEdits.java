@@ -114,6 +114,9 @@ public final class CablingEdits {
     /// @param conductor the cores of the cable that brings it, until its type is chosen
     public static Edit throughJoint(Collection<String> cableIds, String joint, Conductor conductor) {
         return new Edit("joint box " + joint, job -> {
+            if (cableIds.isEmpty()) {
+                throw new IllegalArgumentException("no cable is to begin at joint box %s; choose one".formatted(joint));
+            }
             Cable first = required(job, cableIds.iterator().next());
             boolean there =
                     job.cables().stream().anyMatch(cable -> cable.ends().joint().equals(joint));

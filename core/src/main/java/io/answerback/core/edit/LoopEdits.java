@@ -86,10 +86,10 @@ public final class LoopEdits {
                 Optional.of(pointId),
                 UnusedTermination.NOTHING,
                 Optional.of(own.id()));
-        Point point = left.point(pointId).orElseThrow();
+        Point point = left.existingPoint(pointId);
         Zone programmed = new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty());
         Job wired = left.withInputs(with(left.inputs(), second)).withZones(with(left.zones(), programmed));
-        boolean ready = wired.point(ownerId).orElseThrow().loop().scheme().twoZones();
+        boolean ready = wired.existingPoint(ownerId).loop().scheme().twoZones();
         return ready ? wired : changed(wired, ownerId, wiring -> wiring.expectedBy(bands));
     }
 

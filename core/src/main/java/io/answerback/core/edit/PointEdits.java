@@ -72,7 +72,7 @@ public final class PointEdits {
         return new Edit("zone of point " + pointId + " as surveyed", job -> {
             Input input = job.inputOf(pointId)
                     .orElseThrow(() -> new IllegalArgumentException("point " + pointId + " has no input yet"));
-            Duty duty = job.point(pointId).orElseThrow().duty();
+            Duty duty = job.existingPoint(pointId).duty();
             Job typed = Edits.zoneType(input.zone(), duty.type()).on(job);
             return Edits.zoneArea(input.zone(), duty.area()).on(typed);
         });
@@ -121,9 +121,9 @@ public final class PointEdits {
     /// @param newName the copy's name
     public static Edit duplicate(String pointId, String newId, String newName) {
         return new Edit("copy of point " + pointId, job -> {
-            Point copy = point(job, pointId).withId(newId).withName(newName);
+            Point copy = job.existingPoint(pointId).withId(newId).withName(newName);
             List<Point> points = new ArrayList<>(job.points());
-            points.add(points.indexOf(point(job, pointId)) + 1, copy);
+            points.add(points.indexOf(job.existingPoint(pointId)) + 1, copy);
             Job next = job.withPoints(points);
             Optional<Cable> cable = job.cableTo(pointId);
             if (cable.isEmpty()) {
@@ -147,7 +147,7 @@ public final class PointEdits {
     /// @param conductor what a new cable is made of
     public static Edit cable(String pointId, double metres, Conductor conductor) {
         return new Edit("cable to point " + pointId, job -> {
-            point(job, pointId);
+            job.existingPoint(pointId);
             List<Cable> cables = new ArrayList<>(job.cables());
             Optional<Cable> run = job.cableTo(pointId);
             run.ifPresentOrElse(
@@ -166,6 +166,9 @@ public final class PointEdits {
             List<Point> moved = points.stream()
                     .filter(point -> pointIds.contains(point.id()))
                     .toList();
+            if (moved.isEmpty()) {
+                return job;
+            }
             int from = points.indexOf(moved.getFirst());
             points.removeAll(moved);
             points.addAll(Math.clamp(from + (long) steps, 0, points.size()), moved);
@@ -176,7 +179,7 @@ public final class PointEdits {
     /// Another number for a point; everything that names it follows.
     public static Edit renumber(String pointId, String newId) {
         return new Edit("number of point " + pointId, job -> {
-            point(job, pointId);
+            job.existingPoint(pointId);
             return renumbered(job, Map.of(pointId, newId.strip()));
         });
     }
@@ -232,10 +235,5 @@ public final class PointEdits {
 
     private static <T> List<T> map(List<T> parts, UnaryOperator<T> change) {
         return parts.stream().map(change).toList();
-    }
-
-    private static Point point(Job job, String pointId) {
-        return job.point(pointId)
-                .orElseThrow(() -> new IllegalArgumentException("there is no point " + pointId + " in this job"));
     }
 }

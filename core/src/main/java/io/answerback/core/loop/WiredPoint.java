@@ -2,7 +2,6 @@ package io.answerback.core.loop;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
-import io.answerback.core.cable.CableRuns;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
@@ -35,10 +34,6 @@ public record WiredPoint(
     public static final FactOf<String, Optional<WiredPoint>> FACT =
             FactOf.each("wired point", (facts, id) -> facts.point(id).map(point -> of(facts, point)));
 
-    private static final Fact<CableRuns> RUNS = Fact.of("cable runs", facts -> new CableRuns(facts.cables()));
-    private static final FactOf<String, Optional<Cable>> CABLE = FactOf.each(
-            "cable run to a point",
-            (facts, id) -> facts.of(WiredPoint.RUNS).to(id).map(CableRun::equivalent));
     private static final Fact<TrialFaults> FAULTS =
             Fact.of("faults a loop is tried with", facts -> TrialFaults.of(facts.practice()));
     private static final FactOf<String, Optional<LoopResult>> LOOP = FactOf.each("loop of a point", WiredPoint::loop);
@@ -48,7 +43,7 @@ public record WiredPoint(
         Optional<Input> input = facts.inputOf(plain.id());
         return new WiredPoint(
                 point,
-                facts.of(CABLE, owner(facts, plain)),
+                cable(facts, plain),
                 input,
                 model(facts, point, input),
                 input.flatMap(used -> facts.zone(used.zone())),
@@ -56,9 +51,10 @@ public record WiredPoint(
                 facts.of(RadioState.SENDER, plain.id()));
     }
 
-    /// The point in whose loop a point's contact lies, and whose cable it is on.
-    private static String owner(Facts facts, Point point) {
-        return facts.loopOwner(point.id()).map(Point::id).orElse(point.id());
+    /// The run of the loop a point's contact lies in, as one cable.
+    private static Optional<Cable> cable(Facts facts, Point point) {
+        String owner = facts.loopOwner(point.id()).map(Point::id).orElse(point.id());
+        return facts.cableRun(owner).map(CableRun::equivalent);
     }
 
     private static InputModel model(Facts facts, Point point, Optional<Input> input) {
@@ -74,7 +70,7 @@ public record WiredPoint(
         }
         Point point = facts.onLoop(plain);
         InputModel model = model(facts, point, facts.inputOf(id));
-        return facts.of(CABLE, owner(facts, plain))
+        return cable(facts, plain)
                 .flatMap(run -> model.reads(point.loop().scheme())
                         .map(bands -> LoopCheck.check(
                                 FittedLoop.of(point, run), BandChart.of(bands, model), facts.of(FAULTS))));

@@ -1,5 +1,6 @@
 package io.answerback.core.memo;
 
+import io.answerback.core.site.Job;
 import io.answerback.core.site.Lookup;
 import io.answerback.core.site.Part;
 import java.util.ArrayList;
@@ -9,58 +10,64 @@ import java.util.Set;
 
 /// What one computation reads through, noting everything it has read.
 final class Reader extends WatchedParts implements Facts, AutoCloseable {
-    private final FactStore store;
+    private final Memo memo;
+    private final Node node;
     private final Set<Part> parts = EnumSet.noneOf(Part.class);
-    private final List<Kept.Read> reads = new ArrayList<>();
+    private final List<Node.Use> uses = new ArrayList<>();
     private boolean closed;
 
-    Reader(FactStore store) {
-        super(store.job());
-        this.store = store;
+    Reader(Memo memo, Job job, Node node) {
+        super(job);
+        this.memo = memo;
+        this.node = node;
     }
 
     @Override
     public <T> T of(Fact<T> fact) {
-        T value = store.of(fact);
-        note(new Kept.Used(fact, value));
-        return value;
+        return used(fact);
     }
 
     @Override
     public <K, T> T of(FactOf<K, T> fact, K key) {
-        T value = store.of(fact, key);
-        note(new Kept.Used(new Computed.Of<>(fact, key), value));
-        return value;
+        return used(new Computed.Of<>(fact, key));
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> T used(Computed fact) {
+        requireOpen();
+        Node other = memo.node(fact);
+        Object value = memo.value(other);
+        other.usedBy.add(node);
+        uses.add(new Node.Use(other, value));
+        return (T) value;
     }
 
     @Override
     void read(Part part) {
         requireOpen();
-        parts.add(part);
+        if (parts.add(part)) {
+            memo.reads().whole(part, node);
+        }
     }
 
     @Override
     void lookedUp(Lookup lookup, Object key, Object found) {
-        if (!parts.contains(lookup.part())) {
-            note(new Kept.Found(lookup, key, found));
-        }
-    }
-
-    private void note(Kept.Read read) {
         requireOpen();
-        reads.add(read);
+        if (!parts.contains(lookup.part())) {
+            memo.reads().lookedUp(lookup, key, found, node);
+        }
     }
 
     private void requireOpen() {
         if (closed) {
             throw new IllegalStateException(
-                    "a fact reads after it was computed; it would not be known what it rests on");
+                    "%s reads after it was computed; nobody would know what it rests on".formatted(node.fact));
         }
     }
 
-    /// The value with everything that was read.
-    Kept kept(Object value) {
-        return new Kept(value, parts, List.copyOf(reads));
+    /// The other facts that were read, in that order.
+    List<Node.Use> uses() {
+        return uses;
     }
 
     /// Nothing more may be read.

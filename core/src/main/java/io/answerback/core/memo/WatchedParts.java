@@ -40,6 +40,11 @@ abstract class WatchedParts implements Parts {
     /// @param found null where there is none
     abstract void lookedUp(Lookup lookup, Object key, Object found);
 
+    private <T> List<T> lookedUp(Lookup lookup, Object key, List<T> found) {
+        lookedUp(lookup, key, (Object) found);
+        return found;
+    }
+
     private <T> Optional<T> lookedUp(Lookup lookup, Object key, Optional<T> found) {
         lookedUp(lookup, key, (Object) found.orElse(null));
         return found;
@@ -155,6 +160,21 @@ abstract class WatchedParts implements Parts {
     @Override
     public Optional<Cable> cable(String id) {
         return lookedUp(Lookup.CABLE, id, job.cable(id));
+    }
+
+    @Override
+    public Optional<Cable> cableTo(String pointId) {
+        return lookedUp(Lookup.CABLE_TO_POINT, pointId, job.cableTo(pointId));
+    }
+
+    @Override
+    public List<Cable> cablesTo(String farEnd) {
+        return lookedUp(Lookup.CABLES_TO, farEnd, job.cablesTo(farEnd));
+    }
+
+    @Override
+    public List<Cable> cablesFrom(String place) {
+        return lookedUp(Lookup.CABLES_FROM, place, job.cablesFrom(place));
     }
 
     @Override

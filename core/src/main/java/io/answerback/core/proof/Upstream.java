@@ -2,7 +2,6 @@ package io.answerback.core.proof;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
-import io.answerback.core.cable.CableRuns;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Communicator;
@@ -57,7 +56,7 @@ public final class Upstream {
             Optional<Input> input = job.inputOf(pointId);
             Point onLoop = job.onLoop(point.get());
             String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
-            Optional<Cable> run = new CableRuns(job.cables()).to(owner).map(CableRun::equivalent);
+            Optional<Cable> run = job.cableRun(owner).map(CableRun::equivalent);
             return of(onLoop, run, input, input.flatMap(used -> job.zone(used.zone())));
         }
         return of(SystemPoint.of(pointId)

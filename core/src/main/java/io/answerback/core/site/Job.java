@@ -48,7 +48,14 @@ public record Job(
         Radio radio,
         Setup setup)
         implements Parts {
-    private static final Function<Input, Optional<?>> INPUT_POINT = Input::pointId;
+    private static final Function<Input, List<String>> POINT_OF_INPUT =
+            input -> input.pointId().map(List::of).orElse(List.of());
+    private static final Function<Cable, List<String>> POINTS_OF_CABLE =
+            cable -> cable.ends().points();
+    private static final Function<Cable, List<String>> FAR_END_OF_CABLE =
+            cable -> List.of(cable.ends().farEnd());
+    private static final Function<Cable, List<String>> BEGINNING_OF_CABLE =
+            cable -> List.of(cable.ends().from());
 
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers
@@ -96,13 +103,28 @@ public record Job(
     }
 
     @Override
+    public Optional<Cable> cableTo(String pointId) {
+        return keyed(cables).first(POINTS_OF_CABLE, pointId);
+    }
+
+    @Override
+    public List<Cable> cablesTo(String farEnd) {
+        return keyed(cables).all(FAR_END_OF_CABLE, farEnd);
+    }
+
+    @Override
+    public List<Cable> cablesFrom(String place) {
+        return keyed(cables).all(BEGINNING_OF_CABLE, place);
+    }
+
+    @Override
     public Optional<Input> input(String id) {
         return keyed(inputs).find(id);
     }
 
     @Override
     public Optional<Input> inputOf(String pointId) {
-        return keyed(inputs).find(INPUT_POINT, pointId);
+        return keyed(inputs).first(POINT_OF_INPUT, pointId);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Unchanged;
 import io.answerback.core.practice.Practice;
 import java.util.List;
@@ -53,16 +54,16 @@ final class JobDraft {
                 Unchanged.value(before.site(), site),
                 Unchanged.value(before.practice(), practice),
                 Unchanged.value(before.panel(), panel),
-                Unchanged.list(before.modules(), modules),
-                Unchanged.list(before.areas(), areas),
-                Unchanged.list(before.points(), points),
-                Unchanged.list(before.cables(), cables),
-                Unchanged.list(before.inputs(), inputs),
-                Unchanged.list(before.zones(), zones),
+                Keyed.after(before.modules(), modules),
+                Keyed.after(before.areas(), areas),
+                Keyed.after(before.points(), points),
+                Keyed.after(before.cables(), cables),
+                Keyed.after(before.inputs(), inputs),
+                Keyed.after(before.zones(), zones),
                 Unchanged.value(before.communicator(), communicator),
-                Unchanged.list(before.receivers(), receivers),
-                Unchanged.list(before.proofs(), proofs),
-                Unchanged.list(before.measurements(), measurements),
+                Keyed.after(before.receivers(), receivers),
+                Keyed.after(before.proofs(), proofs),
+                Keyed.after(before.measurements(), measurements),
                 Unchanged.value(before.power(), power),
                 Unchanged.value(before.bus(), bus),
                 Unchanged.value(before.radio(), radio),

@@ -1,13 +1,17 @@
 package io.answerback.core.site;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
-/// The ways to find one thing in a part of a job. What rests on one thing found rests on that thing alone, and
-/// not on the list it is in.
+/// The ways to find something in a part of a job. What rests on what is found rests on that alone, and not on the
+/// list it is in.
 public enum Lookup {
     POINT(Part.POINTS, (job, id) -> job.point((String) id)),
     CABLE(Part.CABLES, (job, id) -> job.cable((String) id)),
+    CABLE_TO_POINT(Part.CABLES, (job, id) -> job.cableTo((String) id)),
+    CABLES_TO(Part.CABLES, (job, farEnd) -> Optional.of(job.cablesTo((String) farEnd))),
+    CABLES_FROM(Part.CABLES, (job, place) -> Optional.of(job.cablesFrom((String) place))),
     INPUT(Part.INPUTS, (job, id) -> job.input((String) id)),
     INPUT_OF_POINT(Part.INPUTS, (job, id) -> job.inputOf((String) id)),
     ZONE(Part.ZONES, (job, number) -> job.zone((Integer) number)),
@@ -29,8 +33,25 @@ public enum Lookup {
         return part;
     }
 
-    /// The one thing with this key in a job; null when there is none.
+    /// What is found under this key in a job: a thing, or a list of things; null when there is none.
     public Object in(Parts job, Object key) {
         return find.apply(job, key).orElse(null);
+    }
+
+    /// Whether what was found at two times is the very same: the same thing, or the same things in the same
+    /// order.
+    public static boolean same(Object one, Object other) {
+        if (one == other) {
+            return true;
+        }
+        if (!(one instanceof List<?> some && other instanceof List<?> others) || some.size() != others.size()) {
+            return false;
+        }
+        for (int i = 0; i < some.size(); i++) {
+            if (some.get(i) != others.get(i)) {
+                return false;
+            }
+        }
+        return true;
     }
 }

@@ -1,10 +1,15 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableRun;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /// The parts of a job, read and not changed. Computations take this and not the [Job], so that what they read
 /// can be kept with what they computed.
@@ -66,6 +71,18 @@ public interface Parts {
     /// The cable with this label; empty when there is none.
     Optional<Cable> cable(String id);
 
+    /// The first cable to this point's device; empty when none was run.
+    Optional<Cable> cableTo(String pointId);
+
+    /// The cables to one far end, in their order.
+    ///
+    /// @param farEnd as [io.answerback.core.cable.CableEnds#farEnd] names it
+    List<Cable> cablesTo(String farEnd);
+
+    /// The cables that are said to begin at a module or joint box, in their order; those of which nothing is said
+    /// for an empty name.
+    List<Cable> cablesFrom(String place);
+
     /// The input with this id; empty when there is none.
     Optional<Input> input(String id);
 
@@ -87,9 +104,26 @@ public interface Parts {
     /// The proof kept of this zone point or system point; empty when there is none.
     Optional<Proof> proofOf(String pointId);
 
-    /// The first cable to this point's device; empty when none was run.
-    default Optional<Cable> cableTo(String pointId) {
-        return cables().stream().filter(cable -> cable.ends().serves(pointId)).findFirst();
+    /// The point with this id.
+    ///
+    /// @throws IllegalArgumentException when there is none
+    default Point existingPoint(String id) {
+        return point(id).orElseThrow(() -> new IllegalArgumentException("there is no point " + id + " in this job"));
+    }
+
+    /// The cables a point's loop runs through; empty when no cable goes to its device. Where several go to one
+    /// device or joint box, it runs through the first. A run that comes back to a joint box it has been through
+    /// ends there.
+    default Optional<CableRun> cableRun(String pointId) {
+        Optional<Cable> cable = cableTo(pointId);
+        List<Cable> run = new ArrayList<>();
+        Set<String> through = new HashSet<>();
+        while (cable.isPresent() && through.add(cable.get().id())) {
+            run.add(cable.get());
+            String from = cable.get().ends().from();
+            cable = cablesTo(CableEnds.farEndAtJoint(from)).stream().findFirst();
+        }
+        return run.isEmpty() ? Optional.empty() : Optional.of(new CableRun(run));
     }
 
     /// The point in whose loop a point's contact lies: its own, or where two zones share an input, that of the

@@ -4,13 +4,11 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
-import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SeriesContact;
 import io.answerback.core.survey.PointNumbers;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /// Edits to old wiring that is taken over.
 public final class TakeOverEdits {
@@ -39,6 +37,10 @@ public final class TakeOverEdits {
                 "contact in series at point " + pointId,
                 job -> replaced(job, pointId, point -> {
                     List<SeriesContact> contacts = new ArrayList<>(point.inSeries());
+                    if (index < 0 || index >= contacts.size()) {
+                        throw new IllegalArgumentException("point %s has no contact %d in series; it has %d"
+                                .formatted(pointId, index + 1, contacts.size()));
+                    }
                     contacts.remove(index);
                     return point.withInSeries(contacts.size() < 2 ? List.of() : contacts);
                 }));
@@ -52,7 +54,7 @@ public final class TakeOverEdits {
     }
 
     private static Job split(Job job, String pointId) {
-        Point old = point(job, pointId);
+        Point old = job.existingPoint(pointId);
         if (old.inSeries().isEmpty()) {
             throw new IllegalArgumentException("point " + pointId + " has one contact only; there is nothing to split");
         }
@@ -87,15 +89,9 @@ public final class TakeOverEdits {
     }
 
     private static Job replaced(Job job, String pointId, java.util.function.UnaryOperator<Point> change) {
-        point(job, pointId);
+        job.existingPoint(pointId);
         return job.withPoints(job.points().stream()
                 .map(point -> point.id().equals(pointId) ? change.apply(point) : point)
                 .toList());
-    }
-
-    private static Point point(Parts job, String pointId) {
-        return Optional.of(pointId)
-                .flatMap(job::point)
-                .orElseThrow(() -> new IllegalArgumentException("there is no point " + pointId + " in this job"));
     }
 }

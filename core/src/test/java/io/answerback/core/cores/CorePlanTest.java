@@ -22,7 +22,7 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
-import io.answerback.core.memo.FactStore;
+import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.Terminal;
@@ -250,11 +250,10 @@ class CorePlanTest {
     @Property(tries = 100)
     void whatIsTakenOverIsWhatWouldBePlanned(@ForAll List<@IntRange(max = 9) Integer> edits) {
         Job job = job(SIX);
-        FactStore facts = new FactStore(job, Map.of());
+        Memo memo = new Memo();
         for (int which : edits) {
             job = edit(which).on(job);
-            facts = new FactStore(job, Map.of(), facts);
-            CorePlan plan = facts.of(CorePlan.FACT);
+            CorePlan plan = memo.read(job, Map.of(), facts -> facts.of(CorePlan.FACT));
             CorePlan fresh = CorePlan.of(job);
             assertThat(plan.boxes()).isEqualTo(fresh.boxes());
             for (Cable cable : job.cables()) {

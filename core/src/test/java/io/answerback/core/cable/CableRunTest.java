@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +16,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
-class CableRunsTest {
+class CableRunTest {
     private static Cable cable(String id, CableEnds ends, double metres, double ohmsPerKilometre) {
         return Cable.indoors(id, ends, metres, new Conductor("core", ohmsPerKilometre));
     }
@@ -25,9 +26,9 @@ class CableRunsTest {
         Cable device = cable("C-01", CableEnds.toPoints(List.of("01")).startingAt("J-2"), 10, 92);
         Cable between = cable("C-02", CableEnds.toJoint("J-2").startingAt("J-1"), 20, 92);
         Cable trunk = cable("C-03", CableEnds.toJoint("J-1"), 30, 92);
-        CableRuns runs = new CableRuns(List.of(trunk, device, between));
-        assertThat(runs.to("01").orElseThrow().cables()).containsExactly(device, between, trunk);
-        assertThat(runs.to("02")).isEmpty();
+        Job job = SmallJob.job().withCables(List.of(trunk, device, between));
+        assertThat(job.cableRun("01").orElseThrow().cables()).containsExactly(device, between, trunk);
+        assertThat(job.cableRun("02")).isEmpty();
     }
 
     @Test
@@ -35,11 +36,8 @@ class CableRunsTest {
         Cable device = cable("C-01", CableEnds.toPoints(List.of("01")).startingAt("J-1"), 10, 92);
         Cable one = cable("C-02", CableEnds.toJoint("J-1").startingAt("J-2"), 20, 92);
         Cable other = cable("C-03", CableEnds.toJoint("J-2").startingAt("J-1"), 30, 92);
-        assertThat(new CableRuns(List.of(device, one, other))
-                        .to("01")
-                        .orElseThrow()
-                        .cables())
-                .containsExactly(device, one, other);
+        Job job = SmallJob.job().withCables(List.of(device, one, other));
+        assertThat(job.cableRun("01").orElseThrow().cables()).containsExactly(device, one, other);
     }
 
     @Test

@@ -1,0 +1,187 @@
+package io.answerback.benchmarks;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.cores.FirstFix;
+import io.answerback.core.cores.WiringRun;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Job;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import java.io.IOException;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
+import java.lang.reflect.Type;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.Function;
+
+/// Makes random sequences of every edit there is on all demos, and holds each assessment that builds on the one
+/// before equal to one from nothing.
+public final class EditRun {
+    private static final int TRIES_AN_EDIT = 20;
+    private static final int MOST_FAILURES = 10;
+    private static final Map<String, Function<Assessment, Object>> COMPARED = compared();
+
+    private final Random random;
+    private final List<Method> methods = EditCatalogue.methods();
+    private final Map<String, Integer> accepted = new LinkedHashMap<>();
+    private final List<String> failures = new ArrayList<>();
+    private final Assessor assessor = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 1));
+    private final List<Job> demos = new ArrayList<>();
+    private final List<ValuePool> pools = new ArrayList<>();
+
+    /// @param seed begins the same run again
+    public EditRun(long seed) throws IOException {
+        this.random = new Random(seed);
+        methods.forEach(method -> accepted.put(name(method), 0));
+        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
+            Job job = DemoJobs.job(demo);
+            demos.add(job);
+            pools.add(pool(job));
+        }
+    }
+
+    private static Map<String, Function<Assessment, Object>> compared() {
+        Map<String, Function<Assessment, Object>> all = new LinkedHashMap<>();
+        all.put("points", Assessment::points);
+        all.put("findings", Assessment::findings);
+        all.put("stops", Assessment::stops);
+        all.put("inventory", Assessment::inventory);
+        all.put("ways", Assessment::ways);
+        all.put("converters", Assessment::converters);
+        all.put("departures", Assessment::departures);
+        all.put("readings", Assessment::readings);
+        all.put("cores", assessment -> assessment.cores().boxes());
+        all.put("supplies", Assessment::supplies);
+        all.put("bus", Assessment::bus);
+        all.put("radio", Assessment::radio);
+        all.put("set-up", Assessment::setup);
+        return all;
+    }
+
+    private ValuePool pool(Job job) {
+        Assessment assessment = assessor.assess(job);
+        ValuePool pool = new ValuePool().add(job).add(assessment.setup()).add(FirstFix.of(job, assessment.cores()));
+        assessment.cores().boxes().forEach(box -> pool.add(WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE)));
+        DataFiles.profiles().forEach(pool::add);
+        DataFiles.rules().forEach(pool::add);
+        return pool;
+    }
+
+    /// What a run came to.
+    ///
+    /// @param sequences how many sequences were made
+    /// @param edits how many edits were accepted in them
+    /// @param never the edits that were never accepted, by name
+    /// @param failures what differed from an assessment from nothing, or was thrown; at most some
+    public record Result(int sequences, int edits, List<String> never, List<String> failures) {}
+
+    /// Makes so many sequences of some edits each.
+    public Result run(int sequences, int editsEach) {
+        int done = 0;
+        for (; done < sequences && failures.size() < MOST_FAILURES; done++) {
+            sequence(done % demos.size(), editsEach);
+        }
+        List<String> never = accepted.keySet().stream()
+                .filter(name -> accepted.get(name) == 0)
+                .toList();
+        int edits = accepted.values().stream().mapToInt(Integer::intValue).sum();
+        return new Result(done, edits, never, List.copyOf(failures));
+    }
+
+    private void sequence(int demo, int edits) {
+        Job job = demos.get(demo);
+        Assessment running = assessor.assess(job);
+        List<String> made = new ArrayList<>();
+        RandomArguments arguments = new RandomArguments(random, pools.get(demo), ids(job));
+        try {
+            for (int i = 0; i < edits; i++) {
+                job = edited(job, arguments, made);
+                running = assessor.assess(job, running);
+            }
+            compare(running, assessor.assess(job), "demo %d after %s".formatted(demo + 1, made));
+        } catch (RuntimeException thrown) {
+            failures.add("demo %d after %s: %s at %s"
+                    .formatted(
+                            demo + 1,
+                            made,
+                            thrown,
+                            List.of(thrown.getStackTrace()).subList(0, 6)));
+        }
+    }
+
+    private static List<String> ids(Job job) {
+        List<String> ids = new ArrayList<>();
+        job.points().forEach(point -> ids.add(point.id()));
+        job.cables().forEach(cable -> ids.add(cable.id()));
+        job.inputs().forEach(input -> ids.add(input.id()));
+        job.modules().forEach(module -> ids.addAll(List.of(module.name(), module.name(), module.name())));
+        return ids;
+    }
+
+    private Job edited(Job job, RandomArguments arguments, List<String> made) {
+        Method method = methods.get(random.nextInt(methods.size()));
+        for (int i = 0; i < TRIES_AN_EDIT; i++) {
+            try {
+                Edit edit = (Edit) method.invoke(null, drawn(method, arguments));
+                Job next = edit.on(job);
+                accepted.merge(name(method), 1, Integer::sum);
+                made.add(edit.name());
+                return next;
+            } catch (IllegalArgumentException | RandomArguments.NotDrawn refused) {
+                continue;
+            } catch (InvocationTargetException thrown) {
+                if (!(thrown.getCause() instanceof IllegalArgumentException)
+                        && !(thrown.getCause() instanceof RandomArguments.NotDrawn)) {
+                    throw new IllegalStateException(name(method), thrown.getCause());
+                }
+            } catch (IllegalAccessException impossible) {
+                throw new IllegalStateException(impossible);
+            }
+        }
+        return job;
+    }
+
+    private static Object[] drawn(Method method, RandomArguments arguments) {
+        List<Object> drawn = new ArrayList<>();
+        for (Type type : method.getGenericParameterTypes()) {
+            drawn.add(arguments.draw(type));
+        }
+        return drawn.toArray();
+    }
+
+    private void compare(Assessment running, Assessment fresh, String after) {
+        COMPARED.forEach((what, of) -> {
+            if (!of.apply(running).equals(of.apply(fresh))) {
+                failures.add("%s are stale in %s".formatted(what, after));
+            }
+        });
+    }
+
+    private static String name(Method method) {
+        return "%s.%s/%d"
+                .formatted(method.getDeclaringClass().getSimpleName(), method.getName(), method.getParameterCount());
+    }
+
+    /// Runs from the command line: how many sequences, and the seed. Leaves with 1 when anything differed.
+    public static void main(String[] arguments) throws Exception {
+        int count = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 10_000;
+        long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 1;
+        long begun = System.nanoTime();
+        Result result = new EditRun(seed).run(count, 12);
+        System.out.printf(
+                "%d sequences, %d edits accepted, %d failures, in %.0f s%nNever accepted: %s%n",
+                result.sequences(),
+                result.edits(),
+                result.failures().size(),
+                (System.nanoTime() - begun) / 1e9,
+                result.never());
+        result.failures().forEach(System.out::println);
+        System.exit(result.failures().isEmpty() ? 0 : 1);
+    }
+}

@@ -1,0 +1,17 @@
+package io.answerback.benchmarks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/// Random sequences of every edit there is, on all demos: an assessment that builds on the one before equals one
+/// from nothing, and no edit throws anything but a refusal. `benchmarks/edits` goes on to ten thousand.
+class EditRunTest {
+    @Test
+    void whatIsTakenOverIsWhatWouldBeComputed() throws Exception {
+        EditRun.Result all = new EditRun(20261128).run(150, 12);
+        assertThat(all.failures()).isEmpty();
+        assertThat(all.sequences()).isEqualTo(150);
+        assertThat(all.never()).isEmpty();
+    }
+}

@@ -1,0 +1,47 @@
+package io.answerback.core.assess;
+
+import io.answerback.core.chain.PointFacts;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.memo.Fact;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Results and findings of a job by the zone point or system point they belong to. It is made when it is first
+/// asked.
+final class PointIndex {
+    static final Fact<PointIndex> FACT =
+            Fact.of("results by point", facts -> new PointIndex(facts.of(PointFacts.ALL), facts.of(AllFindings.FACT)));
+
+    private final List<PointResult> results;
+    private final List<Finding> findings;
+    private volatile Map<String, PointResult> byPoint;
+    private volatile Map<String, List<Finding>> findingsByPoint;
+
+    private PointIndex(List<PointResult> results, List<Finding> findings) {
+        this.results = results;
+        this.findings = findings;
+    }
+
+    /// Everything computed about a point; empty when there is none of that id.
+    Optional<PointResult> result(String pointId) {
+        if (byPoint == null) {
+            Map<String, PointResult> index = HashMap.newHashMap(results.size());
+            results.forEach(result -> index.put(result.pointId(), result));
+            byPoint = index;
+        }
+        return Optional.ofNullable(byPoint.get(pointId));
+    }
+
+    /// What was found in a point, worst first.
+    Stream<Finding> findings(String pointId) {
+        if (findingsByPoint == null) {
+            findingsByPoint = findings.stream().collect(Collectors.groupingBy(Finding::point));
+        }
+        return findingsByPoint.getOrDefault(pointId, List.of()).stream();
+    }
+}

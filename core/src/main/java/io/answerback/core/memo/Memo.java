@@ -1,0 +1,123 @@
+package io.answerback.core.memo;
+
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+
+/// Facts that are kept from one state of a job to the next.
+///
+/// While a fact is computed, everything it reads is noted: parts of the job as a whole, single things looked up
+/// in them, other facts. When the job is another, what has read something that is another object now is
+/// outdated, and what was computed from that is asked again. Nobody says what a fact rests on, so nobody can
+/// forget anything. A fact that comes out equal to what it was stays the object it was, and what rests on it
+/// holds. So an edit costs what it touched.
+///
+/// Whatever is read must never change. Safe for use by several threads; they wait for one another.
+public final class Memo {
+    private static final int FEW = 1000;
+
+    private final Map<Computed, Node> nodes = new HashMap<>();
+    private final Reads reads = new Reads();
+    private Job job;
+    private int kept = FEW;
+
+    /// The answer of a pure function that reads facts of a job.
+    ///
+    /// @param given the facts that are no part of the job, each with its value
+    /// @param question reads facts while it runs and not later
+    public synchronized <T> T read(Job present, Map<Fact<?>, ?> given, Function<Facts, T> question) {
+        if (job != null && job != present) {
+            reads.move(job, present);
+        }
+        job = present;
+        given.forEach(this::give);
+        Node asking = new Node(facts -> question.apply(facts));
+        compute(asking);
+        asking.uses.forEach(use -> use.node().usedBy.remove(asking));
+        if (nodes.size() > 2 * kept) {
+            sweep(asking);
+        }
+        return valueOf(asking);
+    }
+
+    private void give(Fact<?> fact, Object value) {
+        Node node = node(fact);
+        if (!value.equals(node.value)) {
+            node.value = value;
+            node.doubtUsers();
+        }
+        node.state = Node.State.CURRENT;
+    }
+
+    Node node(Computed fact) {
+        return nodes.computeIfAbsent(fact, Node::new);
+    }
+
+    /// The present value of a fact.
+    Object value(Node node) {
+        switch (node.state) {
+            case CURRENT -> {}
+            case BEING_COMPUTED -> throw new IllegalStateException(node.fact + " follows from itself");
+            case UNSURE -> makeSure(node);
+            case OUTDATED -> compute(node);
+        }
+        return node.value;
+    }
+
+    /// Asks the facts it was computed from in the order in which they were read: what was read later may have no
+    /// meaning when something before it has changed.
+    private void makeSure(Node node) {
+        for (Node.Use use : node.uses) {
+            if (value(use.node()) != use.value()) {
+                compute(node);
+                return;
+            }
+        }
+        node.state = Node.State.CURRENT;
+    }
+
+    private void compute(Node node) {
+        node.state = Node.State.BEING_COMPUTED;
+        try (Reader reader = new Reader(this, job, node)) {
+            Object now = node.fact.compute(reader);
+            node.value = now.equals(node.value) ? node.value : now;
+            node.uses = reader.uses();
+            node.state = Node.State.CURRENT;
+        } finally {
+            if (node.state == Node.State.BEING_COMPUTED) {
+                node.state = Node.State.OUTDATED;
+            }
+        }
+    }
+
+    Reads reads() {
+        return reads;
+    }
+
+    /// Forgets what nothing asks for any more, such as the facts of points that were removed.
+    private void sweep(Node asking) {
+        Set<Node> wanted = new HashSet<>();
+        List<Node> open = new ArrayList<>(List.of(asking));
+        while (!open.isEmpty()) {
+            for (Node.Use use : open.removeLast().uses) {
+                if (wanted.add(use.node())) {
+                    open.add(use.node());
+                }
+            }
+        }
+        nodes.values().retainAll(wanted);
+        nodes.values().forEach(node -> node.usedBy.retainAll(wanted));
+        reads.retain(wanted::contains);
+        kept = Math.max(FEW, nodes.size());
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <T> T valueOf(Node node) {
+        return (T) node.value;
+    }
+}

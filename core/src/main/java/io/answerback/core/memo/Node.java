@@ -1,0 +1,54 @@
+package io.answerback.core.memo;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/// A fact with its value, what it was computed from, and what was computed from it.
+final class Node {
+    /// Whether the value is that of the present state.
+    enum State {
+        /// It is.
+        CURRENT,
+        /// It is, unless some other fact it was computed from comes out otherwise now.
+        UNSURE,
+        /// It has to be computed.
+        OUTDATED,
+        /// It is being computed.
+        BEING_COMPUTED
+    }
+
+    /// Another fact that was read, with the value it had.
+    record Use(Node node, Object value) {}
+
+    final Computed fact;
+    final Set<Node> usedBy = new LinkedHashSet<>(4);
+    List<Use> uses = new ArrayList<>();
+    Object value;
+    State state = State.OUTDATED;
+
+    Node(Computed fact) {
+        this.fact = fact;
+    }
+
+    /// Something it read of the job has changed: it has to be computed again.
+    void outdate() {
+        if (state == State.CURRENT) {
+            doubtUsers();
+        }
+        state = State.OUTDATED;
+    }
+
+    /// Whatever was computed from it, by however many steps, may have to be computed again.
+    void doubtUsers() {
+        List<Node> open = new ArrayList<>(usedBy);
+        while (!open.isEmpty()) {
+            Node node = open.removeLast();
+            if (node.state == State.CURRENT) {
+                node.state = State.UNSURE;
+                open.addAll(node.usedBy);
+            }
+        }
+    }
+}
