@@ -11,11 +11,13 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/// Assessing a job of 512 points: from nothing, and again after one edit (the edit included).
+/// Assessing a job of 512 and of 5,000 points: from nothing, and again after one edit (the edit included).
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -23,10 +25,21 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 @Fork(2)
 public class AssessBenchmark {
-    private final Job job = LargeJobs.of(512);
+    /// How many points the job has.
+    @Param({"512", "5000"})
+    public int points;
+
     private final Assessor assessor = new Assessor(DataFiles.events());
-    private Assessment last = assessor.assess(job);
+    private Job job;
+    private Assessment last;
     private int metres;
+
+    /// A job of that size, assessed once.
+    @Setup
+    public void assessOnce() {
+        job = LargeJobs.of(points);
+        last = assessor.assess(job);
+    }
 
     @Benchmark
     public Assessment fromNothing() {

@@ -20,6 +20,7 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.setup.SetupState;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -73,7 +74,7 @@ public record Assessment(
                 facts.of(BusState.FACT),
                 facts.of(RadioState.FACT),
                 facts.of(SetupState.FACT),
-                facts.of(AllFindings.FACT),
+                facts.of(AllFindings.FACT).sorted(),
                 facts.of(Progress.FACT),
                 facts.of(PointIndex.FACT),
                 memo);
@@ -96,7 +97,11 @@ public record Assessment(
 
     /// How the work on one point stands at a stop: what was found there in the point, else whether it is done.
     public Mark mark(Stop stop, PointResult point) {
-        return AllFindings.worst(index.findings(point.pointId()).filter(finding -> finding.stop() == stop))
+        return index.findings(point.pointId())
+                .filter(finding -> finding.stop() == stop)
+                .map(Finding::grade)
+                .max(Comparator.naturalOrder())
+                .flatMap(AllFindings::mark)
                 .orElse(PointProgress.done(stop, point) ? Mark.SOUND : Mark.NOT_DONE);
     }
 

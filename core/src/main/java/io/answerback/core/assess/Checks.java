@@ -97,11 +97,13 @@ import io.answerback.core.check.ZoneUnlikeNumbering;
 import io.answerback.core.check.ZoneUnlikeSurvey;
 import io.answerback.core.check.ZoneWiredButOff;
 import io.answerback.core.check.ZoneWithoutArea;
+import io.answerback.core.cores.BoxCheck;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 
 /// Everything that is looked for.
 public final class Checks {
@@ -125,7 +127,25 @@ public final class Checks {
             new SenderOutOfPlace(),
             new LineNeverProven(),
             new ProofStale(),
-            new RestoreNeverSeen());
+            new RestoreNeverSeen(),
+            new ProgrammedSinceProven());
+
+    static final List<CableCheck> OF_CABLES = List.of(
+            new CableUnlabelled(),
+            new CableUnfitForItsPlace(),
+            new ContactGivenSupply(),
+            new JointRefused(),
+            new CableFaultSeen(),
+            new CoreLandedElsewhere());
+
+    static final List<BoxCheck> OF_BOXES = List.of(
+            new CoresShort(),
+            new CoreWithoutTerminal(),
+            new OutsideTamperRing(),
+            new SupplyTerminalOverloaded(),
+            new BoxWithoutTerminals(),
+            new PoweredWithoutSupply(),
+            new LoopCarriedTwice());
 
     static final List<JobCheck> OF_JOBS = List.of(
             new InputsShort(),
@@ -139,23 +159,10 @@ public final class Checks {
             new FoundUnlikePlanned(),
             new ReadingOffPrediction(),
             new LoopDrifted(),
-            new CoresShort(),
-            new CoreLandedElsewhere(),
-            new CoreWithoutTerminal(),
-            new OutsideTamperRing(),
-            new CableUnlabelled(),
-            new CableUnfitForItsPlace(),
-            new SupplyTerminalOverloaded(),
             new CableUndecided(),
-            new BoxWithoutTerminals(),
             new PairSplit(),
-            new PoweredWithoutSupply(),
-            new ContactGivenSupply(),
-            new JointRefused(),
-            new CableFaultSeen(),
             new AerialInMetal(),
             new JointBoxAdrift(),
-            new LoopCarriedTwice(),
             new ModuleWithoutCable(),
             new SupplyUnknown(),
             new BatteryMissing(),
@@ -192,7 +199,6 @@ public final class Checks {
             new CodeUnchanged(),
             new EntriesToRepeat(),
             new NamesCut(),
-            new ProgrammedSinceProven(),
             new WayInTooSlow(),
             new UserNumbersApart(),
             new KeySwitchWithoutResistor(),
@@ -208,11 +214,14 @@ public final class Checks {
 
     private Checks() {}
 
-    /// Every rule there is, those of points first.
+    /// Every rule there is: those of points first, then those of cables and of boxes, then
+    /// those of the job as a whole.
     public static List<Rule> rules() {
-        return Stream.concat(
-                        OF_POINTS.stream().flatMap(check -> check.rules().stream()),
-                        OF_JOBS.stream().flatMap(check -> check.rules().stream()))
-                .toList();
+        List<Rule> rules = new ArrayList<>();
+        OF_POINTS.forEach(check -> rules.addAll(check.rules()));
+        OF_CABLES.forEach(check -> rules.addAll(check.rules()));
+        OF_BOXES.forEach(check -> rules.addAll(check.rules()));
+        OF_JOBS.forEach(check -> rules.addAll(check.rules()));
+        return rules;
     }
 }

@@ -14,8 +14,10 @@ import java.util.stream.Stream;
 /// Results and findings of a job by the zone point or system point they belong to. It is made when it is first
 /// asked.
 final class PointIndex {
-    static final Fact<PointIndex> FACT =
-            Fact.of("results by point", facts -> new PointIndex(facts.of(PointFacts.ALL), facts.of(AllFindings.FACT)));
+    static final Fact<PointIndex> FACT = Fact.of(
+            "results by point",
+            facts -> new PointIndex(
+                    facts.of(PointFacts.ALL), facts.of(AllFindings.FACT).sorted()));
 
     private final List<PointResult> results;
     private final List<Finding> findings;

@@ -6,30 +6,30 @@ import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Gathered;
 import io.answerback.core.site.Link;
-import java.util.EnumSet;
-import java.util.Set;
+import java.util.List;
 
 /// How far the work on one point has come.
 ///
-/// @param counted the stops at which there is work on it
-/// @param done the stops at which that is done, or at which there is none
-record PointProgress(Set<Stop> counted, Set<Stop> done) {
+/// @param counted the stops at which there is work on it, a bit for each in the order of work
+/// @param done the stops at which that is done, or at which there is none, a bit for each
+record PointProgress(int counted, int done) {
     /// The progress of a zone point or a system point.
     static final FactOf<String, PointProgress> FACT =
             FactOf.each("progress of a point", (facts, id) -> of(facts.of(PointFacts.RESULT, id)));
 
+    /// The progress of every zone point and system point.
+    static final Fact<List<PointProgress>> ALL = Gathered.of("progress of all points", PointFacts.IDS, FACT);
+
     private static PointProgress of(PointResult point) {
-        Set<Stop> counted = EnumSet.noneOf(Stop.class);
-        Set<Stop> done = EnumSet.noneOf(Stop.class);
+        int counted = 0;
+        int done = 0;
         for (Stop stop : Stop.values()) {
-            if (counts(stop, point)) {
-                counted.add(stop);
-            }
-            if (done(stop, point)) {
-                done.add(stop);
-            }
+            counted |= counts(stop, point) ? 1 << stop.ordinal() : 0;
+            done |= done(stop, point) ? 1 << stop.ordinal() : 0;
         }
         return new PointProgress(counted, done);
     }

@@ -3,8 +3,6 @@ package io.answerback.core.assess;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
@@ -28,11 +26,10 @@ final class Progress {
     private static List<StopProgress> all(Facts facts) {
         int[] counted = new int[Stop.values().length];
         int[] done = new int[Stop.values().length];
-        for (PointResult point : facts.of(PointFacts.ALL)) {
-            PointProgress its = facts.of(PointProgress.FACT, point.pointId());
-            for (Stop stop : its.counted()) {
-                counted[stop.ordinal()]++;
-                done[stop.ordinal()] += its.done().contains(stop) ? 1 : 0;
+        for (PointProgress its : facts.of(PointProgress.ALL)) {
+            for (int stop = 0; stop < counted.length; stop++) {
+                counted[stop] += its.counted() >> stop & 1;
+                done[stop] += (its.counted() & its.done()) >> stop & 1;
             }
         }
         return Arrays.stream(Stop.values())
@@ -82,8 +79,7 @@ final class Progress {
     }
 
     private static Mark mark(Facts facts, Stop stop, int done, int of) {
-        Optional<Mark> found =
-                AllFindings.worst(facts.of(AllFindings.FACT).stream().filter(finding -> finding.stop() == stop));
+        Optional<Mark> found = facts.of(AllFindings.FACT).mark(stop);
         if (found.isPresent()) {
             return found.get();
         }

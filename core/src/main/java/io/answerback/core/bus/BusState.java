@@ -3,6 +3,7 @@ package io.answerback.core.bus;
 import io.answerback.core.bus.BusModule.Standing;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.CoreUse;
@@ -37,7 +38,7 @@ public record BusState(
         List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
     /// The bus of a job.
     public static final Fact<BusState> FACT =
-            Fact.of("bus", facts -> of(facts, facts.of(CorePlan.FACT), facts.of(Supplies.FACT)));
+            Fact.of("bus", facts -> of(facts, CorePlan.cabling(facts), facts.of(Supplies.FACT)));
 
     /// A cable of the bus.
     ///
@@ -64,7 +65,7 @@ public record BusState(
     }
 
     /// The bus of a job.
-    public static BusState of(Parts job, CorePlan plan, Supplies supplies) {
+    public static BusState of(Parts job, Cabling plan, Supplies supplies) {
         List<Branch> branches = branches(job, plan);
         Map<String, Double> metres = new HashMap<>();
         branches.forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
@@ -86,7 +87,7 @@ public record BusState(
                             Optional.ofNullable(metres.get(module.name())),
                             Optional.ofNullable(volts.get(module.name())))));
         }
-        return new BusState(modules, ghosts(job), branches, circles(job, plan, branches), ZoneMap.of(job));
+        return new BusState(modules, ghosts(job), branches, circles(plan, branches), ZoneMap.of(job));
     }
 
     private static boolean onBus(Parts job, ModuleKind kind) {
@@ -133,10 +134,9 @@ public record BusState(
     }
 
     /// From the board outwards; a cable that leads back to where the bus has been is left out.
-    private static List<Branch> branches(Parts job, CorePlan plan) {
+    private static List<Branch> branches(Parts job, Cabling plan) {
         Map<String, List<Cable>> beginning = new HashMap<>();
-        job.cables().stream()
-                .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE))
+        plan.carrying(CoreUse.BUS_ONE)
                 .forEach(cable -> plan.beginning(cable)
                         .ifPresent(from -> beginning
                                 .computeIfAbsent(from, key -> new ArrayList<>())
@@ -167,10 +167,10 @@ public record BusState(
         return branches;
     }
 
-    private static List<String> circles(Parts job, CorePlan plan, List<Branch> branches) {
+    private static List<String> circles(Cabling plan, List<Branch> branches) {
         Set<String> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
-        return job.cables().stream()
-                .filter(cable -> plan.carries(cable, CoreUse.BUS_ONE) && !laid.contains(cable.id()))
+        return plan.carrying(CoreUse.BUS_ONE).stream()
+                .filter(cable -> !laid.contains(cable.id()))
                 .map(Cable::id)
                 .toList();
     }

@@ -5,34 +5,38 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Gathered;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.proof.ProofState;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
+import io.answerback.core.site.Point;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.zone.ZoneMap;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Everything computed about each point of a job: follows it through its links.
 public final class PointFacts {
     /// Everything computed about one zone point or system point, by its id.
     public static final FactOf<String, PointResult> RESULT = FactOf.each("result of a point", PointFacts::result);
 
-    /// Everything computed about every point: zone points in the order of the job, then system points.
-    public static final Fact<List<PointResult>> ALL = Fact.of("results of all points", PointFacts::all);
+    /// Every zone point in the order of the job, then every system point, by id.
+    public static final Fact<List<String>> IDS = Fact.of("ids of all points", PointFacts::ids);
+
+    /// Everything computed about every point, in the order of [#IDS].
+    public static final Fact<List<PointResult>> ALL = Gathered.of("results of all points", IDS, RESULT);
 
     private PointFacts() {}
 
-    private static List<PointResult> all(Facts facts) {
-        List<PointResult> results = new ArrayList<>();
-        facts.points().forEach(point -> results.add(facts.of(RESULT, point.id())));
-        for (SystemPoint point : SystemPoint.values()) {
-            results.add(facts.of(RESULT, point.id()));
-        }
-        return List.copyOf(results);
+    private static List<String> ids(Facts facts) {
+        return Stream.concat(
+                        facts.points().stream().map(Point::id),
+                        Arrays.stream(SystemPoint.values()).map(SystemPoint::id))
+                .toList();
     }
 
     private static PointResult result(Facts facts, String id) {

@@ -1,10 +1,10 @@
 package io.answerback.core.check;
 
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.BoxCheck;
+import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.Place;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A box whose terminals the profile does not name, so that no core can be given a place.
-public final class BoxWithoutTerminals implements JobCheck {
+public final class BoxWithoutTerminals implements BoxCheck {
     /// The profile does not name the terminals of a module.
     public static final Rule RULE = new Rule(
             "box-without-terminals",
@@ -28,13 +28,13 @@ public final class BoxWithoutTerminals implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box ->
-                        box.place().kind() == Place.Kind.BOX && box.strip().isEmpty())
-                .map(box -> RULE.finds(
-                        new Target.OfModule(box.name(), ""),
-                        "The terminals of %s are not known".formatted(box.name()),
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .filter(its ->
+                        its.place().kind() == Place.Kind.BOX && its.strip().isEmpty())
+                .map(its -> RULE.finds(
+                        new Target.OfModule(its.name(), ""),
+                        "The terminals of %s are not known".formatted(its.name()),
                         "The profile names none, so its cores have uses and colours but no places.",
                         "Copy them from its manual into the profile."));
     }

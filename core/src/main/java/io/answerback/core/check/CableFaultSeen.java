@@ -1,8 +1,9 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -11,7 +12,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// What somebody saw to be wrong with the work on a cable.
-public final class CableFaultSeen implements JobCheck {
+public final class CableFaultSeen implements CableCheck {
     /// Somebody saw a fault in the work on a cable.
     public static final Rule RULE = new Rule(
             "seen",
@@ -26,14 +27,13 @@ public final class CableFaultSeen implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.cables().stream()
-                .flatMap(cable -> cable.laying().asFound().faults().stream()
-                        .map(fault -> RULE.finds(
-                                        Target.of(cable),
-                                        "%s: %s".formatted(cable.id(), fault.words()),
-                                        fault.why(),
-                                        fault.remedy())
-                                .of(fault + ":" + cable.id())));
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return cable.laying().asFound().faults().stream()
+                .map(fault -> RULE.finds(
+                                Target.of(cable),
+                                "%s: %s".formatted(cable.id(), fault.words()),
+                                fault.why(),
+                                fault.remedy())
+                        .of(fault + ":" + cable.id()));
     }
 }

@@ -1,9 +1,9 @@
 package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A cable that is not made for where it runs.
-public final class CableUnfitForItsPlace implements JobCheck {
+public final class CableUnfitForItsPlace implements CableCheck {
     /// A cable is not made for the place where it runs.
     public static final Rule RULE = new Rule(
             "cable-unfit",
@@ -35,8 +35,8 @@ public final class CableUnfitForItsPlace implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.cables().stream().flatMap(cable -> Stream.concat(outdoors(cable), besideMains(cable)));
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return Stream.concat(outdoors(cable), besideMains(cable));
     }
 
     private static Stream<Finding> outdoors(Cable cable) {

@@ -2,9 +2,9 @@ package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A cable that was run without a label at each end.
-public final class CableUnlabelled implements JobCheck {
+public final class CableUnlabelled implements CableCheck {
     /// A cable was run without a label at each end.
     public static final Rule RULE = new Rule(
             "cable-unlabelled",
@@ -28,11 +28,10 @@ public final class CableUnlabelled implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.cables().stream()
-                .filter(cable -> cable.laying().progress() != Progress.PLANNED)
-                .filter(cable ->
-                        !cable.laying().labelledHere() || !cable.laying().labelledThere())
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return Stream.of(cable)
+                .filter(its -> its.laying().progress() != Progress.PLANNED)
+                .filter(its -> !its.laying().labelledHere() || !its.laying().labelledThere())
                 .map(CableUnlabelled::finding);
     }
 

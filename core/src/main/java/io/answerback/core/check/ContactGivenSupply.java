@@ -2,9 +2,9 @@ package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /// A bare contact whose cable was found to bring it a supply.
-public final class ContactGivenSupply implements JobCheck {
+public final class ContactGivenSupply implements CableCheck {
     /// A volt-free contact is brought a supply.
     public static final Rule RULE = new Rule(
             "contact-given-supply",
@@ -31,15 +31,12 @@ public final class ContactGivenSupply implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.cables().stream()
-                .filter(cable -> cable.laying().asFound().uses().containsValue(CoreUse.SUPPLY))
-                .filter(cable -> bare(facts, cable))
-                .flatMap(cable -> cable.laying().asFound().uses().entrySet().stream()
-                        .filter(entry -> entry.getValue() == CoreUse.SUPPLY)
-                        .map(Map.Entry::getKey)
-                        .limit(1)
-                        .map(colour -> finding(cable, colour)));
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return cable.laying().asFound().uses().entrySet().stream()
+                .filter(entry -> entry.getValue() == CoreUse.SUPPLY && bare(facts, cable))
+                .map(Map.Entry::getKey)
+                .limit(1)
+                .map(colour -> finding(cable, colour));
     }
 
     private static boolean bare(Parts job, Cable cable) {

@@ -1,5 +1,6 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.LandedCore;
 import io.answerback.core.cores.BoxPlan;
@@ -8,9 +9,9 @@ import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -24,7 +25,7 @@ import java.util.stream.Stream;
 
 /// An end of a core that was put somewhere and belongs somewhere else: because the plan has changed since, or
 /// because a mistake was made, of which the worst are told by name.
-public final class CoreLandedElsewhere implements JobCheck {
+public final class CoreLandedElsewhere implements CableCheck {
     /// A core is terminated in another place than the plan has for it.
     public static final Rule RULE = new Rule(
             "core-elsewhere",
@@ -50,14 +51,14 @@ public final class CoreLandedElsewhere implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.cables().stream()
-                .filter(cable -> !cable.laying().landed().isEmpty())
-                .flatMap(cable -> Stream.of(CableEnd.values())
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return cable.laying().landed().isEmpty()
+                ? Stream.empty()
+                : Stream.of(CableEnd.values())
                         .flatMap(end -> facts.of(CorePlan.FACT).at(cable, end).stream())
                         .flatMap(box -> box.cable(cable.id()).stream()
-                                .flatMap(its -> its.cores().stream().flatMap(core -> strayed(box, its, core)))))
-                .map(strayed -> finding(facts, strayed));
+                                .flatMap(its -> its.cores().stream().flatMap(core -> strayed(box, its, core))))
+                        .map(strayed -> finding(facts, strayed));
     }
 
     private static Stream<Strayed> strayed(BoxPlan box, CableCores cable, PlannedCore core) {

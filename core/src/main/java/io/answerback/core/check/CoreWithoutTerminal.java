@@ -1,14 +1,13 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.Place;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -19,7 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Cores a device needs for which its box has no terminal, such as a supply on a board that gives none.
-public final class CoreWithoutTerminal implements JobCheck {
+public final class CoreWithoutTerminal implements BoxCheck {
     /// A device needs a core for which its box has no terminal.
     public static final Rule RULE = new Rule(
             "no-terminal",
@@ -34,11 +33,11 @@ public final class CoreWithoutTerminal implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box ->
-                        box.place().kind() == Place.Kind.BOX && !box.strip().isEmpty())
-                .flatMap(box -> box.cables().stream().flatMap(cable -> finding(box, cable)));
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .filter(its ->
+                        its.place().kind() == Place.Kind.BOX && !its.strip().isEmpty())
+                .flatMap(its -> its.cables().stream().flatMap(cable -> finding(its, cable)));
     }
 
     private static Stream<Finding> finding(BoxPlan box, CableCores cable) {

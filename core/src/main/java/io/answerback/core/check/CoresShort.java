@@ -1,12 +1,12 @@
 package io.answerback.core.check;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxCheck;
+import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable with fewer cores than its device needs.
-public final class CoresShort implements JobCheck {
+public final class CoresShort implements BoxCheck {
     /// A cable has fewer cores than its device needs.
     public static final Rule RULE = new Rule(
             "cores-short",
@@ -33,9 +33,8 @@ public final class CoresShort implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .flatMap(box -> box.cables().stream())
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return box.cables().stream()
                 .filter(cable ->
                         cable.end() == CableEnd.NEAR && !cable.lacking().isEmpty())
                 .map(CoresShort::finding);

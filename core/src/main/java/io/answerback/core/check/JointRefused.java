@@ -1,9 +1,9 @@
 package io.answerback.core.check;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// Joints of a kind that nobody accepts, or that the house does otherwise.
-public final class JointRefused implements JobCheck {
+public final class JointRefused implements CableCheck {
     /// Cores are joined in a way that nobody accepts, or that the firm does otherwise.
     public static final Rule RULE = new Rule(
             "joint-refused",
@@ -30,12 +30,11 @@ public final class JointRefused implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
+    public Stream<Finding> check(Facts facts, Cable cable) {
         School house = facts.practice().school(Question.JOINTS);
-        return facts.cables().stream()
-                .flatMap(cable -> cable.laying().asFound().joints().stream()
-                        .filter(kind -> kind.school().filter(house::equals).isEmpty())
-                        .map(kind -> finding(cable, kind, house)));
+        return cable.laying().asFound().joints().stream()
+                .filter(kind -> kind.school().filter(house::equals).isEmpty())
+                .map(kind -> finding(cable, kind, house));
     }
 
     private static Finding finding(Cable cable, JointKind kind, School house) {

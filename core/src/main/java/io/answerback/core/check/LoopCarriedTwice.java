@@ -1,13 +1,12 @@
 package io.answerback.core.check;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -21,7 +20,7 @@ import java.util.stream.Stream;
 
 /// A point whose loop comes to its input in two cables: joined there they are one loop with two ends, and a cut
 /// in one of them is seen by nobody.
-public final class LoopCarriedTwice implements JobCheck {
+public final class LoopCarriedTwice implements BoxCheck {
     /// One loop comes to its input in two cables.
     public static final Rule RULE = new Rule(
             "loop-carried-twice",
@@ -36,12 +35,12 @@ public final class LoopCarriedTwice implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box -> box.place().kind() == Place.Kind.BOX)
-                .flatMap(box -> loops(box).entrySet().stream()
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .filter(its -> its.place().kind() == Place.Kind.BOX)
+                .flatMap(its -> loops(its).entrySet().stream()
                         .filter(loop -> loop.getValue().size() > 1)
-                        .map(loop -> finding(box, loop.getKey(), loop.getValue())));
+                        .map(loop -> finding(its, loop.getKey(), loop.getValue())));
     }
 
     private static Map<String, List<CableCores>> loops(BoxPlan box) {

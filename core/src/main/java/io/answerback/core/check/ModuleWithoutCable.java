@@ -1,5 +1,6 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -9,9 +10,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Parts;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /// Modules on the wall to which no cable goes.
@@ -46,10 +45,8 @@ public final class ModuleWithoutCable implements JobCheck {
     }
 
     private static List<String> of(Parts job) {
-        Set<String> cabled = new HashSet<>();
-        job.cables().forEach(cable -> cabled.add(cable.ends().module()));
         return CoreNeeds.modulesToCable(job).stream()
-                .filter(name -> !cabled.contains(name))
+                .filter(name -> job.cablesTo(CableEnds.toModule(name).farEnd()).isEmpty())
                 .toList();
     }
 }

@@ -1,11 +1,10 @@
 package io.answerback.core.check;
 
+import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -14,7 +13,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /// A cover the tamper ring should go through and does not.
-public final class OutsideTamperRing implements JobCheck {
+public final class OutsideTamperRing implements BoxCheck {
     /// A cover is not part of the tamper ring.
     public static final Rule RULE = new Rule(
             "outside-ring",
@@ -29,11 +28,11 @@ public final class OutsideTamperRing implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .flatMap(box -> box.ring().leftOut().stream()
-                        .flatMap(id -> box.cable(id).stream())
-                        .map(cable -> finding(box, cable)));
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .flatMap(its -> its.ring().leftOut().stream()
+                        .flatMap(id -> its.cable(id).stream())
+                        .map(cable -> finding(its, cable)));
     }
 
     private static Finding finding(BoxPlan box, CableCores cable) {

@@ -2,13 +2,12 @@ package io.answerback.core.check;
 
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -19,7 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A cable that counts as terminated while a core of its supply is still loose.
-public final class PoweredWithoutSupply implements JobCheck {
+public final class PoweredWithoutSupply implements BoxCheck {
     /// A core of the supply is loose in a cable that counts as terminated.
     public static final Rule RULE = new Rule(
             "supply-loose",
@@ -34,14 +33,14 @@ public final class PoweredWithoutSupply implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .flatMap(box -> box.cables().stream()
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .flatMap(its -> its.cables().stream()
                         .filter(cable -> cable.end() == CableEnd.NEAR)
                         .filter(cable -> cable.cable().laying().progress().compareTo(Progress.TERMINATED) >= 0)
                         .filter(cable -> cable.cores().stream()
                                 .anyMatch(core -> cable.landed(core.colour()).isPresent()))
-                        .flatMap(cable -> finding(box, cable)));
+                        .flatMap(cable -> finding(its, cable)));
     }
 
     private static Stream<Finding> finding(BoxPlan box, CableCores cable) {

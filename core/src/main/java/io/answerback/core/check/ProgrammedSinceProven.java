@@ -1,10 +1,8 @@
 package io.answerback.core.check;
 
-import io.answerback.core.chain.PointFacts;
-import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -21,7 +19,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A zone that was programmed again after its point was answered.
-public final class ProgrammedSinceProven implements JobCheck {
+public final class ProgrammedSinceProven implements PointCheck {
     /// A zone was programmed again after its point was answered.
     public static final Rule RULE = new Rule(
             "programmed-since-proven",
@@ -36,22 +34,18 @@ public final class ProgrammedSinceProven implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(PointFacts.ALL).stream().flatMap(point -> check(facts, point));
-    }
-
-    private static Stream<Finding> check(Parts job, PointResult point) {
-        Optional<Proof> proof = job.proofOf(point.pointId());
-        Optional<Zone> zone = point.wired().flatMap(WiredPoint::zone);
+    public Stream<Finding> check(Facts facts, String pointId) {
+        Optional<Proof> proof = facts.proofOf(pointId);
+        Optional<Zone> zone = facts.of(WiredPoint.FACT, pointId).flatMap(WiredPoint::zone);
         return proof.isEmpty() || zone.isEmpty()
                 ? Stream.empty()
-                : job.setup().typed().stream()
+                : facts.setup().typed().stream()
                         .filter(typed -> typed.number() == zone.get().number()
-                                && ofZone(job, typed)
+                                && ofZone(facts, typed)
                                 && typed.skipped().isEmpty())
                         .filter(typed -> typed.at().isAfter(proof.get().answeredAt()))
                         .findFirst()
-                        .map(typed -> finding(point, typed))
+                        .map(typed -> finding(pointId, typed))
                         .stream();
     }
 
@@ -65,9 +59,9 @@ public final class ProgrammedSinceProven implements JobCheck {
                 .isPresent();
     }
 
-    private static Finding finding(PointResult point, Setup.Typed typed) {
+    private static Finding finding(String pointId, Setup.Typed typed) {
         return RULE.finds(
-                new Target.OfPoint(point.pointId()),
+                new Target.OfPoint(pointId),
                 "Its zone was programmed again since it was answered",
                 "\"%s\" was typed on %s: what was typed has never been seen at the station."
                         .formatted(typed.setting(), typed.at().toString().substring(0, 10)),

@@ -1,11 +1,10 @@
 package io.answerback.core.check;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
@@ -17,7 +16,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /// More on a supply terminal than it gives.
-public final class SupplyTerminalOverloaded implements JobCheck {
+public final class SupplyTerminalOverloaded implements BoxCheck {
     /// More is taken from a supply terminal than it gives.
     public static final Rule RULE = new Rule(
             "terminal-overloaded",
@@ -32,10 +31,8 @@ public final class SupplyTerminalOverloaded implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        return facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box -> passesOn(facts, box))
-                .flatMap(box -> of(facts, box));
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box).filter(its -> passesOn(facts, its)).flatMap(its -> of(facts, its));
     }
 
     /// What a supply with a battery gives is judged among the supplies.

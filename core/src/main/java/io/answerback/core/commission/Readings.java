@@ -13,8 +13,9 @@ import java.util.stream.Collectors;
 /// Every loop that was measured, in every device state it was measured in.
 public final class Readings {
     /// The readings of a job.
-    public static final Fact<List<LoopReading>> FACT =
-            Fact.of("readings of loops", facts -> of(facts, facts.of(PointFacts.ALL)));
+    public static final Fact<List<LoopReading>> FACT = Fact.of(
+            "readings of loops",
+            facts -> facts.measurements().isEmpty() ? List.of() : of(facts, facts.of(PointFacts.ALL)));
 
     private Readings() {}
 

@@ -77,6 +77,11 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
         return instead != null ? Optional.of(instead) : Optional.ofNullable(index.find(key));
     }
 
+    /// Whether there is a thing with this key.
+    public boolean has(Object key) {
+        return index.find(key) != null;
+    }
+
     /// The first thing that has this value among those it is known by; empty when none has it.
     ///
     /// @param by the values a thing is known by, the same function object at every call

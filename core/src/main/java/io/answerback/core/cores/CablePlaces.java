@@ -6,58 +6,74 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Gathered;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// The ends of a job's cables, sorted by the place they come to.
 final class CablePlaces {
     /// The ends of all cables.
     static final Fact<CablePlaces> FACT = Fact.of("places cables come to", CablePlaces::new);
 
-    /// The cable ends that come to a place, in order.
+    /// The cable ends that come to a module or joint box, in order.
     static final FactOf<Place, List<Coming>> ENDS_AT = FactOf.each(
             "cable ends at a place", (facts, place) -> facts.of(FACT).endsAt(place));
+
+    /// The cables that are to carry a core for a use, in the order of the job.
+    static final FactOf<CoreUse, List<Cable>> CARRYING =
+            FactOf.each("cables for a use", (facts, use) -> facts.of(FACT).carrying(use));
+
+    /// The module or joint box the near end of a cable comes to, by the cable's label; empty for none yet.
+    static final FactOf<String, Optional<Place>> BEGINNING =
+            FactOf.each("beginning of a cable", CablePlaces::nearPlace);
 
     private static final FactOf<String, Optional<CoreColours>> COLOURS =
             FactOf.each("colours of a cable", CablePlaces::colours);
     private static final FactOf<String, Coming> NEAR_END = FactOf.each("near end of a cable", CablePlaces::nearEnd);
-    private static final FactOf<String, Optional<Place>> NEAR_PLACE =
-            FactOf.each("beginning of a cable", CablePlaces::nearPlace);
+    private static final FactOf<String, PlacedCable> PLACED = FactOf.each("cable in its place", CablePlaces::placed);
+    private static final Fact<List<String>> LABELS = Fact.of(
+            "labels of cables", facts -> facts.cables().stream().map(Cable::id).toList());
+    private static final Fact<List<PlacedCable>> ALL_PLACED = Gathered.of("cables in their places", LABELS, PLACED);
 
-    private final Map<String, Cable> cables = new HashMap<>();
-    private final Map<String, CableShare> shares = new HashMap<>();
-    private final Map<String, Place> nearPlaces = new HashMap<>();
-    private final Map<String, Served> served = new HashMap<>();
-    private final Map<String, Coming.Loop> devices = new HashMap<>();
-    private final Map<Place, List<Coming>> ends = new LinkedHashMap<>();
+    private final List<PlacedCable> placed;
+    private final Map<Place, List<Coming>> boxes = new LinkedHashMap<>();
+    private final Map<CoreUse, List<Cable>> carrying = new EnumMap<>(CoreUse.class);
+    private volatile Map<String, PlacedCable> byLabel;
+    private volatile Map<String, List<PlacedCable>> toDevices;
 
     private CablePlaces(Facts facts) {
-        facts.modules().forEach(module -> ends.put(Place.box(module.name()), new ArrayList<>()));
-        for (Cable cable : facts.cables()) {
-            Coming near = facts.of(NEAR_END, cable.id());
-            cables.put(cable.id(), cable);
-            shares.put(cable.id(), CableShares.of(facts, cable));
-            served.put(cable.id(), near.serves());
-            cable.ends().points().forEach(id -> devices.put(id, loop(facts, id)));
-            facts.of(NEAR_PLACE, cable.id()).ifPresent(place -> {
-                nearPlaces.put(cable.id(), place);
-                at(place).add(near);
-            });
-            at(far(cable.ends())).add(near.otherEnd());
+        facts.modules().forEach(module -> boxes.put(Place.box(module.name()), new ArrayList<>()));
+        placed = facts.of(ALL_PLACED);
+        for (PlacedCable one : placed) {
+            Cable cable = one.cable();
+            one.begins().ifPresent(place -> at(place).add(one.near()));
+            if (cable.ends().points().isEmpty()) {
+                at(far(cable.ends())).add(one.near().otherEnd());
+            }
+            for (CoreUse use : one.share().uses()) {
+                carrying.computeIfAbsent(use, key -> new ArrayList<>()).add(cable);
+            }
         }
-        ends.values().forEach(list -> list.sort(Comparator.comparingInt(CablePlaces::order)));
+        boxes.values().forEach(list -> list.sort(Comparator.comparingInt(CablePlaces::order)));
+    }
+
+    private static PlacedCable placed(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        return new PlacedCable(
+                cable, CableShares.of(facts, cable), facts.of(NEAR_END, cableId), facts.of(BEGINNING, cableId));
     }
 
     private List<Coming> at(Place place) {
-        return ends.computeIfAbsent(place, key -> new ArrayList<>());
+        return boxes.computeIfAbsent(place, key -> new ArrayList<>());
     }
 
     /// In the order of the inputs, second zones after first; what brings no loop comes last.
@@ -87,7 +103,9 @@ final class CablePlaces {
                 .map(id -> loop(facts, id))
                 .toList();
         CoreColours colours = facts.of(COLOURS, cableId).orElse(null);
-        return new Coming(cable, CableEnd.NEAR, served(facts, cable.ends()), colours, loops);
+        List<Coming.Loop> devices =
+                cable.ends().points().stream().map(id -> loop(facts, id)).toList();
+        return new Coming(cable, CableEnd.NEAR, served(facts, cable.ends()), colours, loops, devices);
     }
 
     private static Coming.Loop loop(Facts facts, String pointId) {
@@ -142,46 +160,67 @@ final class CablePlaces {
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
     /// cables.
     List<Place> boxes() {
-        return ends.entrySet().stream()
-                .filter(place -> place.getKey().kind() != Place.Kind.DEVICE
-                        && !place.getValue().isEmpty())
+        return boxes.entrySet().stream()
+                .filter(place -> !place.getValue().isEmpty())
                 .map(Map.Entry::getKey)
                 .toList();
     }
 
     /// The ends that come to a place, in order.
     List<Coming> endsAt(Place place) {
-        return ends.getOrDefault(place, List.of());
+        return place.kind() == Place.Kind.DEVICE
+                ? toDevices().getOrDefault(place.name(), List.of()).stream()
+                        .map(one -> one.near().otherEnd())
+                        .toList()
+                : boxes.getOrDefault(place, List.of());
+    }
+
+    /// The cables that are to carry a core for a use, in the order of the job.
+    List<Cable> carrying(CoreUse use) {
+        return carrying.getOrDefault(use, List.of());
     }
 
     Optional<Place> place(Cable cable, CableEnd end) {
-        return end == CableEnd.FAR ? Optional.of(far(cable.ends())) : Optional.ofNullable(nearPlaces.get(cable.id()));
+        return end == CableEnd.FAR
+                ? Optional.of(far(cable.ends()))
+                : placed(cable).flatMap(PlacedCable::begins);
+    }
+
+    private Optional<PlacedCable> placed(Cable cable) {
+        return Optional.ofNullable(byLabel().get(cable.id()));
     }
 
     /// What a cable of the job is to carry.
-    List<CoreNeed> needs(Cable cable) {
-        return shares.containsKey(cable.id()) ? shares.get(cable.id()).needs() : List.of();
+    CableShare share(Cable cable) {
+        return placed(cable).map(PlacedCable::share).orElse(CableShare.NOTHING);
     }
 
     /// What the far end of a cable of the job comes to.
     Served served(Cable cable) {
-        return served.get(cable.id());
+        return byLabel().get(cable.id()).near().serves();
     }
 
     Optional<Cable> cable(String id) {
-        return Optional.ofNullable(cables.get(id));
+        return Optional.ofNullable(byLabel().get(id)).map(PlacedCable::cable);
     }
 
-    /// Whether a point is the second zone of an input that serves two.
-    boolean second(String pointId) {
-        return Optional.ofNullable(devices.get(pointId))
-                .map(Coming.Loop::input)
-                .filter(Input::second)
-                .isPresent();
+    /// Made when it is first asked: most edits are over before anybody asks.
+    private Map<String, PlacedCable> byLabel() {
+        if (byLabel == null) {
+            Map<String, PlacedCable> index = HashMap.newHashMap(placed.size());
+            placed.forEach(one -> index.put(one.cable().id(), one));
+            byLabel = index;
+        }
+        return byLabel;
     }
 
-    /// A point that some cable goes to, with the parts of the loop its contact lies in.
-    Point point(String id) {
-        return devices.get(id).point();
+    private Map<String, List<PlacedCable>> toDevices() {
+        if (toDevices == null) {
+            toDevices = placed.stream()
+                    .filter(one -> !one.cable().ends().points().isEmpty())
+                    .collect(Collectors.groupingBy(
+                            one -> one.cable().ends().points().getFirst()));
+        }
+        return toDevices;
     }
 }

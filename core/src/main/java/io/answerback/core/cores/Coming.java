@@ -14,16 +14,22 @@ import java.util.function.BiFunction;
 ///
 /// @param colours what its cores are for; null while its type is not decided
 /// @param loops the loops it carries
-record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, List<Loop> loops) {
+/// @param devices the devices at its far end, whether it carries their loops or not
+record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, List<Loop> loops, List<Loop> devices) {
     /// A loop in a cable.
     ///
     /// @param point the point, with the parts of the loop its contact lies in
     /// @param input where it is measured; null where it has no input yet
-    record Loop(Point point, Input input) {}
+    record Loop(Point point, Input input) {
+        /// Whether the point is the second zone of an input that serves two.
+        boolean second() {
+            return input != null && input.second();
+        }
+    }
 
     /// The other end of the same cable.
     Coming otherEnd() {
-        return new Coming(cable, near() ? CableEnd.FAR : CableEnd.NEAR, serves, colours, loops);
+        return new Coming(cable, near() ? CableEnd.FAR : CableEnd.NEAR, serves, colours, loops, devices);
     }
 
     boolean near() {

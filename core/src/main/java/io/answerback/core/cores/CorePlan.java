@@ -11,7 +11,6 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.Point;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,18 +18,24 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /// Where every core of a job goes, at both its ends.
-public final class CorePlan {
+public final class CorePlan implements Cabling {
     /// The plan of a job. The near end of a cable to points that have no input yet comes to no box.
     public static final Fact<CorePlan> FACT = Fact.of("cores", CorePlan::new);
 
-    private static final FactOf<Place, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
+    /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
+    /// cables.
+    public static final Fact<List<Place>> PLACES =
+            Fact.of("boxes cables come to", facts -> facts.of(CablePlaces.FACT).boxes());
+
+    /// Where every core goes at a module or joint box.
+    public static final FactOf<Place, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
 
     private final CablePlaces places;
     private final Map<Place, BoxPlan> boxes = new LinkedHashMap<>();
 
     private CorePlan(Facts facts) {
         this.places = facts.of(CablePlaces.FACT);
-        places.boxes().forEach(place -> boxes.put(place, facts.of(BOX, place)));
+        facts.of(PLACES).forEach(place -> boxes.put(place, facts.of(BOX, place)));
     }
 
     /// Plans a job from nothing.
@@ -54,12 +59,10 @@ public final class CorePlan {
     }
 
     private BoxPlan device(List<Coming> ends) {
-        List<Point> points = ends.stream()
-                .flatMap(end -> end.cable().ends().points().stream())
-                .distinct()
-                .map(places::point)
-                .toList();
-        return new DevicePlanner(points, places::second).plan(ends);
+        Map<String, Coming.Loop> devices = new LinkedHashMap<>();
+        ends.forEach(end -> end.devices()
+                .forEach(device -> devices.putIfAbsent(device.point().id(), device)));
+        return new DevicePlanner(List.copyOf(devices.values())).plan(ends);
     }
 
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes.
@@ -110,23 +113,52 @@ public final class CorePlan {
 
     /// How many cores what a cable goes to needs of it.
     public int needs(Cable cable) {
-        return places.needs(cable).size();
+        return places.share(cable).needs().size();
     }
 
-    /// Whether a cable of the job is to carry a core for a use, its type decided or not.
+    @Override
     public boolean carries(Cable cable, CoreUse use) {
-        for (CoreNeed need : places.needs(cable)) {
-            if (need.use() == use) {
-                return true;
-            }
-        }
-        return false;
+        return places.share(cable).carries(use);
     }
 
-    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to
-    /// none yet.
+    @Override
+    public List<Cable> carrying(CoreUse use) {
+        return places.carrying(use);
+    }
+
+    @Override
     public Optional<String> beginning(Cable cable) {
         return places.place(cable, CableEnd.NEAR).map(Place::name);
+    }
+
+    @Override
+    public Optional<BoxPlan> nearEnd(Cable cable) {
+        return at(cable, CableEnd.NEAR);
+    }
+
+    /// What a computation asks of the cables of a job, so that it rests on what it asked and on no other cable.
+    public static Cabling cabling(Facts facts) {
+        return new Cabling() {
+            @Override
+            public boolean carries(Cable cable, CoreUse use) {
+                return CableShares.of(facts, cable).carries(use);
+            }
+
+            @Override
+            public List<Cable> carrying(CoreUse use) {
+                return facts.of(CablePlaces.CARRYING, use);
+            }
+
+            @Override
+            public Optional<String> beginning(Cable cable) {
+                return facts.of(CablePlaces.BEGINNING, cable.id()).map(Place::name);
+            }
+
+            @Override
+            public Optional<BoxPlan> nearEnd(Cable cable) {
+                return facts.of(CablePlaces.BEGINNING, cable.id()).map(place -> facts.of(BOX, place));
+            }
+        };
     }
 
     /// Whether every end of every core of a step's cable is in place once the step is done.

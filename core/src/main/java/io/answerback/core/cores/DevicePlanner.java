@@ -4,19 +4,17 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Point;
 import java.util.List;
-import java.util.function.Predicate;
 
 /// Works out where cores go at a device, or at several beside each other.
 final class DevicePlanner {
     private final List<Point> points;
     private final DeviceStrip strip;
 
-    /// @param points at least one, with the parts of the loop their contacts lie in
-    /// @param second whether the point of a number is the second zone of its input
-    DevicePlanner(List<Point> points, Predicate<String> second) {
-        this.points = points;
+    /// @param devices at least one
+    DevicePlanner(List<Coming.Loop> devices) {
+        this.points = devices.stream().map(Coming.Loop::point).toList();
         this.strip = new DeviceStrip(points.size() > 1);
-        points.forEach(point -> strip.loop(point, second.test(point.id())));
+        devices.forEach(device -> strip.loop(device.point(), device.second()));
         if (points.stream().anyMatch(CoreNeeds::powered)) {
             strip.add("+", TerminalUse.SUPPLY);
             strip.add("−", TerminalUse.SUPPLY_RETURN);

@@ -21,9 +21,11 @@ import java.util.function.Function;
 public final class Memo {
     private static final int FEW = 1000;
 
-    private final Map<Computed, Node> nodes = new HashMap<>();
+    private final Map<Fact<?>, Node> nodes = new HashMap<>();
+    private final Map<FactOf<?, ?>, Map<Object, Node>> nodesOf = new HashMap<>();
     private final Reads reads = new Reads();
     private Job job;
+    private int size;
     private int kept = FEW;
 
     /// The answer of a pure function that reads facts of a job.
@@ -36,13 +38,13 @@ public final class Memo {
         }
         job = present;
         given.forEach(this::give);
-        Node asking = new Node(facts -> question.apply(facts));
-        compute(asking);
-        asking.uses.forEach(use -> use.node().usedBy.remove(asking));
-        if (nodes.size() > 2 * kept) {
-            sweep(asking);
+        try (Reader reader = new Reader(this, job, null)) {
+            T answer = question.apply(reader);
+            if (size > 2 * kept) {
+                sweep(reader.uses());
+            }
+            return answer;
         }
-        return valueOf(asking);
     }
 
     private void give(Fact<?> fact, Object value) {
@@ -54,8 +56,18 @@ public final class Memo {
         node.state = Node.State.CURRENT;
     }
 
-    Node node(Computed fact) {
-        return nodes.computeIfAbsent(fact, Node::new);
+    Node node(Fact<?> fact) {
+        return nodes.computeIfAbsent(fact, its -> added(its));
+    }
+
+    <K> Node node(FactOf<K, ?> fact, K key) {
+        return nodesOf.computeIfAbsent(fact, its -> new HashMap<>())
+                .computeIfAbsent(key, its -> added(new Computed.Of<>(fact, key)));
+    }
+
+    private Node added(Computed fact) {
+        size++;
+        return new Node(fact);
     }
 
     /// The present value of a fact.
@@ -100,24 +112,20 @@ public final class Memo {
     }
 
     /// Forgets what nothing asks for any more, such as the facts of points that were removed.
-    private void sweep(Node asking) {
+    private void sweep(List<Node.Use> asked) {
         Set<Node> wanted = new HashSet<>();
-        List<Node> open = new ArrayList<>(List.of(asking));
+        List<Node.Use> open = new ArrayList<>(asked);
         while (!open.isEmpty()) {
-            for (Node.Use use : open.removeLast().uses) {
-                if (wanted.add(use.node())) {
-                    open.add(use.node());
-                }
+            Node node = open.removeLast().node();
+            if (wanted.add(node)) {
+                open.addAll(node.uses);
             }
         }
         nodes.values().retainAll(wanted);
-        nodes.values().forEach(node -> node.usedBy.retainAll(wanted));
+        nodesOf.values().forEach(byKey -> byKey.values().retainAll(wanted));
+        wanted.forEach(node -> node.retainUsers(wanted));
         reads.retain(wanted::contains);
-        kept = Math.max(FEW, nodes.size());
-    }
-
-    @SuppressWarnings("unchecked")
-    private static <T> T valueOf(Node node) {
-        return (T) node.value;
+        size = wanted.size();
+        kept = Math.max(FEW, size);
     }
 }

@@ -16,6 +16,7 @@ final class Reader extends WatchedParts implements Facts, AutoCloseable {
     private final List<Node.Use> uses = new ArrayList<>();
     private boolean closed;
 
+    /// @param node the fact that is computed; null when somebody asks from outside, who is told of nothing
     Reader(Memo memo, Job job, Node node) {
         super(job);
         this.memo = memo;
@@ -24,20 +25,21 @@ final class Reader extends WatchedParts implements Facts, AutoCloseable {
 
     @Override
     public <T> T of(Fact<T> fact) {
-        return used(fact);
+        return used(memo.node(fact));
     }
 
     @Override
     public <K, T> T of(FactOf<K, T> fact, K key) {
-        return used(new Computed.Of<>(fact, key));
+        return used(memo.node(fact, key));
     }
 
     @SuppressWarnings("unchecked")
-    private <T> T used(Computed fact) {
+    private <T> T used(Node other) {
         requireOpen();
-        Node other = memo.node(fact);
         Object value = memo.value(other);
-        other.usedBy.add(node);
+        if (node != null) {
+            other.usedBy(node);
+        }
         uses.add(new Node.Use(other, value));
         return (T) value;
     }
@@ -45,7 +47,7 @@ final class Reader extends WatchedParts implements Facts, AutoCloseable {
     @Override
     void read(Part part) {
         requireOpen();
-        if (parts.add(part)) {
+        if (parts.add(part) && node != null) {
             memo.reads().whole(part, node);
         }
     }
@@ -53,15 +55,15 @@ final class Reader extends WatchedParts implements Facts, AutoCloseable {
     @Override
     void lookedUp(Lookup lookup, Object key, Object found) {
         requireOpen();
-        if (!parts.contains(lookup.part())) {
+        if (node != null && !parts.contains(lookup.part())) {
             memo.reads().lookedUp(lookup, key, found, node);
         }
     }
 
     private void requireOpen() {
         if (closed) {
-            throw new IllegalStateException(
-                    "%s reads after it was computed; nobody would know what it rests on".formatted(node.fact));
+            throw new IllegalStateException("%s reads after it was computed; nobody would know what it rests on"
+                    .formatted(node == null ? "an answer" : node.fact));
         }
     }
 

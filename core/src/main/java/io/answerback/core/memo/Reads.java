@@ -4,6 +4,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Lookup;
 import io.answerback.core.site.Part;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -47,16 +48,40 @@ final class Reads {
             }
         }
         lookups.forEach((lookup, byKey) -> {
-            if (lookup.part().of(from) != lookup.part().of(to)) {
-                byKey.forEach((key, known) -> {
-                    Object now = lookup.in(to, key);
-                    if (!Lookup.same(now, known.found)) {
-                        known.found = now;
-                        fire(known.readers);
-                    }
-                });
+            Object before = lookup.part().of(from);
+            Object now = lookup.part().of(to);
+            if (before != now) {
+                for (Object key : keys(lookup, (List<?>) before, (List<?>) now, byKey)) {
+                    look(lookup, key, byKey.get(key), to);
+                }
             }
         });
+    }
+
+    /// Under which keys something else may be found: those of the things that are other objects, where the lists
+    /// differ in a few places only; else every one.
+    private static Collection<Object> keys(Lookup lookup, List<?> before, List<?> now, Map<Object, LookedUp> byKey) {
+        if (before.size() != now.size()) {
+            return List.copyOf(byKey.keySet());
+        }
+        Set<Object> keys = new HashSet<>();
+        for (int i = 0; i < now.size(); i++) {
+            if (before.get(i) != now.get(i)) {
+                keys.addAll(lookup.keys(before.get(i)));
+                keys.addAll(lookup.keys(now.get(i)));
+            }
+        }
+        return keys;
+    }
+
+    private static void look(Lookup lookup, Object key, LookedUp known, Job to) {
+        if (known != null) {
+            Object now = lookup.in(to, key);
+            if (!Lookup.same(now, known.found)) {
+                known.found = now;
+                fire(known.readers);
+            }
+        }
     }
 
     private static void fire(Set<Node> readers) {

@@ -82,12 +82,12 @@ public record Job(
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? Setup.UNDECIDED : setup;
+        Keyed<Point> known = keyed(points);
         JobParts.requireOneInputEach(inputs);
-        JobParts.requireCableEnds(cables, points, modules);
-        JobParts.refersTo(
-                points, JobParts.usedInputs(inputs).map(input -> input.pointId().orElseThrow()), "an input serves");
-        JobParts.refersTo(points, measurements.stream().map(Measurement::pointId), "a measurement was made at");
-        JobParts.requireModules(modules, inputs);
+        JobParts.requireCableEnds(cables, known, keyed(modules));
+        inputs.forEach(input -> input.pointId().ifPresent(id -> JobParts.refersTo(known, id, "an input serves")));
+        measurements.forEach(made -> JobParts.refersTo(known, made.pointId(), "a measurement was made at"));
+        JobParts.requireModules(keyed(modules), inputs);
         JobParts.requireShared(inputs);
         JobParts.requireReceivers(communicator, receivers);
     }

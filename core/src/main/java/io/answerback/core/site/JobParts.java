@@ -2,6 +2,7 @@ package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
@@ -15,16 +16,13 @@ import java.util.stream.Stream;
 final class JobParts {
     private JobParts() {}
 
-    static void requireModules(List<PanelModule> modules, List<Input> inputs) {
-        Set<String> names =
-                new HashSet<>(modules.stream().map(PanelModule::name).toList());
-        inputs.stream()
-                .filter(input -> !names.contains(input.module()))
-                .findFirst()
-                .ifPresent(input -> {
-                    throw new IllegalArgumentException(
-                            "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
-                });
+    static void requireModules(Keyed<PanelModule> modules, List<Input> inputs) {
+        for (Input input : inputs) {
+            if (!modules.has(input.module())) {
+                throw new IllegalArgumentException(
+                        "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
+            }
+        }
     }
 
     /// The second zone of an input is there as long as a point uses it.
@@ -88,17 +86,15 @@ final class JobParts {
         return inputs.stream().filter(input -> input.pointId().isPresent());
     }
 
-    static void requireCableEnds(List<Cable> cables, List<Point> points, List<PanelModule> modules) {
-        Set<String> known =
-                new HashSet<>(modules.stream().map(PanelModule::name).toList());
-        refersTo(points, cables.stream().flatMap(cable -> cable.ends().points().stream()), "a cable goes to");
+    static void requireCableEnds(List<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
         for (Cable cable : cables) {
             CableEnds ends = cable.ends();
-            if (!ends.module().isEmpty() && !known.contains(ends.module())) {
+            ends.points().forEach(id -> refersTo(points, id, "a cable goes to"));
+            if (!ends.module().isEmpty() && !modules.has(ends.module())) {
                 throw new IllegalArgumentException(
                         "cable %s goes to module %s, which is not in the job".formatted(cable.id(), ends.module()));
             }
-            if (known.contains(ends.joint())) {
+            if (!ends.joint().isEmpty() && modules.has(ends.joint())) {
                 throw new IllegalArgumentException(
                         "joint box %s has the name of a module; name it otherwise".formatted(ends.joint()));
             }
@@ -114,10 +110,9 @@ final class JobParts {
         });
     }
 
-    static void refersTo(List<Point> points, Stream<String> ids, String what) {
-        Set<String> known = new HashSet<>(points.stream().map(Point::id).toList());
-        ids.filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+    static void refersTo(Keyed<Point> points, String id, String what) {
+        if (!points.has(id)) {
             throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
-        });
+        }
     }
 }

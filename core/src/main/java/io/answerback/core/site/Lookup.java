@@ -1,31 +1,52 @@
 package io.answerback.core.site;
 
+import io.answerback.core.cable.Cable;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /// The ways to find something in a part of a job. What rests on what is found rests on that alone, and not on the
 /// list it is in.
 public enum Lookup {
-    POINT(Part.POINTS, (job, id) -> job.point((String) id)),
-    CABLE(Part.CABLES, (job, id) -> job.cable((String) id)),
-    CABLE_TO_POINT(Part.CABLES, (job, id) -> job.cableTo((String) id)),
-    CABLES_TO(Part.CABLES, (job, farEnd) -> Optional.of(job.cablesTo((String) farEnd))),
-    CABLES_FROM(Part.CABLES, (job, place) -> Optional.of(job.cablesFrom((String) place))),
-    INPUT(Part.INPUTS, (job, id) -> job.input((String) id)),
-    INPUT_OF_POINT(Part.INPUTS, (job, id) -> job.inputOf((String) id)),
-    ZONE(Part.ZONES, (job, number) -> job.zone((Integer) number)),
-    MODULE(Part.MODULES, (job, name) -> job.module((String) name)),
-    AREA(Part.AREAS, (job, number) -> job.area((Integer) number)),
-    RECEIVER(Part.RECEIVERS, (job, id) -> job.receiver((String) id)),
-    PROOF_OF_POINT(Part.PROOFS, (job, id) -> job.proofOf((String) id));
+    POINT(Part.POINTS, (job, id) -> job.point((String) id), thing -> List.of(((Point) thing).id())),
+    CABLE(Part.CABLES, (job, id) -> job.cable((String) id), thing -> List.of(((Cable) thing).id())),
+    CABLE_TO_POINT(
+            Part.CABLES,
+            (job, id) -> job.cableTo((String) id),
+            thing -> ((Cable) thing).ends().points()),
+    CABLES_TO(
+            Part.CABLES,
+            (job, farEnd) -> Optional.of(job.cablesTo((String) farEnd)),
+            thing -> List.of(((Cable) thing).ends().farEnd())),
+    CABLES_FROM(
+            Part.CABLES,
+            (job, place) -> Optional.of(job.cablesFrom((String) place)),
+            thing -> List.of(((Cable) thing).ends().from())),
+    INPUT(Part.INPUTS, (job, id) -> job.input((String) id), thing -> List.of(((Input) thing).id())),
+    INPUT_OF_POINT(
+            Part.INPUTS,
+            (job, id) -> job.inputOf((String) id),
+            thing -> ((Input) thing).pointId().map(List::of).orElse(List.of())),
+    ZONE(Part.ZONES, (job, number) -> job.zone((Integer) number), thing -> List.of(((Zone) thing).number())),
+    MODULE(Part.MODULES, (job, name) -> job.module((String) name), thing -> List.of(((PanelModule) thing).name())),
+    AREA(Part.AREAS, (job, number) -> job.area((Integer) number), thing -> List.of(((Area) thing).number())),
+    RECEIVER(Part.RECEIVERS, (job, id) -> job.receiver((String) id), thing -> List.of(((Receiver) thing).id())),
+    PROOF_OF_POINT(Part.PROOFS, (job, id) -> job.proofOf((String) id), thing -> List.of(((Proof) thing).pointId()));
 
     private final Part part;
     private final BiFunction<Parts, Object, Optional<?>> find;
+    private final Function<Object, List<?>> keys;
 
-    Lookup(Part part, BiFunction<Parts, Object, Optional<?>> find) {
+    Lookup(Part part, BiFunction<Parts, Object, Optional<?>> find, Function<Object, List<?>> keys) {
         this.part = part;
         this.find = find;
+        this.keys = keys;
+    }
+
+    /// The keys under which a thing of the part is found.
+    public List<?> keys(Object thing) {
+        return keys.apply(thing);
     }
 
     /// The part of the job it looks in.

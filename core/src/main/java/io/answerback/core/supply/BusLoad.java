@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Parts;
 import java.util.List;
@@ -15,7 +15,7 @@ public record BusLoad(double restMilliamps, double alarmMilliamps, double limitM
     private static final double MILLI = 1000;
 
     /// What the cables of the bus take from the first supply, onward modules and devices included.
-    static BusLoad of(Parts job, CorePlan plan, List<SupplyTree> trees) {
+    static BusLoad of(Parts job, Cabling plan, List<SupplyTree> trees) {
         double rest = 0;
         double alarm = 0;
         for (SupplyTree tree : trees) {
@@ -26,7 +26,7 @@ public record BusLoad(double restMilliamps, double alarmMilliamps, double limitM
                 rest * MILLI, alarm * MILLI, job.panel().profile().capacity().busMilliamps());
     }
 
-    private static double amps(Parts job, CorePlan plan, SupplyNode root) {
+    private static double amps(Parts job, Cabling plan, SupplyNode root) {
         return root.onward().stream()
                 .filter(node -> job.cable(node.cableId())
                         .filter(cable -> bus(plan, cable))
@@ -35,7 +35,7 @@ public record BusLoad(double restMilliamps, double alarmMilliamps, double limitM
                 .sum();
     }
 
-    private static boolean bus(CorePlan plan, Cable cable) {
+    private static boolean bus(Cabling plan, Cable cable) {
         return plan.carries(cable, CoreUse.BUS_ONE);
     }
 

@@ -1,46 +1,43 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /// What flows through each cable, whether or not anything is known of the supply behind it: the devices at its
 /// far end, or the module and all that hangs on it. A module with a supply of its own takes nothing and passes
 /// nothing on.
 ///
+/// @param cables everything is fed through these, by label
 /// @param beginning the cables that begin at a module or joint box, by its name
 /// @param lines everything that takes current, by part
 /// @param ownSupply the modules that have a supply of their own
 /// @param elsewhere what a part takes in an alarm from outputs that have limits of their own, in milliamps
 record LoadsThrough(
+        Map<String, Cable> cables,
         Map<String, List<Cable>> beginning,
         Map<String, LoadLine> lines,
         Set<String> ownSupply,
         Map<String, Double> elsewhere) {
     LoadsThrough {
+        cables = Map.copyOf(cables);
         beginning = Map.copyOf(beginning);
         lines = Map.copyOf(lines);
         ownSupply = Set.copyOf(ownSupply);
         elsewhere = Map.copyOf(elsewhere);
     }
 
-    static LoadsThrough of(Parts job, CorePlan plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
-        Map<String, List<Cable>> beginning = new HashMap<>();
-        for (Cable cable : job.cables()) {
-            plan.beginning(cable)
-                    .ifPresent(from -> beginning
-                            .computeIfAbsent(from, key -> new ArrayList<>())
-                            .add(cable));
-        }
+    static LoadsThrough of(Parts job, Cabling plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
         Set<String> ownSupply = new HashSet<>();
         for (PanelModule module : job.modules()) {
             job.panel()
@@ -54,7 +51,10 @@ record LoadsThrough(
                 .filter(output -> output.limitMilliamps() > 0)
                 .flatMap(output -> output.loads().stream())
                 .forEach(load -> elsewhere.merge(load.part(), load.milliamps(), Double::sum));
-        return new LoadsThrough(beginning, lines, ownSupply, elsewhere);
+        Map<String, List<Cable>> beginning = SupplyTrees.feeding(plan);
+        Map<String, Cable> cables =
+                beginning.values().stream().flatMap(List::stream).collect(Collectors.toMap(Cable::id, cable -> cable));
+        return new LoadsThrough(cables, beginning, lines, ownSupply, elsewhere);
     }
 
     private static boolean ownSupply(ModuleKind kind) {
@@ -63,9 +63,9 @@ record LoadsThrough(
 
     double milliamps(Collection<String> cableIds, boolean alarm) {
         Set<String> seen = new HashSet<>();
-        return beginning.values().stream()
-                .flatMap(List::stream)
-                .filter(cable -> cableIds.contains(cable.id()))
+        return cableIds.stream()
+                .map(cables::get)
+                .filter(Objects::nonNull)
                 .mapToDouble(cable -> through(cable, alarm, seen))
                 .sum();
     }

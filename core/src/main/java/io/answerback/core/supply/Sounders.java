@@ -1,9 +1,9 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.device.SounderUnit;
@@ -41,7 +41,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// @param volts the volts at everything that is fed
     /// @param outputs the outputs, as [#outputs(Job, CorePlan, Map)] has them
     static Sounders of(
-            Parts job, CorePlan plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
+            Parts job, Cabling plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
         Tracer tracer = new Tracer(job, plan, lines);
         List<SounderState> sounders = new ArrayList<>();
         for (PanelModule module : job.modules()) {
@@ -61,13 +61,12 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// The outputs of a job that make sounders, strobes or speakers go.
     ///
     /// @param lines everything that takes current, by part
-    static List<SoundOutput> outputs(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
+    static List<SoundOutput> outputs(Parts job, Cabling plan, Map<String, LoadLine> lines) {
         return new Tracer(job, plan, lines).outputs();
     }
 
     private static double coldest(Parts job, String module) {
-        return job.cables().stream()
-                .filter(cable -> cable.ends().module().equals(module))
+        return job.cablesTo(CableEnds.toModule(module).farEnd()).stream()
                 .mapToDouble(Cable::coldestCelsius)
                 .min()
                 .orElse(BatteryState.INDOORS_CELSIUS);
@@ -81,11 +80,11 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// Follows the cables from the outputs to what they make go.
     private static final class Tracer {
         private final Parts job;
-        private final CorePlan plan;
+        private final Cabling plan;
         private final Map<String, LoadLine> lines;
         private final Map<String, ModuleKind> kinds = new HashMap<>();
 
-        Tracer(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
+        Tracer(Parts job, Cabling plan, Map<String, LoadLine> lines) {
             this.job = job;
             this.plan = plan;
             this.lines = lines;
@@ -100,8 +99,8 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
 
         List<SoundOutput> outputs() {
             Map<String, SoundOutput> outputs = new LinkedHashMap<>();
-            for (Cable cable : job.cables()) {
-                for (CoreUse use : cable.ends().points().isEmpty() ? USES : Set.<CoreUse>of()) {
+            for (CoreUse use : USES) {
+                for (Cable cable : plan.carrying(use)) {
                     terminal(cable, use).ifPresent(terminal -> {
                         String module = plan.beginning(cable).orElse("");
                         outputs.merge(
@@ -126,10 +125,10 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
 
         /// The terminal that drives a core of a cable: one made for it, on a box that is not itself made to go.
         private Optional<Terminal> terminal(Cable cable, CoreUse use) {
-            if (!plan.carries(cable, use)) {
+            if (!cable.ends().points().isEmpty()) {
                 return Optional.empty();
             }
-            Optional<BoxPlan> box = plan.at(cable, CableEnd.NEAR);
+            Optional<BoxPlan> box = plan.nearEnd(cable);
             return box.flatMap(its -> its.cable(cable.id())
                             .flatMap(cores -> cores.core(use))
                             .map(PlannedCore::landing)
@@ -156,8 +155,8 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             if (!far.isEmpty()) {
                 loads.add(new SoundOutput.Load(far, milliamps(far, use)));
             }
-            job.cables().stream()
-                    .filter(next -> next.ends().from().equals(far + cable.ends().joint()) && plan.carries(next, use))
+            job.cablesFrom(far + cable.ends().joint()).stream()
+                    .filter(next -> plan.carries(next, use))
                     .forEach(next -> loads.addAll(loads(next, use, seen)));
             return loads;
         }

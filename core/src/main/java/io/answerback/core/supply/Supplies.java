@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.ModuleKind;
@@ -31,7 +32,7 @@ public record Supplies(
         LoadsThrough loads,
         Map<Direction, List<CheckStep>> runs) {
     /// The supplies of a job.
-    public static final Fact<Supplies> FACT = Fact.of("supplies", facts -> of(facts, facts.of(CorePlan.FACT)));
+    public static final Fact<Supplies> FACT = Fact.of("supplies", facts -> of(facts, CorePlan.cabling(facts)));
 
     public Supplies {
         states = List.copyOf(states);
@@ -48,7 +49,7 @@ public record Supplies(
     }
 
     /// Works out the supplies of a job.
-    public static Supplies of(Parts job, CorePlan plan) {
+    public static Supplies of(Parts job, Cabling plan) {
         Map<String, LoadLine> lines = Loads.of(job);
         SupplyTrees trees = new SupplyTrees(job, plan, lines);
         List<SoundOutput> sounding = Sounders.outputs(job, plan, lines);

@@ -1,9 +1,8 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.loop.LoopPart;
@@ -20,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// The supply trees of a job, from its cables: those that carry a supply pair, from each output onwards. Copper
 /// counts at the hottest it gets, there and back; a doubled pair has half the resistance.
@@ -27,7 +27,7 @@ public final class SupplyTrees {
     private static final double CELSIUS_OF_DATA = 20;
 
     private final Parts job;
-    private final CorePlan plan;
+    private final Cabling plan;
     private final Map<String, LoadLine> lines;
     private final Map<String, ModuleKind> kinds = new HashMap<>();
     private final Map<String, List<Cable>> beginning = new HashMap<>();
@@ -36,29 +36,34 @@ public final class SupplyTrees {
     private final Set<String> fed = new HashSet<>();
 
     /// @param lines everything that takes current, by part
-    SupplyTrees(Parts job, CorePlan plan, Map<String, LoadLine> lines) {
+    SupplyTrees(Parts job, Cabling plan, Map<String, LoadLine> lines) {
         this.job = job;
         this.plan = plan;
         this.lines = lines;
         for (PanelModule module : job.modules()) {
             job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
         }
-        for (Cable cable : job.cables()) {
-            if (feeds(cable)) {
-                plan.beginning(cable)
-                        .ifPresent(from -> beginning
-                                .computeIfAbsent(from, key -> new ArrayList<>())
-                                .add(cable));
-            }
-        }
+        beginning.putAll(feeding(plan));
         job.modules().stream().filter(this::supplies).forEach(this::trees);
         findCircles();
     }
 
-    /// Speakers are fed by the pair that makes them sound.
-    private boolean feeds(Cable cable) {
-        return plan.carries(cable, CoreUse.SUPPLY)
-                || cable.ends().points().isEmpty() && plan.carries(cable, CoreUse.SPEAKER);
+    /// The cables something is fed through, by where they begin. Speakers are fed by the pair that makes them
+    /// sound.
+    static Map<String, List<Cable>> feeding(Cabling plan) {
+        Map<String, List<Cable>> beginning = new HashMap<>();
+        cables(plan)
+                .forEach(cable -> plan.beginning(cable)
+                        .ifPresent(from -> beginning
+                                .computeIfAbsent(from, key -> new ArrayList<>())
+                                .add(cable)));
+        return beginning;
+    }
+
+    private static Stream<Cable> cables(Cabling plan) {
+        Stream<Cable> speakers = plan.carrying(CoreUse.SPEAKER).stream()
+                .filter(cable -> cable.ends().points().isEmpty() && !plan.carries(cable, CoreUse.SUPPLY));
+        return Stream.concat(plan.carrying(CoreUse.SUPPLY).stream(), speakers);
     }
 
     private boolean supplies(PanelModule module) {
@@ -90,7 +95,7 @@ public final class SupplyTrees {
 
     /// The terminal the supply core of a cable goes under; the first that gives a supply where that is not known.
     private String output(PanelModule module, Cable cable) {
-        Optional<BoxPlan> box = plan.at(cable, CableEnd.NEAR);
+        Optional<BoxPlan> box = plan.nearEnd(cable);
         return box.flatMap(its -> its.cable(cable.id())
                         .flatMap(cores -> cores.core(CoreUse.SUPPLY).or(() -> cores.core(CoreUse.SPEAKER)))
                         .map(PlannedCore::landing)
@@ -157,8 +162,8 @@ public final class SupplyTrees {
     private void findCircles() {
         Set<String> reached = new HashSet<>();
         trees.forEach(tree -> reach(tree.atRest(), reached));
-        job.cables().stream()
-                .filter(cable -> feeds(cable) && !reached.contains(cable.id()))
+        cables(plan)
+                .filter(cable -> !reached.contains(cable.id()))
                 .filter(this::comesBack)
                 .forEach(cable -> circles.add(cable.id()));
     }

@@ -1,0 +1,22 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.practice.CoreUse;
+import java.util.List;
+import java.util.Optional;
+
+/// What is fed through cables asks this of them.
+public interface Cabling {
+    /// Whether a cable of the job is to carry a core for a use, its type decided or not.
+    boolean carries(Cable cable, CoreUse use);
+
+    /// The cables that are to carry a core for a use, in the order of the job.
+    List<Cable> carrying(CoreUse use);
+
+    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to none
+    /// yet.
+    Optional<String> beginning(Cable cable);
+
+    /// What is at the near end of a cable of the job; empty where that comes to nothing.
+    Optional<BoxPlan> nearEnd(Cable cable);
+}
