@@ -1,7 +1,7 @@
 package io.answerback.benchmarks;
 
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.School;
 import io.answerback.core.site.Job;

@@ -4,7 +4,7 @@ import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
 import io.answerback.core.fault.Setup;
-import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;

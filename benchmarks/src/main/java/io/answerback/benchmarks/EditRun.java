@@ -2,8 +2,8 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.cores.FirstFix;
-import io.answerback.core.cores.WiringRun;
+import io.answerback.core.cabling.FirstFix;
+import io.answerback.core.cabling.WiringRun;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;

@@ -1,12 +1,13 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.loop.BandChart;
+import io.answerback.core.power.Power;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.PanelProfile;
@@ -22,7 +23,6 @@ import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Power;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Setup;

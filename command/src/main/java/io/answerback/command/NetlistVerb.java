@@ -1,13 +1,13 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
-import io.answerback.core.loop.Extreme;
-import io.answerback.core.loop.FittedLoop;
-import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.supply.SupplyNetlist;

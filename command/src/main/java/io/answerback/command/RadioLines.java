@@ -1,7 +1,7 @@
 package io.answerback.command;
 
+import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.radio.Sender;
-import io.answerback.core.site.DeviceBattery;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.SignalReading;
 import java.time.LocalDate;

@@ -1,6 +1,6 @@
 package io.answerback.command;
 
-import io.answerback.core.supply.BatteryState;
+import io.answerback.core.battery.BatteryState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.SounderState;

@@ -11,9 +11,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.Laying;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.practice.CoreUse;

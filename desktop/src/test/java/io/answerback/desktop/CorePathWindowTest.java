@@ -10,7 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.cable.Laying.Progress;
-import io.answerback.core.edit.CableEdits;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.finding.Stop;

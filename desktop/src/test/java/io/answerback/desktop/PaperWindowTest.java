@@ -8,7 +8,7 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.Laying;
-import io.answerback.core.edit.CableEdits;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.desktop.cable.CableSheet;

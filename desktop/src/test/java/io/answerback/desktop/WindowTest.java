@@ -6,7 +6,7 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.loop.DeviceState;
+import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
 import io.answerback.files.JobDocument;

@@ -3,13 +3,13 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.loop.Extreme;
-import io.answerback.core.loop.FittedLoop;
-import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.loop.LoopPart;
 import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.scheme.LoopPart;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.files.demo.DemoJobs;

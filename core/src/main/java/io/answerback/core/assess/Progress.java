@@ -1,5 +1,6 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.chain.Mark;
@@ -8,7 +9,6 @@ import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.setup.SetupState;
-import io.answerback.core.supply.BatteryState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;

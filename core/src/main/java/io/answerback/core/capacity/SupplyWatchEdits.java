@@ -1,6 +1,7 @@
 package io.answerback.core.capacity;
 
 import io.answerback.core.device.PointKind;
+import io.answerback.core.power.SupplyWatch;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.profile.ZoneType;
@@ -8,7 +9,6 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.SupplyWatch;
 import io.answerback.core.survey.NewPoint;
 import io.answerback.core.survey.PointNumbers;
 import io.answerback.core.survey.Understood;

@@ -15,7 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /// Where every core of a job goes, at both its ends.
 public final class CorePlan implements Cabling {
@@ -71,7 +70,12 @@ public final class CorePlan implements Cabling {
     }
 
     Optional<Cable> cableOf(CoreEnd core) {
-        return places.cable(core.cableId());
+        return cableLabelled(core.cableId());
+    }
+
+    /// The cable of the job with this label; empty when there is none.
+    public Optional<Cable> cableLabelled(String label) {
+        return places.cable(label);
     }
 
     /// The module or joint box of this name; empty when no cable comes to it.
@@ -159,18 +163,6 @@ public final class CorePlan implements Cabling {
                 return facts.of(CablePlaces.BEGINNING, cable.id()).map(place -> facts.of(BOX, place));
             }
         };
-    }
-
-    /// Whether every end of every core of a step's cable is in place once the step is done.
-    public boolean completes(WiringStep step) {
-        Optional<Cable> cable = places.cable(step.cableId());
-        return cable.isPresent()
-                && Stream.of(CableEnd.values())
-                        .flatMap(end -> at(cable.get(), end).stream())
-                        .flatMap(box -> WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream())
-                        .filter(other -> other.cableId().equals(step.cableId()))
-                        .allMatch(other -> other.done()
-                                || other.end() == step.end() && other.core().equals(step.core()));
     }
 
     /// The whole way of a core, from where it ends on one side to where it ends on the other; empty for a core

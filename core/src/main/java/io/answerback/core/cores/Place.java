@@ -15,7 +15,7 @@ public record Place(Kind kind, String name) {
         DEVICE
     }
 
-    static Place box(String module) {
+    public static Place box(String module) {
         return new Place(Kind.BOX, module);
     }
 

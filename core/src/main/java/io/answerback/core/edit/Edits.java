@@ -1,7 +1,6 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.UnusedInputs;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
@@ -59,18 +58,6 @@ public final class Edits {
         return new Edit(
                 "termination of " + inputId,
                 job -> job.withInputs(replaced(job.inputs(), which, input -> input.withUnusedFitted(fitted))));
-    }
-
-    /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
-    public static Edit terminateUnused(String inputId) {
-        return new Edit(
-                "termination of " + inputId,
-                job -> job.inputs().stream()
-                        .filter(input -> input.id().equals(inputId))
-                        .flatMap(input -> UnusedInputs.bands(job, input).stream())
-                        .findFirst()
-                        .map(reads -> unusedFitted(inputId, reads.unusedNeeds()).on(job))
-                        .orElse(job));
     }
 
     /// Keeps a proof in place of any earlier one of the same point.

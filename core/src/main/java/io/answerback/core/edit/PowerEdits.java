@@ -1,13 +1,13 @@
 package io.answerback.core.edit;
 
-import io.answerback.core.site.Battery;
-import io.answerback.core.site.BatteryChange;
+import io.answerback.core.power.Battery;
+import io.answerback.core.power.BatteryChange;
+import io.answerback.core.power.LoadFigure;
+import io.answerback.core.power.Power;
+import io.answerback.core.power.Sounding.LinkSet;
+import io.answerback.core.power.SupplyReading;
+import io.answerback.core.power.Tick;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.LoadFigure;
-import io.answerback.core.site.Power;
-import io.answerback.core.site.Sounding.LinkSet;
-import io.answerback.core.site.SupplyReading;
-import io.answerback.core.site.Tick;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.UnaryOperator;

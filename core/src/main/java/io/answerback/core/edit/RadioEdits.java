@@ -1,8 +1,8 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.radio.RadioState;
-import io.answerback.core.site.DeviceBattery;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;

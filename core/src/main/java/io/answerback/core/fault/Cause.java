@@ -1,6 +1,6 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.FaultKind;
+import io.answerback.core.scheme.FaultKind;
 import java.util.Arrays;
 import java.util.Optional;
 

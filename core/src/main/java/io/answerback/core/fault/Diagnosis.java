@@ -1,7 +1,7 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.Extreme;
-import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.FittedLoop;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;

@@ -1,8 +1,8 @@
 package io.answerback.core.fault;
 
 import io.answerback.core.common.Figures;
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FittedLoop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

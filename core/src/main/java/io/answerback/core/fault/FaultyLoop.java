@@ -2,14 +2,14 @@ package io.answerback.core.fault;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.loop.DeviceState;
 import io.answerback.core.loop.FarEnd;
-import io.answerback.core.loop.FaultKind;
-import io.answerback.core.loop.FittedLoop;
-import io.answerback.core.loop.LoopFault;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.loop.LoopPart;
-import io.answerback.core.loop.Range;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopFault;
+import io.answerback.core.scheme.LoopPart;
+import io.answerback.core.scheme.Range;
 import java.util.EnumMap;
 import java.util.Map;
 

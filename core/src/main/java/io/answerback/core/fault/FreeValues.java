@@ -1,7 +1,7 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.DeviceState;
 import io.answerback.core.resistor.PreferredValues;
+import io.answerback.core.scheme.DeviceState;
 import java.util.ArrayList;
 import java.util.List;
 

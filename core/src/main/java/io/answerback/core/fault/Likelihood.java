@@ -1,7 +1,7 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.Extreme;
-import io.answerback.core.loop.LoopPart;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.LoopPart;
 
 /// How likely a reading is where the loop lies somewhere in a range: the true value is anywhere in the range with
 /// equal chance, and the meter's error is normal around it. Per ohm, for readings with a figure.

@@ -1,7 +1,7 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.Extreme;
-import io.answerback.core.loop.LoopPart;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.LoopPart;
 import java.util.List;
 
 /// Whether a measurement would tell two explanations apart for certain: what the loop can read under one has

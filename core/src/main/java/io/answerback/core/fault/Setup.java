@@ -1,7 +1,7 @@
 package io.answerback.core.fault;
 
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.FittedLoop;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Measurement.Measured;
 import java.util.Arrays;
 import java.util.List;

@@ -2,6 +2,8 @@ package io.answerback.core.loop;
 
 import io.answerback.core.device.SchemeKind.Part;
 import io.answerback.core.resistor.PreferredValues;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.Range;
 import io.answerback.core.site.LoopWiring;
 import java.util.List;
 import java.util.Optional;

@@ -5,6 +5,7 @@ import io.answerback.core.profile.BandUnit;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.scheme.Range;
 import java.util.List;
 import java.util.Optional;
 

@@ -3,6 +3,11 @@ package io.answerback.core.loop;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.profile.Band;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.scheme.LoopPart;
+import io.answerback.core.scheme.Range;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,5 +1,7 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.scheme.Extreme;
+import io.answerback.core.scheme.LoopPart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

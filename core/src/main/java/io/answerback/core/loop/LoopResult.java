@@ -1,6 +1,8 @@
 package io.answerback.core.loop;
 
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.LoopCase;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.site.Point;
 
 /// What the states of a device are called, by its kind.

@@ -5,6 +5,8 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.FittedLoop;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

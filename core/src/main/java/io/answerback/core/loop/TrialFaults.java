@@ -2,6 +2,11 @@ package io.answerback.core.loop;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.scheme.LoopFault;
 import java.util.ArrayList;
 import java.util.List;
 

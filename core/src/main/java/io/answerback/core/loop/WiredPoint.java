@@ -8,6 +8,8 @@ import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;

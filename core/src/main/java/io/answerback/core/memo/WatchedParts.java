@@ -1,6 +1,7 @@
 package io.answerback.core.memo;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
@@ -14,7 +15,6 @@ import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Part;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Power;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Receiver;

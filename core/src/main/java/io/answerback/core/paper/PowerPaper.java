@@ -1,10 +1,10 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Figures;
 import io.answerback.core.site.Parts;
-import io.answerback.core.supply.BatteryState;
 import io.answerback.core.supply.HoldUp;
-import io.answerback.core.supply.LeadAcid;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.ArrayList;

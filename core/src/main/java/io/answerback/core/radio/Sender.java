@@ -1,6 +1,6 @@
 package io.answerback.core.radio;
 
-import io.answerback.core.site.DeviceBattery;
+import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.SignalReading;

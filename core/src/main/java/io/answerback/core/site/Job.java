@@ -3,6 +3,7 @@ package io.answerback.core.site;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import java.util.List;
 import java.util.Optional;

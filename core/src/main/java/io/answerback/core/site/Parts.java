@@ -3,6 +3,7 @@ package io.answerback.core.site;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
 import java.util.ArrayList;

@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Keyed;
+import io.answerback.core.power.DeviceBattery;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;

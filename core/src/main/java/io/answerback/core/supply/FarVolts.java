@@ -1,5 +1,8 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.Draw;
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.ArrayList;
 import java.util.HashMap;

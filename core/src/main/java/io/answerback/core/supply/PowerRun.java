@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.Powering;
 import io.answerback.core.practice.Question;

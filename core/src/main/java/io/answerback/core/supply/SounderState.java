@@ -1,5 +1,7 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.BatteryWear;
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.device.SounderUnit.Level;
 import java.util.Optional;

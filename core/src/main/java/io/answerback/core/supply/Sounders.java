@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.BatteryState;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.BoxPlan;

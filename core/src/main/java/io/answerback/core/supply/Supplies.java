@@ -1,12 +1,14 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.Draw;
 import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.memo.Fact;
+import io.answerback.core.power.Battery;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.setup.Intent;
-import io.answerback.core.site.Battery;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import io.answerback.core.supply.PowerRun.Direction;

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.loop.SpiceText;
 import java.util.ArrayList;
 import java.util.List;

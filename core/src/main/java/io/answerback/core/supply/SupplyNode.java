@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Require;
 import io.answerback.core.device.LoadLaw;
 import java.util.List;

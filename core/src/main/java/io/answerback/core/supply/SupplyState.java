@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.battery.BatteryState;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,10 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.site.Battery;
+import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.power.Battery;
+import io.answerback.core.power.SupplyReading;
+import io.answerback.core.power.SupplyReading.Quantity;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.SupplyReading;
-import io.answerback.core.site.SupplyReading.Quantity;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Arrays;

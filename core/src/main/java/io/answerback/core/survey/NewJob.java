@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.power.Power;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.School;
@@ -13,7 +14,6 @@ import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.Power;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Setup;
 import io.answerback.core.site.Site;

@@ -5,6 +5,8 @@ import static io.answerback.core.testing.SmallBox.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cabling.WiringRun;
+import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;

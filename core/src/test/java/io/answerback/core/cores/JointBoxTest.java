@@ -11,7 +11,7 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.Laying;
-import io.answerback.core.edit.CableEdits;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.practice.CoreUse;

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.loop.FittedLoop;
-import io.answerback.core.loop.SupplyLoss;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.SupplyLoss;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.testing.SmallJob;
 import java.util.Arrays;

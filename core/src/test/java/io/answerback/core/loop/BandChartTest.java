@@ -9,6 +9,7 @@ import io.answerback.core.profile.Band;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.scheme.Range;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import org.junit.jupiter.api.Test;

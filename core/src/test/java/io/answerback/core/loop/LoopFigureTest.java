@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.scheme.Range;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import net.jqwik.api.ForAll;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;

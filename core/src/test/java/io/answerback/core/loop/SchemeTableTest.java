@@ -8,6 +8,7 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.testing.SmallJob;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.battery.BatteryWear;
+import io.answerback.core.battery.Draw;
+import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.battery.Recharge;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;

@@ -1,10 +1,10 @@
 package io.answerback.core.testing;
 
 import io.answerback.core.cable.CableType;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.Powering;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.School;

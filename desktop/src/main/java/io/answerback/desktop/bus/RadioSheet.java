@@ -2,10 +2,10 @@ package io.answerback.desktop.bus;
 
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
-import io.answerback.core.site.DeviceBattery;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;

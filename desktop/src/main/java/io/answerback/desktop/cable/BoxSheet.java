@@ -1,10 +1,10 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.Place;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;

@@ -1,6 +1,7 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
@@ -8,7 +9,6 @@ import io.answerback.core.cores.CoreNeed;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;

@@ -3,7 +3,7 @@ package io.answerback.desktop.cable;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableFault;
-import io.answerback.core.edit.CableEdits;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.JointKind;

@@ -1,9 +1,9 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.Place;
-import io.answerback.core.edit.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Job;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cores.RunStep;
-import io.answerback.core.cores.StepRun;
+import io.answerback.core.cabling.RunStep;
+import io.answerback.core.cabling.StepRun;
 import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.Words;
 import java.util.List;

@@ -1,17 +1,16 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.cabling.FirstFix;
+import io.answerback.core.cabling.FixStep;
+import io.answerback.core.cabling.RunStep;
+import io.answerback.core.cabling.StepRun;
+import io.answerback.core.cabling.UnusedInputs;
+import io.answerback.core.cabling.UnusedStep;
+import io.answerback.core.cabling.WiringRun;
+import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.FirstFix;
-import io.answerback.core.cores.FixStep;
 import io.answerback.core.cores.Place;
-import io.answerback.core.cores.RunStep;
-import io.answerback.core.cores.StepRun;
-import io.answerback.core.cores.UnusedInputs;
-import io.answerback.core.cores.UnusedStep;
-import io.answerback.core.cores.WiringRun;
-import io.answerback.core.cores.WiringStep;
-import io.answerback.core.edit.CableEdits;
-import io.answerback.core.edit.Edits;
 import io.answerback.core.site.Edit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -177,10 +176,9 @@ final class RunSheet extends Sheet {
 
     private Edit edit(BoxView view, RunStep step) {
         return switch (step) {
-            case WiringStep core ->
-                CableEdits.landed(core, clock.instant(), view.plan().completes(core));
+            case WiringStep core -> CableEdits.landed(core, clock.instant(), WiringRun.completes(view.plan(), core));
             case FixStep fix -> CableEdits.fixed(fix);
-            case UnusedStep unused -> Edits.terminateUnused(unused.inputId());
+            case UnusedStep unused -> CableEdits.terminateUnused(unused.inputId());
         };
     }
 

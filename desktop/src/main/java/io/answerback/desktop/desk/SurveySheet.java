@@ -1,15 +1,15 @@
 package io.answerback.desktop.desk;
 
-import io.answerback.core.check.AreaWithoutSetting;
-import io.answerback.core.check.DepartureWithoutReason;
-import io.answerback.core.check.FoundUnlikePlanned;
-import io.answerback.core.check.InputOfAnotherUse;
-import io.answerback.core.check.InputsShort;
-import io.answerback.core.check.ModuleUnfit;
-import io.answerback.core.check.PanelLimitPassed;
-import io.answerback.core.check.SeriesHidesContacts;
+import io.answerback.core.capacity.InputOfAnotherUse;
+import io.answerback.core.capacity.InputsShort;
+import io.answerback.core.capacity.ModuleUnfit;
+import io.answerback.core.capacity.PanelLimitPassed;
+import io.answerback.core.departure.DepartureWithoutReason;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Rule;
+import io.answerback.core.survey.AreaWithoutSetting;
+import io.answerback.core.takeover.FoundUnlikePlanned;
+import io.answerback.core.takeover.SeriesHidesContacts;
 import java.util.List;
 
 /// The sheets of the survey: what is looked at and mended together.

@@ -1,8 +1,8 @@
 package io.answerback.desktop.desk;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.LoopFault;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SystemPoint;

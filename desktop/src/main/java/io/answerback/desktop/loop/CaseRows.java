@@ -1,10 +1,10 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.loop.CaseReading;
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.FaultKind;
-import io.answerback.core.loop.LoopCase;
 import io.answerback.core.loop.LoopResult;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.LoopCase;
 import java.util.List;
 
 /// Which faults stand below the device states in the chart of bands.

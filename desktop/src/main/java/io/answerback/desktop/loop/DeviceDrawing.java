@@ -1,10 +1,10 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.FaultKind;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.loop.SupplyLoss;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.SupplyLoss;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.theme.Look;
 import javafx.geometry.HPos;

@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.common.Figures;
-import io.answerback.core.loop.FittedLoop;
-import io.answerback.core.loop.LoopFault;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.scheme.LoopFault;
 
 /// Faults as they read on the bench, with the values they are tried at.
 final class FaultLabel {

@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.common.Figures;
-import io.answerback.core.loop.FaultKind;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.scheme.FaultKind;
 import io.answerback.desktop.drawing.Words;
 import java.util.List;
 import javafx.scene.Node;

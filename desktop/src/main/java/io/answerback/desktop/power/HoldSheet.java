@@ -1,15 +1,15 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.power.Battery;
+import io.answerback.core.power.BatteryChange;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.site.Battery;
-import io.answerback.core.site.BatteryChange;
 import io.answerback.core.site.Job;
-import io.answerback.core.supply.BatteryState;
 import io.answerback.core.supply.HoldUp;
-import io.answerback.core.supply.LeadAcid;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;

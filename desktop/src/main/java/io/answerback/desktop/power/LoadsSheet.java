@@ -2,8 +2,8 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.power.LoadFigure;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.site.LoadFigure;
 import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;

@@ -4,7 +4,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.site.SupplyReading;
+import io.answerback.core.power.SupplyReading;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
 import io.answerback.desktop.desk.Desk;

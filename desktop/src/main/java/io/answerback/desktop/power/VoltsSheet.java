@@ -1,14 +1,14 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.remedy.CableLimits;
+import io.answerback.core.remedy.Remedies;
+import io.answerback.core.remedy.Remedy;
 import io.answerback.core.site.Job;
-import io.answerback.core.supply.CableLimits;
 import io.answerback.core.supply.DeviceVolts;
-import io.answerback.core.supply.LeadAcid;
-import io.answerback.core.supply.Remedies;
-import io.answerback.core.supply.Remedy;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
 import io.answerback.desktop.desk.Desk;

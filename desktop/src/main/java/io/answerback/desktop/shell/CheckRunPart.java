@@ -2,7 +2,7 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.PowerEdits;
-import io.answerback.core.site.Tick;
+import io.answerback.core.power.Tick;
 import io.answerback.core.supply.CheckStep;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;

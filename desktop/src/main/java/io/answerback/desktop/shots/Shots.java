@@ -1,8 +1,8 @@
 package io.answerback.desktop.shots;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.core.loop.DeviceState;
-import io.answerback.core.loop.LoopFault;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;

@@ -1,7 +1,7 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.assess.CoverageQuestion;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.check.CoverageQuestion;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Area;

@@ -1,0 +1,80 @@
+package io.answerback.core.bus;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.BusRange;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A module at an address none of its kind can have, or a communicator that listens for an area there is not.
+public final class AddressUnfit implements JobCheck {
+    /// A module has an address that none of its kind can have.
+    public static final Rule RULE = new Rule(
+            "address-unfit",
+            Stop.BUS,
+            Grade.WRONG,
+            "A module has an address that none of its kind can have.",
+            "The panel does not look for such a module there.");
+
+    /// A communicator that listens as a keypad is set to an area the job does not have.
+    public static final Rule AREA = new Rule(
+            "listens-for-no-area",
+            Stop.BUS,
+            Grade.WRONG,
+            "A communicator that listens as a keypad is set to an area the job does not have.",
+            "What it hears there is reported under no area.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, AREA);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(BusState.FACT).modules().stream()
+                .flatMap(module -> module.addresses().stream()
+                        .flatMap(given -> Stream.concat(unfit(facts, module, given), area(facts, given))));
+    }
+
+    private static Stream<Finding> unfit(Parts job, BusModule module, BusAddress given) {
+        Optional<BusRange> range = job.panel()
+                .profile()
+                .bus()
+                .flatMap(rule -> rule.range(module.kind().id()));
+        return range
+                .filter(its -> !its.holds(given.address()))
+                .map(its -> of(
+                        RULE,
+                        Integer.toString(given.address()),
+                        module.name(),
+                        "%s cannot have address %d".formatted(module.name(), given.address()),
+                        "Its kind answers at %d to %d only: the panel never polls it there."
+                                .formatted(its.leastAddress(), its.mostAddress()),
+                        "Set it to a free address of those."))
+                .stream();
+    }
+
+    private static Stream<Finding> area(Parts job, BusAddress given) {
+        return given.area().stream()
+                .filter(area -> job.area(area).isEmpty())
+                .map(area -> of(
+                        AREA,
+                        Integer.toString(given.address()),
+                        given.module(),
+                        "%s listens for area %02d, and there is none".formatted(given.module(), area),
+                        "Its address %d is given away for nothing.".formatted(given.address()),
+                        "Give it an address for each area there is, and no more."));
+    }
+
+    private static Finding of(Rule rule, String of, String module, String says, String why, String remedy) {
+        return rule.finds(new Target.OfModule(module, ""), says, why, remedy).of(of);
+    }
+}

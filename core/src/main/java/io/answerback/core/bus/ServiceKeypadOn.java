@@ -1,0 +1,44 @@
+package io.answerback.core.bus;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A service keypad that still hangs on the bus.
+public final class ServiceKeypadOn implements JobCheck {
+    /// A service keypad is still on the bus.
+    public static final Rule RULE = new Rule(
+            "service-keypad-on",
+            Stop.BUS,
+            Grade.TIGHT,
+            "A service keypad is still on the bus.",
+            "The panel may learn it, and misses it once you have left.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        boolean learned = facts.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE;
+        return facts.bus().service().stream()
+                .map(address -> RULE.finds(
+                        new Target.OfJob(),
+                        "A service keypad hangs on the bus at address %d".formatted(address),
+                        learned
+                                ? "A restart or a scan of the panel learns it, and it is missed once you have left."
+                                : "It is in the panel's temporary mode, which ends when you end it.",
+                        learned
+                                ? "Take it off before the panel restarts; what it has learned of it is deleted by hand."
+                                : "End the temporary mode and take it off before you leave."));
+    }
+}

@@ -1,0 +1,103 @@
+package io.answerback.core.bus;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import io.answerback.core.zone.ZoneMap;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A zone that is read from another input than its number says: what is wired to the other is not looked at.
+public final class ZoneReadElsewhere implements JobCheck {
+    /// A zone is read from another input than the one its point is wired to.
+    public static final Rule IGNORED = new Rule(
+            "input-ignored",
+            Stop.BUS,
+            Grade.WRONG,
+            "A zone is read from another input than the one its point is wired to.",
+            "What happens on this input is never seen.");
+
+    /// A keypad's input has taken over a zone that another input brings too.
+    public static final Rule TAKEN = new Rule(
+            "zone-taken-over",
+            Stop.BUS,
+            Grade.NOTE,
+            "A keypad's input has taken over a zone that another input brings too.",
+            "The other input is not monitored.");
+
+    /// Two keypad inputs have taken over one zone.
+    public static final Rule RIVALS = new Rule(
+            "zone-taken-twice",
+            Stop.BUS,
+            Grade.WRONG,
+            "Two keypad inputs have taken over one zone.",
+            "Which of them the panel reads is not known.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(IGNORED, TAKEN, RIVALS);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(BusState.FACT).zones().lines().stream()
+                .filter(line -> !line.ignored().isEmpty())
+                .flatMap(line -> findings(facts, line));
+    }
+
+    private static Stream<Finding> findings(Parts job, ZoneMap.Line line) {
+        String source = line.source().map(Input::name).orElse("");
+        Stream<Finding> ignored = line.ignored().stream().flatMap(input -> ignored(job, line.zone(), source, input));
+        Stream<Finding> all = line.takenOver() ? Stream.concat(Stream.of(taken(line, source)), ignored) : ignored;
+        return line.rivals().isEmpty() ? all : Stream.concat(Stream.of(rivals(line, source)), all);
+    }
+
+    private static Finding rivals(ZoneMap.Line line, String source) {
+        String others = line.rivals().stream().map(Input::name).collect(Collectors.joining(", "));
+        return RIVALS.finds(
+                        new Target.OfModule(
+                                line.rivals().getFirst().module(),
+                                line.source().flatMap(Input::pointId).orElse("")),
+                        "Zone %02d is taken over twice".formatted(line.zone()),
+                        "%s and %s both have its number; which of them the panel reads is not known."
+                                .formatted(source, others),
+                        "Release all but one of them.")
+                .of(line.zone());
+    }
+
+    private static Finding taken(ZoneMap.Line line, String source) {
+        Input other = line.ignored().getFirst();
+        return TAKEN.finds(
+                        new Target.OfModule(
+                                line.source().map(Input::module).orElse(""),
+                                line.source().flatMap(Input::pointId).orElse("")),
+                        "Zone %02d is read from %s".formatted(line.zone(), source),
+                        "%s has the same number and is not looked at. Release the keypad's, and the zone falls back to that."
+                                .formatted(other.name()),
+                        "Leave %s terminated, so that the zone is at rest the day it is released."
+                                .formatted(other.name()))
+                .of(line.zone());
+    }
+
+    private static Stream<Finding> ignored(Parts job, int zone, String source, Input input) {
+        Optional<Point> point = input.pointId().flatMap(job::point);
+        return point
+                .map(its -> IGNORED.finds(
+                                new Target.OfModule(input.module(), its.id()),
+                                "%s is wired and not looked at".formatted(its.name()),
+                                "Zone %02d is read from %s; what happens on %s is never seen."
+                                        .formatted(zone, source, input.name()),
+                                "Release the zone, or wire it to another input.")
+                        .of(input.id()))
+                .stream();
+    }
+}

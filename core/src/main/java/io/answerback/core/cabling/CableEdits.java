@@ -1,0 +1,128 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableFault;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.practice.JointKind;
+import io.answerback.core.site.Edit;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/// Edits to how cables are laid.
+public final class CableEdits {
+    private CableEdits() {}
+
+    /// Another change to how a cable is laid.
+    ///
+    /// @param what what changes, as the undo menu says it, such as "label"
+    public static Edit laying(String what, String cableId, UnaryOperator<Laying> change) {
+        return laying(what + " of " + cableId, List.of(cableId), change);
+    }
+
+    /// The same change to several cables, in one step.
+    ///
+    /// @param name what the undo menu says
+    public static Edit laying(String name, Collection<String> cableIds, UnaryOperator<Laying> change) {
+        return new Edit(
+                name,
+                job -> job.withCables(job.cables().stream()
+                        .map(cable ->
+                                cableIds.contains(cable.id()) ? cable.withLaying(change.apply(cable.laying())) : cable)
+                        .toList()));
+    }
+
+    /// Notes that an end of a core was put where it belongs. With its last a cable is terminated.
+    ///
+    /// @param last whether no other end of a core of the cable has still to be put in place
+    public static Edit landed(WiringStep step, Instant at, boolean last) {
+        return landed(step.cableId(), new LandedCore(step.end(), step.core().colour(), step.where(), at), last);
+    }
+
+    /// The same with the end of the core and where it was put, which need not be where it belongs.
+    public static Edit landed(String cableId, LandedCore core, boolean last) {
+        return laying("%s core".formatted(core.colour()), cableId, laying -> {
+            Laying with = laying.withLanded(core);
+            boolean before = with.progress().compareTo(Laying.Progress.TERMINATED) < 0;
+            return last && before ? with.withProgress(Laying.Progress.TERMINATED) : with;
+        });
+    }
+
+    /// Notes that a cable was pulled in, or that its labels were put on.
+    public static Edit fixed(FixStep step) {
+        return step.label()
+                ? laying("labels", step.cableId(), laying -> laying.withLabels(true, true))
+                : laying("run", step.cableId(), laying -> laying.withProgress(Laying.Progress.RUN));
+    }
+
+    /// Gives every cable without a type the one with the fewest cores that what it goes to needs, for outdoors
+    /// where it runs there. A cable for which there is none stays undecided.
+    ///
+    /// @param types the types there are to choose from
+    public static Edit chooseTypes(List<CableType> types) {
+        return new Edit("types of cables", job -> {
+            CorePlan plan = CorePlan.of(job);
+            return job.withCables(job.cables().stream()
+                    .map(cable -> typed(cable, plan.needs(cable), types))
+                    .toList());
+        });
+    }
+
+    private static Cable typed(Cable cable, int needed, List<CableType> types) {
+        return cable.laying().type().isPresent()
+                ? cable
+                : smallest(cable, needed, types)
+                        .map(type -> cable.withLaying(cable.laying().withType(type)))
+                        .orElse(cable);
+    }
+
+    private static Optional<CableType> smallest(Cable cable, int needed, List<CableType> types) {
+        return types.stream()
+                .filter(type -> type.colours().size() >= needed && !type.screened())
+                .filter(type -> type.outdoor() == cable.laying().outdoors())
+                .min(Comparator.comparing(type -> type.colours().size()));
+    }
+
+    /// Another use of a core than the convention says, as it was found; empty for the convention's.
+    public static Edit foundUse(String cableId, String colour, Optional<CoreUse> use) {
+        return laying(
+                "use of " + colour,
+                cableId,
+                laying -> laying.withAsFound(laying.asFound().withUse(colour, use)));
+    }
+
+    /// How the joints of a cable were found to be made; empty when nobody looked.
+    public static Edit joints(String cableId, Optional<JointKind> kind) {
+        return laying(
+                "joints", cableId, laying -> laying.withAsFound(laying.asFound().withJoints(kind)));
+    }
+
+    /// Something that is seen to be wrong with the work on a cable, or no more.
+    public static Edit fault(String cableId, CableFault fault, boolean seen) {
+        return laying(
+                fault.words(),
+                cableId,
+                laying -> laying.withAsFound(laying.asFound().withFault(fault, seen)));
+    }
+
+    /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
+    public static Edit terminateUnused(String inputId) {
+        return new Edit(
+                "termination of " + inputId,
+                job -> job.inputs().stream()
+                        .filter(input -> input.id().equals(inputId))
+                        .flatMap(input -> UnusedInputs.bands(job, input).stream())
+                        .findFirst()
+                        .map(reads ->
+                                Edits.unusedFitted(inputId, reads.unusedNeeds()).on(job))
+                        .orElse(job));
+    }
+}

@@ -1,0 +1,52 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Cables of which too little is known to plan their cores.
+public final class CableUndecided implements JobCheck {
+    /// Cables have no type yet.
+    public static final Rule RULE = new Rule(
+            "cable-undecided",
+            Stop.CABLE,
+            Grade.NOTE,
+            "Cables have no type yet.",
+            "Their cores cannot be planned and are left out of what is printed.");
+
+    private static final int MOST_NAMED = 4;
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<Cable> without = facts.cables().stream()
+                .filter(cable -> cable.laying().type().isEmpty() || cable.metres() == 0)
+                .toList();
+        return without.isEmpty() ? Stream.empty() : Stream.of(finding(without));
+    }
+
+    private static Finding finding(List<Cable> without) {
+        String ids = without.stream().limit(MOST_NAMED).map(Cable::id).collect(Collectors.joining(", "));
+        String more = without.size() > MOST_NAMED ? " and %d more".formatted(without.size() - MOST_NAMED) : "";
+        return RULE.finds(
+                        new Target.OfCable(without.getFirst().id(), ""),
+                        without.size() == 1
+                                ? "1 cable has no type or no length"
+                                : "%d cables have no type or no length".formatted(without.size()),
+                        "%s%s: their cores cannot be planned and are left out of what is printed.".formatted(ids, more),
+                        "Choose a type on the bench, and give the length.")
+                .of("");
+    }
+}

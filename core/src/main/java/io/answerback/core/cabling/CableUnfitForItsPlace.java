@@ -1,0 +1,64 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.CableCheck;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A cable that is not made for where it runs.
+public final class CableUnfitForItsPlace implements CableCheck {
+    /// A cable is not made for the place where it runs.
+    public static final Rule RULE = new Rule(
+            "cable-unfit",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A cable is not made for the place where it runs.",
+            "Its sheath opens, and damp gets into every joint.");
+
+    /// A cable shares its way with mains.
+    public static final Rule CABLE_BESIDE_MAINS = new Rule(
+            "cable-beside-mains",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A cable shares its way with mains.",
+            "It is dangerous where insulation fails, and picks up what the mains carries.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, CABLE_BESIDE_MAINS);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return Stream.concat(outdoors(cable), besideMains(cable));
+    }
+
+    private static Stream<Finding> outdoors(Cable cable) {
+        return cable
+                .laying()
+                .type()
+                .filter(type -> cable.laying().outdoors() && !type.outdoor())
+                .map(type -> RULE.finds(
+                        Target.of(cable),
+                        "%s is not made for outdoors".formatted(cable.id()),
+                        "Rain and sun open the sheath of a %s, and damp gets into every joint.".formatted(type.name()),
+                        "Take a type for outdoors, or another way."))
+                .stream();
+    }
+
+    private static Stream<Finding> besideMains(Cable cable) {
+        return cable.laying().besideMains()
+                ? Stream.of(CABLE_BESIDE_MAINS.finds(
+                        Target.of(cable),
+                        "%s shares its way with mains".formatted(cable.id()),
+                        "It is dangerous where insulation fails, and picks up what the mains carries.",
+                        "Give it a way of its own, as your wiring code asks."))
+                : Stream.empty();
+    }
+}

@@ -1,0 +1,48 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.finding.CableCheck;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A cable that was run without a label at each end.
+public final class CableUnlabelled implements CableCheck {
+    /// A cable was run without a label at each end.
+    public static final Rule RULE = new Rule(
+            "cable-unlabelled",
+            Stop.CABLE,
+            Grade.TIGHT,
+            "A cable was run without a label at each end.",
+            "Whoever opens the box next has to find out what it is.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return Stream.of(cable)
+                .filter(its -> its.laying().progress() != Progress.PLANNED)
+                .filter(its -> !its.laying().labelledHere() || !its.laying().labelledThere())
+                .map(CableUnlabelled::finding);
+    }
+
+    private static Finding finding(Cable cable) {
+        boolean here = cable.laying().labelledHere();
+        boolean there = cable.laying().labelledThere();
+        String where = here ? "at the far end" : there ? "at the box" : "at either end";
+        return RULE.finds(
+                Target.of(cable),
+                "%s has no label %s".formatted(cable.id(), where),
+                "Whoever opens the box next has to find out what it is.",
+                "Label it now, at both ends; once it is terminated it is too late.");
+    }
+}

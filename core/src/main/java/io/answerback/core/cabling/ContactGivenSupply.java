@@ -1,0 +1,56 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.finding.CableCheck;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/// A bare contact whose cable was found to bring it a supply.
+public final class ContactGivenSupply implements CableCheck {
+    /// A volt-free contact is brought a supply.
+    public static final Rule RULE = new Rule(
+            "contact-given-supply",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A volt-free contact is brought a supply.",
+            "One wrong joint there shorts the supply of every detector.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        return cable.laying().asFound().uses().entrySet().stream()
+                .filter(entry -> entry.getValue() == CoreUse.SUPPLY && bare(facts, cable))
+                .map(Map.Entry::getKey)
+                .limit(1)
+                .map(colour -> finding(cable, colour));
+    }
+
+    private static boolean bare(Parts job, Cable cable) {
+        var points = cable.ends().points();
+        return !points.isEmpty()
+                && points.stream().flatMap(id -> job.point(id).stream()).noneMatch(CoreNeeds::powered);
+    }
+
+    private static Finding finding(Cable cable, String colour) {
+        return RULE.finds(
+                Target.of(cable),
+                "%s brings supply to a bare contact".formatted(cable.id()),
+                "The %s core is used for it. A contact needs none, and one wrong joint there shorts the supply of every detector."
+                        .formatted(colour),
+                "Take it off the supply and keep the core as a spare, folded back.");
+    }
+}

@@ -1,0 +1,103 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.common.Figures;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// The cables of a job in the order they are best pulled in: first those between boxes, then room by room, each
+/// labelled at both ends before the next.
+public final class FirstFix {
+    private static final String BOXES = "Between boxes";
+    private static final String NO_AREA = "In no area";
+
+    private FirstFix() {}
+
+    /// The cables by room: those that go to boxes and joint boxes first, then area by area, those to points in
+    /// no area last. Rooms without a cable are left out.
+    public static Map<String, List<Cable>> rooms(Parts job) {
+        Map<String, List<Cable>> rooms = new LinkedHashMap<>();
+        rooms.put(BOXES, new ArrayList<>());
+        job.areas().forEach(area -> rooms.put(title(area), new ArrayList<>()));
+        rooms.put(NO_AREA, new ArrayList<>());
+        job.cables().forEach(cable -> rooms.get(room(job, cable)).add(cable));
+        rooms.values().removeIf(List::isEmpty);
+        return rooms;
+    }
+
+    private static String room(Parts job, Cable cable) {
+        List<String> points = cable.ends().points();
+        if (points.isEmpty()) {
+            return BOXES;
+        }
+        Optional<Point> first = job.point(points.getFirst());
+        return first.flatMap(point -> point.duty().area())
+                .flatMap(job::area)
+                .map(FirstFix::title)
+                .orElse(NO_AREA);
+    }
+
+    private static String title(Area area) {
+        return "%02d %s".formatted(area.number(), area.name());
+    }
+
+    /// The run: two steps a cable.
+    public static StepRun<FixStep> of(Parts job, CorePlan plan) {
+        List<FixStep> steps = new ArrayList<>();
+        rooms(job)
+                .forEach((room, cables) -> cables.forEach(cable -> {
+                    steps.add(pull(plan, cable, room));
+                    steps.add(label(plan, cable, room));
+                }));
+        return new StepRun<>(steps);
+    }
+
+    private static FixStep pull(CorePlan plan, Cable cable, String room) {
+        Laying laying = cable.laying();
+        List<String> mind = new ArrayList<>();
+        mind.add(laying.type().map(CableType::name).orElse("Its type is not decided"));
+        mind.add(cable.metres() == 0 ? "its length is not decided" : Figures.metres(cable.metres()));
+        if (!laying.route().isEmpty()) {
+            mind.add(laying.route());
+        }
+        String care = laying.outdoors() ? " Part of it is outdoors: a sheath for that, and a drip loop." : "";
+        return new FixStep(
+                cable.id(),
+                room,
+                false,
+                "Run %s from %s to %s".formatted(cable.id(), box(plan, cable), plan.farEnd(cable)),
+                "%s. Leave enough at both ends to reach every terminal, and keep it out of the way of mains.%s"
+                        .formatted(String.join(", ", mind), care),
+                laying.outdoors() || laying.besideMains(),
+                laying.progress() != Progress.PLANNED);
+    }
+
+    private static FixStep label(CorePlan plan, Cable cable, String room) {
+        Laying laying = cable.laying();
+        return new FixStep(
+                cable.id(),
+                room,
+                true,
+                "Label %s at both ends".formatted(cable.id()),
+                "Now, before the next one is pulled: \"%s\" in %s, and the same at the other end."
+                        .formatted(plan.farEnd(cable), box(plan, cable)),
+                false,
+                laying.labelledHere() && laying.labelledThere());
+    }
+
+    private static String box(CorePlan plan, Cable cable) {
+        return plan.at(cable, CableEnd.NEAR).map(BoxPlan::title).orElse("a box not decided yet");
+    }
+}

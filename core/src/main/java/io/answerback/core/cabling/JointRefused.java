@@ -1,0 +1,55 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.finding.CableCheck;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.JointKind;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Joints of a kind that nobody accepts, or that the house does otherwise.
+public final class JointRefused implements CableCheck {
+    /// Cores are joined in a way that nobody accepts, or that the firm does otherwise.
+    public static final Rule RULE = new Rule(
+            "joint-refused",
+            Stop.CABLE,
+            Grade.WRONG,
+            "Cores are joined in a way that nobody accepts, or that the firm does otherwise.",
+            "Bad joints open with heat and damp, months after the test, and the fault comes and goes.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        School house = facts.practice().school(Question.JOINTS);
+        return cable.laying().asFound().joints().stream()
+                .filter(kind -> kind.school().filter(house::equals).isEmpty())
+                .map(kind -> finding(cable, kind, house));
+    }
+
+    private static Finding finding(Cable cable, JointKind kind, School house) {
+        String wanted = JointKind.valueOf(house.name()).words();
+        return kind == JointKind.TWISTED
+                ? RULE.finds(
+                        Target.of(cable),
+                        "Joints of %s are %s".formatted(cable.id(), kind.words()),
+                        "They open with heat and damp, months after the test, and the fault comes and goes.",
+                        "Make them anew, %s.".formatted(wanted))
+                : RULE.finds(
+                        Grade.NOTE,
+                        Target.of(cable),
+                        "Joints of %s are %s".formatted(cable.id(), kind.words()),
+                        "This job has them %s; the next engineer looks for those.".formatted(wanted),
+                        "Make them anew, or change the house rule for this job with its reason.");
+    }
+}

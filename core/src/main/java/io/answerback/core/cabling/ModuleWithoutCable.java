@@ -1,0 +1,52 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Modules on the wall to which no cable goes.
+public final class ModuleWithoutCable implements JobCheck {
+    /// No cable goes to a module on the wall.
+    public static final Rule RULE = new Rule(
+            "module-without-cable",
+            Stop.CABLE,
+            Grade.NOTE,
+            "No cable goes to a module on the wall.",
+            "What it needs is not in the schedules and not on the labels.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<String> without = of(facts);
+        return without.isEmpty()
+                ? Stream.empty()
+                : Stream.of(RULE.finds(
+                                new Target.OfModule(without.getFirst(), ""),
+                                without.size() == 1
+                                        ? "No cable goes to %s".formatted(without.getFirst())
+                                        : "No cable goes to %d modules".formatted(without.size()),
+                                "%s: what they need is not in the schedules and not on the labels."
+                                        .formatted(String.join(", ", without)),
+                                "Add a cable to each on the bench.")
+                        .of(""));
+    }
+
+    private static List<String> of(Parts job) {
+        return CoreNeeds.modulesToCable(job).stream()
+                .filter(name -> job.cablesTo(CableEnds.toModule(name).farEnd()).isEmpty())
+                .toList();
+    }
+}

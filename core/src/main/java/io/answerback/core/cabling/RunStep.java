@@ -1,0 +1,24 @@
+package io.answerback.core.cabling;
+
+import java.util.Optional;
+
+/// One thing to do in a run.
+public sealed interface RunStep permits WiringStep, FixStep, UnusedStep {
+    /// The cable it is done to; empty when it is done to none.
+    String cableId();
+
+    /// What to do, as an order.
+    String order();
+
+    /// What has to be known before.
+    String mind();
+
+    /// Whether a mistake here can do harm.
+    boolean caution();
+
+    /// Whether it is done.
+    boolean done();
+
+    /// The colour of the core it is about; empty when it is about the whole cable.
+    Optional<String> colour();
+}

@@ -1,0 +1,86 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// An input that is not used must still see what its scheme expects, or the panel reports it for ever.
+public final class UnusedInputUnterminated implements JobCheck {
+    /// An unused input is not terminated as its scheme expects.
+    public static final Rule RULE = new Rule(
+            "unused-input",
+            Stop.LOOP,
+            Grade.WRONG,
+            "An unused input is not terminated as its scheme expects.",
+            "The panel reports it for ever, or as soon as its zone is on.");
+
+    /// An unused input is left in a scheme that it cannot read.
+    public static final Rule UNREAD = new Rule(
+            "unused-input-unread",
+            Stop.LOOP,
+            Grade.WRONG,
+            "An unused input is left in a scheme that it cannot read.",
+            "What keeps it quiet is not known.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, UNREAD);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        return Stream.concat(
+                UnusedInputs.of(job).filter(unused -> !unused.fitted()).map(UnusedInputUnterminated::finding),
+                UnusedInputs.unread(job).map(input -> unread(job, input)));
+    }
+
+    private static Finding unread(Parts job, Input input) {
+        boolean on = job.zone(input.zone())
+                .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                .isPresent();
+        String reads = job.inputModel(Optional.of(input)).schemes().stream()
+                .map(bands -> bands.scheme().words())
+                .collect(Collectors.joining(", "));
+        String left = UnusedInputs.schemes(job, input).stream()
+                .map(SchemeKind::withArticle)
+                .collect(Collectors.joining(" or "));
+        return UNREAD.finds(
+                on ? Grade.WRONG : Grade.TIGHT,
+                new Target.OfInput(input.id(), ""),
+                "%s does not read the scheme it is left in".formatted(input.name()),
+                "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known."
+                        .formatted(left, reads),
+                "Choose a loop scheme the panel reads on the House rules sheet, or switch zone %02d off."
+                        .formatted(input.zone()));
+    }
+
+    private static Finding finding(UnusedInputs.Unused unused) {
+        Input input = unused.input();
+        return RULE.finds(
+                        unused.watched() ? Grade.WRONG : Grade.TIGHT,
+                        new Target.OfInput(input.id(), ""),
+                        "%s has %s across it"
+                                .formatted(input.name(), input.unusedFitted().words()),
+                        unused.watched()
+                                ? "Its zone %02d is on, so the panel reports it for ever.".formatted(input.zone())
+                                : "It is quiet only while zone %02d stays off.".formatted(input.zone()),
+                        "As %s it needs %s while it is unused."
+                                .formatted(
+                                        unused.bands().scheme().withArticle(),
+                                        unused.needs().words()))
+                .mendedBy(CableEdits.terminateUnused(input.id()));
+    }
+}

@@ -1,0 +1,146 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.common.Figures;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.Place;
+import io.answerback.core.device.KindFamily;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.practice.Question;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.radio.RadioPlaces;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// The inputs that no point uses, and what each needs across it so that the panel stays quiet: what its scheme
+/// reads as normal.
+public final class UnusedInputs {
+    private UnusedInputs() {}
+
+    /// An input that has to be fitted with something, whether it is or not.
+    ///
+    /// @param input the input
+    /// @param bands how the panel reads the house's scheme there
+    /// @param watched whether its zone is on, so that the panel reports it for ever
+    public record Unused(Input input, SchemeBands bands, boolean watched) {
+        /// What it needs.
+        public UnusedTermination needs() {
+            return bands.unusedNeeds();
+        }
+
+        /// Whether it has what it needs.
+        public boolean fitted() {
+            return input.unusedFitted() == needs();
+        }
+    }
+
+    /// The unused inputs of a job, those left out that the house leaves open with their zone switched off, and
+    /// those of which it is not known what they need.
+    public static Stream<Unused> of(Parts job) {
+        return minded(job)
+                .flatMap(input ->
+                        bands(job, input).stream().map(bands -> new Unused(input, bands, watched(job, input))));
+    }
+
+    /// The unused inputs that read none of the schemes they could be left in, so that nothing is known to keep
+    /// them quiet.
+    public static Stream<Input> unread(Parts job) {
+        return minded(job).filter(input -> bands(job, input).isEmpty());
+    }
+
+    private static Stream<Input> minded(Parts job) {
+        boolean zonesOff = job.practice().school(Question.UNUSED_INPUTS) == School.ZONE_OFF;
+        return job.inputs().stream()
+                .filter(input -> input.pointId().isEmpty())
+                .filter(input -> !RadioPlaces.byRadio(job, input))
+                .filter(input -> !zonesOff || watched(job, input));
+    }
+
+    /// How an unused input is read: an input kept for detectors that close, by a scheme in which they close; one
+    /// that powers two-wire detectors, as their loop; another as a closed loop where the house fits links and the
+    /// panel reads that, else by the house's scheme.
+    public static Optional<SchemeBands> bands(Parts job, Input input) {
+        InputModel reads = job.inputModel(Optional.of(input));
+        return schemes(job, input).stream()
+                .flatMap(scheme -> reads.reads(scheme).stream())
+                .findFirst();
+    }
+
+    /// The schemes an unused input may be left in, the best first.
+    public static List<SchemeKind> schemes(Parts job, Input input) {
+        Optional<ModuleKind.ReservedInput> kept = job.module(input.module())
+                .flatMap(module -> job.panel().profile().module(module.kindId()))
+                .flatMap(kind -> kind.reserved().stream()
+                        .filter(one -> one.number() == input.number())
+                        .findFirst());
+        boolean fire = job.zone(input.zone())
+                .filter(zone -> zone.type() == ZoneType.FIRE)
+                .isPresent();
+        if (kept.filter(ModuleKind.ReservedInput::twoWire).isPresent()) {
+            return List.of(SchemeKind.TWO_WIRE_SMOKE);
+        }
+        if (fire || kept.filter(its -> its.use() == KindFamily.FIRE).isPresent()) {
+            return List.of(SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN);
+        }
+        SchemeKind house = job.practice().scheme();
+        return job.practice().school(Question.UNUSED_INPUTS) == School.LINK
+                ? List.of(SchemeKind.CLOSED_LOOP, house)
+                : List.of(house);
+    }
+
+    private static boolean watched(Parts job, Input input) {
+        return job.zone(input.zone())
+                .map(Zone::type)
+                .filter(type -> type != ZoneType.NOT_USED)
+                .isPresent();
+    }
+
+    /// What is to be done about those of one box.
+    public static List<UnusedStep> steps(Parts job, BoxPlan box) {
+        return of(job).filter(
+                        unused -> box.place().equals(Place.box(unused.input().module())))
+                .map(unused -> new UnusedStep(unused.input().id(), order(unused, box.strip()), unused.fitted()))
+                .toList();
+    }
+
+    private static String order(Unused unused, List<Terminal> strip) {
+        int number = unused.input().number();
+        String input = terminal(strip, TerminalUse.INPUT, number).orElse("input " + number);
+        String between = terminal(strip, TerminalUse.INPUT_RETURN, number)
+                .map(back -> "from %s to %s".formatted(input, back))
+                .orElse("across " + input);
+        return switch (unused.needs()) {
+            case NOTHING -> "Nothing " + between;
+            case LINK -> "A link " + between;
+            case RESISTOR -> "%s %s".formatted(resistors(unused.bands()), between);
+        };
+    }
+
+    /// Two branches have no resistor at their end: at rest the panel sees both side by side.
+    private static String resistors(SchemeBands bands) {
+        return bands.scheme() == SchemeKind.TWO_ZONES_PARALLEL
+                ? "A %s and a %s resistor side by side"
+                        .formatted(Figures.resistor(bands.alarmOhms()), Figures.resistor(bands.secondOhms()))
+                : "A %s resistor".formatted(Figures.resistor(bands.endOfLineOhms()));
+    }
+
+    private static Optional<String> terminal(List<Terminal> strip, TerminalUse use, int input) {
+        for (int i = 0; i < strip.size(); i++) {
+            if (strip.get(i).use() == use && strip.get(i).inputs().contains(input)) {
+                return Optional.of(LandingWords.terminal(strip, i));
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,115 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CoreEnd;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.PlannedCore;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// The cores of one box in the order they are best put in place.
+public final class WiringRun {
+    private WiringRun() {}
+
+    /// The orders an engineer may like.
+    public enum Order {
+        /// Along the strip from the left, joints last.
+        ALONG_THE_STRIP("along the strip"),
+        /// Cable by cable, in the order of the inputs.
+        CABLE_BY_CABLE("cable by cable");
+
+        private final String words;
+
+        Order(String words) {
+            this.words = words;
+        }
+
+        /// The order in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
+    /// The run of a box: every core that has a place; a joint of two cores is one step, counted with the cable
+    /// that comes first. A core counts as done when it was put where the plan has it now.
+    public static StepRun<WiringStep> of(BoxPlan box, Order order) {
+        List<WiringStep> steps = new ArrayList<>();
+        Map<CoreEnd, CoreEnd> joined = new HashMap<>();
+        for (CableCores cable : box.cables()) {
+            for (PlannedCore core : cable.cores()) {
+                CoreEnd end = new CoreEnd(cable.id(), core.colour());
+                boolean other = core.landing() instanceof Landing.Joined joint
+                        && end.equals(joined.get(new CoreEnd(joint.cableId(), joint.colour())));
+                if (placed(core.landing()) && !other) {
+                    if (core.landing() instanceof Landing.Joined joint) {
+                        joined.put(end, new CoreEnd(joint.cableId(), joint.colour()));
+                    }
+                    steps.add(step(box, cable, core));
+                }
+            }
+        }
+        if (order == Order.ALONG_THE_STRIP) {
+            steps.sort(Comparator.comparingInt(step -> place(step.core().landing())));
+        }
+        return new StepRun<>(steps);
+    }
+
+    /// What is fitted at the terminal it goes under, in words; empty for nothing.
+    private static String fitted(BoxPlan box, PlannedCore core) {
+        return core.landing() instanceof Landing.Under under
+                ? box.parts().stream()
+                        .filter(part -> part.from() == under.terminal() || part.to() == under.terminal())
+                        .map(part -> part.words(box.strip()))
+                        .collect(Collectors.joining("; "))
+                : "";
+    }
+
+    private static boolean placed(Landing landing) {
+        return landing instanceof Landing.Under || landing instanceof Landing.Joined;
+    }
+
+    private static int place(Landing landing) {
+        return landing instanceof Landing.Under under ? under.terminal() : Integer.MAX_VALUE;
+    }
+
+    private static WiringStep step(BoxPlan box, CableCores cable, PlannedCore core) {
+        String where = LandingWords.of(core.landing(), box.strip());
+        boolean done = cable.landed(core.colour())
+                .map(LandedCore::where)
+                .filter(where::equals)
+                .isPresent();
+        return new WiringStep(
+                cable.id(),
+                cable.end(),
+                cable.serves().name(),
+                core,
+                where,
+                cable.polar(core),
+                fitted(box, core),
+                done);
+    }
+
+    /// Whether every end of every core of a step's cable is in place once the step is done.
+    public static boolean completes(CorePlan plan, WiringStep step) {
+        Optional<Cable> cable = plan.cableLabelled(step.cableId());
+        return cable.isPresent()
+                && Stream.of(CableEnd.values())
+                        .flatMap(end -> plan.at(cable.get(), end).stream())
+                        .flatMap(box -> of(box, Order.CABLE_BY_CABLE).steps().stream())
+                        .filter(other -> other.cableId().equals(step.cableId()))
+                        .allMatch(other -> other.done()
+                                || other.end() == step.end() && other.core().equals(step.core()));
+    }
+}

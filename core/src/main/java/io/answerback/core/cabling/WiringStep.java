@@ -1,0 +1,76 @@
+package io.answerback.core.cabling;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.PlannedCore;
+import java.util.Optional;
+
+/// One core to be put in place.
+///
+/// @param cableId its cable
+/// @param end which end of it
+/// @param served what the cable serves
+/// @param core the core
+/// @param where where it goes, in words
+/// @param polar whether it and its partner must not be changed over
+/// @param fitted the resistors and links that go under the same terminal, in words; empty for none
+/// @param done whether it is there
+public record WiringStep(
+        String cableId,
+        CableEnd end,
+        String served,
+        PlannedCore core,
+        String where,
+        boolean polar,
+        String fitted,
+        boolean done)
+        implements RunStep {
+    /// Such as "Yellow of C-17 to input 7".
+    @Override
+    public String order() {
+        String colour =
+                Character.toUpperCase(core.colour().charAt(0)) + core.colour().substring(1);
+        return core.landing() instanceof Landing.Joined joined
+                ? "%s of %s to %s of %s".formatted(colour, cableId, joined.colour(), joined.cableId())
+                : "%s of %s to %s".formatted(colour, cableId, where);
+    }
+
+    @Override
+    public String mind() {
+        return fitted.isEmpty() ? minding() : "%s Fit with it: %s.".formatted(minding(), fitted);
+    }
+
+    private String minding() {
+        return switch (core.use()) {
+            case LOOP, LOOP_RETURN, TAMPER, TAMPER_RETURN ->
+                polar
+                        ? "Cable labelled \"%s\". Mind the polarity: line + from the input, line − from its 0 V; the wrong way round the detectors stay dead."
+                                .formatted(served)
+                        : "Cable labelled \"%s\". Either way round is fine: a contact has no polarity."
+                                .formatted(served);
+            case SUPPLY, SUPPLY_RETURN ->
+                "Cable labelled \"%s\". Mind the polarity: the wrong way round can destroy what it feeds."
+                        .formatted(served);
+            case BUS_ONE, BUS_TWO ->
+                "Cable labelled \"%s\". The two data cores must not be changed over.".formatted(served);
+            case SOUNDER, STROBE, SOUNDER_TAMPER ->
+                "Cable labelled \"%s\". Ears protected, trigger leads off until the last.".formatted(served);
+            case TIP, RING ->
+                "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals."
+                        .formatted(served);
+            case SPEAKER, SPEAKER_RETURN -> "Cable labelled \"%s\". Either way round is fine.".formatted(served);
+            case SPARE -> "Cable labelled \"%s\".".formatted(served);
+        };
+    }
+
+    /// Whether its polarity has to be minded.
+    @Override
+    public boolean caution() {
+        return polar;
+    }
+
+    @Override
+    public Optional<String> colour() {
+        return Optional.of(core.colour());
+    }
+}

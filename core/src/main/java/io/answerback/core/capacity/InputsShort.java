@@ -1,0 +1,52 @@
+package io.answerback.core.capacity;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// More points than inputs.
+public final class InputsShort implements JobCheck {
+    /// There are more points than inputs that fit them.
+    public static final Rule RULE = new Rule(
+            "inputs-short",
+            Stop.SURVEY,
+            Grade.WRONG,
+            "There are more points than inputs that fit them.",
+            "A point without an input is watched by nobody.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Inventory inventory = facts.of(Inventory.FACT);
+        if (inventory.shortOf() == 0) {
+            return Stream.empty();
+        }
+        List<Way> ways = facts.of(Ways.FACT).ways();
+        return Stream.of(RULE.finds(
+                        new Target.OfCount("inputs"),
+                        "%d more %s than inputs"
+                                .formatted(inventory.shortOf(), inventory.shortOf() == 1 ? "point" : "points"),
+                        "No free input fits %s.".formatted(names(inventory.unplaced())),
+                        ways.isEmpty()
+                                ? "No mix of modules this panel takes is enough: split the job or take a larger panel."
+                                : "Cheapest: %s.".formatted(ways.getFirst().says()))
+                .of(""));
+    }
+
+    private static String names(List<Point> points) {
+        String first = points.stream().limit(3).map(Point::name).collect(Collectors.joining(", "));
+        return points.size() > 3 ? first + " and %d more".formatted(points.size() - 3) : first;
+    }
+}

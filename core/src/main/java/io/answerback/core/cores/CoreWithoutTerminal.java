@@ -1,0 +1,68 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.CoreUse;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Cores a device needs for which its box has no terminal, such as a supply on a board that gives none.
+public final class CoreWithoutTerminal implements BoxCheck {
+    /// A device needs a core for which its box has no terminal.
+    public static final Rule RULE = new Rule(
+            "no-terminal",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A device needs a core for which its box has no terminal.",
+            "The core ends nowhere, and what it serves does not work.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .filter(its ->
+                        its.place().kind() == Place.Kind.BOX && !its.strip().isEmpty())
+                .flatMap(its -> its.cables().stream().flatMap(cable -> finding(its, cable)));
+    }
+
+    private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
+        List<PlannedCore> without = cable.cores().stream()
+                .filter(core -> core.landing() instanceof Landing.Nowhere)
+                .filter(core -> !box.ring().leftOut().contains(cable.cable().id()) || !ofRing(core.use()))
+                .toList();
+        return without.isEmpty()
+                ? Stream.empty()
+                : Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
+                        "%s has no terminal for its %s"
+                                .formatted(
+                                        box.title(),
+                                        without.stream()
+                                                .map(core -> core.need().words(cable.several()))
+                                                .collect(Collectors.joining(" and "))),
+                        "%s needs it: %s.".formatted(cable.serves().name(), why(without)),
+                        "Take it from a box beside that has one, or add the terminal to the profile."));
+    }
+
+    private static String why(List<PlannedCore> without) {
+        return without.stream()
+                .map(PlannedCore::landing)
+                .filter(Landing.Nowhere.class::isInstance)
+                .map(landing -> ((Landing.Nowhere) landing).why())
+                .distinct()
+                .collect(Collectors.joining("; "));
+    }
+
+    private static boolean ofRing(CoreUse use) {
+        return use == CoreUse.TAMPER || use == CoreUse.TAMPER_RETURN;
+    }
+}

@@ -1,0 +1,49 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A cover contact that neither the loop nor a tamper ring watches.
+public final class CoverUnwatched implements PointCheck {
+    /// A tamper contact is monitored neither by its loop nor by a tamper ring.
+    public static final Rule RULE = new Rule(
+            "cover-unwatched",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A tamper contact is monitored neither by its loop nor by a tamper ring.",
+            "A detector can be opened and blinded without anybody noticing.");
+
+    /// EN 50131-1 leaves it open whether covers are watched in grade 1 and asks for it from grade 2 on.
+    private static Grade grade(Parts job) {
+        return job.practice().grade() > 1 ? Grade.WRONG : Grade.NOTE;
+    }
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .map(WiredPoint::point)
+                .filter(CoreNeeds::coverToWatch)
+                .filter(its -> !CoreNeeds.ringMember(its, facts.practice()))
+                .map(its -> RULE.finds(
+                        grade(facts),
+                        new Target.OfPoint(its.id()),
+                        "Its cover is watched by nothing",
+                        "%s does not see it, and this job has no tamper ring."
+                                .formatted(its.loop().scheme().capitalWithArticle()),
+                        "Wire it as a double end-of-line, or join all covers in one ring."));
+    }
+}

@@ -1,0 +1,104 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A joint box that no cable brings anything to, or from which none goes on, or that is fed by others in a
+/// circle only.
+public final class JointBoxAdrift implements JobCheck {
+    /// No cable brings anything to a joint box, or none goes on from it.
+    public static final Rule RULE = new Rule(
+            "joint-adrift",
+            Stop.CABLE,
+            Grade.WRONG,
+            "No cable brings anything to a joint box, or none goes on from it.",
+            "What is joined in it ends there.");
+
+    /// Joint boxes are fed by each other only.
+    public static final Rule CIRCLE = new Rule(
+            "joint-circle",
+            Stop.CABLE,
+            Grade.WRONG,
+            "Joint boxes are fed by each other only.",
+            "Nothing that is joined in them reaches an input.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, CIRCLE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<BoxPlan> joints = facts.of(CorePlan.FACT).boxes().stream()
+                .filter(box -> box.place().kind() == Place.Kind.JOINT_BOX)
+                .toList();
+        Set<String> fed = fed(facts.cables(), joints);
+        return joints.stream()
+                .flatMap(box -> Stream.concat(finding(box), fed.contains(box.name()) ? Stream.empty() : circle(box)));
+    }
+
+    /// The joint boxes a cable from somewhere else than a joint box leads to, at once or over others.
+    private static Set<String> fed(List<Cable> cables, List<BoxPlan> joints) {
+        Set<String> names = joints.stream().map(BoxPlan::name).collect(Collectors.toSet());
+        Set<String> fed = new HashSet<>();
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Cable cable : cables) {
+                boolean source = !names.contains(cable.ends().from())
+                        || fed.contains(cable.ends().from());
+                more |= source
+                        && names.contains(cable.ends().joint())
+                        && fed.add(cable.ends().joint());
+            }
+        }
+        return fed;
+    }
+
+    private static Stream<Finding> circle(BoxPlan box) {
+        List<String> bring = box.cables().stream()
+                .filter(cable -> cable.end() == CableEnd.FAR)
+                .map(CableCores::id)
+                .toList();
+        return bring.isEmpty()
+                ? Stream.empty()
+                : Stream.of(CIRCLE.finds(
+                                new Target.OfCable(bring.getFirst(), ""),
+                                "Joint box %s is fed by joint boxes only".formatted(box.name()),
+                                "%s comes from a box that is fed from here: nothing joined in it reaches an input."
+                                        .formatted(String.join(", ", bring)),
+                                "Let %s begin at the panel or at a module.".formatted(bring.getFirst()))
+                        .of(box.name()));
+    }
+
+    private static Stream<Finding> finding(BoxPlan box) {
+        boolean brought = box.cables().stream().anyMatch(cable -> cable.end() == CableEnd.FAR);
+        boolean onward = box.cables().stream().anyMatch(cable -> cable.end() == CableEnd.NEAR);
+        return brought && onward
+                ? Stream.empty()
+                : Stream.of(RULE.finds(
+                                new Target.OfCable(box.cables().getFirst().id(), ""),
+                                brought
+                                        ? "No cable goes on from joint box %s".formatted(box.name())
+                                        : "No cable comes to joint box %s from a box".formatted(box.name()),
+                                brought
+                                        ? "What comes to it serves nothing."
+                                        : "What is joined in it ends there: its points cannot be measured.",
+                                brought
+                                        ? "Let a cable begin there, or take this one to its device."
+                                        : "Add the cable from the box to it.")
+                        .of(box.name()));
+    }
+}

@@ -1,0 +1,68 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.CoreUse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+
+/// A point whose loop comes to its input in two cables: joined there they are one loop with two ends, and a cut
+/// in one of them is seen by nobody.
+public final class LoopCarriedTwice implements BoxCheck {
+    /// One loop comes to its input in two cables.
+    public static final Rule RULE = new Rule(
+            "loop-carried-twice",
+            Stop.CABLE,
+            Grade.WRONG,
+            "One loop comes to its input in two cables.",
+            "A cut in one of them changes nothing the panel can see.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .filter(its -> its.place().kind() == Place.Kind.BOX)
+                .flatMap(its -> loops(its).entrySet().stream()
+                        .filter(loop -> loop.getValue().size() > 1)
+                        .map(loop -> finding(its, loop.getKey(), loop.getValue())));
+    }
+
+    private static Map<String, List<CableCores>> loops(BoxPlan box) {
+        Map<String, List<CableCores>> loops = new TreeMap<>();
+        for (CableCores cable : box.cables()) {
+            if (cable.end() == CableEnd.NEAR) {
+                cable.cores().stream()
+                        .filter(core -> core.use() == CoreUse.LOOP)
+                        .map(core -> core.need().pointId())
+                        .distinct()
+                        .forEach(point -> loops.computeIfAbsent(point, key -> new ArrayList<>())
+                                .add(cable));
+            }
+        }
+        return loops;
+    }
+
+    private static Finding finding(BoxPlan box, String pointId, List<CableCores> cables) {
+        String ids = String.join(" and ", cables.stream().map(CableCores::id).toList());
+        return RULE.finds(
+                        new Target.OfCable(cables.getLast().id(), pointId),
+                        "The loop of %s comes to %s twice".formatted(pointId, box.title()),
+                        "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see."
+                                .formatted(ids),
+                        "Take %s off %s, or let one of the cables end elsewhere."
+                                .formatted(pointId, cables.getLast().id()))
+                .of(pointId);
+    }
+}

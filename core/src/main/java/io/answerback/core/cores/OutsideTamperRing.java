@@ -1,0 +1,60 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A cover the tamper ring should go through and does not.
+public final class OutsideTamperRing implements BoxCheck {
+    /// A cover is not part of the tamper ring.
+    public static final Rule RULE = new Rule(
+            "outside-ring",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A cover is not part of the tamper ring.",
+            "A cover can be taken off without anybody noticing.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .flatMap(its -> its.ring().leftOut().stream()
+                        .flatMap(id -> its.cable(id).stream())
+                        .map(cable -> finding(its, cable)));
+    }
+
+    private static Finding finding(BoxPlan box, CableCores cable) {
+        String id = cable.cable().id();
+        return RULE.finds(
+                Target.of(cable.cable()),
+                "%s is outside the tamper ring".formatted(id),
+                "Nobody would notice a cover off, or %s cut.".formatted(id),
+                mend(box, cable));
+    }
+
+    private static String mend(BoxPlan box, CableCores cable) {
+        String id = cable.id();
+        if (cable.cable().laying().type().isEmpty()) {
+            return "Decide the cable's type first: without it there are no cores to join.";
+        }
+        if (box.ring().joined().isEmpty()) {
+            return "Put its pair where the ring begins and ends in %s.".formatted(box.title());
+        }
+        return box.ring()
+                .before(id)
+                .map(before ->
+                        "Open the joint where the ring comes back from %s, and put the pair of %s in series there."
+                                .formatted(before, id))
+                .orElseGet(() -> "Open the ring where it begins, before %s, and put the pair of %s in series there."
+                        .formatted(box.ring().joined().getFirst(), id));
+    }
+}

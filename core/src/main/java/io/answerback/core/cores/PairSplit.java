@@ -1,0 +1,80 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.CoreUse;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/// The two cores of a loop, of a tamper pair or of the data in different cables.
+public final class PairSplit implements JobCheck {
+    /// The two cores of a pair are in different cables.
+    public static final Rule RULE = new Rule(
+            "pair-split",
+            Stop.CABLE,
+            Grade.WRONG,
+            "The two cores of a pair are in different cables.",
+            "They make a loop as wide as the room, which picks up mains and radio.");
+
+    private static final List<CoreUse> FIRSTS = List.of(CoreUse.LOOP, CoreUse.TAMPER, CoreUse.SUPPLY, CoreUse.BUS_ONE);
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Map<String, List<CableCores>> together = new LinkedHashMap<>();
+        facts.of(CorePlan.FACT).boxes().stream()
+                .flatMap(box -> box.cables().stream())
+                .filter(cable -> cable.end() == CableEnd.NEAR)
+                .forEach(cable -> together.computeIfAbsent(farEnd(cable), key -> new ArrayList<>())
+                        .add(cable));
+        return together.values().stream().filter(cables -> cables.size() > 1).flatMap(PairSplit::split);
+    }
+
+    /// The pairs of one far end that are split over its cables.
+    private static Stream<Finding> split(List<CableCores> cables) {
+        Map<CoreNeed, CableCores> carriers = new HashMap<>();
+        cables.forEach(cable -> cable.cores().forEach(core -> carriers.putIfAbsent(core.need(), cable)));
+        return cables.stream()
+                .flatMap(cable -> cable.cores().stream()
+                        .map(PlannedCore::need)
+                        .filter(need -> FIRSTS.contains(need.use()))
+                        .distinct()
+                        .flatMap(need -> finding(cable, need, carriers)));
+    }
+
+    private static String farEnd(CableCores cable) {
+        var ends = cable.cable().ends();
+        return ends.module()
+                + ends.joint()
+                + (ends.points().isEmpty() ? "" : ends.points().getFirst());
+    }
+
+    private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<CoreNeed, CableCores> carriers) {
+        CoreNeed partner = new CoreNeed(need.use().partner().orElseThrow(), need.pointId());
+        CableCores other = carriers.get(partner);
+        if (other == null || other.id().equals(cable.id()) || carriers.get(need) != cable) {
+            return Stream.empty();
+        }
+        return Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
+                        "A pair is split over %s and %s".formatted(cable.id(), other.id()),
+                        "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both."
+                                .formatted(need.use().words()),
+                        "Put both cores of the pair in one cable.")
+                .of(need.use() + ":" + cable.id()));
+    }
+}

@@ -1,0 +1,57 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.CoreUse;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A cable that counts as terminated while a core of its supply is still loose.
+public final class PoweredWithoutSupply implements BoxCheck {
+    /// A core of the supply is loose in a cable that counts as terminated.
+    public static final Rule RULE = new Rule(
+            "supply-loose",
+            Stop.CABLE,
+            Grade.WRONG,
+            "A core of the supply is loose in a cable that counts as terminated.",
+            "A detector without supply reads as alarm or open, or as nothing at all.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, BoxPlan box) {
+        return Stream.of(box)
+                .flatMap(its -> its.cables().stream()
+                        .filter(cable -> cable.end() == CableEnd.NEAR)
+                        .filter(cable -> cable.cable().laying().progress().compareTo(Progress.TERMINATED) >= 0)
+                        .filter(cable -> cable.cores().stream()
+                                .anyMatch(core -> cable.landed(core.colour()).isPresent()))
+                        .flatMap(cable -> finding(its, cable)));
+    }
+
+    private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
+        List<PlannedCore> loose = cable.cores().stream()
+                .filter(core -> core.use() == CoreUse.SUPPLY || core.use() == CoreUse.SUPPLY_RETURN)
+                .filter(core -> cable.landed(core.colour()).isEmpty())
+                .toList();
+        String colours = loose.stream().map(PlannedCore::colour).collect(Collectors.joining(" and "));
+        return loose.isEmpty()
+                ? Stream.empty()
+                : Stream.of(RULE.finds(
+                        Target.of(cable.cable()),
+                        "%s has no supply".formatted(cable.serves().name()),
+                        "%s of %s is loose in %s, and a detector without supply reads as alarm or open."
+                                .formatted(colours, cable.id(), box.title()),
+                        "Put it under its terminal, or say that the cable is not terminated yet."));
+    }
+}

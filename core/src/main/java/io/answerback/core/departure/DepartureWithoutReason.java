@@ -1,0 +1,39 @@
+package io.answerback.core.departure;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Something done otherwise than the firm does it, and nobody said why.
+public final class DepartureWithoutReason implements JobCheck {
+    /// Something is done otherwise than the firm does it, without a reason.
+    public static final Rule RULE = new Rule(
+            "departure",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "Something is done otherwise than the firm does it, without a reason.",
+            "The next engineer takes it for a mistake.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Departures.FACT).stream()
+                .filter(departure -> departure.reason().isEmpty())
+                .map(departure -> RULE.finds(
+                        new Target.OfDeparture(departure.id(), departure.pointId()),
+                        departure.title() + " otherwise than "
+                                + (departure.pointId().isEmpty() ? "the rules" : "on this job"),
+                        "Here %s; %s %s.".formatted(departure.here(), departure.whose(), departure.firm()),
+                        "Give the reason, or do as the rules say."));
+    }
+}

@@ -1,0 +1,69 @@
+package io.answerback.core.loop;
+
+import io.answerback.core.device.ContactForm;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a
+/// loop which
+/// gives none.
+public final class ContactUnlikeScheme implements PointCheck {
+    /// A contact does at rest what its loop takes for an alarm, or a device takes its supply from a loop that
+    /// gives none.
+    public static final Rule RULE = new Rule(
+            "contact-unlike-scheme",
+            Stop.LOOP,
+            Grade.WRONG,
+            "A contact does at rest what its loop takes for an alarm, or a device takes its supply from a loop that gives none.",
+            "The point alarms for ever, or never.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> !wired.wireless())
+                .map(WiredPoint::point)
+                .flatMap(ContactUnlikeScheme::finding);
+    }
+
+    private static Stream<Finding> finding(Point point) {
+        SchemeKind scheme = point.loop().scheme();
+        boolean twoWireLoop = scheme == SchemeKind.TWO_WIRE_SMOKE;
+        if (point.kind().twoWire() != twoWireLoop) {
+            return Stream.of(finding(
+                    point,
+                    twoWireLoop ? "Not a two-wire detector" : "A two-wire detector on a " + scheme.words(),
+                    twoWireLoop
+                            ? "This loop reads the current detectors take from it; a contact is read as a fault."
+                            : "It takes its supply from its loop, and this one gives none.",
+                    twoWireLoop ? "Choose the scheme of a contact." : "Choose the two-wire detector loop."));
+        }
+        ContactForm wanted = scheme.closesWhenActive() ? ContactForm.NORMALLY_OPEN : ContactForm.NORMALLY_CLOSED;
+        ContactForm has = point.kind().contact();
+        return twoWireLoop || has == ContactForm.EITHER || has == wanted
+                ? Stream.empty()
+                : Stream.of(finding(
+                        point,
+                        "Its contact is " + has.words(),
+                        "%s wants one that is %s: at rest it would read as active."
+                                .formatted(scheme.capitalWithArticle(), wanted.words()),
+                        "Take the relay's other contact, or choose a scheme for this one."));
+    }
+
+    private static Finding finding(Point point, String says, String why, String remedy) {
+        return RULE.finds(new Target.OfPoint(point.id()), says, why, remedy);
+    }
+}

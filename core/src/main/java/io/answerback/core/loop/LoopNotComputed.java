@@ -1,0 +1,69 @@
+package io.answerback.core.loop;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A loop of which nothing can be said: no cable, or a scheme the panel cannot read.
+public final class LoopNotComputed implements PointCheck {
+    /// A point has no cable yet.
+    public static final Rule RULE = new Rule(
+            "no-cable",
+            Stop.LOOP,
+            Grade.NOTE,
+            "A point has no cable yet.",
+            "Without its length and conductor the loop cannot be computed.");
+
+    /// An input cannot read the loop scheme that is wired to it.
+    public static final Rule SCHEME_UNREADABLE = new Rule(
+            "scheme-unreadable",
+            Stop.LOOP,
+            Grade.WRONG,
+            "An input cannot read the loop scheme that is wired to it.",
+            "What the panel makes of the loop is not known.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, SCHEME_UNREADABLE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
+                .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(facts, wired));
+    }
+
+    private static Finding noCable(WiredPoint wired) {
+        return RULE.finds(
+                new Target.OfPoint(wired.point().id()),
+                "No cable yet",
+                "Without its length and conductor the loop cannot be computed.",
+                "Give the cable's length.");
+    }
+
+    private static Finding unreadable(Parts job, WiredPoint wired) {
+        String scheme = wired.point().loop().scheme().words();
+        return SCHEME_UNREADABLE.finds(
+                new Target.OfPoint(wired.point().id()),
+                "Its input cannot read a " + scheme,
+                "%s has no bands for it.".formatted(readBy(job, wired)),
+                "Choose a scheme it reads: %s."
+                        .formatted(wired.model().schemes().stream()
+                                .map(bands -> bands.scheme().words())
+                                .collect(Collectors.joining(", "))));
+    }
+
+    private static String readBy(Parts job, WiredPoint wired) {
+        String panel = job.panel().profile().name();
+        return wired.input().map(input -> input.module() + " of " + panel).orElse(panel);
+    }
+}

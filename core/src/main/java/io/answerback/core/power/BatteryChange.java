@@ -1,0 +1,16 @@
+package io.answerback.core.power;
+
+import io.answerback.core.common.Require;
+import java.time.LocalDate;
+
+/// A battery that was taken out.
+///
+/// @param battery as it was
+/// @param replacedOn when another took its place
+public record BatteryChange(Battery battery, LocalDate replacedOn) {
+    /// @throws IllegalArgumentException when a part is missing
+    public BatteryChange {
+        Require.given(battery, "battery that was taken out");
+        Require.given(replacedOn, "day the battery of %s was replaced".formatted(battery.module()));
+    }
+}

@@ -1,0 +1,23 @@
+package io.answerback.core.power;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import java.time.LocalDate;
+
+/// The battery inside a wireless device.
+///
+/// @param pointId the point
+/// @param fittedOn when it was fitted
+public record DeviceBattery(String pointId, LocalDate fittedOn) {
+    /// @throws IllegalArgumentException when a part is missing
+    public DeviceBattery {
+        pointId = Require.text(pointId, "point of a device's battery");
+        Require.given(fittedOn, "date of the battery of point " + pointId);
+    }
+
+    /// The day it is to be replaced by the rules of a job.
+    public LocalDate dueOn(Practice practice) {
+        return fittedOn.plusMonths(Math.round(12 * practice.figure(RuleFigure.DEVICE_BATTERY_YEARS)));
+    }
+}

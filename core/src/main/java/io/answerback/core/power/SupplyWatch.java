@@ -1,0 +1,23 @@
+package io.answerback.core.power;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.profile.SupplyFault;
+
+/// A point that tells when something is wrong with a supply that stands elsewhere.
+///
+/// @param module the module with the supply
+/// @param fault what it tells
+/// @param pointId the point
+public record SupplyWatch(String module, SupplyFault fault, String pointId) {
+    /// @throws IllegalArgumentException when a part is missing
+    public SupplyWatch {
+        module = Require.text(module, "supply that is watched");
+        Require.given(fault, "fault that is watched at " + module);
+        pointId = Require.text(pointId, "point that watches " + module);
+    }
+
+    /// Its name among others of the same job.
+    String key() {
+        return "%s, %s".formatted(module, fault.words());
+    }
+}

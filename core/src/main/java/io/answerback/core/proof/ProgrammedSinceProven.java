@@ -1,0 +1,70 @@
+package io.answerback.core.proof;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingScope;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Proof;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A zone that was programmed again after its point was answered.
+public final class ProgrammedSinceProven implements PointCheck {
+    /// A zone was programmed again after its point was answered.
+    public static final Rule RULE = new Rule(
+            "programmed-since-proven",
+            Stop.SET_UP,
+            Grade.TIGHT,
+            "A zone was programmed again after its point was answered.",
+            "What was typed has never been seen at the station.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        Optional<Proof> proof = facts.proofOf(pointId);
+        Optional<Zone> zone = facts.of(WiredPoint.FACT, pointId).flatMap(WiredPoint::zone);
+        return proof.isEmpty() || zone.isEmpty()
+                ? Stream.empty()
+                : facts.setup().typed().stream()
+                        .filter(typed -> typed.number() == zone.get().number()
+                                && ofZone(facts, typed)
+                                && typed.skipped().isEmpty())
+                        .filter(typed -> typed.at().isAfter(proof.get().answeredAt()))
+                        .findFirst()
+                        .map(typed -> finding(pointId, typed))
+                        .stream();
+    }
+
+    private static boolean ofZone(Parts job, Setup.Typed typed) {
+        return job.panel()
+                .profile()
+                .setup()
+                .setting(typed.setting())
+                .map(Setting::scope)
+                .filter(scope -> scope == SettingScope.ZONE)
+                .isPresent();
+    }
+
+    private static Finding finding(String pointId, Setup.Typed typed) {
+        return RULE.finds(
+                new Target.OfPoint(pointId),
+                "Its zone was programmed again since it was answered",
+                "\"%s\" was typed on %s: what was typed has never been seen at the station."
+                        .formatted(typed.setting(), typed.at().toString().substring(0, 10)),
+                "Send it once more.");
+    }
+}

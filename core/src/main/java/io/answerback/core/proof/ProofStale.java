@@ -1,0 +1,39 @@
+package io.answerback.core.proof;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A proof that no longer stands, because something upstream of it has changed.
+public final class ProofStale implements PointCheck {
+    /// Something upstream of a proof has changed.
+    public static final Rule RULE = new Rule(
+            "proof-stale",
+            Stop.PROVE,
+            Grade.TIGHT,
+            "Something upstream of a proof has changed.",
+            "The proof is of a system that is no longer there.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return Stream.of(facts.of(ProofFacts.STATE, pointId))
+                .flatMap(proof -> proof instanceof ProofState.Stale stale
+                        ? Stream.of(RULE.finds(
+                                new Target.OfPoint(pointId),
+                                "Its proof is stale",
+                                "Since it was answered: %s.".formatted(stale.why()),
+                                "Send it again."))
+                        : Stream.empty());
+    }
+}

@@ -1,0 +1,47 @@
+package io.answerback.core.radio;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Enrolment;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A wireless point that the panel has enrolled under another zone than the plan has, as happens when
+/// devices are
+/// enrolled in another order.
+public final class SenderOutOfPlace implements PointCheck {
+    /// The panel has enrolled a wireless point under another zone than planned.
+    public static final Rule RULE = new Rule(
+            "enrolled-out-of-place",
+            Stop.BUS,
+            Grade.WRONG,
+            "The panel has enrolled a wireless point under another zone than planned.",
+            "Its alarm comes under another name, type and area: people are sent to the wrong place.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(RadioState.SENDER, pointId).stream()
+                .filter(Sender::outOfPlace)
+                .map(SenderOutOfPlace::finding);
+    }
+
+    private static Finding finding(Sender sender) {
+        int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
+        return RULE.finds(
+                new Target.OfPoint(sender.pointId()),
+                "The panel has it as zone %02d, the plan as zone %02d"
+                        .formatted(zone, sender.input().zone()),
+                "Its alarm comes under another name, type and area: people are sent to the wrong place.",
+                "Delete it in the panel and enrol in the order of the zones, or let the plan take the panel's number.");
+    }
+}

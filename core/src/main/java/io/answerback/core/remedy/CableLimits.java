@@ -1,0 +1,67 @@
+package io.answerback.core.remedy;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+
+/// How far the cable to a device may be stretched for the device to work until the battery is empty, all else
+/// being as it is.
+///
+/// @param longestMetres the longest it may be, in metres
+/// @param mostOhmsPerKilometre the most each of its cores may have, in ohms per kilometre at 20 °C
+public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
+    private static final double MOST_METRES = 2000;
+    private static final double MOST_OHMS_PER_KILOMETRE = 1000;
+    private static final double LEAST_OHMS_PER_KILOMETRE = 0.1;
+    private static final int HALVINGS = 20;
+
+    /// The limits of the cable to a part; empty when no cable feeds it, or even none would be too long.
+    ///
+    /// @param part the point or module
+    public static Optional<CableLimits> of(Job job, String part) {
+        Optional<Cable> last =
+                FeedingWay.to(job, Supplies.of(job, CorePlan.of(job)), part).map(FeedingWay::last);
+        return last.filter(cable -> holds(job, Edits.cableMetres(cable.id(), 0), part))
+                .map(cable -> of(job, cable, part));
+    }
+
+    private static CableLimits of(Job job, Cable cable, String part) {
+        return new CableLimits(
+                most(job, part, MOST_METRES, metres -> Edits.cableMetres(cable.id(), metres)),
+                most(job, part, MOST_OHMS_PER_KILOMETRE, ohms -> ofConductor(cable, ohms)));
+    }
+
+    private static Edit ofConductor(Cable cable, double ohmsPerKilometre) {
+        Conductor conductor = new Conductor("tried", Math.max(LEAST_OHMS_PER_KILOMETRE, ohmsPerKilometre));
+        Function<Cable, Cable> change = its -> its.id().equals(cable.id()) ? its.withConductor(conductor) : its;
+        return new Edit(
+                "conductor",
+                job -> job.withCables(job.cables().stream().map(change).toList()));
+    }
+
+    private static double most(Job job, String part, double bound, DoubleFunction<Edit> edit) {
+        double low = 0;
+        double high = bound;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (low + high) / 2;
+            if (holds(job, edit.apply(middle), part)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
+    private static boolean holds(Job job, Edit edit, String part) {
+        return Remedies.volts(edit.on(job), part).filter(DeviceVolts::ok).isPresent();
+    }
+}

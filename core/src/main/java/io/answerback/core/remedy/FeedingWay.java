@@ -1,0 +1,59 @@
+package io.answerback.core.remedy;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.site.Job;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyNode;
+import io.answerback.core.supply.SupplyState;
+import io.answerback.core.supply.SupplyTree;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// The cables over which a part is fed, from the supply on.
+///
+/// @param module the module with the supply
+/// @param cables at least one, that at the part last
+record FeedingWay(String module, List<Cable> cables) {
+    FeedingWay {
+        cables = List.copyOf(cables);
+    }
+
+    /// The way to a part of a job; empty when no supply feeds it over a cable.
+    static Optional<FeedingWay> to(Job job, Supplies supplies, String part) {
+        for (SupplyState state : supplies.states()) {
+            for (SupplyTree tree : state.trees()) {
+                List<String> ids = new ArrayList<>();
+                if (down(tree.inAlarm(), part, ids)) {
+                    return Optional.of(new FeedingWay(
+                            state.module(),
+                            ids.stream().flatMap(id -> job.cable(id).stream()).toList()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean down(SupplyNode node, String part, List<String> ids) {
+        if (!node.cableId().isEmpty()) {
+            ids.add(node.cableId());
+        }
+        boolean here = node.loads().stream().anyMatch(load -> load.part().equals(part));
+        if (here || node.onward().stream().anyMatch(next -> down(next, part, ids))) {
+            return true;
+        }
+        if (!node.cableId().isEmpty()) {
+            ids.removeLast();
+        }
+        return false;
+    }
+
+    Cable last() {
+        return cables.getLast();
+    }
+
+    /// Its length, in metres.
+    double metres() {
+        return cables.stream().mapToDouble(Cable::metres).sum();
+    }
+}

@@ -1,0 +1,54 @@
+package io.answerback.core.remedy;
+
+import io.answerback.core.cable.AsFound;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cable.Laying;
+import io.answerback.core.edit.CableLabels;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Edit;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A cable that brings a part its supply and nothing else; the cable that brought it before keeps the rest.
+///
+/// @param part the point or module
+/// @param from the module with the supply
+/// @param metres its length, in metres
+/// @param beside the cable that went to the part before, whose place and temperatures it shares
+record NewPair(String part, String from, double metres, Cable beside) {
+    /// The edit that lays it in this type, its first core for plus and its second for the return.
+    Edit laidAs(CableType type) {
+        return new Edit("supply pair to " + part, job -> {
+            Optional<String> point = job.point(part).map(its -> its.id());
+            CableEnds ends = point.map(id -> CableEnds.toPoints(List.of(id)))
+                    .orElseGet(() -> CableEnds.toModule(part))
+                    .startingAt(from);
+            Cable cable = new Cable(
+                    CableLabels.free(job, point.orElse("01")),
+                    ends,
+                    metres,
+                    type.conductor(),
+                    beside.coldestCelsius(),
+                    beside.hottestCelsius(),
+                    laying(type));
+            return job.withCables(
+                    Stream.concat(job.cables().stream(), Stream.of(cable)).toList());
+        });
+    }
+
+    private Laying laying(CableType type) {
+        Map<String, CoreUse> uses = Map.of(
+                type.colours().get(0), CoreUse.SUPPLY,
+                type.colours().get(1), CoreUse.SUPPLY_RETURN);
+        Laying old = beside.laying();
+        return Laying.PLANNED
+                .withRoute(old.route(), old.outdoors(), old.besideMains())
+                .withType(type)
+                .withInRing(false)
+                .withAsFound(new AsFound(uses, Optional.empty(), null));
+    }
+}

@@ -1,0 +1,258 @@
+package io.answerback.core.remedy;
+
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableType;
+import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.cores.CorePlan;
+import io.answerback.core.device.SounderUnit.Level;
+import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.power.Battery;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/// What would mend the volts at a device: every way is tried on the job and its volts computed.
+public final class Remedies {
+    /// How far from what it feeds a supply beside it stands, in metres of cable.
+    private static final double BESIDE_METRES = 2;
+    /// What a way must bring at least to be one.
+    private static final double LEAST_GAIN_VOLTS = 0.01;
+
+    private final Job job;
+    private final String part;
+    private final Supplies supplies;
+    private final List<DeviceVolts> now;
+    private final List<CableType> types;
+    private final List<Remedy> found = new ArrayList<>();
+
+    private Remedies(Job job, String part, List<CableType> types) {
+        this.job = job;
+        this.part = part;
+        this.supplies = Supplies.of(job, CorePlan.of(job));
+        this.now = all(supplies);
+        this.types = types.stream()
+                .filter(type -> !type.screened())
+                .sorted(Comparator.comparing(
+                                (CableType type) -> -type.conductor().ohmsPerKilometre())
+                        .thenComparing(type -> type.colours().size()))
+                .toList();
+    }
+
+    /// The ways to mend a device's volts, those that are enough first.
+    ///
+    /// @param part the point or module
+    /// @param types the cables there are to choose from
+    public static List<Remedy> of(Job job, String part, List<CableType> types) {
+        Remedies remedies = new Remedies(job, part, types);
+        FeedingWay.to(job, remedies.supplies, part).ifPresent(remedies::tryAll);
+        remedies.found.sort(Comparator.comparing(Remedy::ok).reversed());
+        return List.copyOf(remedies.found);
+    }
+
+    private void tryAll(FeedingWay way) {
+        softer();
+        way.cables().reversed().forEach(this::doubled);
+        way.cables().reversed().forEach(this::thicker);
+        ownRun(way);
+        ownSupply(way.last());
+        beside(way.last());
+    }
+
+    /// A softer link on a sounder.
+    private void softer() {
+        supplies.sounders()
+                .sounder(part)
+                .ifPresent(sounder -> sounder.unit().levels().stream()
+                        .filter(level -> level.milliamps() < sounder.level().milliamps())
+                        .min(Comparator.comparing(Level::milliamps))
+                        .ifPresent(level -> attempt(
+                                "Set its link to %s".formatted(level.name()), PowerEdits.link(part, level.name()))));
+    }
+
+    private void doubled(Cable cable) {
+        CoreUse use = CorePlan.of(job).carries(cable, CoreUse.SPEAKER) ? CoreUse.SPEAKER : CoreUse.SUPPLY;
+        if (!cable.laying().doubled().contains(use)) {
+            Edit edit = CableEdits.laying("supply cores", cable.id(), laying -> laying.withDoubled(use, true));
+            boolean room = CorePlan.of(edit.on(job))
+                    .cable(cable.id())
+                    .filter(cores -> cores.lacking().isEmpty())
+                    .isPresent();
+            if (room) {
+                attempt("Double the supply pair of " + cable.id(), edit);
+            }
+        }
+    }
+
+    /// The thinnest conductor that is enough, in a cable with as many cores.
+    private void thicker(Cable cable) {
+        int cores = CorePlan.of(job).needs(cable);
+        List<CableType> thicker = types.stream()
+                .filter(type ->
+                        type.conductor().ohmsPerKilometre() < cable.conductor().ohmsPerKilometre())
+                .filter(type -> type.colours().size() >= cores && type.outdoor() == outdoors(cable))
+                .toList();
+        firstEnough(
+                thicker,
+                type -> "Run %s as %s".formatted(cable.id(), type.name()),
+                type -> CableEdits.laying("type", cable.id(), laying -> laying.withType(type)));
+    }
+
+    private static boolean outdoors(Cable cable) {
+        return cable.laying().outdoors();
+    }
+
+    /// A pair of its own from the supply, where others share the way to it now.
+    private void ownRun(FeedingWay way) {
+        if (way.cables().size() > 1) {
+            NewPair pair = new NewPair(part, way.module(), way.metres(), way.last());
+            firstEnough(
+                    pairs(way.last()),
+                    type -> "A run of its own from %s: %.0f m of %s".formatted(way.module(), way.metres(), type.name()),
+                    pair::laidAs);
+        }
+    }
+
+    private List<CableType> pairs(Cable beside) {
+        return types.stream().filter(type -> type.outdoor() == outdoors(beside)).toList();
+    }
+
+    /// The first of some types that is enough, or the thickest where none is.
+    private void firstEnough(
+            List<CableType> choice, Function<CableType, String> words, Function<CableType, Edit> edit) {
+        Optional<Remedy> last = Optional.empty();
+        for (CableType type : choice) {
+            last = tried(words.apply(type), edit.apply(type));
+            if (last.filter(Remedy::ok).isPresent()) {
+                break;
+            }
+        }
+        last.ifPresent(found::add);
+    }
+
+    /// A module of the same sort, but with a supply of its own, where its cable begins.
+    private void ownSupply(Cable cable) {
+        String from = CorePlan.of(job).beginning(cable).orElse("");
+        Optional<ModuleKind> now = job.module(from).flatMap(its -> kind(its.kindId()));
+        now.filter(kind -> kind.supply().isEmpty())
+                .flatMap(kind -> job.panel().profile().modules().stream()
+                        .filter(other -> other.sort() == kind.sort() && other.inputs() >= kind.inputs())
+                        .filter(other -> other.supply().isPresent())
+                        .findFirst())
+                .ifPresent(other -> attempt(
+                        "Give %s a supply of its own (%s)".formatted(from, other.name()),
+                        new Edit(
+                                "own supply of " + from,
+                                its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
+    }
+
+    private Optional<ModuleKind> kind(String id) {
+        return job.panel().profile().module(id);
+    }
+
+    private static List<PanelModule> exchanged(Job job, String module, ModuleKind kind) {
+        return job.modules().stream()
+                .map(its -> its.name().equals(module)
+                        ? new PanelModule(module, kind.id(), its.areas(), its.besideMetal())
+                        : its)
+                .toList();
+    }
+
+    private static Job powered(Job job, String module, ModuleKind kind) {
+        double most = kind.supply().orElseThrow().mostAmpHours();
+        double size = LeadAcid.STOCK_AMP_HOURS.stream()
+                .filter(stock -> stock <= most)
+                .max(Comparator.naturalOrder())
+                .orElse(most);
+        return job.withPower(
+                job.power().with(new Battery(module, size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty())));
+    }
+
+    /// A supply with a battery of its own beside the device.
+    private void beside(Cable cable) {
+        job.panel().profile().modules().stream()
+                .filter(kind ->
+                        kind.sort() == ModuleSort.SUPPLY && kind.supply().isPresent())
+                .filter(kind -> fitted(kind) < kind.mostOf())
+                .findFirst()
+                .ifPresent(kind -> {
+                    String name = freeName();
+                    NewPair pair = new NewPair(part, name, BESIDE_METRES, cable);
+                    pairs(cable).stream()
+                            .findFirst()
+                            .ifPresent(type -> attempt(
+                                    "Put a supply beside it (%s)".formatted(kind.name()),
+                                    new Edit(
+                                            "supply beside " + part,
+                                            its -> pair.laidAs(type).on(powered(with(its, name, kind), name, kind)))));
+                });
+    }
+
+    private long fitted(ModuleKind kind) {
+        return job.modules().stream()
+                .filter(module -> module.kindId().equals(kind.id()))
+                .count();
+    }
+
+    private String freeName() {
+        int number = 1;
+        while (job.module("Supply " + number).isPresent()) {
+            number++;
+        }
+        return "Supply " + number;
+    }
+
+    private static Job with(Job job, String name, ModuleKind kind) {
+        PanelModule module = new PanelModule(name, kind.id(), List.of());
+        return job.withModules(
+                Stream.concat(job.modules().stream(), Stream.of(module)).toList());
+    }
+
+    /// The volts at a part of a job; empty when nothing feeds it over a cable.
+    static Optional<DeviceVolts> volts(Job job, String part) {
+        return Supplies.of(job, CorePlan.of(job)).states().stream()
+                .flatMap(state -> state.volts().stream())
+                .filter(device -> device.part().equals(part))
+                .findFirst();
+    }
+
+    private void attempt(String words, Edit edit) {
+        tried(words, edit).ifPresent(found::add);
+    }
+
+    /// A way that changes nothing at the part is none; one that leaves another device short that is not so now is
+    /// not enough.
+    private Optional<Remedy> tried(String words, Edit edit) {
+        Job after = edit.on(job);
+        List<DeviceVolts> volts = all(Supplies.of(after, CorePlan.of(after)));
+        List<String> shorts = volts.stream()
+                .filter(device -> !device.ok() && !device.part().equals(part))
+                .filter(device -> now.stream().noneMatch(its -> its.part().equals(device.part()) && !its.ok()))
+                .map(DeviceVolts::title)
+                .toList();
+        return volts.stream()
+                .filter(device -> device.part().equals(part))
+                .filter(device -> now.stream()
+                        .noneMatch(its -> its.part().equals(part) && device.atEnd() < its.atEnd() + LEAST_GAIN_VOLTS))
+                .findFirst()
+                .map(device -> new Remedy(words, edit, device.atEnd(), device.ok() && shorts.isEmpty(), shorts));
+    }
+
+    private static List<DeviceVolts> all(Supplies supplies) {
+        return supplies.states().stream()
+                .flatMap(state -> state.volts().stream())
+                .toList();
+    }
+}

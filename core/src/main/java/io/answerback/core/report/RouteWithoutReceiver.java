@@ -1,0 +1,41 @@
+package io.answerback.core.report;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A communicator that was told no receiver.
+public final class RouteWithoutReceiver implements JobCheck {
+    /// The communicator has no receiver to send to.
+    public static final Rule RULE = new Rule(
+            "no-receiver",
+            Stop.REPORT,
+            Grade.WRONG,
+            "The communicator has no receiver to send to.",
+            "Every event ends at the communicator.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        return job.communicator().ip().receiverIds().isEmpty()
+                ? Stream.of(RULE.finds(
+                                new Target.OfModule(job.communicator().name(), ""),
+                                "The IP route has no receiver",
+                                "Every event ends at the communicator.",
+                                "Add the station's receiver to the job file.")
+                        .of("ip"))
+                : Stream.empty();
+    }
+}

@@ -1,0 +1,67 @@
+package io.answerback.core.report;
+
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Duty;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A zone that is on, but programmed otherwise than the survey decided.
+public final class ZoneUnlikeSurvey implements PointCheck {
+    /// A zone is programmed otherwise than the survey decided.
+    public static final Rule RULE = new Rule(
+            "zone-unlike-survey",
+            Stop.REPORT,
+            Grade.TIGHT,
+            "A zone is programmed otherwise than the survey decided.",
+            "Either the survey or the programming is wrong.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> wired.zone()
+                        .filter(zone -> differs(zone, wired.point().duty()))
+                        .isPresent())
+                .map(wired -> finding(wired.point(), wired.zone().orElseThrow()));
+    }
+
+    private static boolean differs(Zone zone, Duty duty) {
+        return zone.type() != ZoneType.NOT_USED
+                && zone.area().isPresent()
+                && (zone.type() != duty.type() || !zone.area().equals(duty.area()));
+    }
+
+    private static Finding finding(Point point, Zone zone) {
+        return RULE.finds(
+                        new Target.OfPoint(point.id()),
+                        "Zone %02d is not as surveyed".formatted(zone.number()),
+                        "It is %s in %s; the survey says %s in %s."
+                                .formatted(
+                                        zone.type().words(),
+                                        area(zone.area()),
+                                        point.duty().type().words(),
+                                        area(point.duty().area())),
+                        "Program the zone as surveyed, or change what the survey says.")
+                .mendedBy(PointEdits.programAsSurveyed(point.id()));
+    }
+
+    private static String area(Optional<Integer> area) {
+        return area.map("area %02d"::formatted).orElse("no area");
+    }
+}

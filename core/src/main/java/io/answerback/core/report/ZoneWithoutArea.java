@@ -1,0 +1,51 @@
+package io.answerback.core.report;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Zone;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A zone that is on but belongs to no area, or to one that does not exist: nobody can make it watch.
+public final class ZoneWithoutArea implements PointCheck {
+    /// A zone that is on belongs to no area.
+    public static final Rule RULE = new Rule(
+            "zone-without-area",
+            Stop.REPORT,
+            Grade.WRONG,
+            "A zone that is on belongs to no area.",
+            "It is never watched and sends nothing.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .filter(wired -> wired.zone()
+                        .filter(zone -> zone.type() != ZoneType.NOT_USED)
+                        .filter(zone -> zone.area().flatMap(facts::area).isEmpty())
+                        .isPresent())
+                .map(wired -> finding(wired.point().id(), wired.zone().orElseThrow()));
+    }
+
+    private static Finding finding(String point, Zone zone) {
+        return RULE.finds(
+                new Target.OfPoint(point),
+                zone.area().isEmpty()
+                        ? "Zone %02d is in no area".formatted(zone.number())
+                        : "Zone %02d is in area %02d, which is not there"
+                                .formatted(zone.number(), zone.area().get()),
+                "A zone without an area is never watched and sends nothing.",
+                "Put the zone in the area it protects.");
+    }
+}

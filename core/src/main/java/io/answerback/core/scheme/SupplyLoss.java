@@ -1,0 +1,31 @@
+package io.answerback.core.scheme;
+
+import io.answerback.core.device.ContactForm;
+import io.answerback.core.site.Point;
+
+/// What a loop does when its detectors lose their supply.
+public enum SupplyLoss {
+    /// The device takes no supply of its own: nothing changes.
+    NO_SUPPLY,
+    /// The relay drops and its contact is as it is in an alarm, as a normally-closed or a changeover contact
+    /// does.
+    CONTACT_CHANGES,
+    /// The contact stays as it is at rest: a normally-open contact is closed by the supply, and never without it.
+    CONTACT_STAYS,
+    /// A relay that watches the supply opens the loop, whatever the contacts do.
+    LOOP_OPENS;
+
+    /// What the loop of a point does. A changeover relay is taken to be held at rest by its supply, as detectors'
+    /// relays are; the maker's sheet decides.
+    ///
+    /// @param point a point with the parts of its loop
+    public static SupplyLoss of(Point point) {
+        if (point.kind().powering().isEmpty() || point.kind().twoWire()) {
+            return NO_SUPPLY;
+        }
+        if (point.loop().supplyRelay()) {
+            return LOOP_OPENS;
+        }
+        return point.kind().contact() == ContactForm.NORMALLY_OPEN ? CONTACT_STAYS : CONTACT_CHANGES;
+    }
+}

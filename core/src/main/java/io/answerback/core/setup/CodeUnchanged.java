@@ -1,0 +1,73 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Setup;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A code that is still the maker's, or that was seen to be the same as another. Digits are never known here.
+public final class CodeUnchanged implements JobCheck {
+    /// A code is still the one the maker delivers.
+    public static final Rule STILL = new Rule(
+            "code-still-the-makers",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A code is still the one the maker delivers.",
+            "Anybody who knows the panel can unset it or reprogram it.");
+
+    /// A code is the same as another.
+    public static final Rule SAME = new Rule(
+            "code-same-as-another",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A code is the same as another.",
+            "Nobody can tell afterwards who used it.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(STILL, SAME);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(SetupState.FACT).sheet().steps().stream()
+                .filter(step -> step.setting().form().kind() == EntryForm.Kind.SECRET)
+                .flatMap(step -> finding(facts, step).stream());
+    }
+
+    private static Optional<Finding> finding(Parts job, EntryStep step) {
+        Optional<Setup.CodeNote> note = job.setup().code(step.setting().id(), step.number());
+        String code = step.of().isEmpty()
+                ? step.setting().name()
+                : "%s, %s".formatted(step.setting().name(), step.of());
+        if (note.filter(Setup.CodeNote::changed).isEmpty()) {
+            return Optional.of(of(
+                    STILL,
+                    step.key(),
+                    "%s: still the maker's".formatted(code),
+                    "It stands in the manual, and whoever has that can work this panel.",
+                    "Change it, and write down here that it was changed and who holds it; never the digits."));
+        }
+        return note.flatMap(Setup.CodeNote::differs)
+                .filter(differs -> !differs)
+                .map(same -> of(
+                        SAME,
+                        step.key(),
+                        "%s: the same as another code".formatted(code),
+                        "The panel cannot tell who it was, and an engineer's code that is a user's opens everything.",
+                        "Choose another, and compare them again."));
+    }
+
+    private static Finding of(Rule rule, String of, String says, String why, String remedy) {
+        return rule.finds(new Target.OfJob(), says, why, remedy).of(of);
+    }
+}

@@ -1,0 +1,51 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Setup;
+import io.answerback.core.wording.Terms;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Something that was decided otherwise than usual, and nobody said why.
+public final class DecisionWithoutReason implements JobCheck {
+    /// Something was decided otherwise than usual, without a reason.
+    public static final Rule RULE = new Rule(
+            "decided-without-reason",
+            Stop.SET_UP,
+            Grade.TIGHT,
+            "Something was decided otherwise than usual, without a reason.",
+            "The next engineer will set it back.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Terms terms = Terms.of(facts.practice());
+        return facts.setup().decided().stream()
+                .filter(decided -> decided.reason().isEmpty())
+                .map(decided -> finding(decided, terms));
+    }
+
+    private static Finding finding(Setup.Decided decided, Terms terms) {
+        String number = decided.number() == 0
+                ? ""
+                : "%s %02d, ".formatted(decided.decision().scope().counted(), decided.number());
+        String says =
+                number + SetupWords.says(decided.decision(), decided.decision().read(decided.value()), terms);
+        return RULE.finds(
+                        new Target.OfJob(),
+                        Character.toUpperCase(says.charAt(0)) + says.substring(1),
+                        "That is not the usual answer, and nobody has said why: the next engineer will set it back.",
+                        "Give the reason on the decisions' sheet, or take the usual answer.")
+                .of("%s %d".formatted(decided.decision(), decided.number()));
+    }
+}

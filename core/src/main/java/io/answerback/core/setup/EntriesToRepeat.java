@@ -1,0 +1,51 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.setup.EntryStep.Standing;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Entries that were typed, and that mean something else than is wanted by now.
+public final class EntriesToRepeat implements JobCheck {
+    /// Entries that were typed no longer mean what is wanted.
+    public static final Rule RULE = new Rule(
+            "entries-to-repeat",
+            Stop.SET_UP,
+            Grade.TIGHT,
+            "Entries that were typed no longer mean what is wanted.",
+            "The panel has something else than the run sheet says.");
+
+    private static final int NAMED = 3;
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        List<String> again = facts.of(SetupState.FACT).sheet().steps().stream()
+                .filter(step -> step.standing() == Standing.AGAIN)
+                .map(EntryStep::intent)
+                .toList();
+        return again.isEmpty() ? Stream.empty() : Stream.of(finding(again));
+    }
+
+    private static Finding finding(List<String> again) {
+        String more = again.size() > NAMED ? " and %d more".formatted(again.size() - NAMED) : "";
+        return RULE.finds(
+                new Target.OfJob(),
+                again.size() == 1
+                        ? "One entry has to be typed again"
+                        : "%d entries have to be typed again".formatted(again.size()),
+                "The panel has something else than is wanted: %s%s."
+                        .formatted(String.join("; ", again.subList(0, Math.min(NAMED, again.size()))), more),
+                "Type them from the run sheet.");
+    }
+}

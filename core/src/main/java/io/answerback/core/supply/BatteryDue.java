@@ -1,0 +1,98 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.power.Battery;
+import io.answerback.core.site.Parts;
+import io.answerback.core.visit.Today;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A battery that is kept longer than the rules keep one, or soon will be; one without a date, and one whose
+/// date has not come yet.
+public final class BatteryDue implements JobCheck {
+    /// A battery is kept longer than the rules keep one, or will be before the next visit.
+    public static final Rule RULE = new Rule(
+            "battery-due",
+            Stop.POWER,
+            Grade.TIGHT,
+            "A battery is kept longer than the rules keep one, or will be before the next visit.",
+            "An old battery holds up the site for a fraction of its rating.");
+
+    /// A battery has no fitting date.
+    public static final Rule UNDATED = new Rule(
+            "battery-undated",
+            Stop.POWER,
+            Grade.NOTE,
+            "A battery has no fitting date.",
+            "Without the day it was fitted nobody can say when it is due.");
+
+    /// A battery is said to be fitted on a day that has not come yet.
+    public static final Rule AHEAD = new Rule(
+            "battery-dated-ahead",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery is said to be fitted on a day that has not come yet.",
+            "A wrong date hides when it is due.");
+
+    private static final int SOON_MONTHS = 6;
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, UNDATED, AHEAD);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .flatMap(state -> state.battery().flatMap(BatteryState::fitted).stream()
+                        .flatMap(battery -> battery.fittedOn()
+                                .map(fitted -> facts.of(Today.GIVEN).stream()
+                                        .flatMap(today -> dated(facts, state, fitted, today).stream()))
+                                .orElseGet(() -> Stream.of(undated(state)))));
+    }
+
+    private static Optional<Finding> dated(Parts job, SupplyState state, LocalDate fitted, LocalDate today) {
+        if (fitted.isAfter(today)) {
+            return Optional.of(ahead(state, fitted));
+        }
+        LocalDate due = Battery.dueOn(fitted, job.practice());
+        return due.minusMonths(SOON_MONTHS).isBefore(today)
+                ? Optional.of(finding(state, fitted, due, !due.isAfter(today)))
+                : Optional.empty();
+    }
+
+    private static Finding undated(SupplyState state) {
+        return UNDATED.finds(
+                new Target.OfModule(state.module(), ""),
+                "The battery of %s has no date".formatted(state.module()),
+                "Without the day it was fitted nobody can say when it is due.",
+                "Write the day on the battery when it is fitted, and here. One that is found without a date counts as old.");
+    }
+
+    private static Finding ahead(SupplyState state, LocalDate fitted) {
+        return AHEAD.finds(
+                new Target.OfModule(state.module(), ""),
+                "The battery of %s is dated ahead".formatted(state.module()),
+                "It is said to be fitted on %s, which has not come yet.".formatted(fitted),
+                "Read the date on the battery again.");
+    }
+
+    private static Finding finding(SupplyState state, LocalDate fitted, LocalDate due, boolean over) {
+        return RULE.finds(
+                over ? Grade.TIGHT : Grade.NOTE,
+                new Target.OfModule(state.module(), ""),
+                (over ? "The battery of %s is past its date" : "The battery of %s is due soon")
+                        .formatted(state.module()),
+                "It was fitted on %s and is kept until %s by the rules.".formatted(fitted, due),
+                "Replace it at the next visit and write the date on it; an old one loses its hours first in the cold.");
+    }
+}

@@ -1,0 +1,118 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.RuleFigure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A battery that does not reach the rule cold and at the end of its life, that its supply cannot charge, or that
+/// is not filled again in time.
+public final class BatteryShort implements JobCheck {
+    /// A battery does not last as long as the rule asks, cold and at the end of its life.
+    public static final Rule RULE = new Rule(
+            "battery-short",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery does not last as long as the rule asks, cold and at the end of its life.",
+            "The site goes dead during a long mains failure.");
+
+    /// A battery is larger than its supply may charge.
+    public static final Rule TOO_LARGE = new Rule(
+            "battery-too-large",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery is larger than its supply may charge.",
+            "The charger works at its limit without end, and the battery is never full.");
+
+    /// A battery is not recharged in the time the rule allows.
+    public static final Rule SLOW = new Rule(
+            "recharge-slow",
+            Stop.POWER,
+            Grade.WRONG,
+            "A battery is not recharged in the time the rule allows.",
+            "A second mains failure finds it half empty.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, TOO_LARGE, SLOW);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .flatMap(state -> state.battery().stream()
+                        .filter(battery -> battery.fitted().isPresent())
+                        .flatMap(battery -> findings(facts, state, battery).stream()));
+    }
+
+    private static List<Finding> findings(Facts facts, SupplyState state, BatteryState battery) {
+        List<Finding> findings = new ArrayList<>();
+        if (!battery.enough()) {
+            findings.add(of(
+                    RULE,
+                    state,
+                    "The battery of %s reaches %.1f h of %.0f h"
+                            .formatted(state.module(), battery.standbyHours(), battery.ruleHours()),
+                    "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s"
+                            .formatted(
+                                    battery.ratedAmpHours(),
+                                    battery.wear().celsius(),
+                                    battery.wear().designMargin(),
+                                    unreported(facts, battery)),
+                    "It needs %.1f Ah. %s"
+                            .formatted(
+                                    battery.requiredAmpHours(),
+                                    battery.stockAmpHours()
+                                            .map("Take %.1f Ah, or take load off it."::formatted)
+                                            .orElse("Take load off it, or put some on a supply of its own."))));
+        }
+        if (battery.ratedAmpHours() > state.unit().mostAmpHours()) {
+            findings.add(of(
+                    TOO_LARGE,
+                    state,
+                    "The battery of %s is larger than it takes".formatted(state.module()),
+                    "It charges and holds %.1f Ah at the most; this is %.1f Ah."
+                            .formatted(state.unit().mostAmpHours(), battery.ratedAmpHours()),
+                    "Take a smaller one, or put load on a supply of its own."));
+        }
+        if (battery.recharge().hoursTo80() > battery.rechargeRuleHours()) {
+            findings.add(of(
+                    SLOW,
+                    state,
+                    "The battery of %s is not filled again in time".formatted(state.module()),
+                    recharge(battery),
+                    "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough."
+                            .formatted(state.unit().milliamps())));
+        }
+        return findings;
+    }
+
+    private static String recharge(BatteryState battery) {
+        double hours = battery.recharge().hoursTo80();
+        return Double.isInfinite(hours)
+                ? "Nothing is left to charge it with, so it never gets to 80 %%; the rule allows %.0f h."
+                        .formatted(battery.rechargeRuleHours())
+                : "It is recharged to 80 %% in %.1f h; the rule allows %.0f h."
+                        .formatted(hours, battery.rechargeRuleHours());
+    }
+
+    private static String unreported(Facts facts, BatteryState battery) {
+        double shorter = facts.practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
+        return battery.reported() || shorter >= battery.ruleHours()
+                ? ""
+                : " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported."
+                        .formatted(shorter);
+    }
+
+    private static Finding of(Rule rule, SupplyState state, String says, String why, String remedy) {
+        return rule.finds(Grade.WRONG, new Target.OfModule(state.module(), ""), says, why, remedy);
+    }
+}

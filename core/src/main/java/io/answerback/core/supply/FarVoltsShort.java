@@ -1,0 +1,53 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A device or module that gets too few volts before the battery is empty: it works until the mains fails.
+public final class FarVoltsShort implements JobCheck {
+    /// A device gets too few volts at the end of discharge.
+    public static final Rule RULE = new Rule(
+            "volts-short",
+            Stop.POWER,
+            Grade.WRONG,
+            "A device gets too few volts at the end of discharge.",
+            "It works until the mains fails, and is dead for the rest of the standby time.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .map(SupplyState::volts)
+                .flatMap(volts -> volts.stream().filter(device -> !device.ok()).map(device -> finding(facts, device)));
+    }
+
+    private static Finding finding(Parts job, DeviceVolts device) {
+        Optional<Point> point = job.point(device.part());
+        String drops = device.dropsOutHours()
+                .map(" It drops out after %.0f h without mains, counted as the battery's hours are."::formatted)
+                .orElse(" It drops out in an alarm then.");
+        return RULE.finds(
+                new Target.OfModule(device.part(), point.map(Point::id).orElse("")),
+                "%s is short of volts on battery"
+                        .formatted(point.map(Point::name).orElse(device.title())),
+                device.collapsed()
+                        ? "At the end of discharge no voltage is left for it: the cable cannot carry what is asked of it."
+                        : "It gets %.2f V at the end of discharge and needs %.1f V.%s"
+                                .formatted(device.atEnd(), device.leastVolts(), drops),
+                "Double its supply pair, take a thicker cable, or feed it from a supply nearer to it.");
+    }
+}

@@ -1,0 +1,51 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and
+/// judged by nothing.
+public final class LeastVoltsUnknown implements JobCheck {
+    /// Nobody knows the least voltage at which a device works.
+    public static final Rule RULE = new Rule(
+            "least-volts-unknown",
+            Stop.POWER,
+            Grade.NOTE,
+            "Nobody knows the least voltage at which a device works.",
+            "The volts at it are computed, and whether they are enough cannot be said.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream().flatMap(LeastVoltsUnknown::finding);
+    }
+
+    private static Stream<Finding> finding(SupplyState state) {
+        List<DeviceVolts> unknown = state.volts().stream()
+                .filter(device -> device.leastVolts() <= 0)
+                .toList();
+        if (unknown.isEmpty()) {
+            return Stream.empty();
+        }
+        String titles = unknown.stream().map(DeviceVolts::title).collect(Collectors.joining(", "));
+        double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
+        return Stream.of(RULE.finds(
+                new Target.OfModule(state.module(), ""),
+                "Nobody knows the least volts of %d that %s feeds".formatted(unknown.size(), state.module()),
+                "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said."
+                        .formatted(titles, Math.max(0, worst)),
+                "Look for it on the maker's sheet and fill it in, in the profile or the kind of point."));
+    }
+}

@@ -1,0 +1,123 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.setup.SetupState;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// No sounder at all, and sounders that do not sound, that sound longer than the rule allows, longer than the
+/// supply's battery is counted on to carry an alarm, or longer than the battery inside them lasts.
+public final class SirenTime implements JobCheck {
+    /// The sounders do not sound, or sound longer than a rule, the standby supply or local law allows.
+    public static final Rule RULE = new Rule(
+            "siren-time",
+            Stop.POWER,
+            Grade.WRONG,
+            "The sounders do not sound, or sound longer than a rule, the standby supply or local law allows.",
+            "Too short is not heard; too long disturbs, and empties the battery.");
+
+    /// The job has neither a sounder nor a speaker.
+    public static final Rule NONE = new Rule(
+            "no-sounder",
+            Stop.POWER,
+            Grade.NOTE,
+            "The job has neither a sounder nor a speaker.",
+            "An alarm is heard by the station alone.");
+
+    /// The battery inside a sounder does not last as long as it is to sound.
+    public static final Rule OWN_BATTERY = new Rule(
+            "sounder-battery-short",
+            Stop.POWER,
+            Grade.WRONG,
+            "The battery inside a sounder does not last as long as it is to sound.",
+            "It falls silent when its cable is cut.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE, NONE, OWN_BATTERY);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        if (!fitted(job)) {
+            return job.points().isEmpty() ? Stream.empty() : Stream.of(none(job));
+        }
+        double asked = facts.of(SetupState.FACT).sounderMinutes();
+        return Stream.concat(
+                against(job.practice(), asked),
+                facts.of(Supplies.FACT).sounders().sounders().stream()
+                        .filter(sounder -> !sounder.lasts(asked))
+                        .map(sounder -> runsOut(sounder, asked)));
+    }
+
+    private static boolean fitted(Parts job) {
+        return job.modules().stream()
+                .flatMap(module -> job.panel().profile().module(module.kindId()).stream())
+                .anyMatch(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER);
+    }
+
+    private static Finding none(Parts job) {
+        return NONE.finds(
+                        new Target.OfModule(job.panel().name(), ""),
+                        "Nothing sounds an alarm on site",
+                        "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
+                        "Put one on the list of modules; where the site is to be silent, local rules and the client decide.")
+                .of("");
+    }
+
+    private static Stream<Finding> against(Practice practice, double asked) {
+        double rule = practice.figure(RuleFigure.SIREN_MINUTES);
+        double counted = practice.figure(RuleFigure.ALARM_MINUTES);
+        if (asked <= 0) {
+            return Stream.of(of(
+                    RULE,
+                    Grade.WRONG,
+                    "The sounders sound for 0 min",
+                    "They are fitted and never heard.",
+                    "Decide a time, at most %.0f min by the rule. Check your edition and local code.".formatted(rule)));
+        }
+        if (asked > rule) {
+            return Stream.of(of(
+                    RULE,
+                    Grade.WRONG,
+                    "The sounders sound %.0f min; the rule allows %.0f min".formatted(asked, rule),
+                    "Neighbours are disturbed for longer than the noise rules this firm works to allow.",
+                    "Set %.0f min or less. Check your edition and local code.".formatted(rule)));
+        }
+        return asked > counted
+                ? Stream.of(of(
+                        RULE,
+                        Grade.TIGHT,
+                        "The sounders sound %.0f min; the battery is counted on for %.0f min".formatted(asked, counted),
+                        "The alarm takes more out of the battery than its size allows for.",
+                        "Set %.0f min, or raise the alarm time in the rules of this job.".formatted(counted)))
+                : Stream.empty();
+    }
+
+    private static Finding runsOut(SounderState sounder, double asked) {
+        return OWN_BATTERY.finds(
+                new Target.OfModule(sounder.part(), ""),
+                "The battery inside %s falls silent early".formatted(sounder.part()),
+                "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for."
+                        .formatted(
+                                sounder.ownMinutes().orElse(0.0),
+                                sounder.level().name(),
+                                asked),
+                "Set its link to a softer level, or fit the larger battery its maker has for it.");
+    }
+
+    private static Finding of(Rule rule, Grade grade, String says, String why, String remedy) {
+        return rule.finds(grade, new Target.OfJob(), says, why, remedy);
+    }
+}

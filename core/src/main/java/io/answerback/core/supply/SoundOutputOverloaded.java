@@ -1,0 +1,70 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.device.SounderUnit.Level;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// An output for sounders, strobes or speakers that is asked for more than it gives.
+public final class SoundOutputOverloaded implements JobCheck {
+    /// An output for sounders, strobes or speakers is asked for more than it gives.
+    public static final Rule RULE = new Rule(
+            "sound-output-overloaded",
+            Stop.POWER,
+            Grade.WRONG,
+            "An output for sounders, strobes or speakers is asked for more than it gives.",
+            "Its fuse opens at the first alarm.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Sounders sounders = facts.of(Supplies.FACT).sounders();
+        return sounders.outputs().stream().filter(SoundOutput::overloaded).map(output -> finding(sounders, output));
+    }
+
+    private static Finding finding(Sounders sounders, SoundOutput output) {
+        return RULE.finds(
+                        new Target.OfModule(output.module(), ""),
+                        "%s is asked for more than it gives".formatted(output.title()),
+                        "%d on it take %.0f mA together; it gives %.0f mA."
+                                .formatted(output.loads().size(), output.milliamps(), output.limitMilliamps()),
+                        softer(sounders, output)
+                                .orElse("Take one off it, or let it switch a relay that feeds them from the supply."))
+                .of(output.title());
+    }
+
+    /// The sounder whose softest link would bring the output within its limit.
+    private static Optional<String> softer(Sounders sounders, SoundOutput output) {
+        double over = output.milliamps() - output.limitMilliamps();
+        return output.loads().stream()
+                .flatMap(load -> sounders.sounder(load.part()).stream())
+                .filter(sounder -> sounder.unit().driven())
+                .filter(sounder ->
+                        sounder.level().milliamps() - softest(sounder).milliamps() >= over)
+                .map(sounder -> "Set the link of %s to %s: %.0f mA in place of %.0f mA, and not as loud."
+                        .formatted(
+                                sounder.part(),
+                                softest(sounder).name(),
+                                softest(sounder).milliamps(),
+                                sounder.level().milliamps()))
+                .findFirst();
+    }
+
+    private static Level softest(SounderState sounder) {
+        return sounder.unit().levels().stream()
+                .min(Comparator.comparingDouble(Level::milliamps))
+                .orElseThrow();
+    }
+}

@@ -1,0 +1,44 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A supply of which nobody knows what is lost between its battery and its outputs: the volts are computed
+/// without it.
+public final class SupplyDropUnknown implements JobCheck {
+    /// Nobody knows what is lost between a battery and the outputs of its supply.
+    public static final Rule RULE = new Rule(
+            "supply-drop-unknown",
+            Stop.POWER,
+            Grade.NOTE,
+            "Nobody knows what is lost between a battery and the outputs of its supply.",
+            "The volts at its devices are computed without it.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .filter(state ->
+                        state.unit().dropVolts().isEmpty() && !state.volts().isEmpty())
+                .map(SupplyDropUnknown::finding);
+    }
+
+    private static Finding finding(SupplyState state) {
+        return RULE.finds(
+                new Target.OfModule(state.module(), ""),
+                "Nothing is known of the drop on the board of %s".formatted(state.module()),
+                "Its board and fuse take some tenths of a volt between the battery and the outputs; the volts at its devices are computed without them.",
+                "Measure it at the full load, or take it from the maker's sheet, and fill it in, in the profile.");
+    }
+}

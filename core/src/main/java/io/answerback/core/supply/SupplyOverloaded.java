@@ -1,0 +1,43 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A supply that is asked for more than it gives.
+public final class SupplyOverloaded implements JobCheck {
+    /// A supply is asked for more than it gives.
+    public static final Rule RULE = new Rule(
+            "supply-overloaded",
+            Stop.POWER,
+            Grade.WRONG,
+            "A supply is asked for more than it gives.",
+            "Its volts fall in an alarm, and what it feeds drops out.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        return facts.of(Supplies.FACT).states().stream()
+                .filter(state -> state.milliamps(true) > state.unit().milliamps())
+                .map(SupplyOverloaded::finding);
+    }
+
+    private static Finding finding(SupplyState state) {
+        return RULE.finds(
+                new Target.OfModule(state.module(), ""),
+                "%s is asked for more than it gives".formatted(state.module()),
+                "In an alarm everything on it takes %.0f mA; it gives %.0f mA."
+                        .formatted(state.milliamps(true), state.unit().milliamps()),
+                "Put sounders or the farthest devices on a supply of their own.");
+    }
+}

@@ -1,0 +1,41 @@
+package io.answerback.core.supply;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A panel of whose supply its profile says nothing, so that neither battery nor volts can be worked out.
+public final class SupplyUnknown implements JobCheck {
+    /// The profile does not say what the panel's supply gives.
+    public static final Rule RULE = new Rule(
+            "supply-unknown",
+            Stop.POWER,
+            Grade.NOTE,
+            "The profile does not say what the panel's supply gives.",
+            "Neither hours nor volts can be computed.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        if (!facts.of(Supplies.FACT).states().isEmpty()) {
+            return Stream.empty();
+        }
+        String panel = facts.panel().profile().name();
+        return Stream.of(RULE.finds(
+                        new Target.OfModule(facts.panel().name(), ""),
+                        "Nothing is known of the supply of %s".formatted(panel),
+                        "Its profile does not say what it gives and charges with, so neither hours nor volts can be worked out.",
+                        "Fill in the supply of its board from the maker's manual.")
+                .of(""));
+    }
+}

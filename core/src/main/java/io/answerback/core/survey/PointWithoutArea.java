@@ -1,0 +1,40 @@
+package io.answerback.core.survey;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A point nobody has given an area.
+public final class PointWithoutArea implements PointCheck {
+    /// A point has no area.
+    public static final Rule RULE = new Rule(
+            "no-area",
+            Stop.SURVEY,
+            Grade.WRONG,
+            "A point has no area.",
+            "Until it has one nobody can say when it watches, or who hears of it.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .map(WiredPoint::point)
+                .filter(its -> its.duty().area().flatMap(facts::area).isEmpty())
+                .map(its -> RULE.finds(
+                        new Target.OfPoint(its.id()),
+                        "In no area yet",
+                        "Until it has an area nobody can say when it watches, or who hears of it.",
+                        "Put it in the area it protects."));
+    }
+}

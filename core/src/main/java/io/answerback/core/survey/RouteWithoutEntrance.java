@@ -1,0 +1,45 @@
+package io.answerback.core.survey;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// A point on an entry route to which no entrance of its area leads.
+public final class RouteWithoutEntrance implements JobCheck {
+    /// A point on an entry route is in an area without an entrance.
+    public static final Rule RULE = new Rule(
+            "route-without-entrance",
+            Stop.SURVEY,
+            Grade.WRONG,
+            "A point on an entry route is in an area without an entrance.",
+            "No entry time ever runs, so the point always alarms at once.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        return job.points().stream()
+                .filter(point -> point.duty().type() == ZoneType.ENTRY_ROUTE)
+                .filter(point -> job.points().stream()
+                        .filter(other -> other.duty().type() == ZoneType.ENTRY_EXIT)
+                        .noneMatch(
+                                other -> other.duty().area().equals(point.duty().area())))
+                .map(point -> RULE.finds(
+                        new Target.OfPoint(point.id()),
+                        "An entry route no entrance leads to",
+                        "No point of its area is entry/exit, so no entry time ever runs and this is always immediate.",
+                        "Make the door people come in by entry/exit, or make this point immediate."));
+    }
+}

@@ -1,0 +1,77 @@
+package io.answerback.core.takeover;
+
+import io.answerback.core.common.Figures;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Measurement;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/// A loop that was measured and is not what the plan says.
+public final class FoundUnlikePlanned implements JobCheck {
+    /// A loop was measured and is not what the plan says.
+    public static final Rule RULE = new Rule(
+            "found-unlike-planned",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "A loop was measured and is not what the plan says.",
+            "Either the plan or the wiring is wrong.");
+
+    private static final double SAME_WITHIN = 0.1;
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        Set<String> measured =
+                job.measurements().stream().map(Measurement::pointId).collect(Collectors.toSet());
+        return job.points().stream()
+                .filter(point -> measured.contains(point.id()))
+                .filter(point -> oneResistorAtRest(point.loop().scheme()))
+                .flatMap(point -> finding(job, point).stream());
+    }
+
+    private static boolean oneResistorAtRest(SchemeKind scheme) {
+        return scheme != SchemeKind.TWO_ZONES_PARALLEL && scheme != SchemeKind.TWO_WIRE_SMOKE;
+    }
+
+    private static Optional<Finding> finding(Parts job, Point point) {
+        FoundLoop found = FoundLoop.of(job, point.id());
+        double planned = point.loop().scheme().hasEndOfLine() ? point.loop().endOfLineOhms() : 0;
+        if (found.noResistor() && planned > 0) {
+            return Optional.of(finding(
+                    point,
+                    "No resistor in the loop",
+                    "The closed loop reads almost nothing; the plan wants %s.".formatted(Figures.ohms(planned)),
+                    "Fit %s at the last device.".formatted(Figures.ohms(planned))));
+        }
+        return found.resistorOhms()
+                .filter(ohms -> Math.abs(ohms - planned) > SAME_WITHIN * Math.max(planned, 1))
+                .map(ohms -> finding(
+                        point,
+                        "A %s resistor is fitted".formatted(Figures.ohms(ohms)),
+                        planned == 0
+                                ? "The plan is a loop without one."
+                                : "The plan and the panel want %s.".formatted(Figures.ohms(planned)),
+                        "Exchange it, or plan with what is there."));
+    }
+
+    private static Finding finding(Point point, String says, String why, String remedy) {
+        return RULE.finds(new Target.OfPoint(point.id()), says, why, remedy);
+    }
+}

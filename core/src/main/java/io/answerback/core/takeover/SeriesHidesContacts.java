@@ -1,0 +1,44 @@
+package io.answerback.core.takeover;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.PointCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Several contacts on one zone: the operator learns only that one of them opened.
+public final class SeriesHidesContacts implements PointCheck {
+    /// Several contacts share one zone.
+    public static final Rule RULE = new Rule(
+            "series-hides",
+            Stop.SURVEY,
+            Grade.TIGHT,
+            "Several contacts share one zone.",
+            "The operator learns only that one of them opened, and one bad contact takes all of them down.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts, String pointId) {
+        return facts.of(WiredPoint.FACT, pointId).stream()
+                .map(WiredPoint::point)
+                .filter(its -> !its.inSeries().isEmpty())
+                .map(its -> RULE.finds(
+                        new Target.OfPoint(its.id()),
+                        "%d contacts answer as one".formatted(its.inSeries().size()),
+                        "The operator learns only \"%s\"; one bad contact takes all of them down."
+                                .formatted(its.name()),
+                        its.inSeries().size() == 2
+                                ? "Split them: it takes 1 more input."
+                                : "Split them: it takes %d more inputs."
+                                        .formatted(its.inSeries().size() - 1)));
+    }
+}

@@ -1,0 +1,73 @@
+package io.answerback.core.zone;
+
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.JobCheck;
+import io.answerback.core.finding.Rule;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.Parts;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/// A module whose inputs are down for other zones than the panel numbers them: by its address, or for the board
+/// and what is plugged on it by the panel's rule alone. A keypad's input may take over another zone.
+public final class ZoneUnlikeNumbering implements JobCheck {
+    /// The inputs of a module are programmed as other zones than the panel gives them.
+    public static final Rule RULE = new Rule(
+            "zones-unlike-address",
+            Stop.BUS,
+            Grade.WRONG,
+            "The inputs of a module are programmed as other zones than the panel gives them.",
+            "An alarm comes under the name of another zone.");
+
+    @Override
+    public List<Rule> rules() {
+        return List.of(RULE);
+    }
+
+    @Override
+    public Stream<Finding> check(Facts facts) {
+        Parts job = facts;
+        Function<Input, Optional<Integer>> homes = ZoneMap.homes(job);
+        return job.modules().stream()
+                .filter(module -> job.panel()
+                        .profile()
+                        .module(module.kindId())
+                        .filter(kind -> kind.sort() != ModuleSort.KEYPAD)
+                        .isPresent())
+                .flatMap(module -> finding(job, homes, module).stream());
+    }
+
+    private static Optional<Finding> finding(Parts job, Function<Input, Optional<Integer>> homes, PanelModule module) {
+        List<Input> off = job.inputs().stream()
+                .filter(input -> input.module().equals(module.name()) && !input.second())
+                .filter(input ->
+                        homes.apply(input).filter(zone -> zone != input.zone()).isPresent())
+                .toList();
+        return off.stream()
+                .findFirst()
+                .map(input -> finding(
+                        job.bus().address(module.name()),
+                        input,
+                        homes.apply(input).orElseThrow(),
+                        off.size()));
+    }
+
+    private static Finding finding(Optional<Integer> address, Input input, int zone, int count) {
+        String at = address.map("At address %d its"::formatted).orElse("Its");
+        return RULE.finds(
+                new Target.OfModule(input.module(), input.pointId().orElse("")),
+                "%d of %s are down for other zones than it brings".formatted(count, input.module()),
+                "%s input %d is zone %02d; it is down for zone %02d.".formatted(at, input.number(), zone, input.zone()),
+                address.isPresent()
+                        ? "Set it to the address those zones belong to, or let its zones follow its address."
+                        : "Let its zones follow the panel's numbering.");
+    }
+}

@@ -1,0 +1,221 @@
+package io.answerback.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.chain.Mark;
+import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.Upstream;
+import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.IpRoute;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.Proof;
+import io.answerback.core.testing.Found;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallKinds;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class RulesTest {
+    private final Job job = SmallJob.job();
+
+    private void assertFinds(Edit edit, String id, Grade grade, String says) {
+        Found.after(edit, job, id, grade, says);
+    }
+
+    @Test
+    void aSoundJobHasOnlyWhatIsNotProven() {
+        assertThat(new Assessor(SmallJob.EVENTS)
+                        .assess(job).findings().stream()
+                                // nothing is known yet of its cables, terminals and supply
+                                .filter(finding -> finding.stop() != Stop.CABLE && finding.stop() != Stop.POWER))
+                .hasSize(7)
+                .allMatch(finding -> finding.id().startsWith("never-proven"));
+    }
+
+    @Test
+    void aWrongResistorIsUnsafe() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(4700)),
+                "loop-unsafe:02",
+                Grade.WRONG,
+                "Shut reads between bands");
+    }
+
+    @Test
+    void aNearlyWrongResistorIsTight() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)),
+                "loop-tight:02",
+                Grade.TIGHT,
+                "% inside its band");
+    }
+
+    @Test
+    void aContactThatRestsTheOtherWayIsWrongForItsScheme() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.NORMALLY_OPEN)),
+                "contact-unlike-scheme:02",
+                Grade.WRONG,
+                "Its contact is normally closed");
+        assertFinds(
+                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.TWO_WIRE_SMOKE)),
+                "contact-unlike-scheme:02",
+                Grade.WRONG,
+                "A two-wire detector on a double end-of-line");
+    }
+
+    @Test
+    void aLoopOfLifeSafetyIsComputedAndNeverApproved() {
+        Job gas = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS))
+                .on(job);
+        var assessment = new Assessor(SmallJob.EVENTS).assess(gas);
+        var loop = assessment.point("02").orElseThrow().chain().of(Link.LOOP);
+        assertThat(loop.mark()).isEqualTo(Mark.NOT_DONE);
+        assertThat(loop.line()).endsWith("computed, not approved");
+        // two of three points are left to count
+        assertThat(assessment.progress(Stop.LOOP).of()).isEqualTo(2);
+    }
+
+    @Test
+    void aSchemeThePanelCannotReadIsWrong() {
+        Edit edit = new Edit("", its -> its.withPoints(its.points()));
+        assertThat(Found.in(edit.on(job), "scheme-unreadable:02")).isEmpty();
+        var profile = job.panel().profile();
+        var narrow = SmallJob.profile(List.of(SmallJob.CLOSED));
+        Job other = job.withPanel(new io.answerback.core.site.Panel("P", narrow));
+        assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
+        assertThat(Found.in(other, "scheme-unreadable:02")).isPresent();
+    }
+
+    @Test
+    void aPointWithoutACableOrAnInputIsFound() {
+        assertFinds(new Edit("", its -> its.withCables(List.of())), "no-cable:02", Grade.NOTE, "No cable");
+        assertFinds(new Edit("", its -> its.withInputs(List.of())), "no-input:02", Grade.WRONG, "Not wired");
+    }
+
+    @Test
+    void aResistorInThePanelGivesTheCableAway() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withPlace(ResistorPlace.IN_PANEL)),
+                "looks-normal:02",
+                Grade.TIGHT,
+                "a short");
+    }
+
+    @Test
+    void aClosedLoopsBlindnessIsANote() {
+        assertFinds(
+                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
+                "looks-normal:02",
+                Grade.NOTE,
+                "a short");
+    }
+
+    @Test
+    void aCutOrShortThatSilencesACallForHelpIsWrongAndNamesTheSchemeThatSeesIt() {
+        Edit edit = LoopEdits.parts("", "03", its -> its.withScheme(SchemeKind.CLOSED_LOOP));
+        assertFinds(edit, "looks-normal:03", Grade.WRONG, "a short");
+        assertThat(Found.in(edit.on(job), "looks-normal:03").orElseThrow().remedy())
+                .isEqualTo("Wire it as double end-of-line or single end-of-line, which sees a cut and a short.");
+    }
+
+    @Test
+    void aDeadDetectorThatLooksAtRestIsWrongUntilARelayWatchesItsSupply() {
+        var smoke = new io.answerback.core.device.PointKind(
+                "smoke",
+                "smoke detector",
+                io.answerback.core.device.KindFamily.FIRE,
+                SmallKinds.GAS.words(),
+                io.answerback.core.device.ContactForm.NORMALLY_OPEN,
+                SmallKinds.GAS.outputs(),
+                false,
+                false,
+                Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)));
+        Job across = job.withPanel(new io.answerback.core.site.Panel("P", SmallJob.profile(List.of(SmallJob.ACROSS))));
+        Edit edit = new Edit(
+                "",
+                its -> LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.END_OF_LINE_ACROSS))
+                        .on(PointEdits.change("", Set.of("02"), point -> point.withKind(smoke))
+                                .on(its)));
+        Found.after(edit, across, "supply-loss-unseen:02", Grade.WRONG, "Without its supply it reads normal");
+        assertThat(Found.in(edit.on(across), "loop-unsafe:02")).isEmpty();
+        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withSupplyRelay(true))
+                .on(edit.on(across));
+        assertThat(Found.in(watched, "supply-loss-unseen:02")).isEmpty();
+    }
+
+    @Test
+    void aPointThatMustAlwaysBeWatchedIsWrongOnATypeThatIsNot() {
+        assertFinds(
+                Edits.zoneType(3, ZoneType.ENTRY_EXIT),
+                "watches-only-when-set-programmed:03",
+                Grade.WRONG,
+                "Zone 03 is programmed as entry/exit");
+        assertFinds(
+                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS)),
+                "watches-only-when-set:02",
+                Grade.WRONG,
+                "that is immediate");
+    }
+
+    @Test
+    void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
+        Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
+        assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
+        Finding finding = Found.in(open.on(job), "unused-input:P.4").orElseThrow();
+        assertThat(finding.mend().orElseThrow().on(open.on(job))).isEqualTo(job);
+        Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
+        assertThat(Found.in(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
+    }
+
+    @Test
+    void aZoneThatIsOffOrHomelessIsWrong() {
+        assertFinds(Edits.zoneType(2, ZoneType.NOT_USED), "zone-off:02", Grade.WRONG, "Zone 02 is off");
+        assertFinds(Edits.zoneArea(2, Optional.empty()), "zone-without-area:02", Grade.WRONG, "is in no area");
+        assertFinds(
+                Edits.zoneArea(2, Optional.of(9)), "zone-without-area:02", Grade.WRONG, "area 09, which is not there");
+    }
+
+    @Test
+    void anAreaWithoutAnAccountAndARouteWithoutAReceiverAreWrong() {
+        assertFinds(Edits.account(2, ""), "account-missing:2", Grade.WRONG, "Area 02 Back has no account");
+        Edit none = new Edit("", its -> its.withCommunicator(new Communicator("C", new IpRoute(List.of(), 1, 1000))));
+        assertFinds(none, "no-receiver:ip", Grade.WRONG, "has no receiver");
+    }
+
+    @Test
+    void proofsAreFoundNeverStaleOrHalf() {
+        assertThat(Found.in(job, "never-proven:02")).isPresent();
+        Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
+        Job tried = Edits.keepProof(half).on(job);
+        assertThat(Found.in(tried, "never-proven:02")).isEmpty();
+        assertThat(Found.in(tried, "restore-not-seen:02")).isPresent();
+        Job moved = Edits.cableMetres("C-02", 120).on(tried);
+        assertThat(Found.in(moved, "proof-stale:02").orElseThrow().why()).contains("cable length was 100 m, now 120 m");
+    }
+
+    @Test
+    void worstComesFirst() {
+        Job bad = Edits.zoneType(2, ZoneType.NOT_USED).on(job);
+        assertThat(new Assessor(SmallJob.EVENTS)
+                        .assess(bad)
+                        .findings()
+                        .getFirst()
+                        .grade())
+                .isEqualTo(Grade.WRONG);
+    }
+}

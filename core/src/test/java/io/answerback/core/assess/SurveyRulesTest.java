@@ -1,0 +1,237 @@
+package io.answerback.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.edit.AreaEdits;
+import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.practice.School;
+import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
+import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.core.testing.Found;
+import io.answerback.core.testing.SmallCapacity;
+import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallRules;
+import io.answerback.core.wording.Terms;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class SurveyRulesTest {
+    private final Job job = SmallJob.job();
+
+    private static Assessment assess(Job job) {
+        return new Assessor(SmallJob.EVENTS).assess(job);
+    }
+
+    private void assertFinds(Edit edit, String id, Grade grade, String says) {
+        Finding finding = Found.after(edit, job, id, grade, says);
+        assertThat(finding.stop()).isEqualTo(Stop.SURVEY);
+    }
+
+    private static Edit type(String point, ZoneType type) {
+        return PointEdits.duty("type", Set.of(point), duty -> duty.withType(type));
+    }
+
+    private static Edit kind(String point, io.answerback.core.device.PointKind kind) {
+        return PointEdits.change("kind", Set.of(point), its -> its.withKind(kind));
+    }
+
+    private static Edit then(Edit... edits) {
+        return new Edit("several", start -> {
+            Job next = start;
+            for (Edit edit : edits) {
+                next = edit.on(next);
+            }
+            return next;
+        });
+    }
+
+    @Test
+    void anEntranceMustStartAnEntryTime() {
+        assertFinds(
+                type("01", ZoneType.IMMEDIATE), "entrance-not-delayed:01", Grade.WRONG, "A way in that is immediate");
+    }
+
+    @Test
+    void anEntryRouteNeedsAnEntranceInItsArea() {
+        assertFinds(
+                then(
+                        AreaEdits.add(3, "Loft"),
+                        PointEdits.duty(
+                                "",
+                                Set.of("02"),
+                                its -> its.withType(ZoneType.ENTRY_ROUTE).withArea(Optional.of(3)))),
+                "route-without-entrance:02",
+                Grade.WRONG,
+                "An entry route no entrance leads to");
+        assertThat(Found.in(type("02", ZoneType.ENTRY_ROUTE).on(job), "route-without-entrance:02"))
+                .isEmpty();
+    }
+
+    @Test
+    void anAreaMustBeSetFromSomewhere() {
+        Edit apart = PracticeEdits.keypadAreas("Panel", List.of(1));
+        assertFinds(apart, "area-without-setting:2", Grade.WRONG, "Nobody can set area 02 Back");
+        assertThat(Found.in(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
+                .isEmpty();
+        assertThat(Found.in(
+                                then(apart, PracticeEdits.school("wording", School.ARM_DISARM))
+                                        .on(job),
+                                "area-without-setting:2")
+                        .orElseThrow()
+                        .says())
+                .isEqualTo("Nobody can arm area 02 Back");
+    }
+
+    @Test
+    void glassBesideAWindowContactMustBeHeard() {
+        Edit window = kind("02", SmallKinds.WINDOW);
+        assertFinds(window, "window-glass:1", Grade.TIGHT, "Nothing hears the glass in area 01");
+        assertThat(Found.in(then(window, kind("01", SmallKinds.GLASS)).on(job), "window-glass:1"))
+                .isEmpty();
+    }
+
+    @Test
+    void aHoldUpPointMustNotWait() {
+        assertFinds(type("03", ZoneType.ENTRY_EXIT), "watches-only-when-set:03", Grade.WRONG, "");
+    }
+
+    @Test
+    void fireAndGasAreWorkUnderAnotherCode() {
+        assertFinds(kind("02", SmallKinds.SMOKE), "life-safety:02", Grade.NOTE, "Life-safety work: smoke detector");
+        assertFinds(kind("02", SmallKinds.GAS), "life-safety:02", Grade.NOTE, "Life-safety work: gas alarm");
+    }
+
+    @Test
+    void contactsInSeriesAreNamedWithWhatTheyTake() {
+        assertFinds(
+                TakeOverEdits.addContact("02", "Landing window", SmallKinds.WINDOW),
+                "series-hides:02",
+                Grade.TIGHT,
+                "2 contacts answer as one");
+    }
+
+    @Test
+    void aDepartureIsAFindingUntilItHasAReason() {
+        Edit departs = PracticeEdits.school("tamper", School.PER_ZONE);
+        assertFinds(departs, "departure:school:TAMPER", Grade.TIGHT, "Tamper otherwise than the rules");
+        assertThat(Found.in(
+                        then(departs, PracticeEdits.reason("school:TAMPER", "the insurer wants it"))
+                                .on(job),
+                        "departure:school:TAMPER"))
+                .isEmpty();
+    }
+
+    @Test
+    void otherRulesGradeALoopOtherwiseAtOnce() {
+        // a 2k7 ±1 % reads at most 2 746 Ω: ln(2950/2746) / (ln(2950/1550)/2) = 22 % of the half-width left
+        Job tight =
+                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)).on(job);
+        assertThat(Found.in(tight, "loop-tight:02")).isPresent();
+        var easier = SmallRules.rules().with("Easier", Map.of(), Map.of(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 20.0));
+        assertThat(Found.in(PracticeEdits.rules(easier).on(tight), "loop-tight:02"))
+                .isEmpty();
+    }
+
+    @Test
+    void morePointsThanInputsNameTheCheapestWay() {
+        ModuleKind board = new ModuleKind(
+                "board", "Board", ModuleSort.BOARD, 1, 1, 0, 50, 0, false, "", List.of(), Optional.empty());
+        ModuleKind plug = new ModuleKind(
+                "plug",
+                "Plug-in, 4 inputs",
+                ModuleSort.PLUG_IN,
+                4,
+                1,
+                0,
+                20,
+                0,
+                false,
+                "",
+                List.of(),
+                Optional.empty());
+        Job small = SmallCapacity.job(List.of(board, plug), SmallKinds.DOOR, SmallKinds.DOOR, SmallKinds.MOVEMENT);
+        Finding finding = Found.in(small, "inputs-short").orElseThrow();
+        assertThat(finding.says()).isEqualTo("2 more points than inputs");
+        assertThat(finding.remedy()).isEqualTo("Cheapest: Plug-in, 4 inputs.");
+        assertThat(Found.in(CapacityEdits.fit("plug", List.of(plug)).on(small), "inputs-short"))
+                .isEmpty();
+    }
+
+    @Test
+    void whatThePanelDoesNotTakeIsWrong() {
+        assertFinds(PracticeEdits.people(21), "panel-limit:users", Grade.WRONG, "21 users; the panel takes 20");
+        Edit stranger = new Edit("stranger", start -> {
+            List<PanelModule> modules = new ArrayList<>(start.modules());
+            modules.add(new PanelModule("Box 9", "unheard-of", List.of()));
+            return start.withModules(modules);
+        });
+        assertFinds(stranger, "module-unfit:Box 9", Grade.WRONG, "not one of this panel's modules");
+    }
+
+    @Test
+    void questionsAreAnsweredByTheFindings() {
+        Terms terms = Terms.of(job.practice());
+        assertThat(CoverageQuestion.of(assess(job).findings(), terms))
+                .hasSize(9)
+                .allMatch(its -> its.findings().isEmpty());
+        Job wrong = then(type("01", ZoneType.IMMEDIATE), kind("02", SmallKinds.WINDOW))
+                .on(job);
+        assertThat(CoverageQuestion.of(assess(wrong).findings(), terms))
+                .filteredOn(its -> !its.findings().isEmpty())
+                .extracting(CoverageQuestion::asks)
+                .containsExactly(
+                        "Does every way in start an entry time?",
+                        "Can people get into every area to unset it?",
+                        "Does something hear the glass where windows have contacts?");
+    }
+
+    @Test
+    void aJobStandsAtItsFirstStopWithSomethingLeft() {
+        assertThat(JobStanding.of(assess(job), ZoneOffset.UTC)
+                        .reached()
+                        .orElseThrow()
+                        .stop())
+                .isEqualTo(Stop.CABLE);
+        Job cabled = CableEdits.laying(
+                        "",
+                        job.cables().stream().map(Cable::id).toList(),
+                        laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
+                .on(job);
+        JobStanding standing = JobStanding.of(assess(cabled), ZoneOffset.UTC);
+        // its profile says nothing of its supply
+        assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.POWER);
+        assertThat(standing.worst()).isEmpty();
+        Job lifted = CapacityEdits.wire("02", Optional.empty()).on(job);
+        assertThat(JobStanding.of(assess(lifted), ZoneOffset.UTC)
+                        .reached()
+                        .orElseThrow()
+                        .stop())
+                .isEqualTo(Stop.SURVEY);
+        assertThat(JobStanding.of(assess(lifted), ZoneOffset.UTC)
+                        .worst()
+                        .orElseThrow()
+                        .id())
+                .isEqualTo("no-input:02");
+    }
+}
