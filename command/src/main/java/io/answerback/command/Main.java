@@ -19,6 +19,7 @@ import picocli.CommandLine.Command;
             OpenVerb.class,
             NewVerb.class,
             CheckVerb.class,
+            RulesVerb.class,
             LoopVerb.class,
             NetlistVerb.class,
             SupplyVerb.class,

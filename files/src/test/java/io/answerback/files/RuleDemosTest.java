@@ -1,0 +1,129 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.edit.PointEdits;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingScope;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Bus;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Setup;
+import io.answerback.core.site.Zone;
+import io.answerback.files.demo.DemoJobs;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// Rules that need a whole site: each is quiet on the first demo and finds what one change makes wrong.
+class RuleDemosTest {
+    private static final Job JOB = DemoJobs.job(1);
+
+    private static List<String> found(Job job) {
+        return new Assessor(DataFiles.events())
+                .assess(job).findings().stream().map(Finding::id).toList();
+    }
+
+    static Stream<Arguments> changes() {
+        return Stream.of(
+                Arguments.of("address-undecided", JOB.withBus(Bus.UNDECIDED)),
+                Arguments.of("address-unfit:200", withAddress(new BusAddress(200, "Expander 1", Optional.empty()))),
+                Arguments.of(
+                        "listens-for-no-area:14", withAddress(new BusAddress(14, "Communicator", Optional.of(77)))),
+                Arguments.of(
+                        "no-area:01",
+                        PointEdits.duty("", Set.of("01"), duty -> duty.withArea(Optional.empty()))
+                                .on(JOB)),
+                Arguments.of(
+                        "zone-unlike-survey:02",
+                        withZone(JOB.zone(2).orElseThrow().withType(ZoneType.ALWAYS))),
+                Arguments.of(
+                        "zone-nobody-brings:99",
+                        withZone(new Zone(99, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()))),
+                Arguments.of("programmed-since-proven:01", typedAgain()),
+                Arguments.of("key-switch-without-resistor:" + unused().id(), keySwitch()));
+    }
+
+    private static Job withAddress(BusAddress given) {
+        return JOB.withBus(JOB.bus().withAddresses(given.module(), List.of(given)));
+    }
+
+    private static Job withZone(Zone zone) {
+        List<Zone> zones = new ArrayList<>(JOB.zones());
+        zones.removeIf(other -> other.number() == zone.number());
+        zones.add(zone);
+        return JOB.withZones(zones);
+    }
+
+    /// Zone 1 was answered in May; its type is typed once more in July.
+    private static Job typedAgain() {
+        List<Setup.Typed> typed = new ArrayList<>(JOB.setup().typed());
+        String setting = JOB.panel().profile().setup().settings().stream()
+                .filter(its -> its.scope() == SettingScope.ZONE)
+                .map(Setting::id)
+                .findFirst()
+                .orElseThrow();
+        typed.removeIf(done -> done.setting().equals(setting) && done.number() == 1);
+        typed.add(new Setup.Typed(setting, 1, "3", Instant.parse("2026-07-01T10:00:00Z"), 5, ""));
+        return JOB.withSetup(new Setup(
+                JOB.setup().decided(),
+                JOB.setup().users(),
+                typed,
+                JOB.setup().found(),
+                JOB.setup().codes(),
+                JOB.setup().walks()));
+    }
+
+    private static Input unused() {
+        return JOB.inputs().stream()
+                .filter(input -> input.pointId().isEmpty())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Job keySwitch() {
+        Job programmed = withZone(new Zone(unused().zone(), ZoneType.KEY_SWITCH, Optional.of(1), Optional.empty()));
+        return programmed.withInputs(JOB.inputs().stream()
+                .map(input ->
+                        input.id().equals(unused().id()) ? input.withUnusedFitted(UnusedTermination.NOTHING) : input)
+                .toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("changes")
+    void oneChangeIsFound(String id, Job changed) {
+        assertThat(found(JOB)).doesNotContain(id);
+        assertThat(found(changed)).contains(id);
+    }
+
+    @Test
+    void coversAreWatchedByTheTamperRingOfOneDemoAndByNothingInAnother() {
+        assertThat(found(JOB)).noneMatch(id -> id.startsWith("cover-unwatched"));
+        assertThat(found(DemoJobs.job(3))).anyMatch(id -> id.startsWith("cover-unwatched"));
+    }
+
+    @Test
+    void anAreaWithoutAnEntryTimeIsFound() {
+        assertThat(found(JOB)).contains("area-without-way-in:2").doesNotContain("area-without-way-in:1");
+    }
+
+    @Test
+    void namesAreCutWhereKeypadsShowFewLetters() {
+        long cut = Stream.of(1, 2, 3)
+                .filter(demo -> found(DemoJobs.job(demo)).contains("names-cut"))
+                .count();
+        assertThat(cut).isEqualTo(2);
+    }
+}
