@@ -36,7 +36,27 @@ class CoreArchitectureTest {
             .callMethod(System.class, "nanoTime")
             .orShould()
             .callMethod(Math.class, "random")
+            .orShould()
+            .callConstructor(java.util.Random.class)
+            .orShould()
+            .callMethod(java.time.LocalDate.class, "now")
             .because("time and randomness come in as arguments");
+
+    @ArchTest
+    static final ArchRule CORE_KNOWS_NO_LANGUAGE_OF_THE_MACHINE = noClasses()
+            .should()
+            .callMethod(String.class, "formatted", Object[].class)
+            .orShould()
+            .callMethod(String.class, "format", String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "toLowerCase")
+            .orShould()
+            .callMethod(String.class, "toUpperCase")
+            .orShould()
+            .callMethod(java.util.Locale.class, "getDefault")
+            .orShould()
+            .callMethod(java.time.ZoneId.class, "systemDefault")
+            .because("figures are written in one way, whatever the machine's language; see Text");
 
     /// What is recorded knows nothing of what is computed from it, and the records of one subject know only those
     /// they are made of.

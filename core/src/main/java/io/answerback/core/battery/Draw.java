@@ -1,6 +1,7 @@
 package io.answerback.core.battery;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// What a battery has to give: a quiescent current, and at the end an alarm.
 ///
@@ -61,8 +62,9 @@ public record Draw(double standbyAmps, double alarmAmps, double alarmHours, doub
             low = high;
             high *= 2;
             if (high > MOST_AMP_HOURS) {
-                throw new IllegalArgumentException("no battery carries %.1f A for %.0f h and %.1f A for %.2f h"
-                        .formatted(standbyAmps, standbyHours, alarmAmps, alarmHours));
+                throw new IllegalArgumentException(Text.of(
+                        "no battery carries %.1f A for %.0f h and %.1f A for %.2f h",
+                        standbyAmps, standbyHours, alarmAmps, alarmHours));
             }
         }
         for (int i = 0; i < 60; i++) {

@@ -1,5 +1,6 @@
 package io.answerback.core.battery;
 
+import io.answerback.core.common.Text;
 import java.util.List;
 
 /// Sealed lead-acid batteries of 12 V: how long they last, and how their voltage falls.
@@ -35,7 +36,7 @@ public final class LeadAcid {
     public static double temperatureShare(double celsius) {
         if (!(celsius >= CELSIUS[0])) {
             throw new IllegalArgumentException(
-                    "a battery at %s °C is outside what is known of it; from −40 °C on".formatted(celsius));
+                    Text.of("a battery at %s °C is outside what is known of it; from −40 °C on", celsius));
         }
         return between(CELSIUS, SHARES, celsius);
     }

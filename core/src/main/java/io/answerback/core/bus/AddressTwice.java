@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -42,10 +43,11 @@ public final class AddressTwice implements JobCheck {
         String names = given.stream().map(BusAddress::module).collect(Collectors.joining(" and "));
         return RULE.finds(
                         new Target.OfModule(given.getLast().module(), ""),
-                        "%s are both set to address %d".formatted(names, address),
+                        Text.of("%s are both set to address %d", names, address),
                         "They answer over each other: the panel loses both, or sees one of them come and go.",
-                        "Set %s to an address that is free."
-                                .formatted(given.getLast().module()))
+                        Text.of(
+                                "Set %s to an address that is free.",
+                                given.getLast().module()))
                 .of(address);
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -60,9 +61,10 @@ public final class AddressUndecided implements JobCheck {
     private static Finding undecided(List<BusModule> modules) {
         return RULE.finds(
                         new Target.OfModule(modules.getFirst().name(), ""),
-                        "%d on the bus have no address yet".formatted(modules.size()),
-                        "%s: which zones they bring, and whether the panel knows them, cannot be told."
-                                .formatted(modules.stream().map(BusModule::name).collect(Collectors.joining(", "))),
+                        Text.of("%d on the bus have no address yet", modules.size()),
+                        Text.of(
+                                "%s: which zones they bring, and whether the panel knows them, cannot be told.",
+                                modules.stream().map(BusModule::name).collect(Collectors.joining(", "))),
                         "Let addresses be proposed on the bus sheet, or type those their switches are set to.")
                 .of("");
     }
@@ -71,9 +73,10 @@ public final class AddressUndecided implements JobCheck {
         boolean listens = module.kind().sort() == ModuleSort.COMMUNICATOR;
         return NONE_FREE.finds(
                 new Target.OfModule(module.name(), ""),
-                "No address is free for %s".formatted(module.name()),
-                "It needs %d, has %d, and every other address its kind can have is another module's: it never answers."
-                        .formatted(module.wanted(), module.addresses().size()),
+                Text.of("No address is free for %s", module.name()),
+                Text.of(
+                        "It needs %d, has %d, and every other address its kind can have is another module's: it never answers.",
+                        module.wanted(), module.addresses().size()),
                 listens
                         ? "Remove a keypad, or connect it in a way that needs no address."
                         : "Remove a module of its kind, or choose a panel with more addresses.");

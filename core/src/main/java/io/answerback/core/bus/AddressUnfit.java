@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -55,9 +56,10 @@ public final class AddressUnfit implements JobCheck {
                         RULE,
                         Integer.toString(given.address()),
                         module.name(),
-                        "%s cannot have address %d".formatted(module.name(), given.address()),
-                        "Its kind answers at %d to %d only: the panel never polls it there."
-                                .formatted(its.leastAddress(), its.mostAddress()),
+                        Text.of("%s cannot have address %d", module.name(), given.address()),
+                        Text.of(
+                                "Its kind answers at %d to %d only: the panel never polls it there.",
+                                its.leastAddress(), its.mostAddress()),
                         "Set it to a free address of those."))
                 .stream();
     }
@@ -69,8 +71,8 @@ public final class AddressUnfit implements JobCheck {
                         AREA,
                         Integer.toString(given.address()),
                         given.module(),
-                        "%s listens for area %02d, and there is none".formatted(given.module(), area),
-                        "Its address %d is given away for nothing.".formatted(given.address()),
+                        Text.of("%s listens for area %02d, and there is none", given.module(), area),
+                        Text.of("Its address %d is given away for nothing.", given.address()),
                         "Give it an address for each area there is, and no more."));
     }
 

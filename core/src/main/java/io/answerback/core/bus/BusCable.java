@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -88,15 +89,16 @@ public final class BusCable implements JobCheck {
         if (rule.mostMetres() > 0 && bus.metres() > rule.mostMetres()) {
             findings.add(of(
                     LONG,
-                    "The bus has %.0f m of cable; %.0f m are allowed".formatted(bus.metres(), rule.mostMetres()),
+                    Text.of("The bus has %.0f m of cable; %.0f m are allowed", bus.metres(), rule.mostMetres()),
                     "Its cores load the data line until modules are lost now and then.",
                     "Take a shorter way, or another expander nearer to the devices in place of two far ones."));
         }
         if (rule.mostRunMetres() > 0 && bus.farthestMetres() > rule.mostRunMetres()) {
             findings.add(of(
                     FAR,
-                    "A module is %.0f m from the board; %.0f m are allowed"
-                            .formatted(bus.farthestMetres(), rule.mostRunMetres()),
+                    Text.of(
+                            "A module is %.0f m from the board; %.0f m are allowed",
+                            bus.farthestMetres(), rule.mostRunMetres()),
                     "The farthest module answers late or not at all.",
                     "Bring the board nearer, or take a shorter way."));
         }
@@ -116,17 +118,19 @@ public final class BusCable implements JobCheck {
                 .filter(end -> rule.mostOhms() > 0 && end.endOhms() > rule.mostOhms())
                 .map(end -> of(
                         OHMS,
-                        "The bus has %.1f Ω there and back to %s; %.0f Ω are allowed"
-                                .formatted(end.endOhms(), end.to(), rule.mostOhms()),
+                        Text.of(
+                                "The bus has %.1f Ω there and back to %s; %.0f Ω are allowed",
+                                end.endOhms(), end.to(), rule.mostOhms()),
                         "The data fall between high and low, and the module is lost now and then.",
-                        "Take a thicker conductor or a shorter way to %s.".formatted(end.to())));
+                        Text.of("Take a thicker conductor or a shorter way to %s.", end.to())));
         double nanofarads = bus.nanofarads();
         Stream<Finding> farads = Stream.of(bus)
                 .filter(its -> rule.mostNanofarads() > 0 && nanofarads > rule.mostNanofarads())
                 .map(its -> of(
                         FARADS,
-                        "The cable of the bus has %.0f nF; %.0f nF are allowed"
-                                .formatted(nanofarads, rule.mostNanofarads()),
+                        Text.of(
+                                "The cable of the bus has %.0f nF; %.0f nF are allowed",
+                                nanofarads, rule.mostNanofarads()),
                         "It rounds the edges of the data until bits are read wrongly. All branches count, not the longest only.",
                         "Take less cable in all, or a type with less capacitance; screened cable has more."));
         return Stream.concat(ohms, farads);
@@ -139,20 +143,19 @@ public final class BusCable implements JobCheck {
                         .isPresent())
                 .map(branch -> THIN.finds(
                         new Target.OfModule(branch.to(), ""),
-                        "%s is too far for its conductor".formatted(branch.to()),
-                        "It is %.0f m from the board; in cores of %.1f Ω/km the profile allows %.0f m."
-                                .formatted(
-                                        branch.endMetres(),
-                                        branch.worstOhmsPerKilometre(),
-                                        rule.reachMetres(branch.worstOhmsPerKilometre())
-                                                .orElse(0.0)),
+                        Text.of("%s is too far for its conductor", branch.to()),
+                        Text.of(
+                                "It is %.0f m from the board; in cores of %.1f Ω/km the profile allows %.0f m.",
+                                branch.endMetres(),
+                                branch.worstOhmsPerKilometre(),
+                                rule.reachMetres(branch.worstOhmsPerKilometre()).orElse(0.0)),
                         "Take a thicker conductor all the way, or a shorter way."));
     }
 
     private static Finding circle(String cableId) {
         return CIRCLE.finds(
                 new Target.OfCable(cableId, ""),
-                "%s is not part of the bus as it is laid".formatted(cableId),
+                Text.of("%s is not part of the bus as it is laid", cableId),
                 "It leads back to where the bus has been, or begins where the bus never comes: it is in no drawing and no sum.",
                 "Give it another beginning, or take it away.");
     }

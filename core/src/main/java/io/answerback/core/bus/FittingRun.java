@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.Question;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
@@ -59,7 +60,7 @@ public final class FittingRun {
         if (kind.sort() == ModuleSort.PLUG_IN) {
             step(
                     "seat",
-                    "Seat %s: every pin in its hole, then its pillars".formatted(module),
+                    Text.of("Seat %s: every pin in its hole, then its pillars", module),
                     "One row of pins out of place looks seated and is not.",
                     "",
                     true);
@@ -70,7 +71,7 @@ public final class FittingRun {
                 "on",
                 "Give power again, in this panel's order",
                 "Nobody's hands in the box; the lid of the mains on.",
-                "%s shows that it has power.".formatted(module),
+                Text.of("%s shows that it has power.", module),
                 true);
         learned();
         zones();
@@ -83,24 +84,24 @@ public final class FittingRun {
                 .ifPresentOrElse(
                         address -> step(
                                 "address",
-                                "Set %s to address %d before it has power".formatted(module, address),
+                                Text.of("Set %s to address %d before it has power", module, address),
                                 "Many read their switches at power-up only.",
                                 "",
                                 false),
                         () -> step(
                                 "address",
-                                "Decide an address for %s".formatted(module),
+                                Text.of("Decide an address for %s", module),
                                 "Two at one address answer over each other, and both are lost.",
                                 "",
                                 false));
         String data = kind.terminals().stream()
                 .filter(terminal -> terminal.use() == TerminalUse.BUS)
                 .map(Terminal::name)
-                .map(name -> "%s to %s".formatted(name, name))
+                .map(name -> Text.of("%s to %s", name, name))
                 .collect(Collectors.joining(", "));
         step(
                 "wire",
-                "Wire its bus: plus, return%s".formatted(data.isEmpty() ? ", and data" : ", " + data),
+                Text.of("Wire its bus: plus, return%s", data.isEmpty() ? ", and data" : ", " + data),
                 "Plus and return the wrong way round can destroy it; data cores changed over make it deaf.",
                 "",
                 true);
@@ -119,7 +120,7 @@ public final class FittingRun {
                 : "No service keypad on the bus, or it is learned too.";
         String lists = job.bus()
                 .address(module)
-                .map(address -> "It lists address %d.".formatted(address))
+                .map(address -> Text.of("It lists address %d.", address))
                 .orElse("It lists one more.");
         for (int step = 0; step < learning.size(); step++) {
             boolean first = step == 0;
@@ -144,19 +145,19 @@ public final class FittingRun {
                 boolean lives = zone.flatMap(Zone::area).isPresent();
                 step(
                         "zone:" + input.id(),
-                        "Zone %02d, %s: type %s, area %s"
-                                .formatted(
-                                        input.zone(),
-                                        point.name(),
-                                        point.duty().type().words(),
-                                        point.duty()
-                                                .area()
-                                                .map("%02d"::formatted)
-                                                .orElse("still open")),
+                        Text.of(
+                                "Zone %02d, %s: type %s, area %s",
+                                input.zone(),
+                                point.name(),
+                                point.duty().type().words(),
+                                point.duty()
+                                        .area()
+                                        .map(value -> Text.of("%02d", value))
+                                        .orElse("still open")),
                         lives
                                 ? "It is programmed so in this job; see that the panel says the same."
                                 : "Without a type and an area the panel says ready whatever the zone does.",
-                        "Open it: the panel names zone %02d.".formatted(input.zone()),
+                        Text.of("Open it: the panel names zone %02d.", input.zone()),
                         false);
             });
         }
@@ -164,7 +165,7 @@ public final class FittingRun {
         if (free > 0) {
             step(
                     "free",
-                    "%d of its inputs are free: terminate each, or switch its zone off".formatted(free),
+                    Text.of("%d of its inputs are free: terminate each, or switch its zone off", free),
                     "An open input with a type and an area keeps its area from being made to watch.",
                     "Ready.",
                     false);

@@ -1,6 +1,7 @@
 package io.answerback.core.bus;
 
 import io.answerback.core.bus.BusModule.Standing;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -50,11 +51,13 @@ public final class LearnedUnlikeWall implements JobCheck {
     private static Finding ghost(Learned learned) {
         return GHOST.finds(
                         new Target.OfJob(),
-                        "The panel expects a %s at address %d, and none is on the wall"
-                                .formatted(learned.sort().words(), learned.address()),
+                        Text.of(
+                                "The panel expects a %s at address %d, and none is on the wall",
+                                learned.sort().words(), learned.address()),
                         "It reports it missing for ever. A service keypad that was on the bus during a restart is learned so.",
-                        "Delete address %d from what the panel has learned, or put the module up."
-                                .formatted(learned.address()))
+                        Text.of(
+                                "Delete address %d from what the panel has learned, or put the module up.",
+                                learned.address()))
                 .of(learned.address());
     }
 
@@ -63,8 +66,8 @@ public final class LearnedUnlikeWall implements JobCheck {
         return UNKNOWN.finds(
                 new Target.OfModule(module.name(), ""),
                 other
-                        ? "The panel takes %s for something else".formatted(module.name())
-                        : "The panel has not learned %s".formatted(module.name()),
+                        ? Text.of("The panel takes %s for something else", module.name())
+                        : Text.of("The panel has not learned %s", module.name()),
                 "It hangs on the bus, and the panel does not look at it: its zones and its tamper are never seen.",
                 "Let the panel scan its bus, with no service keypad on it.");
     }

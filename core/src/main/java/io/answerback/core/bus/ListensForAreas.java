@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -67,21 +68,21 @@ public final class ListensForAreas implements JobCheck {
                         NONE,
                         module.name() + ":" + area.number(),
                         module,
-                        "%s does not listen for area %02d %s".formatted(module.name(), area.number(), area.name()),
+                        Text.of("%s does not listen for area %02d %s", module.name(), area.number(), area.name()),
                         "It pretends to be a keypad for each area; the station never hears of one without.",
-                        "Give it an unused keypad address for area %02d.".formatted(area.number())));
+                        Text.of("Give it an unused keypad address for area %02d.", area.number())));
             default ->
                 Stream.of(of(
                         TWICE,
                         module.name() + ":" + area.number(),
                         module,
-                        "%s listens for area %02d at %d addresses".formatted(module.name(), area.number(), its.size()),
-                        "Addresses %s all answer for %s: each of its events is sent as often."
-                                .formatted(
-                                        its.stream()
-                                                .map(given -> Integer.toString(given.address()))
-                                                .collect(Collectors.joining(", ")),
-                                        area.name()),
+                        Text.of("%s listens for area %02d at %d addresses", module.name(), area.number(), its.size()),
+                        Text.of(
+                                "Addresses %s all answer for %s: each of its events is sent as often.",
+                                its.stream()
+                                        .map(given -> Integer.toString(given.address()))
+                                        .collect(Collectors.joining(", ")),
+                                area.name()),
                         "Leave it one, and give the others to areas that have none."));
         };
     }
@@ -93,7 +94,7 @@ public final class ListensForAreas implements JobCheck {
                         UNSET,
                         Integer.toString(given.address()),
                         module,
-                        "%s listens at address %d for no area".formatted(module.name(), given.address()),
+                        Text.of("%s listens at address %d for no area", module.name(), given.address()),
                         "What it hears there belongs to no account.",
                         "Say which area it answers for at that address."));
     }

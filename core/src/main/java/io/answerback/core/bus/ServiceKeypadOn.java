@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -33,7 +34,7 @@ public final class ServiceKeypadOn implements JobCheck {
         return facts.bus().service().stream()
                 .map(address -> RULE.finds(
                         new Target.OfJob(),
-                        "A service keypad hangs on the bus at address %d".formatted(address),
+                        Text.of("A service keypad hangs on the bus at address %d", address),
                         learned
                                 ? "A restart or a scan of the panel learns it, and it is missed once you have left."
                                 : "It is in the panel's temporary mode, which ends when you end it.",

@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -35,7 +36,7 @@ public final class ZoneNobodyBrings implements JobCheck {
                         .isPresent())
                 .map(line -> RULE.finds(
                                 new Target.OfJob(),
-                                "Zone %02d is programmed and nothing brings it".formatted(line.zone()),
+                                Text.of("Zone %02d is programmed and nothing brings it", line.zone()),
                                 "The panel looks for an input that is not there: the zone stays open and its area cannot be made to watch.",
                                 "Switch the zone off, or fit the module that brings it.")
                         .of(line.zone()));

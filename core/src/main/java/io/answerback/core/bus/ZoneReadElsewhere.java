@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -67,9 +68,10 @@ public final class ZoneReadElsewhere implements JobCheck {
                         new Target.OfModule(
                                 line.rivals().getFirst().module(),
                                 line.source().flatMap(Input::pointId).orElse("")),
-                        "Zone %02d is taken over twice".formatted(line.zone()),
-                        "%s and %s both have its number; which of them the panel reads is not known."
-                                .formatted(source, others),
+                        Text.of("Zone %02d is taken over twice", line.zone()),
+                        Text.of(
+                                "%s and %s both have its number; which of them the panel reads is not known.",
+                                source, others),
                         "Release all but one of them.")
                 .of(line.zone());
     }
@@ -80,11 +82,13 @@ public final class ZoneReadElsewhere implements JobCheck {
                         new Target.OfModule(
                                 line.source().map(Input::module).orElse(""),
                                 line.source().flatMap(Input::pointId).orElse("")),
-                        "Zone %02d is read from %s".formatted(line.zone(), source),
-                        "%s has the same number and is not looked at. Release the keypad's, and the zone falls back to that."
-                                .formatted(other.name()),
-                        "Leave %s terminated, so that the zone is at rest the day it is released."
-                                .formatted(other.name()))
+                        Text.of("Zone %02d is read from %s", line.zone(), source),
+                        Text.of(
+                                "%s has the same number and is not looked at. Release the keypad's, and the zone falls back to that.",
+                                other.name()),
+                        Text.of(
+                                "Leave %s terminated, so that the zone is at rest the day it is released.",
+                                other.name()))
                 .of(line.zone());
     }
 
@@ -93,9 +97,10 @@ public final class ZoneReadElsewhere implements JobCheck {
         return point
                 .map(its -> IGNORED.finds(
                                 new Target.OfModule(input.module(), its.id()),
-                                "%s is wired and not looked at".formatted(its.name()),
-                                "Zone %02d is read from %s; what happens on %s is never seen."
-                                        .formatted(zone, source, input.name()),
+                                Text.of("%s is wired and not looked at", its.name()),
+                                Text.of(
+                                        "Zone %02d is read from %s; what happens on %s is never seen.",
+                                        zone, source, input.name()),
                                 "Release the zone, or wire it to another input.")
                         .of(input.id()))
                 .stream();

@@ -1,6 +1,7 @@
 package io.answerback.core.cable;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Conductor;
 import java.util.List;
 
@@ -36,8 +37,9 @@ public record Cable(
         Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
         laying = laying == null ? Laying.PLANNED : laying;
         if (coldestCelsius > hottestCelsius) {
-            throw new IllegalArgumentException("cable %s is coldest at %s °C and hottest at %s °C; swap them"
-                    .formatted(id, coldestCelsius, hottestCelsius));
+            throw new IllegalArgumentException(Text.of(
+                    "cable %s is coldest at %s °C and hottest at %s °C; swap them",
+                    id, coldestCelsius, hottestCelsius));
         }
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.cable;
 
+import io.answerback.core.common.Text;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -28,7 +29,7 @@ public record CableEnds(String from, List<String> points, String module, String 
             throw new IllegalArgumentException("a cable names a point twice; keep one");
         }
         if (!from.isEmpty() && (from.equals(module) || from.equals(joint))) {
-            throw new IllegalArgumentException("a cable cannot run from %s to itself".formatted(from));
+            throw new IllegalArgumentException(Text.of("a cable cannot run from %s to itself", from));
         }
     }
 

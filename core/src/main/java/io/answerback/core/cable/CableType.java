@@ -1,6 +1,7 @@
 package io.answerback.core.cable;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Conductor;
 import java.util.List;
 
@@ -37,10 +38,10 @@ public record CableType(
                 nanofaradsPerKilometre,
                 0,
                 1000,
-                "capacitance of cable type %s in nanofarads per kilometre".formatted(id));
+                Text.of("capacitance of cable type %s in nanofarads per kilometre", id));
         if (colours.stream().distinct().count() < colours.size()) {
             throw new IllegalArgumentException(
-                    "cable type %s has two cores of one colour; name them apart, such as \"white 2\"".formatted(id));
+                    Text.of("cable type %s has two cores of one colour; name them apart, such as \"white 2\"", id));
         }
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.cabling;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,7 +39,7 @@ public final class AerialInMetal implements JobCheck {
                 .map(
                         module -> RULE.finds(
                                 new Target.OfModule(module.name(), ""),
-                                "%s has its aerial in or beside metal".formatted(module.name()),
+                                Text.of("%s has its aerial in or beside metal", module.name()),
                                 "Steel keeps radio in: it may work with the lid open and fail when it is shut.",
                                 "Mount it outside the box and away from metal, or bring the aerial out, and measure the signal there."));
     }

@@ -5,6 +5,7 @@ import io.answerback.core.cable.CableFault;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.LandedCore;
 import io.answerback.core.cable.Laying;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.practice.CoreUse;
@@ -49,7 +50,7 @@ public final class CableEdits {
 
     /// The same with the end of the core and where it was put, which need not be where it belongs.
     public static Edit landed(String cableId, LandedCore core, boolean last) {
-        return laying("%s core".formatted(core.colour()), cableId, laying -> {
+        return laying(Text.of("%s core", core.colour()), cableId, laying -> {
             Laying with = laying.withLanded(core);
             boolean before = with.progress().compareTo(Laying.Progress.TERMINATED) < 0;
             return last && before ? with.withProgress(Laying.Progress.TERMINATED) : with;

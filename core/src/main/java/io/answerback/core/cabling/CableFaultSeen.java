@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -31,7 +32,7 @@ public final class CableFaultSeen implements CableCheck {
         return cable.laying().asFound().faults().stream()
                 .map(fault -> RULE.finds(
                                 Target.of(cable),
-                                "%s: %s".formatted(cable.id(), fault.words()),
+                                Text.of("%s: %s", cable.id(), fault.words()),
                                 fault.why(),
                                 fault.remedy())
                         .of(fault + ":" + cable.id()));

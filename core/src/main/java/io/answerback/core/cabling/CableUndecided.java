@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -39,13 +40,13 @@ public final class CableUndecided implements JobCheck {
 
     private static Finding finding(List<Cable> without) {
         String ids = without.stream().limit(MOST_NAMED).map(Cable::id).collect(Collectors.joining(", "));
-        String more = without.size() > MOST_NAMED ? " and %d more".formatted(without.size() - MOST_NAMED) : "";
+        String more = without.size() > MOST_NAMED ? Text.of(" and %d more", without.size() - MOST_NAMED) : "";
         return RULE.finds(
                         new Target.OfCable(without.getFirst().id(), ""),
                         without.size() == 1
                                 ? "1 cable has no type or no length"
-                                : "%d cables have no type or no length".formatted(without.size()),
-                        "%s%s: their cores cannot be planned and are left out of what is printed.".formatted(ids, more),
+                                : Text.of("%d cables have no type or no length", without.size()),
+                        Text.of("%s%s: their cores cannot be planned and are left out of what is printed.", ids, more),
                         "Choose a type on the bench, and give the length.")
                 .of("");
     }

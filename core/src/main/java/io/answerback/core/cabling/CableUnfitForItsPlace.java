@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -46,8 +47,8 @@ public final class CableUnfitForItsPlace implements CableCheck {
                 .filter(type -> cable.laying().outdoors() && !type.outdoor())
                 .map(type -> RULE.finds(
                         Target.of(cable),
-                        "%s is not made for outdoors".formatted(cable.id()),
-                        "Rain and sun open the sheath of a %s, and damp gets into every joint.".formatted(type.name()),
+                        Text.of("%s is not made for outdoors", cable.id()),
+                        Text.of("Rain and sun open the sheath of a %s, and damp gets into every joint.", type.name()),
                         "Take a type for outdoors, or another way."))
                 .stream();
     }
@@ -56,7 +57,7 @@ public final class CableUnfitForItsPlace implements CableCheck {
         return cable.laying().besideMains()
                 ? Stream.of(CABLE_BESIDE_MAINS.finds(
                         Target.of(cable),
-                        "%s shares its way with mains".formatted(cable.id()),
+                        Text.of("%s shares its way with mains", cable.id()),
                         "It is dangerous where insulation fails, and picks up what the mains carries.",
                         "Give it a way of its own, as your wiring code asks."))
                 : Stream.empty();

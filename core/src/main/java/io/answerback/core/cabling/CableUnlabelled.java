@@ -2,6 +2,7 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -41,7 +42,7 @@ public final class CableUnlabelled implements CableCheck {
         String where = here ? "at the far end" : there ? "at the box" : "at either end";
         return RULE.finds(
                 Target.of(cable),
-                "%s has no label %s".formatted(cable.id(), where),
+                Text.of("%s has no label %s", cable.id(), where),
                 "Whoever opens the box next has to find out what it is.",
                 "Label it now, at both ends; once it is terminated it is too late.");
     }

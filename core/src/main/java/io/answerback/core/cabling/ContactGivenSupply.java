@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
@@ -48,9 +49,10 @@ public final class ContactGivenSupply implements CableCheck {
     private static Finding finding(Cable cable, String colour) {
         return RULE.finds(
                 Target.of(cable),
-                "%s brings supply to a bare contact".formatted(cable.id()),
-                "The %s core is used for it. A contact needs none, and one wrong joint there shorts the supply of every detector."
-                        .formatted(colour),
+                Text.of("%s brings supply to a bare contact", cable.id()),
+                Text.of(
+                        "The %s core is used for it. A contact needs none, and one wrong joint there shorts the supply of every detector.",
+                        colour),
                 "Take it off the supply and keep the core as a spare, folded back.");
     }
 }

@@ -6,6 +6,7 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.site.Area;
@@ -50,7 +51,7 @@ public final class FirstFix {
     }
 
     private static String title(Area area) {
-        return "%02d %s".formatted(area.number(), area.name());
+        return Text.of("%02d %s", area.number(), area.name());
     }
 
     /// The run: two steps a cable.
@@ -77,9 +78,10 @@ public final class FirstFix {
                 cable.id(),
                 room,
                 false,
-                "Run %s from %s to %s".formatted(cable.id(), box(plan, cable), plan.farEnd(cable)),
-                "%s. Leave enough at both ends to reach every terminal, and keep it out of the way of mains.%s"
-                        .formatted(String.join(", ", mind), care),
+                Text.of("Run %s from %s to %s", cable.id(), box(plan, cable), plan.farEnd(cable)),
+                Text.of(
+                        "%s. Leave enough at both ends to reach every terminal, and keep it out of the way of mains.%s",
+                        String.join(", ", mind), care),
                 laying.outdoors() || laying.besideMains(),
                 laying.progress() != Progress.PLANNED);
     }
@@ -90,9 +92,10 @@ public final class FirstFix {
                 cable.id(),
                 room,
                 true,
-                "Label %s at both ends".formatted(cable.id()),
-                "Now, before the next one is pulled: \"%s\" in %s, and the same at the other end."
-                        .formatted(plan.farEnd(cable), box(plan, cable)),
+                Text.of("Label %s at both ends", cable.id()),
+                Text.of(
+                        "Now, before the next one is pulled: \"%s\" in %s, and the same at the other end.",
+                        plan.farEnd(cable), box(plan, cable)),
                 false,
                 laying.labelledHere() && laying.labelledThere());
     }

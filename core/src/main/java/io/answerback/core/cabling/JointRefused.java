@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -42,14 +43,14 @@ public final class JointRefused implements CableCheck {
         return kind == JointKind.TWISTED
                 ? RULE.finds(
                         Target.of(cable),
-                        "Joints of %s are %s".formatted(cable.id(), kind.words()),
+                        Text.of("Joints of %s are %s", cable.id(), kind.words()),
                         "They open with heat and damp, months after the test, and the fault comes and goes.",
-                        "Make them anew, %s.".formatted(wanted))
+                        Text.of("Make them anew, %s.", wanted))
                 : RULE.finds(
                         Grade.NOTE,
                         Target.of(cable),
-                        "Joints of %s are %s".formatted(cable.id(), kind.words()),
-                        "This job has them %s; the next engineer looks for those.".formatted(wanted),
+                        Text.of("Joints of %s are %s", cable.id(), kind.words()),
+                        Text.of("This job has them %s; the next engineer looks for those.", wanted),
                         "Make them anew, or change the house rule for this job with its reason.");
     }
 }

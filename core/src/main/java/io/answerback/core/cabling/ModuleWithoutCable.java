@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -36,10 +37,11 @@ public final class ModuleWithoutCable implements JobCheck {
                 : Stream.of(RULE.finds(
                                 new Target.OfModule(without.getFirst(), ""),
                                 without.size() == 1
-                                        ? "No cable goes to %s".formatted(without.getFirst())
-                                        : "No cable goes to %d modules".formatted(without.size()),
-                                "%s: what they need is not in the schedules and not on the labels."
-                                        .formatted(String.join(", ", without)),
+                                        ? Text.of("No cable goes to %s", without.getFirst())
+                                        : Text.of("No cable goes to %d modules", without.size()),
+                                Text.of(
+                                        "%s: what they need is not in the schedules and not on the labels.",
+                                        String.join(", ", without)),
                                 "Add a cable to each on the bench.")
                         .of(""));
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.cabling;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -60,11 +61,13 @@ public final class UnusedInputUnterminated implements JobCheck {
         return UNREAD.finds(
                 on ? Grade.WRONG : Grade.TIGHT,
                 new Target.OfInput(input.id(), ""),
-                "%s does not read the scheme it is left in".formatted(input.name()),
-                "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known."
-                        .formatted(left, reads),
-                "Choose a loop scheme the panel reads on the House rules sheet, or switch zone %02d off."
-                        .formatted(input.zone()));
+                Text.of("%s does not read the scheme it is left in", input.name()),
+                Text.of(
+                        "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known.",
+                        left, reads),
+                Text.of(
+                        "Choose a loop scheme the panel reads on the House rules sheet, or switch zone %02d off.",
+                        input.zone()));
     }
 
     private static Finding finding(UnusedInputs.Unused unused) {
@@ -72,15 +75,16 @@ public final class UnusedInputUnterminated implements JobCheck {
         return RULE.finds(
                         unused.watched() ? Grade.WRONG : Grade.TIGHT,
                         new Target.OfInput(input.id(), ""),
-                        "%s has %s across it"
-                                .formatted(input.name(), input.unusedFitted().words()),
+                        Text.of(
+                                "%s has %s across it",
+                                input.name(), input.unusedFitted().words()),
                         unused.watched()
-                                ? "Its zone %02d is on, so the panel reports it for ever.".formatted(input.zone())
-                                : "It is quiet only while zone %02d stays off.".formatted(input.zone()),
-                        "As %s it needs %s while it is unused."
-                                .formatted(
-                                        unused.bands().scheme().withArticle(),
-                                        unused.needs().words()))
+                                ? Text.of("Its zone %02d is on, so the panel reports it for ever.", input.zone())
+                                : Text.of("It is quiet only while zone %02d stays off.", input.zone()),
+                        Text.of(
+                                "As %s it needs %s while it is unused.",
+                                unused.bands().scheme().withArticle(),
+                                unused.needs().words()))
                 .mendedBy(CableEdits.terminateUnused(input.id()));
     }
 }

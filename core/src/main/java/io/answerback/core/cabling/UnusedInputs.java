@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.Place;
@@ -118,21 +119,22 @@ public final class UnusedInputs {
         int number = unused.input().number();
         String input = terminal(strip, TerminalUse.INPUT, number).orElse("input " + number);
         String between = terminal(strip, TerminalUse.INPUT_RETURN, number)
-                .map(back -> "from %s to %s".formatted(input, back))
+                .map(back -> Text.of("from %s to %s", input, back))
                 .orElse("across " + input);
         return switch (unused.needs()) {
             case NOTHING -> "Nothing " + between;
             case LINK -> "A link " + between;
-            case RESISTOR -> "%s %s".formatted(resistors(unused.bands()), between);
+            case RESISTOR -> Text.of("%s %s", resistors(unused.bands()), between);
         };
     }
 
     /// Two branches have no resistor at their end: at rest the panel sees both side by side.
     private static String resistors(SchemeBands bands) {
         return bands.scheme() == SchemeKind.TWO_ZONES_PARALLEL
-                ? "A %s and a %s resistor side by side"
-                        .formatted(Figures.resistor(bands.alarmOhms()), Figures.resistor(bands.secondOhms()))
-                : "A %s resistor".formatted(Figures.resistor(bands.endOfLineOhms()));
+                ? Text.of(
+                        "A %s and a %s resistor side by side",
+                        Figures.resistor(bands.alarmOhms()), Figures.resistor(bands.secondOhms()))
+                : Text.of("A %s resistor", Figures.resistor(bands.endOfLineOhms()));
     }
 
     private static Optional<String> terminal(List<Terminal> strip, TerminalUse use, int input) {

@@ -1,6 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.PlannedCore;
 import java.util.Optional;
@@ -31,35 +32,38 @@ public record WiringStep(
         String colour =
                 Character.toUpperCase(core.colour().charAt(0)) + core.colour().substring(1);
         return core.landing() instanceof Landing.Joined joined
-                ? "%s of %s to %s of %s".formatted(colour, cableId, joined.colour(), joined.cableId())
-                : "%s of %s to %s".formatted(colour, cableId, where);
+                ? Text.of("%s of %s to %s of %s", colour, cableId, joined.colour(), joined.cableId())
+                : Text.of("%s of %s to %s", colour, cableId, where);
     }
 
     @Override
     public String mind() {
-        return fitted.isEmpty() ? minding() : "%s Fit with it: %s.".formatted(minding(), fitted);
+        return fitted.isEmpty() ? minding() : Text.of("%s Fit with it: %s.", minding(), fitted);
     }
 
     private String minding() {
         return switch (core.use()) {
             case LOOP, LOOP_RETURN, TAMPER, TAMPER_RETURN ->
                 polar
-                        ? "Cable labelled \"%s\". Mind the polarity: line + from the input, line − from its 0 V; the wrong way round the detectors stay dead."
-                                .formatted(served)
-                        : "Cable labelled \"%s\". Either way round is fine: a contact has no polarity."
-                                .formatted(served);
+                        ? Text.of(
+                                "Cable labelled \"%s\". Mind the polarity: line + from the input, line − from its 0 V; the wrong way round the detectors stay dead.",
+                                served)
+                        : Text.of(
+                                "Cable labelled \"%s\". Either way round is fine: a contact has no polarity.", served);
             case SUPPLY, SUPPLY_RETURN ->
-                "Cable labelled \"%s\". Mind the polarity: the wrong way round can destroy what it feeds."
-                        .formatted(served);
+                Text.of(
+                        "Cable labelled \"%s\". Mind the polarity: the wrong way round can destroy what it feeds.",
+                        served);
             case BUS_ONE, BUS_TWO ->
-                "Cable labelled \"%s\". The two data cores must not be changed over.".formatted(served);
+                Text.of("Cable labelled \"%s\". The two data cores must not be changed over.", served);
             case SOUNDER, STROBE, SOUNDER_TAMPER ->
-                "Cable labelled \"%s\". Ears protected, trigger leads off until the last.".formatted(served);
+                Text.of("Cable labelled \"%s\". Ears protected, trigger leads off until the last.", served);
             case TIP, RING ->
-                "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals."
-                        .formatted(served);
-            case SPEAKER, SPEAKER_RETURN -> "Cable labelled \"%s\". Either way round is fine.".formatted(served);
-            case SPARE -> "Cable labelled \"%s\".".formatted(served);
+                Text.of(
+                        "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals.",
+                        served);
+            case SPEAKER, SPEAKER_RETURN -> Text.of("Cable labelled \"%s\". Either way round is fine.", served);
+            case SPARE -> Text.of("Cable labelled \"%s\".", served);
         };
     }
 

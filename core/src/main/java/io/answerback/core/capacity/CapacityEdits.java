@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.profile.ModuleKind;
@@ -171,8 +172,9 @@ public final class CapacityEdits {
                 return zone - count + 1;
             }
         }
-        throw new IllegalArgumentException("%s has %d zones, and there is no run of %d free numbers left"
-                .formatted(profile.name(), profile.capacity().zones(), count));
+        throw new IllegalArgumentException(Text.of(
+                "%s has %d zones, and there is no run of %d free numbers left",
+                profile.name(), profile.capacity().zones(), count));
     }
 
     /// Another make of panel. Its board takes the place of the old one: what was on an input that the new

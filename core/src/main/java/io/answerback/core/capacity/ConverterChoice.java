@@ -1,6 +1,7 @@
 package io.answerback.core.capacity;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
@@ -87,7 +88,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         PanelProfile profile = job.panel().profile();
         if (!kind.radioBand().equals(profile.radioBand())) {
             String hears = profile.radioBand().isEmpty() ? "has no radio" : "hears " + profile.radioBand();
-            String why = "It speaks %s; this panel %s: it is never heard.".formatted(kind.radioBand(), hears);
+            String why = Text.of("It speaks %s; this panel %s: it is never heard.", kind.radioBand(), hears);
             return new Offer(kind, 0, 0, List.of(), 0, kind.supply(), List.of(), List.of(why), true);
         }
         List<String> against = new ArrayList<>();
@@ -100,8 +101,9 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         Count radio = inventory.count("wireless zones");
         int usedUp = room.count() * RadioPlaces.zonesOf(kind);
         if (usedUp > radio.of() - radio.used()) {
-            against.add("Their inputs use up %d of the panel's wireless zones; %d are left."
-                    .formatted(usedUp, Math.max(0, radio.of() - radio.used())));
+            against.add(Text.of(
+                    "Their inputs use up %d of the panel's wireless zones; %d are left.",
+                    usedUp, Math.max(0, radio.of() - radio.used())));
         }
         List<String> work = taken.stream()
                 .flatMap(point -> work(profile.inputs(kind), point).stream())
@@ -125,12 +127,12 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
                 .filter(bands ->
                         point.loop().scheme().hasEndOfLine() && !point.kind().twoWire())
                 .filter(bands -> bands.endOfLineOhms() != point.loop().endOfLineOhms())
-                .map(bands -> "%s %s: fit %s at the end of the line in place of %s."
-                        .formatted(
-                                point.id(),
-                                point.name(),
-                                Figures.ohms(bands.endOfLineOhms()),
-                                Figures.ohms(point.loop().endOfLineOhms())));
+                .map(bands -> Text.of(
+                        "%s %s: fit %s at the end of the line in place of %s.",
+                        point.id(),
+                        point.name(),
+                        Figures.ohms(bands.endOfLineOhms()),
+                        Figures.ohms(point.loop().endOfLineOhms())));
     }
 
     private static int left(Parts job, ModuleKind kind) {
@@ -161,18 +163,18 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
             String title = point.id() + " " + point.name();
             if (point.kind().twoWire()) {
                 if (twoWire >= twoWireEach * most) {
-                    return Optional.of("%s: it has no input left for two-wire detectors.".formatted(title));
+                    return Optional.of(Text.of("%s: it has no input left for two-wire detectors.", title));
                 }
                 twoWire++;
                 return Optional.empty();
             }
             Optional<SchemeBands> bands = reads.reads(point.loop().scheme());
             if (bands.isEmpty()) {
-                return Optional.of("%s: it does not read %s."
-                        .formatted(title, point.loop().scheme().words()));
+                return Optional.of(Text.of(
+                        "%s: it does not read %s.", title, point.loop().scheme().words()));
             }
             if (ordinary >= each * most) {
-                return Optional.of("%s: no input is left.".formatted(title));
+                return Optional.of(Text.of("%s: no input is left.", title));
             }
             ordinary++;
             return Optional.empty();

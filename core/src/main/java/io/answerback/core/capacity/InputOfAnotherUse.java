@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -48,12 +49,14 @@ public final class InputOfAnotherUse implements JobCheck {
         return RULE.finds(
                 new Target.OfPoint(point.id()),
                 kept
-                        ? "%s is kept for something else".formatted(slot.input().name())
-                        : "%s cannot power a two-wire detector"
-                                .formatted(slot.input().name()),
+                        ? Text.of("%s is kept for something else", slot.input().name())
+                        : Text.of(
+                                "%s cannot power a two-wire detector",
+                                slot.input().name()),
                 kept
-                        ? "The profile keeps it for %s."
-                                .formatted(slot.reserved()
+                        ? Text.of(
+                                "The profile keeps it for %s.",
+                                slot.reserved()
                                                 .get()
                                                 .use()
                                                 .name()

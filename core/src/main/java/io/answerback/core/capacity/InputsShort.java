@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -36,17 +37,18 @@ public final class InputsShort implements JobCheck {
         List<Way> ways = facts.of(Ways.FACT).ways();
         return Stream.of(RULE.finds(
                         new Target.OfCount("inputs"),
-                        "%d more %s than inputs"
-                                .formatted(inventory.shortOf(), inventory.shortOf() == 1 ? "point" : "points"),
-                        "No free input fits %s.".formatted(names(inventory.unplaced())),
+                        Text.of(
+                                "%d more %s than inputs",
+                                inventory.shortOf(), inventory.shortOf() == 1 ? "point" : "points"),
+                        Text.of("No free input fits %s.", names(inventory.unplaced())),
                         ways.isEmpty()
                                 ? "No mix of modules this panel takes is enough: split the job or take a larger panel."
-                                : "Cheapest: %s.".formatted(ways.getFirst().says()))
+                                : Text.of("Cheapest: %s.", ways.getFirst().says()))
                 .of(""));
     }
 
     private static String names(List<Point> points) {
         String first = points.stream().limit(3).map(Point::name).collect(Collectors.joining(", "));
-        return points.size() > 3 ? first + " and %d more".formatted(points.size() - 3) : first;
+        return points.size() > 3 ? first + Text.of(" and %d more", points.size() - 3) : first;
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -51,11 +52,11 @@ public final class ModuleUnfit implements JobCheck {
                 : Stream.of(finding(
                         module,
                         module.name() + " is on another radio band",
-                        "It speaks %s; %s hears %s."
-                                .formatted(
-                                        kind.radioBand(),
-                                        profile.name(),
-                                        profile.radioBand().isEmpty() ? "none" : profile.radioBand()),
+                        Text.of(
+                                "It speaks %s; %s hears %s.",
+                                kind.radioBand(),
+                                profile.name(),
+                                profile.radioBand().isEmpty() ? "none" : profile.radioBand()),
                         "Take one of the panel's band."));
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -35,7 +36,7 @@ public final class PanelLimitPassed implements JobCheck {
                                 new Target.OfCount(count.what()),
                                 count.of() == 0
                                         ? "This panel has no " + count.what()
-                                        : "%d %s; the panel takes %d".formatted(count.used(), count.what(), count.of()),
+                                        : Text.of("%d %s; the panel takes %d", count.used(), count.what(), count.of()),
                                 job.panel().profile().name() + " cannot be programmed with what is beyond its limit.",
                                 "Do with fewer, or take a larger panel.")
                         .of(count.what().replace(' ', '-')));

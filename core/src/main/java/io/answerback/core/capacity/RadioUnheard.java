@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -39,8 +40,8 @@ public final class RadioUnheard implements JobCheck {
                 new Target.OfPoint(point.id()),
                 listens ? "The panel has no wireless zone left for it" : "It sends by radio, and nobody listens",
                 listens
-                        ? "The panel has %d wireless zones; converters use one for each of their inputs."
-                                .formatted(zones)
+                        ? Text.of(
+                                "The panel has %d wireless zones; converters use one for each of their inputs.", zones)
                         : "This panel's board has no radio, and no receiver is fitted.",
                 listens
                         ? "Take a wired device, or free a zone of a converter."

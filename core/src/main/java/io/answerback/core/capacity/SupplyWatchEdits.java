@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.power.SupplyWatch;
 import io.answerback.core.profile.Conductor;
@@ -31,7 +32,7 @@ public final class SupplyWatchEdits {
                     job.areas().stream().map(SupplyWatchEdits::place).findFirst();
             Understood line = new Understood(
                     id,
-                    "%s, %s".formatted(module, fault.words()),
+                    Text.of("%s, %s", module, fault.words()),
                     Optional.of(kind),
                     Optional.of(ZoneType.TECHNICAL),
                     area,

@@ -1,5 +1,6 @@
 package io.answerback.core.capacity;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.memo.Fact;
@@ -96,8 +97,9 @@ public record Ways(List<Way> ways, List<RuledOut> ruledOut) {
         boolean none = !unplaced.isEmpty()
                 && unplaced.stream().noneMatch(point -> Inventory.reads(job, Optional.of(kind), point));
         return none
-                ? "it does not read %s"
-                        .formatted(unplaced.getFirst().loop().scheme().words())
+                ? Text.of(
+                        "it does not read %s",
+                        unplaced.getFirst().loop().scheme().words())
                 : "";
     }
 

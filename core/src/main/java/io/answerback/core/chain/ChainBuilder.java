@@ -1,6 +1,7 @@
 package io.answerback.core.chain;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
@@ -110,14 +111,15 @@ public record ChainBuilder(Parts job, EventTable events) {
                     Link.LOOP,
                     tight ? Mark.TIGHT : Mark.NOT_DONE,
                     figure,
-                    "%s inside; computed, not approved".formatted(Figures.percent(loop.leastMargin())));
+                    Text.of("%s inside; computed, not approved", Figures.percent(loop.leastMargin())));
         }
         return new LinkState(
                 Link.LOOP,
                 tight ? Mark.TIGHT : Mark.SOUND,
                 figure,
-                "%s inside when %s"
-                        .formatted(Figures.percent(loop.leastMargin()), StateWords.of(point, loop.tightest())));
+                Text.of(
+                        "%s inside when %s",
+                        Figures.percent(loop.leastMargin()), StateWords.of(point, loop.tightest())));
     }
 
     private static LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {
@@ -132,7 +134,7 @@ public record ChainBuilder(Parts job, EventTable events) {
     }
 
     private static LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
-        String number = input.map(used -> "%02d".formatted(used.zone())).orElse("none");
+        String number = input.map(used -> Text.of("%02d", used.zone())).orElse("none");
         if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
             return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
         }
@@ -143,7 +145,7 @@ public record ChainBuilder(Parts job, EventTable events) {
         }
         return zone.get()
                 .area()
-                .map(area -> new LinkState(Link.ZONE, Mark.SOUND, figure, "area %02d".formatted(area)))
+                .map(area -> new LinkState(Link.ZONE, Mark.SOUND, figure, Text.of("area %02d", area)))
                 .orElse(new LinkState(Link.ZONE, Mark.WRONG, figure, "no area"));
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.chain;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Link;
@@ -25,7 +26,7 @@ record RadioLinks(double marginDecibels) {
         if (sender.outOfPlace()) {
             int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
             return new LinkState(
-                    Link.INPUT, Mark.WRONG, sender.input().name(), "the panel has it as zone %02d".formatted(zone));
+                    Link.INPUT, Mark.WRONG, sender.input().name(), Text.of("the panel has it as zone %02d", zone));
         }
         if (sender.converter().isPresent()) {
             return wired.mark() == Mark.SOUND
@@ -38,7 +39,7 @@ record RadioLinks(double marginDecibels) {
                         Link.INPUT,
                         Mark.SOUND,
                         sender.input().name(),
-                        "enrolled as number %d".formatted(sender.order()));
+                        Text.of("enrolled as number %d", sender.order()));
     }
 
     private Mark mark(Sender sender) {
@@ -58,8 +59,8 @@ record RadioLinks(double marginDecibels) {
         String who = sender.converter().isPresent() ? "converter " : "";
         return sender.overFloorDecibels()
                 .map(over -> over < 0
-                        ? "%sheard %.0f dB too weakly".formatted(who, -over)
-                        : "%sheard, %.0f dB to spare".formatted(who, over))
+                        ? Text.of("%sheard %.0f dB too weakly", who, -over)
+                        : Text.of("%sheard, %.0f dB to spare", who, over))
                 .orElse(who + "signal not measured");
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -39,12 +40,13 @@ public final class LoopDrifted implements JobCheck {
         double drift = reading.driftOhms().orElseThrow();
         return RULE.finds(
                         new Target.OfPoint(reading.pointId()),
-                        "%s since the last visit"
-                                .formatted(Double.isInfinite(drift) ? "Changed" : Figures.signedOhms(drift)),
-                        "It read %s then and %s now, in the same state."
-                                .formatted(
-                                        ohms(reading.before().orElseThrow()),
-                                        ohms(reading.latest().orElseThrow())),
+                        Text.of(
+                                "%s since the last visit",
+                                Double.isInfinite(drift) ? "Changed" : Figures.signedOhms(drift)),
+                        Text.of(
+                                "It read %s then and %s now, in the same state.",
+                                ohms(reading.before().orElseThrow()),
+                                ohms(reading.latest().orElseThrow())),
                         "Look at its joints before the next visit.")
                 .of(reading.pointId() + ":" + reading.setup().id());
     }

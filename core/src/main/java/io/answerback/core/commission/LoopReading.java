@@ -1,6 +1,7 @@
 package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.fault.Reading;
 import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.FarEnd;
@@ -127,6 +128,6 @@ public record LoopReading(
     /// What it should be, such as "2 190 to 2 256 Ω" or "open".
     public String should() {
         String low = Figures.ohms(predicted.lowOhms()).replace(" Ω", "");
-        return predicted.open() ? "open" : "%s to %s".formatted(low, Figures.ohms(predicted.highOhms()));
+        return predicted.open() ? "open" : Text.of("%s to %s", low, Figures.ohms(predicted.highOhms()));
     }
 }

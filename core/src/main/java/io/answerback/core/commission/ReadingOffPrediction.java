@@ -1,6 +1,7 @@
 package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -40,17 +41,17 @@ public final class ReadingOffPrediction implements JobCheck {
                 reading.latest().flatMap(Measurement::ohms).map(Figures::ohms).orElse("open");
         return RULE.finds(
                         new Target.OfPoint(reading.pointId()),
-                        "%s reads %s, %s"
-                                .formatted(
-                                        capital(reading.setup().measured().words()),
-                                        read,
-                                        reading.verdict().words()),
-                        "It should be %s. %s"
-                                .formatted(
-                                        reading.should(),
-                                        low
-                                                ? "Something conducts across it, or a resistor is not the planned one."
-                                                : "Something on the way conducts badly, or a resistor is not the planned one."),
+                        Text.of(
+                                "%s reads %s, %s",
+                                capital(reading.setup().measured().words()),
+                                read,
+                                reading.verdict().words()),
+                        Text.of(
+                                "It should be %s. %s",
+                                reading.should(),
+                                low
+                                        ? "Something conducts across it, or a resistor is not the planned one."
+                                        : "Something on the way conducts badly, or a resistor is not the planned one."),
                         "Take a second reading in another state; the causes beside the bench say which.")
                 .of(reading.pointId() + ":" + reading.setup().id());
     }

@@ -27,7 +27,7 @@ public final class FigureReader {
             return times(plain.group(1).replace(',', '.'), plain.group(2));
         }
         throw new IllegalArgumentException(
-                "%s is \"%s\"; write a number, such as 62, 4.7k or 2k2".formatted(what, given));
+                Text.of("%s is \"%s\"; write a number, such as 62, 4.7k or 2k2", what, given));
     }
 
     private static double times(String decimal, String letter) {

@@ -73,6 +73,6 @@ public final class Figures {
 
     /// A signal in decibels over one milliwatt, such as "−74 dBm".
     public static String decibelMilliwatts(double signal) {
-        return "%s%.0f dBm".formatted(signal < 0 ? "\u2212" : "", Math.abs(signal));
+        return Text.of("%s%.0f dBm", signal < 0 ? "\u2212" : "", Math.abs(signal));
     }
 }

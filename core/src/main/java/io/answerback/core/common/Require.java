@@ -12,7 +12,7 @@ public final class Require {
     public static double within(double value, double least, double most, String what) {
         if (!(value >= least && value <= most)) {
             throw new IllegalArgumentException(
-                    "%s is %s; it must be from %s to %s".formatted(what, plain(value), plain(least), plain(most)));
+                    Text.of("%s is %s; it must be from %s to %s", what, plain(value), plain(least), plain(most)));
         }
         return value;
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.compare;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.compare.JobDifference.Kind;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Area;
@@ -44,11 +45,11 @@ public final class JobDifferences {
         one("The house rules", Job::practice);
         one("The panel and its profile", Job::panel);
         parts(Job::modules, PanelModule::name, its -> "Module " + its.name());
-        parts(Job::areas, Area::number, its -> "Area %02d %s".formatted(its.number(), its.name()));
-        parts(Job::points, Point::id, its -> "Point %s %s".formatted(its.id(), its.name()));
+        parts(Job::areas, Area::number, its -> Text.of("Area %02d %s", its.number(), its.name()));
+        parts(Job::points, Point::id, its -> Text.of("Point %s %s", its.id(), its.name()));
         parts(Job::cables, Cable::id, its -> "Cable " + its.id());
         parts(Job::inputs, Input::id, its -> "Input " + its.name());
-        parts(Job::zones, Zone::number, its -> "Zone %02d".formatted(its.number()));
+        parts(Job::zones, Zone::number, its -> Text.of("Zone %02d", its.number()));
         one("The communicator", Job::communicator);
         parts(Job::receivers, Receiver::id, its -> "Receiver " + its.name());
         parts(Job::proofs, Proof::pointId, its -> "Proof of point " + its.pointId());
@@ -72,10 +73,10 @@ public final class JobDifferences {
 
     private static String title(Setup.Decided decided, Terms terms) {
         Decision decision = decided.decision();
-        String title = "Setting \"%s\"".formatted(DecisionWords.title(decision, terms));
+        String title = Text.of("Setting \"%s\"", DecisionWords.title(decision, terms));
         return decided.number() == 0
                 ? title
-                : "%s of %s %02d".formatted(title, decision.scope().counted(), decided.number());
+                : Text.of("%s of %s %02d", title, decision.scope().counted(), decided.number());
     }
 
     private void one(String name, Function<Job, ?> part) {

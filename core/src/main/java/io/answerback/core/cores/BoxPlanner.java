@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Terminal;
@@ -99,7 +100,7 @@ final class BoxPlanner {
         Input input = loop.input();
         if (input == null) {
             return new Landing.Nowhere(
-                    "point %s has no input yet".formatted(loop.point().id()));
+                    Text.of("point %s has no input yet", loop.point().id()));
         }
         if (!input.module().equals(module)) {
             return new Landing.Nowhere("its input is on " + input.module());

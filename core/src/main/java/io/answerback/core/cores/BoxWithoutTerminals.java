@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -31,7 +32,7 @@ public final class BoxWithoutTerminals implements BoxCheck {
                         its.place().kind() == Place.Kind.BOX && its.strip().isEmpty())
                 .map(its -> RULE.finds(
                         new Target.OfModule(its.name(), ""),
-                        "The terminals of %s are not known".formatted(its.name()),
+                        Text.of("The terminals of %s are not known", its.name()),
                         "The profile names none, so its cores have uses and colours but no places.",
                         "Copy them from its manual into the profile."));
     }

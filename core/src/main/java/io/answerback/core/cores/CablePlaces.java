@@ -3,6 +3,7 @@ package io.answerback.core.cores;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Text;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
@@ -117,7 +118,7 @@ final class CablePlaces {
         if (!ends.points().isEmpty()) {
             Point first = facts.point(ends.points().getFirst()).orElseThrow();
             int more = ends.points().size() - 1;
-            return new Served(first.id(), more == 0 ? first.name() : "%s and %d more".formatted(first.name(), more));
+            return new Served(first.id(), more == 0 ? first.name() : Text.of("%s and %d more", first.name(), more));
         }
         return new Served("", ends.module().isEmpty() ? ends.joint() : ends.module());
     }

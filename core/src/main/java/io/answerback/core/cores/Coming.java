@@ -2,6 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
@@ -47,7 +48,7 @@ record Coming(Cable cable, CableEnd end, Served serves, CoreColours colours, Lis
     /// Joined to the core of another cable for a need.
     static Landing joined(Coming other, CoreNeed need) {
         return other.colours == null
-                ? new Landing.Nowhere("the type of %s is not decided".formatted(other.cable.id()))
+                ? new Landing.Nowhere(Text.of("the type of %s is not decided", other.cable.id()))
                 : other.colour(need)
                         .<Landing>map(colour -> new Landing.Joined(other.cable.id(), colour))
                         .orElse(new Landing.Nowhere("no core is left in " + other.cable.id()));

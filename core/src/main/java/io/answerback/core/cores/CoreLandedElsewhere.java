@@ -3,6 +3,7 @@ package io.answerback.core.cores;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.LandedCore;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -70,17 +71,17 @@ public final class CoreLandedElsewhere implements CableCheck {
         return RULE.finds(
                         new Target.OfCable(cable.id(), cable.serves().pointId()),
                         says(job, strayed),
-                        "It was put to %s in %s; it belongs to %s. %s"
-                                .formatted(
+                        Text.of(
+                                        "It was put to %s in %s; it belongs to %s. %s",
                                         strayed.landed().where(), strayed.box().title(), belongs, danger(job, strayed))
                                 .strip(),
                         "Move it, or take back the change that moved its place.")
-                .of("%s:%s%s".formatted(cable.id(), core.colour(), end));
+                .of(Text.of("%s:%s%s", cable.id(), core.colour(), end));
     }
 
     private static String says(Parts job, Strayed strayed) {
         String core =
-                "%s of %s".formatted(strayed.core().colour(), strayed.cable().id());
+                Text.of("%s of %s", strayed.core().colour(), strayed.cable().id());
         if (changedOver(strayed)) {
             return core + " has the wrong polarity";
         }

@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -43,13 +44,13 @@ public final class CoreWithoutTerminal implements BoxCheck {
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
                         Target.of(cable.cable()),
-                        "%s has no terminal for its %s"
-                                .formatted(
-                                        box.title(),
-                                        without.stream()
-                                                .map(core -> core.need().words(cable.several()))
-                                                .collect(Collectors.joining(" and "))),
-                        "%s needs it: %s.".formatted(cable.serves().name(), why(without)),
+                        Text.of(
+                                "%s has no terminal for its %s",
+                                box.title(),
+                                without.stream()
+                                        .map(core -> core.need().words(cable.several()))
+                                        .collect(Collectors.joining(" and "))),
+                        Text.of("%s needs it: %s.", cable.serves().name(), why(without)),
                         "Take it from a box beside that has one, or add the terminal to the profile."));
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -46,12 +47,14 @@ public final class CoresShort implements BoxCheck {
         boolean tamper = cable.lacking().stream().map(CoreNeed::use).anyMatch(ofRing);
         return RULE.finds(
                 Target.of(cable.cable()),
-                "%s has no core left for %s".formatted(cable.id(), lacking),
-                "%s needs %d cores, the cable has %d."
-                        .formatted(cable.serves().name(), needed, cable.cores().size()),
+                Text.of("%s has no core left for %s", cable.id(), lacking),
+                Text.of(
+                        "%s needs %d cores, the cable has %d.",
+                        cable.serves().name(), needed, cable.cores().size()),
                 tamper
-                        ? "Take a cable of %d cores or more, run a second one, or watch the cover by a double end-of-line."
-                                .formatted(needed)
-                        : "Take a cable of %d cores or more, or run a second one.".formatted(needed));
+                        ? Text.of(
+                                "Take a cable of %d cores or more, run a second one, or watch the cover by a double end-of-line.",
+                                needed)
+                        : Text.of("Take a cable of %d cores or more, or run a second one.", needed));
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -42,8 +43,9 @@ public final class CoverUnwatched implements PointCheck {
                         grade(facts),
                         new Target.OfPoint(its.id()),
                         "Its cover is watched by nothing",
-                        "%s does not see it, and this job has no tamper ring."
-                                .formatted(its.loop().scheme().capitalWithArticle()),
+                        Text.of(
+                                "%s does not see it, and this job has no tamper ring.",
+                                its.loop().scheme().capitalWithArticle()),
                         "Wire it as a double end-of-line, or join all covers in one ring."));
     }
 }

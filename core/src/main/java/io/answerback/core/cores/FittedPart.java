@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Terminal;
 import java.util.List;
 
@@ -18,7 +19,7 @@ public record FittedPart(int from, int to, double ohms, String what) {
 
     /// The part in words, such as "4k7 (end-of-line resistor) from cover out to alarm in".
     public String words(List<Terminal> strip) {
-        String ends = "from %s to %s".formatted(LandingWords.terminal(strip, from), LandingWords.terminal(strip, to));
-        return ohms == 0 ? "a link " + ends : "%s (%s) %s".formatted(value(), what, ends);
+        String ends = Text.of("from %s to %s", LandingWords.terminal(strip, from), LandingWords.terminal(strip, to));
+        return ohms == 0 ? "a link " + ends : Text.of("%s (%s) %s", value(), what, ends);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -76,10 +77,11 @@ public final class JointBoxAdrift implements JobCheck {
                 ? Stream.empty()
                 : Stream.of(CIRCLE.finds(
                                 new Target.OfCable(bring.getFirst(), ""),
-                                "Joint box %s is fed by joint boxes only".formatted(box.name()),
-                                "%s comes from a box that is fed from here: nothing joined in it reaches an input."
-                                        .formatted(String.join(", ", bring)),
-                                "Let %s begin at the panel or at a module.".formatted(bring.getFirst()))
+                                Text.of("Joint box %s is fed by joint boxes only", box.name()),
+                                Text.of(
+                                        "%s comes from a box that is fed from here: nothing joined in it reaches an input.",
+                                        String.join(", ", bring)),
+                                Text.of("Let %s begin at the panel or at a module.", bring.getFirst()))
                         .of(box.name()));
     }
 
@@ -91,8 +93,8 @@ public final class JointBoxAdrift implements JobCheck {
                 : Stream.of(RULE.finds(
                                 new Target.OfCable(box.cables().getFirst().id(), ""),
                                 brought
-                                        ? "No cable goes on from joint box %s".formatted(box.name())
-                                        : "No cable comes to joint box %s from a box".formatted(box.name()),
+                                        ? Text.of("No cable goes on from joint box %s", box.name())
+                                        : Text.of("No cable comes to joint box %s from a box", box.name()),
                                 brought
                                         ? "What comes to it serves nothing."
                                         : "What is joined in it ends there: its points cannot be measured.",

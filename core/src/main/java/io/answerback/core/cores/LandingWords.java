@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import java.util.List;
@@ -13,7 +14,7 @@ public final class LandingWords {
         return switch (landing) {
             case Landing.Under under ->
                 terminal(strip, under.terminal()) + (under.throughBlock() ? ", through a block" : "");
-            case Landing.Joined joined -> "joins %s %s".formatted(joined.cableId(), joined.colour());
+            case Landing.Joined joined -> Text.of("joins %s %s", joined.cableId(), joined.colour());
             case Landing.FoldedBack back -> "spare, folded back";
             case Landing.Nowhere nowhere -> nowhere.why();
         };
@@ -33,7 +34,7 @@ public final class LandingWords {
         }
         int neighbour = at > 0 ? at - 1 : at + 1;
         return strip.get(neighbour).name().equals(terminal.name())
-                ? "%s on the %s".formatted(terminal.name(), at > 0 ? "right" : "left")
-                : "%s beside %s".formatted(terminal.name(), strip.get(neighbour).name());
+                ? Text.of("%s on the %s", terminal.name(), at > 0 ? "right" : "left")
+                : Text.of("%s beside %s", terminal.name(), strip.get(neighbour).name());
     }
 }

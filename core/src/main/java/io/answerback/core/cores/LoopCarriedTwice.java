@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -58,11 +59,13 @@ public final class LoopCarriedTwice implements BoxCheck {
         String ids = String.join(" and ", cables.stream().map(CableCores::id).toList());
         return RULE.finds(
                         new Target.OfCable(cables.getLast().id(), pointId),
-                        "The loop of %s comes to %s twice".formatted(pointId, box.title()),
-                        "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see."
-                                .formatted(ids),
-                        "Take %s off %s, or let one of the cables end elsewhere."
-                                .formatted(pointId, cables.getLast().id()))
+                        Text.of("The loop of %s comes to %s twice", pointId, box.title()),
+                        Text.of(
+                                "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see.",
+                                ids),
+                        Text.of(
+                                "Take %s off %s, or let one of the cables end elsewhere.",
+                                pointId, cables.getLast().id()))
                 .of(pointId);
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -36,8 +37,8 @@ public final class OutsideTamperRing implements BoxCheck {
         String id = cable.cable().id();
         return RULE.finds(
                 Target.of(cable.cable()),
-                "%s is outside the tamper ring".formatted(id),
-                "Nobody would notice a cover off, or %s cut.".formatted(id),
+                Text.of("%s is outside the tamper ring", id),
+                Text.of("Nobody would notice a cover off, or %s cut.", id),
                 mend(box, cable));
     }
 
@@ -47,14 +48,15 @@ public final class OutsideTamperRing implements BoxCheck {
             return "Decide the cable's type first: without it there are no cores to join.";
         }
         if (box.ring().joined().isEmpty()) {
-            return "Put its pair where the ring begins and ends in %s.".formatted(box.title());
+            return Text.of("Put its pair where the ring begins and ends in %s.", box.title());
         }
         return box.ring()
                 .before(id)
-                .map(before ->
-                        "Open the joint where the ring comes back from %s, and put the pair of %s in series there."
-                                .formatted(before, id))
-                .orElseGet(() -> "Open the ring where it begins, before %s, and put the pair of %s in series there."
-                        .formatted(box.ring().joined().getFirst(), id));
+                .map(before -> Text.of(
+                        "Open the joint where the ring comes back from %s, and put the pair of %s in series there.",
+                        before, id))
+                .orElseGet(() -> Text.of(
+                        "Open the ring where it begins, before %s, and put the pair of %s in series there.",
+                        box.ring().joined().getFirst(), id));
     }
 }

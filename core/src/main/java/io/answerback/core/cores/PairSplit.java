@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -71,9 +72,10 @@ public final class PairSplit implements JobCheck {
         }
         return Stream.of(RULE.finds(
                         Target.of(cable.cable()),
-                        "A pair is split over %s and %s".formatted(cable.id(), other.id()),
-                        "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both."
-                                .formatted(need.use().words()),
+                        Text.of("A pair is split over %s and %s", cable.id(), other.id()),
+                        Text.of(
+                                "The %s goes out in one cable and comes back in another: a loop as wide as the room, which picks up what the mains and radio carry, and a cut in either looks like a fault in both.",
+                                need.use().words()),
                         "Put both cores of the pair in one cable.")
                 .of(need.use() + ":" + cable.id()));
     }

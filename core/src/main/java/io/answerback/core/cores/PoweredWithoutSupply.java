@@ -2,6 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
@@ -49,9 +50,10 @@ public final class PoweredWithoutSupply implements BoxCheck {
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
                         Target.of(cable.cable()),
-                        "%s has no supply".formatted(cable.serves().name()),
-                        "%s of %s is loose in %s, and a detector without supply reads as alarm or open."
-                                .formatted(colours, cable.id(), box.title()),
+                        Text.of("%s has no supply", cable.serves().name()),
+                        Text.of(
+                                "%s of %s is loose in %s, and a detector without supply reads as alarm or open.",
+                                colours, cable.id(), box.title()),
                         "Put it under its terminal, or say that the cable is not terminated yet."));
     }
 }

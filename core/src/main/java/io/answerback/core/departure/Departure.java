@@ -1,5 +1,7 @@
 package io.answerback.core.departure;
 
+import io.answerback.core.common.Text;
+
 /// One place where a job does otherwise than the firm's rules.
 ///
 /// @param id what its reason is kept under, such as "school:TAMPER" or "scheme:07"
@@ -11,7 +13,7 @@ package io.answerback.core.departure;
 public record Departure(String id, String pointId, String title, String firm, String here, String reason) {
     /// The departure as one sentence without its reason.
     public String says() {
-        return "%s: %s, %s %s".formatted(title, here, whose(), firm);
+        return Text.of("%s: %s, %s %s", title, here, whose(), firm);
     }
 
     /// Who says otherwise: the firm's rules, or this job for one of its points.

@@ -1,5 +1,6 @@
 package io.answerback.core.departure;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -33,7 +34,7 @@ public final class DepartureWithoutReason implements JobCheck {
                         new Target.OfDeparture(departure.id(), departure.pointId()),
                         departure.title() + " otherwise than "
                                 + (departure.pointId().isEmpty() ? "the rules" : "on this job"),
-                        "Here %s; %s %s.".formatted(departure.here(), departure.whose(), departure.firm()),
+                        Text.of("Here %s; %s %s.", departure.here(), departure.whose(), departure.firm()),
                         "Give the reason, or do as the rules say."));
     }
 }

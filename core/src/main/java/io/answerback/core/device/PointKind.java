@@ -1,6 +1,7 @@
 package io.answerback.core.device;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.Optional;
 
 /// What sort of thing watches. Kinds are data: the application ships a catalogue, and a job carries the kinds
@@ -76,7 +77,7 @@ public record PointKind(
         powering = powering == null ? Optional.empty() : powering;
         if (radio && (twoWire || powering.isPresent())) {
             throw new IllegalArgumentException(
-                    "kind %s sends by radio from a battery inside; it takes no supply over wires".formatted(id));
+                    Text.of("kind %s sends by radio from a battery inside; it takes no supply over wires", id));
         }
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.device;
 
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,8 +30,8 @@ public record SounderUnit(
         /// @throws IllegalArgumentException when the name is blank or a figure out of bounds
         public Level {
             name = Require.text(name, "name of a sounder's link");
-            Require.within(milliamps, 1, 20_000, "current of a sounder on %s in milliamps".formatted(name));
-            Require.within(leastVolts, 0, 60, "least voltage of a sounder on %s in volts".formatted(name));
+            Require.within(milliamps, 1, 20_000, Text.of("current of a sounder on %s in milliamps", name));
+            Require.within(leastVolts, 0, 60, Text.of("least voltage of a sounder on %s in volts", name));
         }
     }
 

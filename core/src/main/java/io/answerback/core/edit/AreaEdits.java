@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -50,7 +51,7 @@ public final class AreaEdits {
                 .count();
         if (points > 0) {
             throw new IllegalArgumentException(
-                    "area %d has %d points; move them to another area first".formatted(number, points));
+                    Text.of("area %d has %d points; move them to another area first", number, points));
         }
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
@@ -56,7 +57,7 @@ public final class BusEdits {
         return job.module(module)
                 .flatMap(its -> job.panel().profile().module(its.kindId()))
                 .orElseThrow(() ->
-                        new IllegalArgumentException("the panel's profile does not know what %s is".formatted(module)));
+                        new IllegalArgumentException(Text.of("the panel's profile does not know what %s is", module)));
     }
 
     private static void requireOf(Job job, ModuleKind kind, String module, int address) {
@@ -64,14 +65,10 @@ public final class BusEdits {
         range.filter(its -> its.offTheBus() || !its.holds(address)).ifPresent(its -> {
             throw new IllegalArgumentException(
                     its.offTheBus()
-                            ? "%s has no address on the bus".formatted(module)
-                            : "%s can have address %d to %d, not %d; free are %s"
-                                    .formatted(
-                                            module,
-                                            its.leastAddress(),
-                                            its.mostAddress(),
-                                            address,
-                                            free(job, kind.id())));
+                            ? Text.of("%s has no address on the bus", module)
+                            : Text.of(
+                                    "%s can have address %d to %d, not %d; free are %s",
+                                    module, its.leastAddress(), its.mostAddress(), address, free(job, kind.id())));
         });
     }
 
@@ -125,8 +122,9 @@ public final class BusEdits {
             Bus bus = job.bus().withAddresses(module, List.of());
             List<Integer> free = free(job.withBus(bus), kind.id());
             if (free.size() < job.areas().size()) {
-                throw new IllegalArgumentException("%s needs an address for each of %d areas; only %s are free"
-                        .formatted(module, job.areas().size(), free));
+                throw new IllegalArgumentException(Text.of(
+                        "%s needs an address for each of %d areas; only %s are free",
+                        module, job.areas().size(), free));
             }
             List<BusAddress> given = new ArrayList<>();
             for (int i = 0; i < job.areas().size(); i++) {
@@ -206,11 +204,11 @@ public final class BusEdits {
             int most = job.panel().profile().capacity().zones();
             if (kind(job, input.module()).sort() != ModuleSort.KEYPAD) {
                 throw new IllegalArgumentException(
-                        "%s is on no keypad; only a keypad's input can take over a zone".formatted(input.name()));
+                        Text.of("%s is on no keypad; only a keypad's input can take over a zone", input.name()));
             }
             if (zone < 1 || zone > most) {
                 throw new IllegalArgumentException(
-                        "the panel has zones 1 to %d; there is no zone %d".formatted(most, zone));
+                        Text.of("the panel has zones 1 to %d; there is no zone %d", most, zone));
             }
             Job taken = job.withInputs(with(job, input.withZone(zone)));
             return input.pointId()
@@ -235,9 +233,8 @@ public final class BusEdits {
         return new Edit("release of " + inputId, job -> {
             Input input = input(job, inputId);
             int own = own(job, input, kind(job, input.module()))
-                    .orElseThrow(
-                            () -> new IllegalArgumentException("%s has no number of its own; give %s an address first"
-                                    .formatted(input.name(), input.module())));
+                    .orElseThrow(() -> new IllegalArgumentException(Text.of(
+                            "%s has no number of its own; give %s an address first", input.name(), input.module())));
             return job.withInputs(with(job, input.withZone(own)));
         });
     }

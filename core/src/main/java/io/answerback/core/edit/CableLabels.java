@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Job;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,7 +15,7 @@ public final class CableLabels {
     public static String free(Job job, String pointId) {
         Set<String> taken = job.cables().stream().map(Cable::id).collect(Collectors.toSet());
         String wanted = "C-" + pointId;
-        return taken.contains(wanted) ? "C-%02d".formatted(highest(taken) + 1) : wanted;
+        return taken.contains(wanted) ? Text.of("C-%02d", highest(taken) + 1) : wanted;
     }
 
     private static int highest(Set<String> labels) {

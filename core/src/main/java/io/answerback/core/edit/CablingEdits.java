@@ -2,6 +2,7 @@ package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Edit;
@@ -115,7 +116,7 @@ public final class CablingEdits {
     public static Edit throughJoint(Collection<String> cableIds, String joint, Conductor conductor) {
         return new Edit("joint box " + joint, job -> {
             if (cableIds.isEmpty()) {
-                throw new IllegalArgumentException("no cable is to begin at joint box %s; choose one".formatted(joint));
+                throw new IllegalArgumentException(Text.of("no cable is to begin at joint box %s; choose one", joint));
             }
             Cable first = required(job, cableIds.iterator().next());
             boolean there =

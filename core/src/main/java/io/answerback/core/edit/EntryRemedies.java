@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ZoneType;
@@ -38,12 +39,14 @@ public final class EntryRemedies {
                 .forEach(passing -> all.add(tried(
                         job,
                         walk,
-                        "Make %s %s an entry route"
-                                .formatted(passing.point().id(), passing.point().name()),
+                        Text.of(
+                                "Make %s %s an entry route",
+                                passing.point().id(), passing.point().name()),
                         passing.area() == walk.area()
                                 ? "It waits while the entry time runs, and alarms at once otherwise."
-                                : "It is in area %02d, and would have to be in area %02d to wait."
-                                        .formatted(passing.area(), walk.area()),
+                                : Text.of(
+                                        "It is in area %02d, and would have to be in area %02d to wait.",
+                                        passing.area(), walk.area()),
                         PointEdits.duty(
                                 "entry route for " + passing.point().id(),
                                 Set.of(passing.point().id()),
@@ -68,10 +71,10 @@ public final class EntryRemedies {
         return tried(
                 job,
                 walk,
-                "Give %.0f s in area %02d".formatted(given, walk.area()),
+                Text.of("Give %.0f s in area %02d", given, walk.area()),
                 given <= rule
-                        ? "The rules allow %.0f s.".formatted(rule)
-                        : "The rules allow %.0f s: it would need a reason.".formatted(rule),
+                        ? Text.of("The rules allow %.0f s.", rule)
+                        : Text.of("The rules allow %.0f s: it would need a reason.", rule),
                 SetupEdits.decide(Decision.ENTRY_TIME, walk.area(), String.valueOf(given)));
     }
 
@@ -101,9 +104,10 @@ public final class EntryRemedies {
         return tried(
                 job,
                 walk,
-                "Move the keypad to where %s is passed".formatted(to.point().name()),
-                "The code would be typed %.0f s after the door; walk it again once it is moved."
-                        .formatted(shorter.seconds()),
+                Text.of("Move the keypad to where %s is passed", to.point().name()),
+                Text.of(
+                        "The code would be typed %.0f s after the door; walk it again once it is moved.",
+                        shorter.seconds()),
                 SetupEdits.walk(shorter));
     }
 

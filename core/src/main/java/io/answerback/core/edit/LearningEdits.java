@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
@@ -60,11 +61,11 @@ public final class LearningEdits {
     public static Edit learned(int address, ModuleSort sort) {
         return new Edit("what the panel has learned at address " + address, job -> {
             if (sorts(job, address).noneMatch(its -> its == sort)) {
-                throw new IllegalArgumentException("this panel has no %s at address %d; it can have %s"
-                        .formatted(
-                                sort.words(),
-                                address,
-                                sorts(job, address).map(ModuleSort::words).collect(Collectors.joining(" or "))));
+                throw new IllegalArgumentException(Text.of(
+                        "this panel has no %s at address %d; it can have %s",
+                        sort.words(),
+                        address,
+                        sorts(job, address).map(ModuleSort::words).collect(Collectors.joining(" or "))));
             }
             return job.withBus(job.bus()
                     .withLearned(old -> Stream.concat(

@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
@@ -70,7 +71,7 @@ public final class LoopEdits {
         Input own = job.inputOf(ownerId)
                 .filter(input -> !input.second() && !pointId.equals(ownerId))
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "point %s has no input of its own that could be shared".formatted(ownerId)));
+                        Text.of("point %s has no input of its own that could be shared", ownerId)));
         if (job.inputs().stream()
                 .anyMatch(input -> input.shares().filter(own.id()::equals).isPresent())) {
             throw new IllegalArgumentException(own.name() + " has two zones already");
@@ -97,9 +98,9 @@ public final class LoopEdits {
         return job.inputModel(Optional.of(input)).schemes().stream()
                 .filter(bands -> bands.scheme().twoZones())
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "%s tells no two zones apart on one input; choose a profile that does, or another input"
-                                .formatted(input.name())));
+                .orElseThrow(() -> new IllegalArgumentException(Text.of(
+                        "%s tells no two zones apart on one input; choose a profile that does, or another input",
+                        input.name())));
     }
 
     private static Job unwired(Job job, String pointId) {

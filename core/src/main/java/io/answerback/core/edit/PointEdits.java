@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
@@ -190,7 +191,7 @@ public final class PointEdits {
             Map<String, String> numbers = new TreeMap<>();
             int number = 1;
             for (Point point : job.points()) {
-                numbers.put(point.id(), "%02d".formatted(number++));
+                numbers.put(point.id(), Text.of("%02d", number++));
             }
             return renumbered(job, numbers);
         });

@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.radio.RadioState;
@@ -27,11 +28,11 @@ public final class RadioEdits {
         return new Edit("enrolment of " + inputId, job -> {
             Input input = input(job, inputId);
             if (job.radio().enrolment(inputId).isPresent()) {
-                throw new IllegalArgumentException("%s is enrolled already; delete it first".formatted(input.name()));
+                throw new IllegalArgumentException(Text.of("%s is enrolled already; delete it first", input.name()));
             }
             int zone = RadioState.zoneGiven(job, input)
                     .orElseThrow(() -> new IllegalArgumentException(
-                            "the panel has no wireless zone left for %s".formatted(input.name())));
+                            Text.of("the panel has no wireless zone left for %s", input.name())));
             return job.withRadio(job.radio().withEnrolled(old -> with(old, new Enrolment(inputId, zone))));
         });
     }
@@ -44,8 +45,9 @@ public final class RadioEdits {
     public static Edit enrolledUnder(String inputId, int zone) {
         return new Edit("zone under which " + inputId + " is enrolled", job -> {
             if (RadioPlaces.zones(job).noneMatch(its -> its == zone)) {
-                throw new IllegalArgumentException("the panel has no wireless zone %d; it has %s"
-                        .formatted(zone, RadioPlaces.zones(job).boxed().toList()));
+                throw new IllegalArgumentException(Text.of(
+                        "the panel has no wireless zone %d; it has %s",
+                        zone, RadioPlaces.zones(job).boxed().toList()));
             }
             return job.withRadio(job.radio()
                     .withEnrolled(old -> old.stream()

@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
@@ -76,7 +77,7 @@ public final class SetupEdits {
         String words = decision.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
         return number == 0
                 ? words
-                : "%s of %s %02d".formatted(words, decision.scope().counted(), number);
+                : Text.of("%s of %s %02d", words, decision.scope().counted(), number);
     }
 
     /// Says why something was decided otherwise; a blank reason takes it away.
@@ -106,7 +107,7 @@ public final class SetupEdits {
     /// @throws IllegalArgumentException when the reason is blank
     public static Edit skipped(EntryStep step, Instant at, String reason) {
         if (reason.isBlank()) {
-            throw new IllegalArgumentException("say why %s is left out".formatted(title(step)));
+            throw new IllegalArgumentException(Text.of("say why %s is left out", title(step)));
         }
         return setup(
                 "leaving out " + title(step),
@@ -121,7 +122,7 @@ public final class SetupEdits {
 
     /// Everything that was read out of a panel at once.
     public static Edit found(List<Setup.Found> all) {
-        return setup("%d readings of the panel".formatted(all.size()), setup -> {
+        return setup(Text.of("%d readings of the panel", all.size()), setup -> {
             Setup next = setup;
             for (Setup.Found one : all) {
                 next = next.with(one);
@@ -146,7 +147,7 @@ public final class SetupEdits {
     private static String title(EntryStep step) {
         return step.of().isEmpty()
                 ? step.setting().name()
-                : "%s, %s".formatted(step.setting().name(), step.of());
+                : Text.of("%s, %s", step.setting().name(), step.of());
     }
 
     /// What is known of a code; its digits are never part of it.

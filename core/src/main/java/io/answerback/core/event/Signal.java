@@ -1,6 +1,7 @@
 package io.answerback.core.event;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.Locale;
 
 /// One event as it leaves the panel, whatever format carries it.
@@ -28,11 +29,11 @@ public record Signal(String account, Qualifier qualifier, String event, int area
 
     /// The area as the formats send it: two digits.
     public String areaDigits() {
-        return "%02d".formatted(area);
+        return Text.of("%02d", area);
     }
 
     /// The zone as the formats send it: three digits.
     public String zoneDigits() {
-        return "%03d".formatted(zone);
+        return Text.of("%03d", zone);
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.fault;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FittedLoop;
 import java.util.ArrayList;
@@ -26,15 +27,15 @@ public final class FaultWords {
 
     private static String value(Cause cause, Explanation.Stretch value) {
         return switch (cause.free()) {
-            case METRES -> "%.0f to %.0f m from the panel".formatted(value.low(), value.high());
+            case METRES -> Text.of("%.0f to %.0f m from the panel", value.low(), value.high());
             case PREFERRED_VALUE ->
                 value.low() == value.high()
                         ? Figures.resistor(value.likeliest())
-                        : "%s, %s to %s"
-                                .formatted(
-                                        Figures.resistor(value.likeliest()),
-                                        Figures.resistor(value.low()),
-                                        Figures.resistor(value.high()));
+                        : Text.of(
+                                "%s, %s to %s",
+                                Figures.resistor(value.likeliest()),
+                                Figures.resistor(value.low()),
+                                Figures.resistor(value.high()));
             case OHMS -> Figures.ohms(value.low()) + " to " + Figures.ohms(value.high());
             case STATE -> word(DeviceState.values()[(int) value.likeliest()]);
             case NONE -> "";
@@ -57,7 +58,7 @@ public final class FaultWords {
                 double ohms = loop.of(explanation.cause(), value, false, setup)
                         .range()
                         .nominalOhms();
-                parts.add("%s would read %s".formatted(word(setup.device().get()), Figures.ohms(ohms)));
+                parts.add(Text.of("%s would read %s", word(setup.device().get()), Figures.ohms(ohms)));
             }
         }
         return String.join(", ", parts);
@@ -65,12 +66,12 @@ public final class FaultWords {
 
     /// Two readings that no single cause gives together, as a sentence.
     public static String says(Diagnosis.Contradiction contradiction) {
-        return "Two readings contradict each other: %s in \"%s\" and %s in \"%s\". One of them is wrong, or something changed between them."
-                .formatted(
-                        Figures.ohms(contradiction.one().ohms()),
-                        contradiction.one().setup().measured().words(),
-                        Figures.ohms(contradiction.other().ohms()),
-                        contradiction.other().setup().measured().words());
+        return Text.of(
+                "Two readings contradict each other: %s in \"%s\" and %s in \"%s\". One of them is wrong, or something changed between them.",
+                Figures.ohms(contradiction.one().ohms()),
+                contradiction.one().setup().measured().words(),
+                Figures.ohms(contradiction.other().ohms()),
+                contradiction.other().setup().measured().words());
     }
 
     private static String word(DeviceState state) {

@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind.Part;
 import io.answerback.core.resistor.PreferredValues;
 import io.answerback.core.scheme.FittedLoop;
@@ -27,7 +28,7 @@ public record BagCheck(Part part, double ohms, FittedLoop loop, CaseReading tigh
     public static BagCheck of(FittedLoop loop, BandChart chart, Part part, double ohms, double tolerancePercent) {
         if (!loop.wiring().scheme().has(part)) {
             throw new IllegalArgumentException(
-                    "a %s has no such resistor".formatted(loop.wiring().scheme().words()));
+                    Text.of("a %s has no such resistor", loop.wiring().scheme().words()));
         }
         LoopWiring wiring = loop.wiring().withTolerancePercent(tolerancePercent);
         FittedLoop fitted = loop.withWiring(

@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Finding;
@@ -58,8 +59,9 @@ public final class ContactUnlikeScheme implements PointCheck {
                 : Stream.of(finding(
                         point,
                         "Its contact is " + has.words(),
-                        "%s wants one that is %s: at rest it would read as active."
-                                .formatted(scheme.capitalWithArticle(), wanted.words()),
+                        Text.of(
+                                "%s wants one that is %s: at rest it would read as active.",
+                                scheme.capitalWithArticle(), wanted.words()),
                         "Take the relay's other contact, or choose a scheme for this one."));
     }
 

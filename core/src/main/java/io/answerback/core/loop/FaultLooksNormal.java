@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
@@ -92,8 +93,9 @@ public final class FaultLooksNormal implements PointCheck {
                 TrialFaults.of(job.practice()));
         return schemes.isEmpty()
                 ? "Its input reads no scheme that would see it: put it on an input that reads an end-of-line resistor."
-                : "Wire it as %s, which sees a cut and a short."
-                        .formatted(schemes.stream().map(SchemeKind::words).collect(Collectors.joining(" or ")));
+                : Text.of(
+                        "Wire it as %s, which sees a cut and a short.",
+                        schemes.stream().map(SchemeKind::words).collect(Collectors.joining(" or ")));
     }
 
     private static String words(FaultKind fault) {

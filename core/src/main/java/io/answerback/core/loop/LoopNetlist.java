@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.LoopPart;
 import java.util.ArrayList;
@@ -31,9 +32,9 @@ public final class LoopNetlist {
     /// @param name what its resistance is printed as: letters, digits and underscores
     public LoopNetlist add(String name, LoopPart loop, Extreme extreme) {
         int top = ++nodes;
-        elements.add("I%d 0 %d DC 1".formatted(top, top));
+        elements.add(Text.of("I%d 0 %d DC 1", top, top));
         place(loop, top, 0, extreme);
-        prints.add("let %s = v(%d)".formatted(name, top));
+        prints.add(Text.of("let %s = v(%d)", name, top));
         prints.add("print " + name);
         return this;
     }
@@ -50,7 +51,7 @@ public final class LoopNetlist {
             }
             case LoopPart.Parallel parallel -> parallel.parts().forEach(branch -> place(branch, from, to, extreme));
             default ->
-                elements.add("R%d %d %d %s ; %s".formatted(elements.size(), from, to, ohms(part, extreme), name(part)));
+                elements.add(Text.of("R%d %d %d %s ; %s", elements.size(), from, to, ohms(part, extreme), name(part)));
         }
     }
 

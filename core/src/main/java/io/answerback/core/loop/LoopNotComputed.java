@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -55,9 +56,10 @@ public final class LoopNotComputed implements PointCheck {
         return SCHEME_UNREADABLE.finds(
                 new Target.OfPoint(wired.point().id()),
                 "Its input cannot read a " + scheme,
-                "%s has no bands for it.".formatted(readBy(job, wired)),
-                "Choose a scheme it reads: %s."
-                        .formatted(wired.model().schemes().stream()
+                Text.of("%s has no bands for it.", readBy(job, wired)),
+                Text.of(
+                        "Choose a scheme it reads: %s.",
+                        wired.model().schemes().stream()
                                 .map(bands -> bands.scheme().words())
                                 .collect(Collectors.joining(", "))));
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.loop;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -38,17 +39,17 @@ public final class LoopStateTight implements PointCheck {
     private static Finding finding(WiredPoint wired, LoopResult loop, double least) {
         return RULE.finds(
                 new Target.OfPoint(wired.point().id()),
-                "Only %s inside its band".formatted(Figures.percent(loop.leastMargin())),
-                "When %s it reads up to %s; your rules want %s. %s"
-                        .formatted(
-                                StateWords.of(wired.point(), loop.tightest()),
-                                Figures.ohms(loop.tightest().range().highOhms()),
-                                Figures.percent(least),
-                                loop.longestMetres()
-                                        .filter(metres -> metres < LoopCheck.LONGEST_METRES)
-                                        .map(metres -> "It takes no more than %s of this cable."
-                                                .formatted(Figures.metres(metres)))
-                                        .orElse("Its cable is not what limits it.")),
+                Text.of("Only %s inside its band", Figures.percent(loop.leastMargin())),
+                Text.of(
+                        "When %s it reads up to %s; your rules want %s. %s",
+                        StateWords.of(wired.point(), loop.tightest()),
+                        Figures.ohms(loop.tightest().range().highOhms()),
+                        Figures.percent(least),
+                        loop.longestMetres()
+                                .filter(metres -> metres < LoopCheck.LONGEST_METRES)
+                                .map(metres ->
+                                        Text.of("It takes no more than %s of this cable.", Figures.metres(metres)))
+                                .orElse("Its cable is not what limits it.")),
                 "Check the resistor's bands against the profile, or take a closer tolerance.");
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.loop;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -44,16 +45,12 @@ public final class LoopStateUnsafe implements PointCheck {
         String reads = bad.reads().map(Meaning::word).orElse("between bands");
         return RULE.finds(
                 new Target.OfPoint(wired.point().id()),
-                "%s reads %s".formatted(capital(state), reads),
-                "Worst case %s to %s. The panel should conclude %s, and does not for certain."
-                        .formatted(
-                                Figures.ohms(bad.range().lowOhms()),
-                                Figures.ohms(bad.range().highOhms()),
-                                bad.loopCase()
-                                        .rightConclusions()
-                                        .iterator()
-                                        .next()
-                                        .word()),
+                Text.of("%s reads %s", capital(state), reads),
+                Text.of(
+                        "Worst case %s to %s. The panel should conclude %s, and does not for certain.",
+                        Figures.ohms(bad.range().lowOhms()),
+                        Figures.ohms(bad.range().highOhms()),
+                        bad.loopCase().rightConclusions().iterator().next().word()),
                 "Fit the values the panel expects, or change the scheme.");
     }
 

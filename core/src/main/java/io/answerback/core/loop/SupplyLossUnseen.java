@@ -1,5 +1,6 @@
 package io.answerback.core.loop;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -39,10 +40,9 @@ public final class SupplyLossUnseen implements PointCheck {
         return RULE.finds(
                 new Target.OfPoint(point.id()),
                 "Without its supply it reads normal",
-                "Its contact is %s and stays as it is when the detector loses its supply: a dead %s looks like one at rest."
-                        .formatted(
-                                point.kind().contact().words(),
-                                point.kind().words().thing()),
+                Text.of(
+                        "Its contact is %s and stays as it is when the detector loses its supply: a dead %s looks like one at rest.",
+                        point.kind().contact().words(), point.kind().words().thing()),
                 endOfLine
                         ? "Fit a relay that watches its supply, its contact in series before the end-of-line resistor, and say so on the loop; or take a normally-closed contact and the scheme for it."
                         : "Take a scheme with an end-of-line resistor and a relay that watches the supply in it; or a normally-closed contact and the scheme for it.");

@@ -1,5 +1,6 @@
 package io.answerback.core.memo;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Lookup;
 import io.answerback.core.site.Part;
@@ -62,8 +63,9 @@ final class Reader extends WatchedParts implements Facts, AutoCloseable {
 
     private void requireOpen() {
         if (closed) {
-            throw new IllegalStateException("%s reads after it was computed; nobody would know what it rests on"
-                    .formatted(node == null ? "an answer" : node.fact));
+            throw new IllegalStateException(Text.of(
+                    "%s reads after it was computed; nobody would know what it rests on",
+                    node == null ? "an answer" : node.fact));
         }
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.site.Area;
@@ -38,7 +39,7 @@ record BusReducer(Parts job) {
     PanelStep coverChanges(PanelState state, PanelInput.CoverChanges change) {
         BusMemory bus = state.bus();
         if (bus.lost().contains(change.module())) {
-            return PanelStep.silent(state, "%s does not answer: its cover is not seen".formatted(change.module()));
+            return PanelStep.silent(state, Text.of("%s does not answer: its cover is not seen", change.module()));
         }
         return ofModule(
                 state,
@@ -53,7 +54,7 @@ record BusReducer(Parts job) {
             PanelState state, String module, boolean same, BusMemory next, boolean begins, String event) {
         Optional<Integer> address = new BusView(job).polled(module);
         if (address.isEmpty()) {
-            return PanelStep.silent(state, "the panel has not learned %s: it does not miss it".formatted(module));
+            return PanelStep.silent(state, Text.of("the panel has not learned %s: it does not miss it", module));
         }
         return same
                 ? PanelStep.of(state)

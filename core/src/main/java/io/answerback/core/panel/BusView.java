@@ -1,5 +1,6 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.Question;
 import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
@@ -25,19 +26,19 @@ record BusView(Parts job) {
     /// @param lost the modules that do not answer
     Optional<String> deafTo(Input input, Set<String> lost) {
         if (!known(input.module())) {
-            return Optional.of("the panel has not learned %s: it does not look at it".formatted(input.module()));
+            return Optional.of(Text.of("the panel has not learned %s: it does not look at it", input.module()));
         }
         if (lost.contains(input.module())) {
-            return Optional.of("%s does not answer".formatted(input.module()));
+            return Optional.of(Text.of("%s does not answer", input.module()));
         }
         ZoneMap map = ZoneMap.of(job);
         return map.zone(input.zone())
                 .filter(line -> line.ignored().contains(input))
-                .map(line -> "%s is not looked at: zone %02d is read from %s"
-                        .formatted(
-                                input.name(),
-                                input.zone(),
-                                line.source().map(Input::name).orElse("nowhere")));
+                .map(line -> Text.of(
+                        "%s is not looked at: zone %02d is read from %s",
+                        input.name(),
+                        input.zone(),
+                        line.source().map(Input::name).orElse("nowhere")));
     }
 
     /// Whether the panel knows a module; it is taken to while nobody has read out what it has learned.

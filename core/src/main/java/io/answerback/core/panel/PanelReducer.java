@@ -1,5 +1,6 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Meaning;
@@ -136,8 +137,9 @@ public record PanelReducer(Parts job) {
         if (!set && !zone.type().watchesAlways()) {
             return PanelStep.silent(
                     state,
-                    "area %02d is %s: nothing is sent"
-                            .formatted(area, Terms.of(job.practice()).unset()));
+                    Text.of(
+                            "area %02d is %s: nothing is sent",
+                            area, Terms.of(job.practice()).unset()));
         }
         boolean entering = state.entries().containsKey(area);
         if (entering && zone.type() == ZoneType.ENTRY_ROUTE) {
@@ -225,7 +227,7 @@ public record PanelReducer(Parts job) {
         return job.area(area)
                 .flatMap(known -> signal(known, qualifier, event, zone))
                 .map(signal -> PanelStep.send(state, signal))
-                .orElseGet(() -> PanelStep.silent(state, "area %02d has no account: nothing is sent".formatted(area)));
+                .orElseGet(() -> PanelStep.silent(state, Text.of("area %02d has no account: nothing is sent", area)));
     }
 
     private static Optional<Signal> signal(Area area, Qualifier qualifier, String event, int zone) {

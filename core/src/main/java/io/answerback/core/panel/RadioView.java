@@ -1,5 +1,6 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Enrolment;
@@ -29,16 +30,16 @@ record RadioView(Parts job) {
         boolean device = RadioPlaces.byRadio(job, input);
         if ((device || anyOf(input.module()))
                 && job.radio().enrolment(input.id()).isEmpty()) {
-            return Optional.of("the panel has not enrolled %s: it does not listen to it".formatted(input.name()));
+            return Optional.of(Text.of("the panel has not enrolled %s: it does not listen to it", input.name()));
         }
         String part = device ? input.pointId().orElse("") : input.module();
         return job.radio()
                 .latest(part)
                 .filter(reading -> tooWeak(reading))
-                .map(reading -> "heard at %.0f dBm, below the %.0f dBm the panel hears"
-                        .formatted(
-                                reading.decibelMilliwatts(),
-                                job.panel().profile().radio().orElseThrow().floorDecibelMilliwatts()));
+                .map(reading -> Text.of(
+                        "heard at %.0f dBm, below the %.0f dBm the panel hears",
+                        reading.decibelMilliwatts(),
+                        job.panel().profile().radio().orElseThrow().floorDecibelMilliwatts()));
     }
 
     private boolean tooWeak(SignalReading reading) {

@@ -6,6 +6,7 @@ import io.answerback.core.cabling.UnusedInputs;
 import io.answerback.core.cabling.UnusedStep;
 import io.answerback.core.cabling.WiringRun;
 import io.answerback.core.cabling.WiringStep;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CorePlan;
@@ -61,15 +62,11 @@ final class BoxLists {
 
     private List<String> cables() {
         return box.cables().stream()
-                .map(cable -> "%s  %s · %s"
-                        .formatted(
-                                cable.id(),
-                                other(cable),
-                                cable.cable()
-                                        .laying()
-                                        .type()
-                                        .map(CableType::name)
-                                        .orElse("no type yet")))
+                .map(cable -> Text.of(
+                        "%s  %s · %s",
+                        cable.id(),
+                        other(cable),
+                        cable.cable().laying().type().map(CableType::name).orElse("no type yet")))
                 .toList();
     }
 
@@ -98,10 +95,9 @@ final class BoxLists {
             }
         }
         return cores.entrySet().stream()
-                .map(block -> "%s, one core on to %s"
-                        .formatted(
-                                String.join(", ", block.getValue()),
-                                LandingWords.terminal(box.strip(), block.getKey())))
+                .map(block -> Text.of(
+                        "%s, one core on to %s",
+                        String.join(", ", block.getValue()), LandingWords.terminal(box.strip(), block.getKey())))
                 .toList();
     }
 
@@ -113,18 +109,19 @@ final class BoxLists {
         return box.cables().stream()
                 .flatMap(cable -> cable.cores().stream()
                         .filter(core -> core.use() != CoreUse.SPARE)
-                        .map(core -> "%s %s: %s"
-                                .formatted(cable.id(), core.colour(), core.use().words())))
+                        .map(core -> Text.of(
+                                "%s %s: %s",
+                                cable.id(), core.colour(), core.use().words())))
                 .toList();
     }
 
     private List<String> spares() {
         return box.cables().stream()
                 .filter(cable -> !cable.spares().isEmpty())
-                .map(cable -> "%s: %s"
-                        .formatted(
-                                cable.id(),
-                                cable.spares().stream().map(PlannedCore::colour).collect(Collectors.joining(", "))))
+                .map(cable -> Text.of(
+                        "%s: %s",
+                        cable.id(),
+                        cable.spares().stream().map(PlannedCore::colour).collect(Collectors.joining(", "))))
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Place;
@@ -22,7 +23,7 @@ public final class BoxPaper {
         for (BoxPlan box : plan.boxes()) {
             pages.addAll(new BoxPages(job, plan, box, date, measure).pages());
             if (box.strip().isEmpty() && box.place().kind() != Place.Kind.JOINT_BOX) {
-                problems.add("The terminals of %s are not known; its page has a gap.".formatted(box.title()));
+                problems.add(Text.of("The terminals of %s are not known; its page has a gap.", box.title()));
             }
         }
         if (pages.isEmpty()) {

@@ -1,6 +1,7 @@
 package io.answerback.core.paper;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.site.Parts;
@@ -80,9 +81,9 @@ public final class CableLabelSheet {
             double size = size(line, room, small, measure);
             String fits = fitted(line, room, size, false, measure);
             if (!fits.equals(line)) {
-                problems.add(
-                        "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name."
-                                .formatted(line.substring(line.indexOf(' ') + 1), stock.labelWidth()));
+                problems.add(Text.of(
+                        "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name.",
+                        line.substring(line.indexOf(' ') + 1), stock.labelWidth()));
             }
             page.add(new Mark.Text(x, baseline, size, false, fits));
         }

@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cable.Laying;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.site.Parts;
@@ -42,7 +43,7 @@ public final class CableSchedule {
         }
         return missing.isEmpty()
                 ? Stream.empty()
-                : Stream.of("%s has not got %s yet.".formatted(cable.id(), String.join(" and ", missing)));
+                : Stream.of(Text.of("%s has not got %s yet.", cable.id(), String.join(" and ", missing)));
     }
 
     private static List<String> cable(CorePlan plan, Cable cable) {

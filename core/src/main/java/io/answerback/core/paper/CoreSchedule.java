@@ -3,6 +3,7 @@ package io.answerback.core.paper;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.LandedCore;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
@@ -84,12 +85,12 @@ public final class CoreSchedule {
 
     private Stream<String> gaps(Cable cable) {
         if (cable.laying().type().isEmpty()) {
-            return Stream.of("The cores of %s are not known: choose its type.".formatted(cable.id()));
+            return Stream.of(Text.of("The cores of %s are not known: choose its type.", cable.id()));
         }
         return cores(plan.at(cable, CableEnd.NEAR), cable).stream()
                 .filter(cores -> !cores.lacking().isEmpty())
-                .map(cores -> "%s has %d cores too few."
-                        .formatted(cable.id(), cores.lacking().size()));
+                .map(cores -> Text.of(
+                        "%s has %d cores too few.", cable.id(), cores.lacking().size()));
     }
 
     private static Optional<CableCores> cores(Optional<BoxPlan> place, Cable cable) {

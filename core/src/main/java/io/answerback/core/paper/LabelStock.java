@@ -1,6 +1,7 @@
 package io.answerback.core.paper;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// Labels as they are bought: on a sheet in rows and columns, or as a narrow tape with one after the other.
 ///
@@ -35,14 +36,14 @@ public record LabelStock(
         name = Require.text(name, "name of label sheet " + id);
         Require.within(columns, 1, 50, "columns of label sheet " + id);
         Require.within(rows, 1, 100, "rows of label sheet " + id);
-        Require.within(pageWidth, 5, 1000, "page width of label sheet %s in millimetres".formatted(id));
-        Require.within(pageHeight, 4, 1000, "page height of label sheet %s in millimetres".formatted(id));
-        Require.within(left, 0, pageWidth, "left edge of label sheet %s in millimetres".formatted(id));
-        Require.within(top, 0, pageHeight, "upper edge of label sheet %s in millimetres".formatted(id));
+        Require.within(pageWidth, 5, 1000, Text.of("page width of label sheet %s in millimetres", id));
+        Require.within(pageHeight, 4, 1000, Text.of("page height of label sheet %s in millimetres", id));
+        Require.within(left, 0, pageWidth, Text.of("left edge of label sheet %s in millimetres", id));
+        Require.within(top, 0, pageHeight, Text.of("upper edge of label sheet %s in millimetres", id));
         Require.within(labelWidth, 5, pageWidth, "width of a label of " + id + " in millimetres");
         Require.within(labelHeight, 4, pageHeight, "height of a label of " + id + " in millimetres");
-        Require.within(stepX, 0, pageWidth, "step across label sheet %s in millimetres".formatted(id));
-        Require.within(stepY, 0, pageHeight, "step down label sheet %s in millimetres".formatted(id));
+        Require.within(stepX, 0, pageWidth, Text.of("step across label sheet %s in millimetres", id));
+        Require.within(stepY, 0, pageHeight, Text.of("step down label sheet %s in millimetres", id));
         Require.within(
                 left + (columns - 1) * stepX + labelWidth,
                 0,

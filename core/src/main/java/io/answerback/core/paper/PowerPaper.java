@@ -3,6 +3,7 @@ package io.answerback.core.paper;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Parts;
 import io.answerback.core.supply.HoldUp;
 import io.answerback.core.supply.Supplies;
@@ -49,14 +50,14 @@ public final class PowerPaper {
     public static Paper of(Parts job, Supplies supplies, SupplyState state, Measure measure) {
         List<List<Mark>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
-        String title = "%s, supply of %s".formatted(job.site().name(), state.module());
+        String title = Text.of("%s, supply of %s", job.site().name(), state.module());
         state.battery()
                 .ifPresentOrElse(
                         battery -> pages.add(
                                 new PowerPaper(state, battery, HoldUp.of(battery, job.practice())).drawn(title)),
                         () -> problems.add(state.beyond()));
         if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
-            problems.add("No battery is decided for %s.".formatted(state.module()));
+            problems.add(Text.of("No battery is decided for %s.", state.module()));
         }
         pages.addAll(TableSetter.pages(PowerTables.of(title, job, supplies, state), measure));
         TableSetter.number(pages, measure);
@@ -79,32 +80,34 @@ public final class PowerPaper {
                 TOP - 1,
                 SIZE,
                 true,
-                "rule: %.0f h, then the alarm".formatted(battery.ruleHours())));
+                Text.of("rule: %.0f h, then the alarm", battery.ruleHours())));
         curve();
         return page;
     }
 
     private List<String> facts() {
         List<String> facts = new ArrayList<>();
-        facts.add("Battery: %s Ah at the coldest of %.0f °C, at the end of its life, design margin %s; the curve too"
-                .formatted(
-                        Figures.plain(hold.ratedAmpHours()),
-                        battery.wear().celsius(),
-                        Figures.plain(battery.wear().designMargin())));
-        facts.add("Quiescent %.0f mA, in an alarm %.0f mA".formatted(state.milliamps(false), state.milliamps(true)));
-        facts.add("Reaches %.1f h and the alarm after it; %.0f h are asked for"
-                .formatted(hold.standbyHours(), battery.ruleHours()));
-        facts.add("Needs %.1f Ah".formatted(battery.requiredAmpHours()));
+        facts.add(Text.of(
+                "Battery: %s Ah at the coldest of %.0f °C, at the end of its life, design margin %s; the curve too",
+                Figures.plain(hold.ratedAmpHours()),
+                battery.wear().celsius(),
+                Figures.plain(battery.wear().designMargin())));
+        facts.add(Text.of("Quiescent %.0f mA, in an alarm %.0f mA", state.milliamps(false), state.milliamps(true)));
+        facts.add(Text.of(
+                "Reaches %.1f h and the alarm after it; %.0f h are asked for",
+                hold.standbyHours(), battery.ruleHours()));
+        facts.add(Text.of("Needs %.1f Ah", battery.requiredAmpHours()));
         double back = battery.recharge().hoursTo80();
         facts.add(
                 Double.isInfinite(back)
                         ? "Nothing is left to charge it with"
-                        : "Recharge to 80 %% in %.1f h; %.0f h are allowed"
-                                .formatted(back, battery.rechargeRuleHours()));
+                        : Text.of(
+                                "Recharge to 80 %% in %.1f h; %.0f h are allowed", back, battery.rechargeRuleHours()));
         state.volts().stream()
                 .filter(device -> !device.ok())
-                .forEach(device -> facts.add("SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V"
-                        .formatted(device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
+                .forEach(device -> facts.add(Text.of(
+                        "SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V",
+                        device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
         facts.add("Rule figures are of the firm's preset: check your edition, local code and the maker's sheet.");
         return facts;
     }
@@ -120,18 +123,18 @@ public final class PowerPaper {
     private void grid() {
         for (double volts = LeadAcid.EMPTY_VOLTS; volts <= 13; volts += 0.5) {
             page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.1));
-            page.add(new Mark.Text(MARGIN, y(volts) + 1, SIZE, false, "%.1f V".formatted(volts)));
+            page.add(new Mark.Text(MARGIN, y(volts) + 1, SIZE, false, Text.of("%.1f V", volts)));
         }
         double step = Math.max(1, Math.ceil(hours / TICKS));
         for (double at = 0; at <= hours; at += step) {
             page.add(new Mark.Rule(x(at), TOP, x(at), BOTTOM, 0.1));
-            page.add(new Mark.Text(x(at) - 2, BOTTOM + 5, SIZE, false, "%.0f h".formatted(at)));
+            page.add(new Mark.Text(x(at) - 2, BOTTOM + 5, SIZE, false, Text.of("%.0f h", at)));
         }
     }
 
     private void level(double volts, String says) {
         page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.3));
-        page.add(new Mark.Text(LEFT + 2, y(volts) - 1, SIZE, false, "%s, %.1f V".formatted(says, volts)));
+        page.add(new Mark.Text(LEFT + 2, y(volts) - 1, SIZE, false, Text.of("%s, %.1f V", says, volts)));
     }
 
     private void curve() {

@@ -1,5 +1,6 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Parts;
 import io.answerback.core.supply.DeviceVolts;
@@ -45,7 +46,7 @@ final class PowerTables {
                         output.overloaded() ? "TOO MUCH" : ""));
             }
         }
-        String minutes = ", sounding for %.0f min".formatted(new Intent(job).sounderMinutes());
+        String minutes = Text.of(", sounding for %.0f min", new Intent(job).sounderMinutes());
         return new Table(
                 title + ": what sounds" + minutes,
                 List.of("Output", "Gives", "Part", "Takes", "Set", ""),
@@ -74,7 +75,7 @@ final class PowerTables {
     }
 
     private static String milliamps(double milliamps) {
-        return "%.1f mA".formatted(milliamps);
+        return Text.of("%.1f mA", milliamps);
     }
 
     private static Table volts(String title, SupplyState state) {
@@ -98,6 +99,6 @@ final class PowerTables {
     }
 
     static String figure(double volts) {
-        return volts <= 0 ? "none" : "%.2f V".formatted(volts);
+        return volts <= 0 ? "none" : Text.of("%.2f V", volts);
     }
 }

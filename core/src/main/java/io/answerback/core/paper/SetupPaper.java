@@ -1,5 +1,6 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
@@ -51,8 +52,9 @@ public final class SetupPaper {
                     step.problem().isEmpty() ? step.standing().words() : step.problem()));
         }
         return new Table(
-                "%s, run sheet for %s"
-                        .formatted(job.site().name(), job.panel().profile().name()),
+                Text.of(
+                        "%s, run sheet for %s",
+                        job.site().name(), job.panel().profile().name()),
                 List.of("No", "Where", "What is wanted", "Type", "Panel shows", "State"),
                 List.of(0.4, 2.4, 3.0, 1.3, 1.6, 1.2),
                 rows,
@@ -80,9 +82,9 @@ public final class SetupPaper {
 
     private static List<String> zone(Row row) {
         return List.of(
-                "%02d".formatted(row.zone()),
+                Text.of("%02d", row.zone()),
                 row.type() == ZoneType.NOT_USED ? row.name() + " (off)" : row.name(),
-                row.area() == 0 ? "none" : "%02d".formatted(row.area()),
+                row.area() == 0 ? "none" : Text.of("%02d", row.area()),
                 row.does().get(Way.UNSET).words(),
                 row.does().get(Way.PART_SET).words(),
                 row.does().get(Way.SET).words(),

@@ -1,5 +1,6 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.common.Text;
 import java.util.List;
 
 /// A schedule before it is set on pages.
@@ -19,7 +20,7 @@ public record Table(
         gaps = List.copyOf(gaps);
         int columns = headings.size();
         if (shares.size() != columns || rows.stream().anyMatch(row -> row.size() != columns)) {
-            throw new IllegalArgumentException("a row of \"%s\" has not %d columns".formatted(title, columns));
+            throw new IllegalArgumentException(Text.of("a row of \"%s\" has not %d columns", title, columns));
         }
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.common.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -41,7 +42,7 @@ public final class TableSetter {
     /// Writes at the foot of each page which it is of all.
     static void number(List<List<Mark>> pages, Measure measure) {
         for (int i = 0; i < pages.size(); i++) {
-            String foot = "page %d of %d".formatted(i + 1, pages.size());
+            String foot = Text.of("page %d of %d", i + 1, pages.size());
             double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
             pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
         }

@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import java.time.LocalDate;
@@ -18,9 +19,9 @@ public record Battery(
     /// @throws IllegalArgumentException when the module is not named or a figure is out of bounds
     public Battery {
         module = Require.text(module, "module of a battery");
-        Require.within(ampHours, 0.5, 500, "capacity of the battery of %s in ampere-hours".formatted(module));
+        Require.within(ampHours, 0.5, 500, Text.of("capacity of the battery of %s in ampere-hours", module));
         Require.within(parallel, 1, 4, "batteries in parallel in " + module);
-        Require.within(coldestCelsius, -40, 60, "coldest temperature at the battery of %s in °C".formatted(module));
+        Require.within(coldestCelsius, -40, 60, Text.of("coldest temperature at the battery of %s in °C", module));
         fittedOn = fittedOn == null ? Optional.empty() : fittedOn;
     }
 

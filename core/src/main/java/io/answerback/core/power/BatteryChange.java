@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.time.LocalDate;
 
 /// A battery that was taken out.
@@ -11,6 +12,6 @@ public record BatteryChange(Battery battery, LocalDate replacedOn) {
     /// @throws IllegalArgumentException when a part is missing
     public BatteryChange {
         Require.given(battery, "battery that was taken out");
-        Require.given(replacedOn, "day the battery of %s was replaced".formatted(battery.module()));
+        Require.given(replacedOn, Text.of("day the battery of %s was replaced", battery.module()));
     }
 }

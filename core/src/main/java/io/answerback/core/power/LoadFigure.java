@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// What a device or module takes, where somebody knows better than the data the application came with.
 ///
@@ -31,8 +32,8 @@ public record LoadFigure(String part, double quiescentMilliamps, double alarmMil
     /// @throws IllegalArgumentException when the part is not named or a figure is out of bounds
     public LoadFigure {
         part = Require.text(part, "part of a load");
-        Require.within(quiescentMilliamps, 0, 20_000, "quiescent current of %s in milliamps".formatted(part));
-        Require.within(alarmMilliamps, 0, 20_000, "alarm current of %s in milliamps".formatted(part));
+        Require.within(quiescentMilliamps, 0, 20_000, Text.of("quiescent current of %s in milliamps", part));
+        Require.within(alarmMilliamps, 0, 20_000, Text.of("alarm current of %s in milliamps", part));
         Require.given(source, "source of the load of " + part);
     }
 }

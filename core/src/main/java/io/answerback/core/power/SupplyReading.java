@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.time.Instant;
 
 /// Something that was measured at a supply.
@@ -48,7 +49,7 @@ public record SupplyReading(String module, Quantity what, double value, Instant 
     public SupplyReading {
         module = Require.text(module, "module of a reading");
         Require.given(what, "what was measured at " + module);
-        Require.within(value, 0, what.most, "%s of %s in %s".formatted(what.words, module, what.unit));
+        Require.within(value, 0, what.most, Text.of("%s of %s in %s", what.words, module, what.unit));
         Require.given(at, "time of a reading at " + module);
     }
 }

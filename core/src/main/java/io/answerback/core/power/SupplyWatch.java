@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.SupplyFault;
 
 /// A point that tells when something is wrong with a supply that stands elsewhere.
@@ -18,6 +19,6 @@ public record SupplyWatch(String module, SupplyFault fault, String pointId) {
 
     /// Its name among others of the same job.
     String key() {
-        return "%s, %s".formatted(module, fault.words());
+        return Text.of("%s, %s", module, fault.words());
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.practice;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -58,8 +59,8 @@ public record HouseRules(
         Map<Question, School> copy = new EnumMap<>(Question.class);
         schools.forEach((question, school) -> {
             if (school == null || school.question() != question) {
-                throw new IllegalArgumentException("%s is answered with %s; it must be one of %s"
-                        .formatted(question, school, School.of(question)));
+                throw new IllegalArgumentException(
+                        Text.of("%s is answered with %s; it must be one of %s", question, school, School.of(question)));
             }
             copy.put(question, school);
         });

@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// A stretch of loop resistance, or of input voltage, to which a panel gives one meaning. Outside every band
 /// nothing is promised.
@@ -18,8 +19,8 @@ public record Band(double low, double high, BandUnit unit, Meaning meaning) {
         Require.within(high, 0, Double.POSITIVE_INFINITY, "upper band edge in " + unit.symbol());
         Require.given(meaning, "band meaning");
         if (high <= low) {
-            throw new IllegalArgumentException("band runs from %s to %s %s; the upper edge must be the larger"
-                    .formatted(low, high, unit.symbol()));
+            throw new IllegalArgumentException(
+                    Text.of("band runs from %s to %s %s; the upper edge must be the larger", low, high, unit.symbol()));
         }
     }
 

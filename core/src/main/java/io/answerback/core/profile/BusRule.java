@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -83,13 +84,13 @@ public record BusRule(
                 && one.firstZone() <= other.lastZone()
                 && other.firstZone() <= one.lastZone();
         if (addresses || zones) {
-            throw new IllegalArgumentException("%s and %s share %s; move one of them"
-                    .formatted(
-                            one.kinds(),
-                            other.kinds(),
-                            addresses
-                                    ? "address %d".formatted(Math.max(one.leastAddress(), other.leastAddress()))
-                                    : "zone %d".formatted(Math.max(one.firstZone(), other.firstZone()))));
+            throw new IllegalArgumentException(Text.of(
+                    "%s and %s share %s; move one of them",
+                    one.kinds(),
+                    other.kinds(),
+                    addresses
+                            ? Text.of("address %d", Math.max(one.leastAddress(), other.leastAddress()))
+                            : Text.of("zone %d", Math.max(one.firstZone(), other.firstZone()))));
         }
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -179,7 +180,7 @@ public enum Decision {
             case WORDS -> new SettingValue.Named(plain);
             case SECRET ->
                 throw new IllegalArgumentException(
-                        "%s has digits that are never kept; only that it was changed is".formatted(words()));
+                        Text.of("%s has digits that are never kept; only that it was changed is", words()));
         };
     }
 
@@ -187,7 +188,7 @@ public enum Decision {
         try {
             return Require.within(Double.parseDouble(plain.replace(',', '.')), 0, 100_000, words());
         } catch (NumberFormatException wordy) {
-            throw new IllegalArgumentException("%s is \"%s\"; type a figure in %s".formatted(words(), plain, unit));
+            throw new IllegalArgumentException(Text.of("%s is \"%s\"; type a figure in %s", words(), plain, unit));
         }
     }
 
@@ -195,7 +196,7 @@ public enum Decision {
         return switch (plain.toLowerCase(Locale.ROOT)) {
             case "yes" -> true;
             case "no" -> false;
-            default -> throw new IllegalArgumentException("%s is \"%s\"; it is yes or no".formatted(words(), plain));
+            default -> throw new IllegalArgumentException(Text.of("%s is \"%s\"; it is yes or no", words(), plain));
         };
     }
 
@@ -203,7 +204,7 @@ public enum Decision {
         return Optional.of(plain)
                 .filter(choices()::contains)
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "%s is \"%s\"; it is one of %s".formatted(words(), plain, choices())));
+                        Text.of("%s is \"%s\"; it is one of %s", words(), plain, choices())));
     }
 
     private TreeSet<Integer> numbers(String plain) {
@@ -214,7 +215,7 @@ public enum Decision {
                     .collect(Collectors.toCollection(TreeSet::new));
         } catch (NumberFormatException wordy) {
             throw new IllegalArgumentException(
-                    "%s is \"%s\"; type numbers with commas between".formatted(words(), plain));
+                    Text.of("%s is \"%s\"; type numbers with commas between", words(), plain));
         }
     }
 

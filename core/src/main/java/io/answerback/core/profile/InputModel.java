@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import java.util.List;
 import java.util.Optional;
@@ -28,9 +29,9 @@ public record InputModel(double pullUpVolts, double pullUpOhms, List<SchemeBands
     private static void requireWithinPullUp(SchemeBands bands, double pullUpVolts) {
         double highest = bands.bands().getLast().low();
         if (bands.unit() == BandUnit.VOLTS && highest >= pullUpVolts) {
-            throw new IllegalArgumentException(
-                    "a band of %s begins at %s V, and the input is pulled up to %s V only; check both"
-                            .formatted(bands.scheme().words(), highest, pullUpVolts));
+            throw new IllegalArgumentException(Text.of(
+                    "a band of %s begins at %s V, and the input is pulled up to %s V only; check both",
+                    bands.scheme().words(), highest, pullUpVolts));
         }
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import java.util.List;
 import java.util.Optional;
@@ -63,13 +64,9 @@ public record PanelProfile(
         int wireless =
                 radio.map(rule -> rule.firstZone() + capacity.radioZones() - 1).orElse(0);
         if (Math.max(wired, wireless) > capacity.zones()) {
-            throw new IllegalArgumentException(
-                    "panel profile %s numbers %s zones up to %d, and its capacity says %d zones; raise that or move the range"
-                            .formatted(
-                                    name,
-                                    wired > wireless ? "wired" : "wireless",
-                                    Math.max(wired, wireless),
-                                    capacity.zones()));
+            throw new IllegalArgumentException(Text.of(
+                    "panel profile %s numbers %s zones up to %d, and its capacity says %d zones; raise that or move the range",
+                    name, wired > wireless ? "wired" : "wireless", Math.max(wired, wireless), capacity.zones()));
         }
     }
 

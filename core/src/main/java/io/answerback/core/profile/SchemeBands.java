@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import java.util.Comparator;
 import java.util.List;
@@ -42,11 +43,12 @@ public record SchemeBands(
     private static void requireApart(SchemeKind scheme, Band lower, Band upper) {
         if (lower.unit() != upper.unit()) {
             throw new IllegalArgumentException(
-                    "the bands of %s are partly in ohms, partly in volts; give all in one".formatted(scheme.words()));
+                    Text.of("the bands of %s are partly in ohms, partly in volts; give all in one", scheme.words()));
         }
         if (upper.low() < lower.high()) {
-            throw new IllegalArgumentException("the bands of %s overlap at %s %s"
-                    .formatted(scheme.words(), upper.low(), upper.unit() == BandUnit.OHMS ? "ohms" : "volts"));
+            throw new IllegalArgumentException(Text.of(
+                    "the bands of %s overlap at %s %s",
+                    scheme.words(), upper.low(), upper.unit() == BandUnit.OHMS ? "ohms" : "volts"));
         }
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.List;
 
 /// One terminal of a box, from the panel's profile.
@@ -20,7 +21,7 @@ public record Terminal(String name, TerminalUse use, List<Integer> inputs, int h
         Require.within(holds, 1, 8, "cores under terminal " + name);
         Require.within(milliamps, 0, 20_000, "supply of terminal " + name + " in milliamps");
         if (use == TerminalUse.INPUT && inputs.size() != 1) {
-            throw new IllegalArgumentException("terminal %s is an input; say which, by its number".formatted(name));
+            throw new IllegalArgumentException(Text.of("terminal %s is an input; say which, by its number", name));
         }
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.proof;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -63,8 +64,9 @@ public final class ProgrammedSinceProven implements PointCheck {
         return RULE.finds(
                 new Target.OfPoint(pointId),
                 "Its zone was programmed again since it was answered",
-                "\"%s\" was typed on %s: what was typed has never been seen at the station."
-                        .formatted(typed.setting(), typed.at().toString().substring(0, 10)),
+                Text.of(
+                        "\"%s\" was typed on %s: what was typed has never been seen at the station.",
+                        typed.setting(), typed.at().toString().substring(0, 10)),
                 "Send it once more.");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.proof;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -32,7 +33,7 @@ public final class ProofStale implements PointCheck {
                         ? Stream.of(RULE.finds(
                                 new Target.OfPoint(pointId),
                                 "Its proof is stale",
-                                "Since it was answered: %s.".formatted(stale.why()),
+                                Text.of("Since it was answered: %s.", stale.why()),
                                 "Send it again."))
                         : Stream.empty());
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.proof;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
 import java.util.Map;
@@ -48,8 +49,8 @@ public sealed interface ProofState {
         names.addAll(today.keySet());
         return names.stream()
                 .filter(name -> !Optional.ofNullable(then.get(name)).equals(Optional.ofNullable(today.get(name))))
-                .map(name -> "%s was %s, now %s"
-                        .formatted(name, then.getOrDefault(name, "none"), today.getOrDefault(name, "none")))
+                .map(name -> Text.of(
+                        "%s was %s, now %s", name, then.getOrDefault(name, "none"), today.getOrDefault(name, "none")))
                 .findFirst()
                 .orElse("");
     }

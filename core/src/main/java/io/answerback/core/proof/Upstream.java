@@ -2,6 +2,7 @@ package io.answerback.core.proof;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Communicator;
@@ -165,7 +166,11 @@ public final class Upstream {
         return zone.<Map<String, String>>map(programmed -> Map.of(
                         "zone", Integer.toString(programmed.number()),
                         "zone type", programmed.type().words(),
-                        "area", programmed.area().map("%02d"::formatted).orElse("none")))
+                        "area",
+                                programmed
+                                        .area()
+                                        .map(value -> Text.of("%02d", value))
+                                        .orElse("none")))
                 .orElse(Map.of("zone", "none"));
     }
 
@@ -180,13 +185,13 @@ public final class Upstream {
         for (Receiver receiver : receivers) {
             facts.put(
                     "receiver " + order++,
-                    "%s %s:%d R%s L%s"
-                            .formatted(
-                                    receiver.name(),
-                                    receiver.host(),
-                                    receiver.port(),
-                                    receiver.receiverNumber(),
-                                    receiver.linePrefix()));
+                    Text.of(
+                            "%s %s:%d R%s L%s",
+                            receiver.name(),
+                            receiver.host(),
+                            receiver.port(),
+                            receiver.receiverNumber(),
+                            receiver.linePrefix()));
         }
         return facts;
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -52,7 +53,7 @@ public final class DeviceBatteryDue implements JobCheck {
                 over ? Grade.TIGHT : Grade.NOTE,
                 new Target.OfPoint(sender.pointId()),
                 over ? "The battery inside it is past its date" : "The battery inside it is due soon",
-                "It was fitted on %s and is kept until %s by the rules.".formatted(battery.fittedOn(), due),
+                Text.of("It was fitted on %s and is kept until %s by the rules.", battery.fittedOn(), due),
                 "Change it at the next visit, for the type its maker names, and write the date inside the cover.");
     }
 }

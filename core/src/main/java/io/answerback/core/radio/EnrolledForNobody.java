@@ -1,5 +1,6 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -34,8 +35,8 @@ public final class EnrolledForNobody implements JobCheck {
     private static Finding finding(Enrolment left) {
         return RULE.finds(
                 new Target.OfInput(left.inputId(), ""),
-                "The panel has something enrolled as wireless zone %02d that is not on this job".formatted(left.zone()),
+                Text.of("The panel has something enrolled as wireless zone %02d that is not on this job", left.zone()),
                 "It reports it missing when its supervision runs out, and the zone cannot be used for another.",
-                "Delete zone %02d from what the panel has enrolled.".formatted(left.zone()));
+                Text.of("Delete zone %02d from what the panel has enrolled.", left.zone()));
     }
 }

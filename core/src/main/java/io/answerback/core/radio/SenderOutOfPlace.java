@@ -1,5 +1,6 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -39,8 +40,9 @@ public final class SenderOutOfPlace implements PointCheck {
         int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
         return RULE.finds(
                 new Target.OfPoint(sender.pointId()),
-                "The panel has it as zone %02d, the plan as zone %02d"
-                        .formatted(zone, sender.input().zone()),
+                Text.of(
+                        "The panel has it as zone %02d, the plan as zone %02d",
+                        zone, sender.input().zone()),
                 "Its alarm comes under another name, type and area: people are sent to the wrong place.",
                 "Delete it in the panel and enrol in the order of the zones, or let the plan take the panel's number.");
     }

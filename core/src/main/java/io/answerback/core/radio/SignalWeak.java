@@ -1,5 +1,6 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -48,13 +49,13 @@ public final class SignalWeak implements JobCheck {
                         over < 0 ? Grade.WRONG : Grade.TIGHT,
                         new Target.OfModule(converter ? sender.part() : "", converter ? "" : sender.pointId()),
                         over < 0
-                                ? "%s is heard %.0f dB too weakly".formatted(title(sender), -over)
-                                : "%s is heard with %.0f dB to spare; %.0f dB are asked for"
-                                        .formatted(title(sender), over, least),
-                        "It came in at %.0f dBm; the panel hears from %.0f dBm. A full store, a shut steel door or rain takes the rest."
-                                .formatted(
-                                        sender.reading().orElseThrow().decibelMilliwatts(),
-                                        rule.floorDecibelMilliwatts()),
+                                ? Text.of("%s is heard %.0f dB too weakly", title(sender), -over)
+                                : Text.of(
+                                        "%s is heard with %.0f dB to spare; %.0f dB are asked for",
+                                        title(sender), over, least),
+                        Text.of(
+                                "It came in at %.0f dBm; the panel hears from %.0f dBm. A full store, a shut steel door or rain takes the rest.",
+                                sender.reading().orElseThrow().decibelMilliwatts(), rule.floorDecibelMilliwatts()),
                         "Move it or the receiver away from metal and power cables, turn it upright, and test again with every door shut.")
                 .of(sender.part());
     }

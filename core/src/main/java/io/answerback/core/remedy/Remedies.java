@@ -5,6 +5,7 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.SounderUnit.Level;
 import io.answerback.core.edit.PowerEdits;
@@ -79,7 +80,7 @@ public final class Remedies {
                         .filter(level -> level.milliamps() < sounder.level().milliamps())
                         .min(Comparator.comparing(Level::milliamps))
                         .ifPresent(level -> attempt(
-                                "Set its link to %s".formatted(level.name()), PowerEdits.link(part, level.name()))));
+                                Text.of("Set its link to %s", level.name()), PowerEdits.link(part, level.name()))));
     }
 
     private void doubled(Cable cable) {
@@ -106,7 +107,7 @@ public final class Remedies {
                 .toList();
         firstEnough(
                 thicker,
-                type -> "Run %s as %s".formatted(cable.id(), type.name()),
+                type -> Text.of("Run %s as %s", cable.id(), type.name()),
                 type -> CableEdits.laying("type", cable.id(), laying -> laying.withType(type)));
     }
 
@@ -120,7 +121,7 @@ public final class Remedies {
             NewPair pair = new NewPair(part, way.module(), way.metres(), way.last());
             firstEnough(
                     pairs(way.last()),
-                    type -> "A run of its own from %s: %.0f m of %s".formatted(way.module(), way.metres(), type.name()),
+                    type -> Text.of("A run of its own from %s: %.0f m of %s", way.module(), way.metres(), type.name()),
                     pair::laidAs);
         }
     }
@@ -152,7 +153,7 @@ public final class Remedies {
                         .filter(other -> other.supply().isPresent())
                         .findFirst())
                 .ifPresent(other -> attempt(
-                        "Give %s a supply of its own (%s)".formatted(from, other.name()),
+                        Text.of("Give %s a supply of its own (%s)", from, other.name()),
                         new Edit(
                                 "own supply of " + from,
                                 its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
@@ -193,7 +194,7 @@ public final class Remedies {
                     pairs(cable).stream()
                             .findFirst()
                             .ifPresent(type -> attempt(
-                                    "Put a supply beside it (%s)".formatted(kind.name()),
+                                    Text.of("Put a supply beside it (%s)", kind.name()),
                                     new Edit(
                                             "supply beside " + part,
                                             its -> pair.laidAs(type).on(powered(with(its, name, kind), name, kind)))));

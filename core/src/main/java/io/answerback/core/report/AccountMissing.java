@@ -2,6 +2,7 @@ package io.answerback.core.report;
 
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -37,7 +38,7 @@ public final class AccountMissing implements JobCheck {
                 .filter(area -> area.account().isEmpty())
                 .map(area -> RULE.finds(
                         new Target.OfArea(area.number(), firstPointIn(area.number(), facts.of(PointFacts.ALL))),
-                        "Area %02d %s has no account".formatted(area.number(), area.name()),
+                        Text.of("Area %02d %s has no account", area.number(), area.name()),
                         "The station could not tell whose alarm it is, so the panel sends none.",
                         "Ask the station for the account and give it to the area."));
     }

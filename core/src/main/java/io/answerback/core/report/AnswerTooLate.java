@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -39,14 +40,14 @@ public final class AnswerTooLate implements JobCheck {
         int receivers = ip.receiverIds().size();
         return RULE.finds(
                         new Target.OfModule(facts.communicator().name(), ""),
-                        "An answer may take %.0f s; the rule allows %.0f s".formatted(seconds, rule),
-                        "%d %s of %.1f s at %d %s: that is the time until the last receiver has been tried for the last time."
-                                .formatted(
-                                        ip.attempts(),
-                                        ip.attempts() == 1 ? "try" : "tries",
-                                        ip.timeoutMillis() / 1000.0,
-                                        receivers,
-                                        receivers == 1 ? "receiver" : "receivers"),
+                        Text.of("An answer may take %.0f s; the rule allows %.0f s", seconds, rule),
+                        Text.of(
+                                "%d %s of %.1f s at %d %s: that is the time until the last receiver has been tried for the last time.",
+                                ip.attempts(),
+                                ip.attempts() == 1 ? "try" : "tries",
+                                ip.timeoutMillis() / 1000.0,
+                                receivers,
+                                receivers == 1 ? "receiver" : "receivers"),
                         "Wait less for each answer, or try less often before the next receiver.")
                 .of("");
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.report;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -51,6 +52,6 @@ public record IpFrame(
 
     /// The sequence as it is sent: four digits.
     public String sequenceDigits() {
-        return "%04d".formatted(sequence);
+        return Text.of("%04d", sequence);
     }
 }

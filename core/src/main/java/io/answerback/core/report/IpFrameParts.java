@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.report.FramePart.Kind;
@@ -36,7 +37,7 @@ public final class IpFrameParts {
     }
 
     private static String length(String text) {
-        return "%d bytes from the first quote up to CR, in hexadecimal.".formatted(text.length() - 10);
+        return Text.of("%d bytes from the first quote up to CR, in hexadecimal.", text.length() - 10);
     }
 
     private static void addRoute(List<FramePart> parts, IpFrame frame) {

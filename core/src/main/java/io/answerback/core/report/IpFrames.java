@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -30,21 +31,21 @@ public final class IpFrames {
     /// The frame as text from LF to CR.
     public static String encode(IpFrame frame) {
         String body = body(frame);
-        return "\n%04X0%03X%s\r".formatted(Crc16.of(body), body.length(), body);
+        return Text.of("\n%04X0%03X%s\r", Crc16.of(body), body.length(), body);
     }
 
     /// The part of the frame that check and length cover.
     static String body(IpFrame frame) {
         String account = frame.account().isEmpty() ? "A0" : "#" + frame.account();
-        return "\"%s\"%s%sL%s%s[%s]%s"
-                .formatted(
-                        frame.id(),
-                        frame.sequenceDigits(),
-                        frame.receiver().isEmpty() ? "" : "R" + frame.receiver(),
-                        frame.line(),
-                        account,
-                        frame.data(),
-                        frame.sentAt().map(at -> "_" + stamp(at)).orElse(""));
+        return Text.of(
+                "\"%s\"%s%sL%s%s[%s]%s",
+                frame.id(),
+                frame.sequenceDigits(),
+                frame.receiver().isEmpty() ? "" : "R" + frame.receiver(),
+                frame.line(),
+                account,
+                frame.data(),
+                frame.sentAt().map(at -> "_" + stamp(at)).orElse(""));
     }
 
     /// A time as frames carry it, in UTC.
@@ -76,15 +77,15 @@ public final class IpFrames {
 
     private static void checkLength(String body, int said) throws BadFrame {
         if (said != body.length()) {
-            throw new BadFrame("length says %d bytes (%03X); there are %d (%03X)"
-                    .formatted(said, said, body.length(), body.length()));
+            throw new BadFrame(Text.of(
+                    "length says %d bytes (%03X); there are %d (%03X)", said, said, body.length(), body.length()));
         }
     }
 
     private static void checkCrc(String body, String said) throws BadFrame {
-        String right = "%04X".formatted(Crc16.of(body));
+        String right = Text.of("%04X", Crc16.of(body));
         if (!said.equals(right)) {
-            throw new BadFrame("check says %s; the bytes give %s".formatted(said, right));
+            throw new BadFrame(Text.of("check says %s; the bytes give %s", said, right));
         }
     }
 
@@ -136,7 +137,7 @@ public final class IpFrames {
                         switch (next) {
                             case '\n' -> "\\n";
                             case '\r' -> "\\r";
-                            default -> next < ' ' || next > '~' ? "\\x%02X".formatted(next) : Character.toString(next);
+                            default -> next < ' ' || next > '~' ? Text.of("\\x%02X", next) : Character.toString(next);
                         }));
         return line.toString();
     }

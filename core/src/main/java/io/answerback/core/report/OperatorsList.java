@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.ZoneType;
@@ -27,7 +28,7 @@ public record OperatorsList(Parts job) {
         job.area(signal.area())
                 .map(Area::account)
                 .filter(account -> !account.equals(signal.account()))
-                .ifPresent(account -> problems.add("area %02d reports under %s".formatted(signal.area(), account)));
+                .ifPresent(account -> problems.add(Text.of("area %02d reports under %s", signal.area(), account)));
         if (signal.zone() != 0 && !USER_EVENTS.contains(signal.event())) {
             zoneProblem(signal).ifPresent(problems::add);
         }
@@ -42,7 +43,7 @@ public record OperatorsList(Parts job) {
         return zone.get()
                 .area()
                 .filter(area -> area != signal.area())
-                .map(area -> "zone %s is in area %02d on the list".formatted(signal.zoneDigits(), area));
+                .map(area -> Text.of("zone %s is in area %02d on the list", signal.zoneDigits(), area));
     }
 
     /// The line the operator reads: what, where, by name.

@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -50,18 +51,18 @@ public final class ZoneUnlikeSurvey implements PointCheck {
     private static Finding finding(Point point, Zone zone) {
         return RULE.finds(
                         new Target.OfPoint(point.id()),
-                        "Zone %02d is not as surveyed".formatted(zone.number()),
-                        "It is %s in %s; the survey says %s in %s."
-                                .formatted(
-                                        zone.type().words(),
-                                        area(zone.area()),
-                                        point.duty().type().words(),
-                                        area(point.duty().area())),
+                        Text.of("Zone %02d is not as surveyed", zone.number()),
+                        Text.of(
+                                "It is %s in %s; the survey says %s in %s.",
+                                zone.type().words(),
+                                area(zone.area()),
+                                point.duty().type().words(),
+                                area(point.duty().area())),
                         "Program the zone as surveyed, or change what the survey says.")
                 .mendedBy(PointEdits.programAsSurveyed(point.id()));
     }
 
     private static String area(Optional<Integer> area) {
-        return area.map("area %02d"::formatted).orElse("no area");
+        return area.map(value -> Text.of("area %02d", value)).orElse("no area");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -36,7 +37,7 @@ public final class ZoneWiredButOff implements PointCheck {
                         .isEmpty())
                 .map(wired -> RULE.finds(
                         new Target.OfPoint(wired.point().id()),
-                        "Zone %02d is off".formatted(wired.input().orElseThrow().zone()),
+                        Text.of("Zone %02d is off", wired.input().orElseThrow().zone()),
                         "Wired and measured, but its type is \"not used\": the panel says ready and never looks.",
                         "Give the zone a type and an area."));
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -42,9 +43,10 @@ public final class ZoneWithoutArea implements PointCheck {
         return RULE.finds(
                 new Target.OfPoint(point),
                 zone.area().isEmpty()
-                        ? "Zone %02d is in no area".formatted(zone.number())
-                        : "Zone %02d is in area %02d, which is not there"
-                                .formatted(zone.number(), zone.area().get()),
+                        ? Text.of("Zone %02d is in no area", zone.number())
+                        : Text.of(
+                                "Zone %02d is in area %02d, which is not there",
+                                zone.number(), zone.area().get()),
                 "A zone without an area is never watched and sends nothing.",
                 "Put the zone in the area it protects.");
     }

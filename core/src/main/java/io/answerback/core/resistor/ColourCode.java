@@ -1,5 +1,6 @@
 package io.answerback.core.resistor;
 
+import io.answerback.core.common.Text;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -25,9 +26,8 @@ public final class ColourCode {
     /// @throws IllegalArgumentException when there are fewer or more
     public static Readings read(List<BandColour> bands) {
         if (bands.size() < LEAST_BANDS || bands.size() > MOST_BANDS) {
-            throw new IllegalArgumentException(
-                    "a resistor has 4 to 6 bands, not %d: leave out what is dirt, add what is worn off"
-                            .formatted(bands.size()));
+            throw new IllegalArgumentException(Text.of(
+                    "a resistor has 4 to 6 bands, not %d: leave out what is dirt, add what is worn off", bands.size()));
         }
         List<BandColour> turned = new ArrayList<>(bands);
         Collections.reverse(turned);

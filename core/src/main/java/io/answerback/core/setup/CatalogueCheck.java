@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingCatalogue;
@@ -30,7 +31,7 @@ public final class CatalogueCheck {
                     .or(() -> check.usual(setting))
                     .or(() -> check.place(setting))
                     .or(() -> check.order(setting))
-                    .ifPresent(why -> wrong.put(setting.id(), "%s: %s".formatted(setting.name(), why)));
+                    .ifPresent(why -> wrong.put(setting.id(), Text.of("%s: %s", setting.name(), why)));
         }
         return wrong;
     }
@@ -56,25 +57,25 @@ public final class CatalogueCheck {
 
     private static Optional<String> beyond(EntryForm form) {
         return form.most() < 1
-                ? Optional.of("nothing can be typed there: its most is %d".formatted(form.most()))
+                ? Optional.of(Text.of("nothing can be typed there: its most is %d", form.most()))
                 : Optional.empty();
     }
 
     private static Optional<String> count(Setting setting, EntryForm form) {
         String unit = setting.decision().unit();
         if (Units.factor(form.unit(), unit).isEmpty()) {
-            return Optional.of(
-                    "its unit \"%s\" is none in which %s can be counted; it is one of s, min, h, days, or times"
-                            .formatted(form.unit(), unit.isEmpty() ? "this decision" : "\"" + unit + "\""));
+            return Optional.of(Text.of(
+                    "its unit \"%s\" is none in which %s can be counted; it is one of s, min, h, days, or times",
+                    form.unit(), unit.isEmpty() ? "this decision" : "\"" + unit + "\""));
         }
         if (form.step() <= 0) {
-            return Optional.of("its step is %s; each count must be worth something".formatted(form.step()));
+            return Optional.of(Text.of("its step is %s; each count must be worth something", form.step()));
         }
         if (form.least() > form.most()) {
-            return Optional.of("its range is upside down: %d to %d".formatted(form.least(), form.most()));
+            return Optional.of(Text.of("its range is upside down: %d to %d", form.least(), form.most()));
         }
         return form.digits() > 0 && String.valueOf(form.most()).length() > form.digits()
-                ? Optional.of("%d does not fit into %d digits".formatted(form.most(), form.digits()))
+                ? Optional.of(Text.of("%d does not fit into %d digits", form.most(), form.digits()))
                 : Optional.empty();
     }
 
@@ -83,14 +84,14 @@ public final class CatalogueCheck {
         Set<String> meanings = new HashSet<>();
         for (EntryForm.Option option : form.options()) {
             if (Entries.value(setting, option.entry()).isEmpty()) {
-                return Optional.of("\"%s\" means \"%s\", which this decision knows nothing of"
-                        .formatted(option.entry(), option.means()));
+                return Optional.of(Text.of(
+                        "\"%s\" means \"%s\", which this decision knows nothing of", option.entry(), option.means()));
             }
             if (!entries.add(option.entry())) {
-                return Optional.of("entry \"%s\" is there twice".formatted(option.entry()));
+                return Optional.of(Text.of("entry \"%s\" is there twice", option.entry()));
             }
             if (!meanings.add(option.means())) {
-                return Optional.of("two entries mean %s".formatted(option.means()));
+                return Optional.of(Text.of("two entries mean %s", option.means()));
             }
         }
         return form.options().isEmpty() ? Optional.of("it has no entries to choose from") : Optional.empty();
@@ -101,8 +102,9 @@ public final class CatalogueCheck {
                         || setting.form().kind() == EntryForm.Kind.SECRET
                         || Entries.value(setting, setting.usual()).isPresent()
                 ? Optional.empty()
-                : Optional.of("\"%s\" is said to stand there when the panel is new, and cannot be typed there"
-                        .formatted(setting.usual()));
+                : Optional.of(Text.of(
+                        "\"%s\" is said to stand there when the panel is new, and cannot be typed there",
+                        setting.usual()));
     }
 
     private Optional<String> place(Setting setting) {
@@ -111,9 +113,10 @@ public final class CatalogueCheck {
         }
         return Optional.of(
                 catalogue.place(setting.place()).isPresent()
-                        ? "the way to \"%s\" leads in a circle, or through a place that is not there"
-                                .formatted(setting.place())
-                        : "there is no place \"%s\"".formatted(setting.place()));
+                        ? Text.of(
+                                "the way to \"%s\" leads in a circle, or through a place that is not there",
+                                setting.place())
+                        : Text.of("there is no place \"%s\"", setting.place()));
     }
 
     private Optional<String> order(Setting setting) {
@@ -121,7 +124,7 @@ public final class CatalogueCheck {
                 .filter(id -> catalogue.setting(id).isEmpty())
                 .findFirst();
         if (unknown.isPresent()) {
-            return Optional.of("it comes after \"%s\", which is not there".formatted(unknown.get()));
+            return Optional.of(Text.of("it comes after \"%s\", which is not there", unknown.get()));
         }
         return before(setting, new ArrayList<>(List.of(setting.id())))
                 ? Optional.of("it has to be typed before itself")

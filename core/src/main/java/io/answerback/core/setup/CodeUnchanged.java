@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -48,12 +49,12 @@ public final class CodeUnchanged implements JobCheck {
         Optional<Setup.CodeNote> note = job.setup().code(step.setting().id(), step.number());
         String code = step.of().isEmpty()
                 ? step.setting().name()
-                : "%s, %s".formatted(step.setting().name(), step.of());
+                : Text.of("%s, %s", step.setting().name(), step.of());
         if (note.filter(Setup.CodeNote::changed).isEmpty()) {
             return Optional.of(of(
                     STILL,
                     step.key(),
-                    "%s: still the maker's".formatted(code),
+                    Text.of("%s: still the maker's", code),
                     "It stands in the manual, and whoever has that can work this panel.",
                     "Change it, and write down here that it was changed and who holds it; never the digits."));
         }
@@ -62,7 +63,7 @@ public final class CodeUnchanged implements JobCheck {
                 .map(same -> of(
                         SAME,
                         step.key(),
-                        "%s: the same as another code".formatted(code),
+                        Text.of("%s: the same as another code", code),
                         "The panel cannot tell who it was, and an engineer's code that is a user's opens everything.",
                         "Choose another, and compare them again."));
     }

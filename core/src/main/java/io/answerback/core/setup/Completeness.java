@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.Decision;
@@ -93,8 +94,9 @@ public final class Completeness {
         return profile.schemes().stream()
                 .filter(bands -> bands.bands().stream().noneMatch(band -> band.meaning() == Meaning.NORMAL)
                         || bands.bands().stream().noneMatch(band -> band.meaning() == Meaning.ALARM))
-                .map(bands -> "the band of %s in which it is normal, and that in which it alarms"
-                        .formatted(bands.scheme().words()))
+                .map(bands -> Text.of(
+                        "the band of %s in which it is normal, and that in which it alarms",
+                        bands.scheme().words()))
                 .toList();
     }
 
@@ -133,7 +135,7 @@ public final class Completeness {
                 .map(BusRange::kinds)
                 .flatMap(List::stream)
                 .filter(id -> profile.module(id).isEmpty())
-                .map("a module called \"%s\", of which the bus speaks"::formatted)
+                .map(id -> Text.of("a module called \"%s\", of which the bus speaks", id))
                 .toList());
         return wanting;
     }
@@ -154,7 +156,7 @@ public final class Completeness {
     private List<String> kinds(java.util.function.Predicate<ModuleKind> which, String says) {
         return profile.modules().stream()
                 .filter(which)
-                .map(kind -> says.formatted(kind.name()))
+                .map(kind -> Text.of(says, kind.name()))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -66,19 +67,19 @@ public final class DecisionBeyondRule implements JobCheck {
                 .filter(value -> ((SettingValue.Amount) value).value() > most)
                 .map(value -> RULE.finds(
                                 new Target.OfJob(),
-                                "%s%s"
-                                        .formatted(
-                                                number == 0 ? "" : "Area %02d, ".formatted(number),
-                                                SetupWords.says(decision, value, Terms.of(job.practice()))),
-                                "%s \"%s\" allows %s."
-                                        .formatted(
-                                                limit.most() == RuleFigure.REPORTING_HOURS
-                                                        ? "It is how the station hears from the system, and the reporting class in"
-                                                        : "The rule in",
-                                                job.practice().firm().name(),
-                                                SetupWords.value(decision, new SettingValue.Amount(most))),
+                                Text.of(
+                                        "%s%s",
+                                        number == 0 ? "" : Text.of("Area %02d, ", number),
+                                        SetupWords.says(decision, value, Terms.of(job.practice()))),
+                                Text.of(
+                                        "%s \"%s\" allows %s.",
+                                        limit.most() == RuleFigure.REPORTING_HOURS
+                                                ? "It is how the station hears from the system, and the reporting class in"
+                                                : "The rule in",
+                                        job.practice().firm().name(),
+                                        SetupWords.value(decision, new SettingValue.Amount(most))),
                                 "Decide less, or change the figure on this job and say why. Check your edition and local code.")
-                        .of("%s %d%s".formatted(decision, number, suffix(limit))));
+                        .of(Text.of("%s %d%s", decision, number, suffix(limit))));
     }
 
     private static String suffix(Limit limit) {

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,7 +39,7 @@ public final class DecisionWithoutReason implements JobCheck {
     private static Finding finding(Setup.Decided decided, Terms terms) {
         String number = decided.number() == 0
                 ? ""
-                : "%s %02d, ".formatted(decided.decision().scope().counted(), decided.number());
+                : Text.of("%s %02d, ", decided.decision().scope().counted(), decided.number());
         String says =
                 number + SetupWords.says(decided.decision(), decided.decision().read(decided.value()), terms);
         return RULE.finds(
@@ -46,6 +47,6 @@ public final class DecisionWithoutReason implements JobCheck {
                         Character.toUpperCase(says.charAt(0)) + says.substring(1),
                         "That is not the usual answer, and nobody has said why: the next engineer will set it back.",
                         "Give the reason on the decisions' sheet, or take the usual answer.")
-                .of("%s %d".formatted(decided.decision(), decided.number()));
+                .of(Text.of("%s %d", decided.decision(), decided.number()));
     }
 }

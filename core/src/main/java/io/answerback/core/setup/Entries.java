@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.EntryForm.Option;
@@ -115,7 +116,7 @@ public final class Entries {
                 .map(Option::entry)
                 .map(Typing::of)
                 .orElseGet(() -> Typing.cannot(
-                        "this panel has nothing that means %s".formatted(SetupWords.value(setting.decision(), means))));
+                        Text.of("this panel has nothing that means %s", SetupWords.value(setting.decision(), means))));
     }
 
     private static Typing amount(Setting setting, double amount) {
@@ -128,7 +129,7 @@ public final class Entries {
         long nearest = Math.round(count);
         if (nearest < form.least() || nearest > form.most()) {
             return Typing.cannot(
-                    "the panel takes %s to %s".formatted(words(setting, form.least()), words(setting, form.most())));
+                    Text.of("the panel takes %s to %s", words(setting, form.least()), words(setting, form.most())));
         }
         if (Math.abs(count - nearest) > EXACT) {
             int below = (int) Math.floor(count);
@@ -136,8 +137,8 @@ public final class Entries {
             String high = words(setting, Math.min(form.most(), below + 1));
             return Typing.cannot(
                     low.equals(high)
-                            ? "the nearest the panel takes is %s".formatted(low)
-                            : "the panel counts in steps: %s or %s".formatted(low, high));
+                            ? Text.of("the nearest the panel takes is %s", low)
+                            : Text.of("the panel counts in steps: %s or %s", low, high));
         }
         return Typing.of(counted(form, (int) nearest));
     }
@@ -165,7 +166,7 @@ public final class Entries {
     }
 
     private static String counted(EntryForm form, int count) {
-        return form.digits() == 0 ? String.valueOf(count) : ("%0" + form.digits() + "d").formatted(count);
+        return form.digits() == 0 ? String.valueOf(count) : Text.of("%0" + form.digits() + "d", count);
     }
 
     private static String words(Setting setting, int count) {
@@ -177,7 +178,7 @@ public final class Entries {
     private static Typing numbers(EntryForm form, SortedSet<Integer> numbers) {
         boolean counted = form.kind() == EntryForm.Kind.LIST || form.kind() == EntryForm.Kind.PLACES;
         if (counted && numbers.stream().anyMatch(number -> number > form.most() || number < 1)) {
-            return Typing.cannot("the panel has numbers 1 to %d there".formatted(form.most()));
+            return Typing.cannot(Text.of("the panel has numbers 1 to %d there", form.most()));
         }
         return switch (form.kind()) {
             case LIST -> Typing.of(list(form, numbers));
@@ -192,7 +193,7 @@ public final class Entries {
                         .filter(option -> option.means().equals(text))
                         .findFirst()
                         .map(option -> Typing.of(option.entry()))
-                        .orElseGet(() -> Typing.cannot("the panel cannot be set to %s there".formatted(text)));
+                        .orElseGet(() -> Typing.cannot(Text.of("the panel cannot be set to %s there", text)));
             }
             default -> Typing.cannot("the panel does not take numbers there");
         };

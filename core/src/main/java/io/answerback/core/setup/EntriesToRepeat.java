@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,14 +39,15 @@ public final class EntriesToRepeat implements JobCheck {
     }
 
     private static Finding finding(List<String> again) {
-        String more = again.size() > NAMED ? " and %d more".formatted(again.size() - NAMED) : "";
+        String more = again.size() > NAMED ? Text.of(" and %d more", again.size() - NAMED) : "";
         return RULE.finds(
                 new Target.OfJob(),
                 again.size() == 1
                         ? "One entry has to be typed again"
-                        : "%d entries have to be typed again".formatted(again.size()),
-                "The panel has something else than is wanted: %s%s."
-                        .formatted(String.join("; ", again.subList(0, Math.min(NAMED, again.size()))), more),
+                        : Text.of("%d entries have to be typed again", again.size()),
+                Text.of(
+                        "The panel has something else than is wanted: %s%s.",
+                        String.join("; ", again.subList(0, Math.min(NAMED, again.size()))), more),
                 "Type them from the run sheet.");
     }
 }

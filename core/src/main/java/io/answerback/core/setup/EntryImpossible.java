@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -37,7 +38,7 @@ public final class EntryImpossible implements JobCheck {
         return RULE.finds(
                         new Target.OfSetting(step.setting().id()),
                         (step.of().isEmpty() ? "" : step.of() + ": ") + step.intent() + " cannot be typed",
-                        "At \"%s\" %s.".formatted(step.setting().name(), step.problem()),
+                        Text.of("At \"%s\" %s.", step.setting().name(), step.problem()),
                         "Decide otherwise, or leave it out and say why.")
                 .of(step.key());
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
@@ -50,8 +51,9 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
                     area.get(),
                     0,
                     List.of(),
-                    "zone %02d is %s: it starts no entry time"
-                            .formatted(door.get().number(), door.get().type().words()));
+                    Text.of(
+                            "zone %02d is %s: it starts no entry time",
+                            door.get().number(), door.get().type().words()));
         }
         List<Passing> passings = new ArrayList<>();
         walk.paces().stream()

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -49,8 +50,8 @@ public final class KeySwitchWithoutResistor implements JobCheck {
     private static Finding finding(Input input) {
         return RULE.finds(
                 new Target.OfInput(input.id(), ""),
-                "Zone %02d is a key switch without its resistor".formatted(input.zone()),
-                "%s reads open or short, never at rest: the area is set or unset by nobody.".formatted(input.name()),
+                Text.of("Zone %02d is a key switch without its resistor", input.zone()),
+                Text.of("%s reads open or short, never at rest: the area is set or unset by nobody.", input.name()),
                 "Fit the resistor of its loop beside the contact that works it.");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.site.Parts;
@@ -39,7 +40,7 @@ public final class Leftovers {
                 .map(value -> SetupWords.value(setting.decision(), value))
                 .orElse("nothing this panel knows");
         String number =
-                found.number() == 0 ? "" : " %s %02d".formatted(setting.scope().counted(), found.number());
+                found.number() == 0 ? "" : Text.of(" %s %02d", setting.scope().counted(), found.number());
         if (step.isEmpty()) {
             return found.entry().equals(setting.usual())
                     ? Optional.empty()

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.MenuPlace;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingCatalogue;
@@ -58,7 +59,7 @@ public final class MenuPaths {
     }
 
     static String filled(String words, int number) {
-        return words.replace("{n}", String.valueOf(number)).replace("{nn}", "%02d".formatted(number));
+        return words.replace("{n}", String.valueOf(number)).replace("{nn}", Text.of("%02d", number));
     }
 
     /// How many levels one goes up and down from one place to another.

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -34,7 +35,7 @@ public final class NamesCut implements JobCheck {
         List<String> cut = facts.of(SetupState.FACT).sheet().steps().stream()
                 .filter(NamesCut::cut)
                 .map(step ->
-                        "\"%s\" to \"%s\"".formatted(name(step), step.entry().orElseThrow()))
+                        Text.of("\"%s\" to \"%s\"", name(step), step.entry().orElseThrow()))
                 .toList();
         return cut.isEmpty() ? Stream.empty() : Stream.of(finding(cut));
     }
@@ -52,13 +53,13 @@ public final class NamesCut implements JobCheck {
     }
 
     private static Finding finding(List<String> cut) {
-        String more = cut.size() > NAMED ? " and %d more".formatted(cut.size() - NAMED) : "";
+        String more = cut.size() > NAMED ? Text.of(" and %d more", cut.size() - NAMED) : "";
         return RULE.finds(
                 new Target.OfJob(),
                 cut.size() == 1
                         ? "One name is cut to fit the display"
-                        : "%d names are cut to fit the display".formatted(cut.size()),
-                "%s%s.".formatted(String.join(", ", cut.subList(0, Math.min(NAMED, cut.size()))), more),
+                        : Text.of("%d names are cut to fit the display", cut.size()),
+                Text.of("%s%s.", String.join(", ", cut.subList(0, Math.min(NAMED, cut.size()))), more),
                 "Decide a shorter name, so that nobody has to guess what was cut.");
     }
 }

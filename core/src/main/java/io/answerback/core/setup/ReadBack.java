@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.SettingValue;
 import java.util.Optional;
 
@@ -19,26 +20,28 @@ public record ReadBack(Optional<SettingValue> means, boolean agrees, String says
             return new ReadBack(
                     means,
                     false,
-                    "No entry of %s is \"%s\": %s."
-                            .formatted(step.setting().name(), shown.strip(), SetupWords.entries(step.setting())));
+                    Text.of(
+                            "No entry of %s is \"%s\": %s.",
+                            step.setting().name(), shown.strip(), SetupWords.entries(step.setting())));
         }
         boolean agrees = means.equals(step.wanted()) || step.entry().equals(Optional.of(shown.strip()));
-        String is = "\"%s\" means %s"
-                .formatted(shown.strip(), SetupWords.value(step.setting().decision(), means.get()));
+        String is = Text.of(
+                "\"%s\" means %s",
+                shown.strip(), SetupWords.value(step.setting().decision(), means.get()));
         return new ReadBack(
                 means,
                 agrees,
                 agrees
                         ? is + ", as it is wanted."
-                        : "%s; wanted is %s%s."
-                                .formatted(
-                                        is,
-                                        step.wanted()
-                                                .map(value -> SetupWords.value(
-                                                        step.setting().decision(), value))
-                                                .orElse("another"),
-                                        step.entry()
-                                                .map(entry -> ", which is typed \"%s\"".formatted(entry))
-                                                .orElse("")));
+                        : Text.of(
+                                "%s; wanted is %s%s.",
+                                is,
+                                step.wanted()
+                                        .map(value ->
+                                                SetupWords.value(step.setting().decision(), value))
+                                        .orElse("another"),
+                                step.entry()
+                                        .map(entry -> Text.of(", which is typed \"%s\"", entry))
+                                        .orElse("")));
     }
 }

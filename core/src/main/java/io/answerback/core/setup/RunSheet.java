@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.ModuleKind;
@@ -154,7 +155,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     private static String of(Parts job, Intent intent, Setting setting, int number) {
-        String counted = "%s %02d".formatted(setting.scope().counted(), number);
+        String counted = Text.of("%s %02d", setting.scope().counted(), number);
         return switch (setting.scope()) {
             case PANEL -> "";
             case AREA -> named(counted, job.area(number).map(area -> area.name()));

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -67,8 +68,9 @@ public final class SettingsNeedText implements JobCheck {
         return RULE.finds(
                 new Target.OfJob(),
                 "No keypad on this job shows text",
-                "At a fixed legend you work blind, and can wreck the programming. Text is needed for: %s."
-                        .formatted(String.join(", ", settings)),
+                Text.of(
+                        "At a fixed legend you work blind, and can wreck the programming. Text is needed for: %s.",
+                        String.join(", ", settings)),
                 "Bring a text keypad for the work, in the panel's temporary mode or deleted before you leave, or fit one.");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.Setting;
@@ -36,7 +37,7 @@ public final class SetupWords {
     }
 
     private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString((long) value) : "%.1f".formatted(value);
+        return value == Math.rint(value) ? Long.toString((long) value) : Text.of("%.1f", value);
     }
 
     /// A name of a choice in plain words.
@@ -51,8 +52,9 @@ public final class SetupWords {
     private static String numbers(SettingValue.Numbers numbers) {
         return switch (numbers.numbers().size()) {
             case 0 -> "none";
-            case 1 -> "%02d".formatted(numbers.numbers().first());
-            default -> numbers.numbers().stream().map("%02d"::formatted).collect(Collectors.joining(", "));
+            case 1 -> Text.of("%02d", numbers.numbers().first());
+            default ->
+                numbers.numbers().stream().map(value -> Text.of("%02d", value)).collect(Collectors.joining(", "));
         };
     }
 
@@ -67,26 +69,26 @@ public final class SetupWords {
         return switch (form.kind()) {
             case COUNT ->
                 form.digits() > 0
-                        ? "it takes %d digits, %d to %d".formatted(form.digits(), form.least(), form.most())
-                        : "it takes %d to %d".formatted(form.least(), form.most());
+                        ? Text.of("it takes %d digits, %d to %d", form.digits(), form.least(), form.most())
+                        : Text.of("it takes %d to %d", form.least(), form.most());
             case OPTION ->
                 form.options().stream()
-                        .map(option -> "%s for %s".formatted(option.entry(), value(setting.decision(), option.means())))
+                        .map(option -> Text.of("%s for %s", option.entry(), value(setting.decision(), option.means())))
                         .collect(Collectors.joining(", ", "it takes ", ""));
-            case LIST -> "it takes numbers up to %d with \"%s\" between".formatted(form.most(), form.separator());
+            case LIST -> Text.of("it takes numbers up to %d with \"%s\" between", form.most(), form.separator());
             case PLACES ->
-                "it takes %d places, each %s or %s"
-                        .formatted(
-                                form.most(),
-                                form.separator().charAt(0),
-                                form.separator().charAt(1));
-            case WORDS -> "it takes %d letters".formatted(form.most());
-            case SECRET -> "it takes %d digits that are kept nowhere".formatted(form.digits());
+                Text.of(
+                        "it takes %d places, each %s or %s",
+                        form.most(),
+                        form.separator().charAt(0),
+                        form.separator().charAt(1));
+            case WORDS -> Text.of("it takes %d letters", form.most());
+            case SECRET -> Text.of("it takes %d digits that are kept nowhere", form.digits());
         };
     }
 
     /// A decision with its value as one line, such as "Sounders sound: 10 min".
     public static String says(Decision decision, SettingValue value, Terms terms) {
-        return "%s: %s".formatted(DecisionWords.title(decision, terms), value(decision, value));
+        return Text.of("%s: %s", DecisionWords.title(decision, terms), value(decision, value));
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,11 +39,9 @@ public final class UserNumbersApart implements JobCheck {
     private static Finding finding(Setup.User user) {
         return RULE.finds(
                         new Target.OfJob(),
-                        "%s is user %02d here and %02d there"
-                                .formatted(
-                                        user.title(),
-                                        user.number(),
-                                        user.elsewhere().orElseThrow()),
+                        Text.of(
+                                "%s is user %02d here and %02d there",
+                                user.title(), user.number(), user.elsewhere().orElseThrow()),
                         "The report names the number: the wrong person is rung up.",
                         "Give them one number in the panel and in the communicator.")
                 .of(user.number());

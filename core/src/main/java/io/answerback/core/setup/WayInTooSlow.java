@@ -1,5 +1,6 @@
 package io.answerback.core.setup;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -56,8 +57,8 @@ public final class WayInTooSlow implements JobCheck {
             return Stream.of(of(
                     UNREADY,
                     walk,
-                    "%s is no way in as it is programmed".formatted(door),
-                    "On the walk from it %s.".formatted(walk.unready()),
+                    Text.of("%s is no way in as it is programmed", door),
+                    Text.of("On the walk from it %s.", walk.unready()),
                     "Give its zone the behaviour entry/exit and an area."));
         }
         Stream<Finding> alarms = walk.passings().stream()
@@ -65,23 +66,19 @@ public final class WayInTooSlow implements JobCheck {
                 .map(passing -> ALARMS.finds(
                         new Target.OfPoint(passing.point().id()),
                         "Everybody who comes in sets it off",
-                        "It is passed %.0f s after %s, and its zone is %s in area %02d; area %02d is entered."
-                                .formatted(
-                                        passing.seconds(), door, passing.type().words(), passing.area(), walk.area()),
+                        Text.of(
+                                "It is passed %.0f s after %s, and its zone is %s in area %02d; area %02d is entered.",
+                                passing.seconds(), door, passing.type().words(), passing.area(), walk.area()),
                         "Make it an entry route of the area that is entered: it waits while the entry time runs."));
         Stream<Finding> slow = Stream.of(walk)
                 .filter(its -> its.shortBySeconds() > 0)
                 .map(its -> of(
                         SLOW,
                         its,
-                        "The entry time is %.0f s too short".formatted(its.shortBySeconds()),
-                        "From %s to the code at %s it takes %.0f s; area %02d gives %.0f s."
-                                .formatted(
-                                        door,
-                                        its.walk().keypad(),
-                                        its.walk().seconds(),
-                                        its.area(),
-                                        its.entrySeconds()),
+                        Text.of("The entry time is %.0f s too short", its.shortBySeconds()),
+                        Text.of(
+                                "From %s to the code at %s it takes %.0f s; area %02d gives %.0f s.",
+                                door, its.walk().keypad(), its.walk().seconds(), its.area(), its.entrySeconds()),
                         "Give more time, or bring the keypad nearer: the walk's sheet has tried both."));
         return Stream.concat(alarms, slow);
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// A part of the building that is set and unset on its own.
 ///
@@ -16,7 +17,7 @@ public record Area(int number, String name, String account) {
         account = account == null ? "" : account.strip().toUpperCase(java.util.Locale.ROOT);
         if (!account.isEmpty() && !account.matches("[0-9A-F]{3,16}")) {
             throw new IllegalArgumentException(
-                    "account of area %d is \"%s\"; it must be 3 to 16 of 0-9 and A-F".formatted(number, account));
+                    Text.of("account of area %d is \"%s\"; it must be 3 to 16 of 0-9 and A-F", number, account));
         }
     }
 

@@ -2,6 +2,7 @@ package io.answerback.core.site;
 
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -71,7 +72,7 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
         for (BusAddress other : others) {
             at(other.address()).filter(given -> !given.module().equals(module)).ifPresent(given -> {
                 throw new IllegalArgumentException(
-                        "address %d is %s's; choose one that is free".formatted(other.address(), given.module()));
+                        Text.of("address %d is %s's; choose one that is free", other.address(), given.module()));
             });
         }
         Stream<BusAddress> rest =

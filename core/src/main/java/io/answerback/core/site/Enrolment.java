@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 
 /// A wireless device or an input of a converter that the panel has enrolled.
 ///
@@ -10,6 +11,6 @@ public record Enrolment(String inputId, int zone) {
     /// @throws IllegalArgumentException when the input is not named or the zone out of bounds
     public Enrolment {
         inputId = Require.text(inputId, "input that is enrolled");
-        Require.within(zone, 1, 999, "zone under which %s is enrolled".formatted(inputId));
+        Require.within(zone, 1, 999, Text.of("zone under which %s is enrolled", inputId));
     }
 }

@@ -4,6 +4,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
@@ -20,7 +21,7 @@ final class JobParts {
         for (Input input : inputs) {
             if (!modules.has(input.module())) {
                 throw new IllegalArgumentException(
-                        "input %s is on module %s, which is not in the job".formatted(input.id(), input.module()));
+                        Text.of("input %s is on module %s, which is not in the job", input.id(), input.module()));
             }
         }
     }
@@ -63,12 +64,12 @@ final class JobParts {
         Set<String> shared = new HashSet<>();
         for (Input input : inputs) {
             input.shares().filter(id -> !own.contains(id)).ifPresent(id -> {
-                throw new IllegalArgumentException(
-                        "input %s shares the terminals of %s, which is no input with terminals of its own"
-                                .formatted(input.id(), id));
+                throw new IllegalArgumentException(Text.of(
+                        "input %s shares the terminals of %s, which is no input with terminals of its own",
+                        input.id(), id));
             });
             input.shares().filter(id -> !shared.add(id)).ifPresent(id -> {
-                throw new IllegalArgumentException("input %s is shared more than once; it has two zones".formatted(id));
+                throw new IllegalArgumentException(Text.of("input %s is shared more than once; it has two zones", id));
             });
         }
     }
@@ -92,11 +93,11 @@ final class JobParts {
             ends.points().forEach(id -> refersTo(points, id, "a cable goes to"));
             if (!ends.module().isEmpty() && !modules.has(ends.module())) {
                 throw new IllegalArgumentException(
-                        "cable %s goes to module %s, which is not in the job".formatted(cable.id(), ends.module()));
+                        Text.of("cable %s goes to module %s, which is not in the job", cable.id(), ends.module()));
             }
             if (!ends.joint().isEmpty() && modules.has(ends.joint())) {
                 throw new IllegalArgumentException(
-                        "joint box %s has the name of a module; name it otherwise".formatted(ends.joint()));
+                        Text.of("joint box %s has the name of a module; name it otherwise", ends.joint()));
             }
         }
     }
@@ -105,7 +106,7 @@ final class JobParts {
         Set<String> seen = new HashSet<>();
         usedInputs(inputs).map(input -> input.pointId().orElseThrow()).forEach(id -> {
             if (!seen.add(id)) {
-                throw new IllegalArgumentException("input of point %s is there twice; keep one".formatted(id));
+                throw new IllegalArgumentException(Text.of("input of point %s is there twice; keep one", id));
             }
         });
     }

@@ -2,6 +2,7 @@ package io.answerback.core.site;
 
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import java.time.Instant;
 import java.util.Collection;
@@ -72,7 +73,7 @@ public record Setup(
         public Typed {
             setting = Require.text(setting, "setting that was typed");
             entry = entry == null ? "" : entry;
-            Require.given(at, "time at which %s was typed".formatted(setting));
+            Require.given(at, Text.of("time at which %s was typed", setting));
             Require.within(seconds, 0, 86_400, "seconds of " + setting);
             skipped = skipped == null ? "" : skipped.strip();
         }

@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import java.time.Instant;
 
 /// How strongly the panel heard a device or a converter, as it showed it at a test.
@@ -12,7 +13,7 @@ public record SignalReading(String part, double decibelMilliwatts, Instant at) {
     /// @throws IllegalArgumentException when a part is missing or the signal beyond sense
     public SignalReading {
         part = Require.text(part, "part of a signal reading");
-        Require.within(decibelMilliwatts, -140, 0, "signal of %s in dBm".formatted(part));
+        Require.within(decibelMilliwatts, -140, 0, Text.of("signal of %s in dBm", part));
         Require.given(at, "time of a signal reading of " + part);
     }
 

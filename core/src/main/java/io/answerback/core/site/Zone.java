@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import java.util.Optional;
 
@@ -20,7 +21,7 @@ public record Zone(int number, ZoneType type, Optional<Integer> area, Optional<S
         ownEvent = ownEvent == null ? Optional.empty() : ownEvent;
         ownEvent.filter(code -> !code.matches("[1-9]\\d\\d")).ifPresent(code -> {
             throw new IllegalArgumentException(
-                    "event of zone %d is \"%s\"; it must be three digits, such as 151".formatted(number, code));
+                    Text.of("event of zone %d is \"%s\"; it must be three digits, such as 151", number, code));
         });
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -73,7 +74,7 @@ public final class BatteryDue implements JobCheck {
     private static Finding undated(SupplyState state) {
         return UNDATED.finds(
                 new Target.OfModule(state.module(), ""),
-                "The battery of %s has no date".formatted(state.module()),
+                Text.of("The battery of %s has no date", state.module()),
                 "Without the day it was fitted nobody can say when it is due.",
                 "Write the day on the battery when it is fitted, and here. One that is found without a date counts as old.");
     }
@@ -81,8 +82,8 @@ public final class BatteryDue implements JobCheck {
     private static Finding ahead(SupplyState state, LocalDate fitted) {
         return AHEAD.finds(
                 new Target.OfModule(state.module(), ""),
-                "The battery of %s is dated ahead".formatted(state.module()),
-                "It is said to be fitted on %s, which has not come yet.".formatted(fitted),
+                Text.of("The battery of %s is dated ahead", state.module()),
+                Text.of("It is said to be fitted on %s, which has not come yet.", fitted),
                 "Read the date on the battery again.");
     }
 
@@ -90,9 +91,8 @@ public final class BatteryDue implements JobCheck {
         return RULE.finds(
                 over ? Grade.TIGHT : Grade.NOTE,
                 new Target.OfModule(state.module(), ""),
-                (over ? "The battery of %s is past its date" : "The battery of %s is due soon")
-                        .formatted(state.module()),
-                "It was fitted on %s and is kept until %s by the rules.".formatted(fitted, due),
+                Text.of(over ? "The battery of %s is past its date" : "The battery of %s is due soon", state.module()),
+                Text.of("It was fitted on %s and is kept until %s by the rules.", fitted, due),
                 "Replace it at the next visit and write the date on it; an old one loses its hours first in the cold.");
     }
 }

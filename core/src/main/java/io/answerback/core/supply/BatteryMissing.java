@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -44,15 +45,16 @@ public final class BatteryMissing implements JobCheck {
         if (battery.fitted().isPresent()) {
             return Stream.empty();
         }
-        String need = "It needs %.1f Ah for %.0f h and the alarm, cold and at the end of its life."
-                .formatted(battery.requiredAmpHours(), battery.ruleHours());
+        String need = Text.of(
+                "It needs %.1f Ah for %.0f h and the alarm, cold and at the end of its life.",
+                battery.requiredAmpHours(), battery.ruleHours());
         String mend = battery.stockAmpHours()
-                .map("The smallest that is sold and does is %.1f Ah."::formatted)
+                .map(value -> Text.of("The smallest that is sold and does is %.1f Ah.", value))
                 .orElse("None that this supply takes is enough: take load off it, or put it on a supply of its own.");
         return Stream.of(of(state, Grade.NOTE, "No battery is decided for %s", need, mend));
     }
 
     private static Finding of(SupplyState state, Grade grade, String says, String why, String remedy) {
-        return RULE.finds(grade, new Target.OfModule(state.module(), ""), says.formatted(state.module()), why, remedy);
+        return RULE.finds(grade, new Target.OfModule(state.module(), ""), Text.of(says, state.module()), why, remedy);
     }
 }

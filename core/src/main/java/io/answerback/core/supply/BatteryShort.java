@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -59,38 +60,41 @@ public final class BatteryShort implements JobCheck {
             findings.add(of(
                     RULE,
                     state,
-                    "The battery of %s reaches %.1f h of %.0f h"
-                            .formatted(state.module(), battery.standbyHours(), battery.ruleHours()),
-                    "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s"
-                            .formatted(
-                                    battery.ratedAmpHours(),
-                                    battery.wear().celsius(),
-                                    battery.wear().designMargin(),
-                                    unreported(facts, battery)),
-                    "It needs %.1f Ah. %s"
-                            .formatted(
-                                    battery.requiredAmpHours(),
-                                    battery.stockAmpHours()
-                                            .map("Take %.1f Ah, or take load off it."::formatted)
-                                            .orElse("Take load off it, or put some on a supply of its own."))));
+                    Text.of(
+                            "The battery of %s reaches %.1f h of %.0f h",
+                            state.module(), battery.standbyHours(), battery.ruleHours()),
+                    Text.of(
+                            "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s",
+                            battery.ratedAmpHours(),
+                            battery.wear().celsius(),
+                            battery.wear().designMargin(),
+                            unreported(facts, battery)),
+                    Text.of(
+                            "It needs %.1f Ah. %s",
+                            battery.requiredAmpHours(),
+                            battery.stockAmpHours()
+                                    .map(value -> Text.of("Take %.1f Ah, or take load off it.", value))
+                                    .orElse("Take load off it, or put some on a supply of its own."))));
         }
         if (battery.ratedAmpHours() > state.unit().mostAmpHours()) {
             findings.add(of(
                     TOO_LARGE,
                     state,
-                    "The battery of %s is larger than it takes".formatted(state.module()),
-                    "It charges and holds %.1f Ah at the most; this is %.1f Ah."
-                            .formatted(state.unit().mostAmpHours(), battery.ratedAmpHours()),
+                    Text.of("The battery of %s is larger than it takes", state.module()),
+                    Text.of(
+                            "It charges and holds %.1f Ah at the most; this is %.1f Ah.",
+                            state.unit().mostAmpHours(), battery.ratedAmpHours()),
                     "Take a smaller one, or put load on a supply of its own."));
         }
         if (battery.recharge().hoursTo80() > battery.rechargeRuleHours()) {
             findings.add(of(
                     SLOW,
                     state,
-                    "The battery of %s is not filled again in time".formatted(state.module()),
+                    Text.of("The battery of %s is not filled again in time", state.module()),
                     recharge(battery),
-                    "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough."
-                            .formatted(state.unit().milliamps())));
+                    Text.of(
+                            "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough.",
+                            state.unit().milliamps())));
         }
         return findings;
     }
@@ -98,18 +102,21 @@ public final class BatteryShort implements JobCheck {
     private static String recharge(BatteryState battery) {
         double hours = battery.recharge().hoursTo80();
         return Double.isInfinite(hours)
-                ? "Nothing is left to charge it with, so it never gets to 80 %%; the rule allows %.0f h."
-                        .formatted(battery.rechargeRuleHours())
-                : "It is recharged to 80 %% in %.1f h; the rule allows %.0f h."
-                        .formatted(hours, battery.rechargeRuleHours());
+                ? Text.of(
+                        "Nothing is left to charge it with, so it never gets to 80 %%; the rule allows %.0f h.",
+                        battery.rechargeRuleHours())
+                : Text.of(
+                        "It is recharged to 80 %% in %.1f h; the rule allows %.0f h.",
+                        hours, battery.rechargeRuleHours());
     }
 
     private static String unreported(Facts facts, BatteryState battery) {
         double shorter = facts.practice().figure(RuleFigure.STANDBY_HOURS_REPORTED);
         return battery.reported() || shorter >= battery.ruleHours()
                 ? ""
-                : " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported."
-                        .formatted(shorter);
+                : Text.of(
+                        " The rule asks for %.0f h only where a mains failure reaches the station: it needs an account, a receiver on the route, and troubles that are reported.",
+                        shorter);
     }
 
     private static Finding of(Rule rule, SupplyState state, String says, String why, String remedy) {

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -35,8 +36,9 @@ public final class BusOverloaded implements JobCheck {
         return RULE.finds(
                 new Target.OfJob(),
                 "The keypad bus feeds more than it may",
-                "Its modules and what hangs on them take %.0f mA in an alarm; the profile allows %.0f mA."
-                        .formatted(bus.alarmMilliamps(), bus.limitMilliamps()),
+                Text.of(
+                        "Its modules and what hangs on them take %.0f mA in an alarm; the profile allows %.0f mA.",
+                        bus.alarmMilliamps(), bus.limitMilliamps()),
                 "Give an expander a supply of its own, or feed its detectors from another output.");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -40,10 +41,12 @@ public final class ChargerTooStrong implements JobCheck {
         double rated = state.battery().orElseThrow().ratedAmpHours();
         return RULE.finds(
                 new Target.OfModule(state.module(), ""),
-                "The charger of %s is too strong for its battery".formatted(state.module()),
-                "It gives up to %.0f mA, which is %.0f %% of %.1f Ah an hour; the rule allows %.0f %%. A sealed battery heats and loses its life."
-                        .formatted(state.unit().chargeMilliamps(), percent, rated, most),
-                "Take a battery of %.1f Ah or more, or set the charger lower where it can be. The battery maker's sheet comes first."
-                        .formatted(state.unit().chargeMilliamps() / 10 / most));
+                Text.of("The charger of %s is too strong for its battery", state.module()),
+                Text.of(
+                        "It gives up to %.0f mA, which is %.0f %% of %.1f Ah an hour; the rule allows %.0f %%. A sealed battery heats and loses its life.",
+                        state.unit().chargeMilliamps(), percent, rated, most),
+                Text.of(
+                        "Take a battery of %.1f Ah or more, or set the charger lower where it can be. The battery maker's sheet comes first.",
+                        state.unit().chargeMilliamps() / 10 / most));
     }
 }

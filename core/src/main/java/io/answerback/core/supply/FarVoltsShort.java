@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,16 +39,19 @@ public final class FarVoltsShort implements JobCheck {
     private static Finding finding(Parts job, DeviceVolts device) {
         Optional<Point> point = job.point(device.part());
         String drops = device.dropsOutHours()
-                .map(" It drops out after %.0f h without mains, counted as the battery's hours are."::formatted)
+                .map(value ->
+                        Text.of(" It drops out after %.0f h without mains, counted as the battery's hours are.", value))
                 .orElse(" It drops out in an alarm then.");
         return RULE.finds(
                 new Target.OfModule(device.part(), point.map(Point::id).orElse("")),
-                "%s is short of volts on battery"
-                        .formatted(point.map(Point::name).orElse(device.title())),
+                Text.of(
+                        "%s is short of volts on battery",
+                        point.map(Point::name).orElse(device.title())),
                 device.collapsed()
                         ? "At the end of discharge no voltage is left for it: the cable cannot carry what is asked of it."
-                        : "It gets %.2f V at the end of discharge and needs %.1f V.%s"
-                                .formatted(device.atEnd(), device.leastVolts(), drops),
+                        : Text.of(
+                                "It gets %.2f V at the end of discharge and needs %.1f V.%s",
+                                device.atEnd(), device.leastVolts(), drops),
                 "Double its supply pair, take a thicker cable, or feed it from a supply nearer to it.");
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -43,9 +44,10 @@ public final class LeastVoltsUnknown implements JobCheck {
         double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
         return Stream.of(RULE.finds(
                 new Target.OfModule(state.module(), ""),
-                "Nobody knows the least volts of %d that %s feeds".formatted(unknown.size(), state.module()),
-                "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said."
-                        .formatted(titles, Math.max(0, worst)),
+                Text.of("Nobody knows the least volts of %d that %s feeds", unknown.size(), state.module()),
+                Text.of(
+                        "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said.",
+                        titles, Math.max(0, worst)),
                 "Look for it on the maker's sheet and fill it in, in the profile or the kind of point."));
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.LoadLaw;
 import io.answerback.core.device.Powering;
@@ -72,7 +73,7 @@ public final class Loads {
                 rest + sound + unit.strobeMilliamps(),
                 level.leastVolts(),
                 kind.power().map(ModulePower::law).orElse(LoadLaw.RESISTIVE),
-                "panel profile, link on %s".formatted(level.name()));
+                Text.of("panel profile, link on %s", level.name()));
     }
 
     private static LoadLine device(Point point) {

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -36,9 +37,10 @@ public final class OutputOverloaded implements JobCheck {
     private static Finding finding(SupplyTree tree) {
         return RULE.finds(
                         new Target.OfModule(tree.module(), ""),
-                        "%s is asked for more than it gives".formatted(tree.title()),
-                        "What hangs on it takes %.0f mA in an alarm; it gives %.0f mA."
-                                .formatted(tree.milliamps(true), tree.limitMilliamps()),
+                        Text.of("%s is asked for more than it gives", tree.title()),
+                        Text.of(
+                                "What hangs on it takes %.0f mA in an alarm; it gives %.0f mA.",
+                                tree.milliamps(true), tree.limitMilliamps()),
                         "Put part of it on another output, or on a supply of its own.")
                 .of(tree.title());
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.Powering;
 import io.answerback.core.practice.Question;
@@ -81,8 +82,9 @@ public final class PowerRun {
                     "sounder",
                     loud().isEmpty()
                             ? "Take the sounder's trigger off"
-                            : "Hold %s silent: its engineer's hold-off in, or the battery inside it off"
-                                    .formatted(String.join(" and ", loud())),
+                            : Text.of(
+                                    "Hold %s silent: its engineer's hold-off in, or the battery inside it off",
+                                    String.join(" and ", loud())),
                     loud().isEmpty()
                             ? "Ears protected, ladder footed. If it has a battery of its own it sounds when its supply goes."
                             : "Ears protected, ladder footed: it sounds from its own battery the moment its supply or its trigger goes.",
@@ -93,13 +95,13 @@ public final class PowerRun {
         for (Fed fed : supplies.reversed()) {
             step(
                     fed.module() + ":battery",
-                    "Battery of %s off".formatted(fed.module()),
+                    Text.of("Battery of %s off", fed.module()),
                     "Lift the black lead first and insulate it: a battery can weld a screwdriver.",
                     "Trouble: battery missing.",
                     true);
             step(
                     fed.module() + ":mains",
-                    "Mains of %s off at its spur, locked off, proved dead".formatted(fed.module()),
+                    Text.of("Mains of %s off at its spur, locked off, proved dead", fed.module()),
                     "Mains work belongs to a licensed electrician where your local code says so.",
                     "Every lamp goes out within seconds.",
                     true);
@@ -125,7 +127,7 @@ public final class PowerRun {
             }
             step(
                     fed.module() + ":float",
-                    "Measure the battery of %s: about %.2f V".formatted(fed.module(), LeadAcid.FLOAT_VOLTS),
+                    Text.of("Measure the battery of %s: about %.2f V", fed.module(), LeadAcid.FLOAT_VOLTS),
                     "Much less means it does not charge, or the battery takes all it can get: wait and measure again.",
                     "",
                     false);
@@ -150,8 +152,9 @@ public final class PowerRun {
     private void polarity(Fed fed) {
         step(
                 fed.module() + ":polarity",
-                "Check the battery of %s with a meter: red on plus, above %.1f V"
-                        .formatted(fed.module(), LeadAcid.NOMINAL_VOLTS),
+                Text.of(
+                        "Check the battery of %s with a meter: red on plus, above %.1f V",
+                        fed.module(), LeadAcid.NOMINAL_VOLTS),
                 "The wrong way round can destroy the supply at once.",
                 "",
                 true);
@@ -160,7 +163,7 @@ public final class PowerRun {
     private void battery(Fed fed, String shows) {
         step(
                 fed.module() + ":battery",
-                "Battery of %s on: red first, then black".formatted(fed.module()),
+                Text.of("Battery of %s on: red first, then black", fed.module()),
                 "Write today's date on it.",
                 shows,
                 true);
@@ -169,7 +172,7 @@ public final class PowerRun {
     private void mains(Fed fed, String shows) {
         step(
                 fed.module() + ":mains",
-                "Mains of %s on".formatted(fed.module()),
+                Text.of("Mains of %s on", fed.module()),
                 "The cover over the mains terminals is on, and nobody is working on the spur.",
                 shows,
                 true);
@@ -177,7 +180,7 @@ public final class PowerRun {
 
     private static String flicker(SupplyUnit unit) {
         return unit.batteryTestSeconds() > 0 && unit.batteryTestSeconds() <= 60
-                ? ", and its lamps flicker every %d s while it looks for one".formatted(unit.batteryTestSeconds())
+                ? Text.of(", and its lamps flicker every %d s while it looks for one", unit.batteryTestSeconds())
                 : "";
     }
 
@@ -189,9 +192,10 @@ public final class PowerRun {
                 .max()
                 .ifPresent(seconds -> step(
                         "warm-up",
-                        "Wait %d s, then test".formatted(seconds),
-                        "So long %s warms up; until then what it says means nothing."
-                                .formatted(slowest(seconds).map(Point::name).orElse("the slowest detector")),
+                        Text.of("Wait %d s, then test", seconds),
+                        Text.of(
+                                "So long %s warms up; until then what it says means nothing.",
+                                slowest(seconds).map(Point::name).orElse("the slowest detector")),
                         "",
                         false));
     }

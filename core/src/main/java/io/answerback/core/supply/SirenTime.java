@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -85,35 +86,33 @@ public final class SirenTime implements JobCheck {
                     Grade.WRONG,
                     "The sounders sound for 0 min",
                     "They are fitted and never heard.",
-                    "Decide a time, at most %.0f min by the rule. Check your edition and local code.".formatted(rule)));
+                    Text.of("Decide a time, at most %.0f min by the rule. Check your edition and local code.", rule)));
         }
         if (asked > rule) {
             return Stream.of(of(
                     RULE,
                     Grade.WRONG,
-                    "The sounders sound %.0f min; the rule allows %.0f min".formatted(asked, rule),
+                    Text.of("The sounders sound %.0f min; the rule allows %.0f min", asked, rule),
                     "Neighbours are disturbed for longer than the noise rules this firm works to allow.",
-                    "Set %.0f min or less. Check your edition and local code.".formatted(rule)));
+                    Text.of("Set %.0f min or less. Check your edition and local code.", rule)));
         }
         return asked > counted
                 ? Stream.of(of(
                         RULE,
                         Grade.TIGHT,
-                        "The sounders sound %.0f min; the battery is counted on for %.0f min".formatted(asked, counted),
+                        Text.of("The sounders sound %.0f min; the battery is counted on for %.0f min", asked, counted),
                         "The alarm takes more out of the battery than its size allows for.",
-                        "Set %.0f min, or raise the alarm time in the rules of this job.".formatted(counted)))
+                        Text.of("Set %.0f min, or raise the alarm time in the rules of this job.", counted)))
                 : Stream.empty();
     }
 
     private static Finding runsOut(SounderState sounder, double asked) {
         return OWN_BATTERY.finds(
                 new Target.OfModule(sounder.part(), ""),
-                "The battery inside %s falls silent early".formatted(sounder.part()),
-                "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for."
-                        .formatted(
-                                sounder.ownMinutes().orElse(0.0),
-                                sounder.level().name(),
-                                asked),
+                Text.of("The battery inside %s falls silent early", sounder.part()),
+                Text.of(
+                        "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for.",
+                        sounder.ownMinutes().orElse(0.0), sounder.level().name(), asked),
                 "Set its link to a softer level, or fit the larger battery its maker has for it.");
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SounderUnit.Level;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -37,9 +38,10 @@ public final class SoundOutputOverloaded implements JobCheck {
     private static Finding finding(Sounders sounders, SoundOutput output) {
         return RULE.finds(
                         new Target.OfModule(output.module(), ""),
-                        "%s is asked for more than it gives".formatted(output.title()),
-                        "%d on it take %.0f mA together; it gives %.0f mA."
-                                .formatted(output.loads().size(), output.milliamps(), output.limitMilliamps()),
+                        Text.of("%s is asked for more than it gives", output.title()),
+                        Text.of(
+                                "%d on it take %.0f mA together; it gives %.0f mA.",
+                                output.loads().size(), output.milliamps(), output.limitMilliamps()),
                         softer(sounders, output)
                                 .orElse("Take one off it, or let it switch a relay that feeds them from the supply."))
                 .of(output.title());
@@ -53,12 +55,12 @@ public final class SoundOutputOverloaded implements JobCheck {
                 .filter(sounder -> sounder.unit().driven())
                 .filter(sounder ->
                         sounder.level().milliamps() - softest(sounder).milliamps() >= over)
-                .map(sounder -> "Set the link of %s to %s: %.0f mA in place of %.0f mA, and not as loud."
-                        .formatted(
-                                sounder.part(),
-                                softest(sounder).name(),
-                                softest(sounder).milliamps(),
-                                sounder.level().milliamps()))
+                .map(sounder -> Text.of(
+                        "Set the link of %s to %s: %.0f mA in place of %.0f mA, and not as loud.",
+                        sounder.part(),
+                        softest(sounder).name(),
+                        softest(sounder).milliamps(),
+                        sounder.level().milliamps()))
                 .findFirst();
     }
 

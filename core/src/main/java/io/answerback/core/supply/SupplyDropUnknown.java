@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -37,7 +38,7 @@ public final class SupplyDropUnknown implements JobCheck {
     private static Finding finding(SupplyState state) {
         return RULE.finds(
                 new Target.OfModule(state.module(), ""),
-                "Nothing is known of the drop on the board of %s".formatted(state.module()),
+                Text.of("Nothing is known of the drop on the board of %s", state.module()),
                 "Its board and fuse take some tenths of a volt between the battery and the outputs; the volts at its devices are computed without them.",
                 "Measure it at the full load, or take it from the maker's sheet, and fill it in, in the profile.");
     }

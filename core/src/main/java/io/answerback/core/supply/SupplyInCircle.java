@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -27,7 +28,7 @@ public final class SupplyInCircle implements JobCheck {
                 .flatMap(id -> facts.cable(id).stream())
                 .map(cable -> RULE.finds(
                         new Target.OfCable(cable.id(), ""),
-                        "%s is fed by what it feeds".formatted(cable.id()),
+                        Text.of("%s is fed by what it feeds", cable.id()),
                         "It comes back to where it begins, so no supply reaches it.",
                         "Let it begin at the box that feeds it."));
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.common.Text;
 import io.answerback.core.loop.SpiceText;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +42,7 @@ public final class SupplyNetlist {
         for (SupplyNode.Load load : node.loads()) {
             elements.add(element(load, at));
             String name = name(prefix, load.part());
-            prints.add("let %s = v(%d)".formatted(name, at));
+            prints.add(Text.of("let %s = v(%d)", name, at));
             prints.add("print " + name);
         }
         node.onward().forEach(next -> place(prefix, next, at, volts));

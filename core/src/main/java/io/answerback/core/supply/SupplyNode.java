@@ -2,6 +2,7 @@ package io.answerback.core.supply;
 
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Require;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.LoadLaw;
 import java.util.List;
 
@@ -21,7 +22,7 @@ public record SupplyNode(String name, String cableId, double ohms, List<Load> lo
     public record Load(String part, LoadLaw law, double amps) {
         /// @throws IllegalArgumentException when the current is negative or beyond sense
         public Load {
-            Require.within(amps, 0, 1000, "current of %s in amperes".formatted(part));
+            Require.within(amps, 0, 1000, Text.of("current of %s in amperes", part));
         }
 
         /// Its current at a voltage, in amperes.
@@ -45,7 +46,7 @@ public record SupplyNode(String name, String cableId, double ohms, List<Load> lo
 
     /// @throws IllegalArgumentException when the resistance is negative or beyond sense
     public SupplyNode {
-        Require.within(ohms, 0, 1e7, "resistance to %s in ohms".formatted(name));
+        Require.within(ohms, 0, 1e7, Text.of("resistance to %s in ohms", name));
         loads = List.copyOf(loads);
         onward = List.copyOf(onward);
     }

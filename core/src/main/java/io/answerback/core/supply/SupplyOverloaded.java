@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -35,9 +36,10 @@ public final class SupplyOverloaded implements JobCheck {
     private static Finding finding(SupplyState state) {
         return RULE.finds(
                 new Target.OfModule(state.module(), ""),
-                "%s is asked for more than it gives".formatted(state.module()),
-                "In an alarm everything on it takes %.0f mA; it gives %.0f mA."
-                        .formatted(state.milliamps(true), state.unit().milliamps()),
+                Text.of("%s is asked for more than it gives", state.module()),
+                Text.of(
+                        "In an alarm everything on it takes %.0f mA; it gives %.0f mA.",
+                        state.milliamps(true), state.unit().milliamps()),
                 "Put sounders or the farthest devices on a supply of their own.");
     }
 }

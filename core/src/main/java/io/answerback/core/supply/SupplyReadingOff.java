@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -58,23 +59,23 @@ public final class SupplyReadingOff implements JobCheck {
                         RULE,
                         line.what() + ":" + state.module(),
                         state,
-                        "The %s of %s is off".formatted(line.what().words(), state.module()),
-                        "It reads %s; it should be from %s to %s."
-                                .formatted(
-                                        figure(line, line.last().orElseThrow().value()),
-                                        figure(line, line.least()),
-                                        figure(line, line.most())),
+                        Text.of("The %s of %s is off", line.what().words(), state.module()),
+                        Text.of(
+                                "It reads %s; it should be from %s to %s.",
+                                figure(line, line.last().orElseThrow().value()),
+                                figure(line, line.least()),
+                                figure(line, line.most())),
                         "Measure again; then look for what takes more or gives less than the list says."));
             } else if (line.drifted()) {
                 findings.add(of(
                         DRIFTED,
                         line.what() + ":" + state.module(),
                         state,
-                        "The %s of %s has changed".formatted(line.what().words(), state.module()),
-                        "It was %s and is %s."
-                                .formatted(
-                                        figure(line, line.first().orElseThrow().value()),
-                                        figure(line, line.last().orElseThrow().value())),
+                        Text.of("The %s of %s has changed", line.what().words(), state.module()),
+                        Text.of(
+                                "It was %s and is %s.",
+                                figure(line, line.first().orElseThrow().value()),
+                                figure(line, line.last().orElseThrow().value())),
                         "Find out what was added or what has failed since."));
             }
         }
@@ -83,11 +84,11 @@ public final class SupplyReadingOff implements JobCheck {
                     WORN,
                     state.module(),
                     state,
-                    "The battery of %s is worn".formatted(state.module()),
-                    "Its internal resistance was %.0f mΩ and is %.0f mΩ."
-                            .formatted(
-                                    visit.firstMilliohms().orElseThrow(),
-                                    visit.lastMilliohms().orElseThrow()),
+                    Text.of("The battery of %s is worn", state.module()),
+                    Text.of(
+                            "Its internal resistance was %.0f mΩ and is %.0f mΩ.",
+                            visit.firstMilliohms().orElseThrow(),
+                            visit.lastMilliohms().orElseThrow()),
                     "Replace it, and write the day on the new one."));
         }
         return findings;

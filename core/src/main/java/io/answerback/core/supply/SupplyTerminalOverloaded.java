@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.finding.Finding;
@@ -55,13 +56,14 @@ public final class SupplyTerminalOverloaded implements BoxCheck {
     private static Finding finding(Facts facts, BoxPlan box, int i) {
         return RULE.finds(
                         new Target.OfModule(box.name(), ""),
-                        "%s of %s gives %s mA at most"
-                                .formatted(
-                                        box.strip().get(i).name(),
-                                        box.name(),
-                                        Figures.plain(box.strip().get(i).milliamps())),
-                        "What is fed from it takes %.0f mA at rest and %.0f mA in alarm."
-                                .formatted(load(facts, box, i, false), load(facts, box, i, true)),
+                        Text.of(
+                                "%s of %s gives %s mA at most",
+                                box.strip().get(i).name(),
+                                box.name(),
+                                Figures.plain(box.strip().get(i).milliamps())),
+                        Text.of(
+                                "What is fed from it takes %.0f mA at rest and %.0f mA in alarm.",
+                                load(facts, box, i, false), load(facts, box, i, true)),
                         "Move some of them to another supply.")
                 .of(box.name() + ":" + i);
     }

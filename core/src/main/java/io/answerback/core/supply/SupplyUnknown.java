@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -33,7 +34,7 @@ public final class SupplyUnknown implements JobCheck {
         String panel = facts.panel().profile().name();
         return Stream.of(RULE.finds(
                         new Target.OfModule(facts.panel().name(), ""),
-                        "Nothing is known of the supply of %s".formatted(panel),
+                        Text.of("Nothing is known of the supply of %s", panel),
                         "Its profile does not say what it gives and charges with, so neither hours nor volts can be worked out.",
                         "Fill in the supply of its board from the maker's manual.")
                 .of(""));

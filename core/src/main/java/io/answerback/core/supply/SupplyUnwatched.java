@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -67,12 +68,12 @@ public final class SupplyUnwatched implements JobCheck {
         boolean mains = open.stream().anyMatch(output -> output.fault() == SupplyFault.MAINS);
         String terminals = open.stream()
                 .map(output ->
-                        "%s (%s)".formatted(output.terminal(), output.fault().words()))
+                        Text.of("%s (%s)", output.terminal(), output.fault().words()))
                 .collect(Collectors.joining(", "));
         return Stream.of(of(
                 state,
                 mains ? Grade.WRONG : Grade.TIGHT,
-                "Not wired to an input: %s.".formatted(terminals),
+                Text.of("Not wired to an input: %s.", terminals),
                 "Bring each to an input of its own, on the list of loads under its name."));
     }
 
@@ -80,7 +81,7 @@ public final class SupplyUnwatched implements JobCheck {
         return RULE.finds(
                 grade,
                 new Target.OfModule(state.module(), ""),
-                "Nobody hears when something is wrong with %s".formatted(state.module()),
+                Text.of("Nobody hears when something is wrong with %s", state.module()),
                 why,
                 remedy);
     }

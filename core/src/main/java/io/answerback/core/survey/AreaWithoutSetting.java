@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -36,7 +37,7 @@ public final class AreaWithoutSetting implements JobCheck {
                 .filter(area -> !canBeSet(job, area.number()))
                 .map(area -> RULE.finds(
                         new Target.OfArea(area.number(), ""),
-                        "Nobody can %s area %02d %s".formatted(terms.toSet(), area.number(), area.name()),
+                        Text.of("Nobody can %s area %02d %s", terms.toSet(), area.number(), area.name()),
                         "No keypad works it and no key switch is in it.",
                         "Let a keypad work it, or add a key switch."));
     }

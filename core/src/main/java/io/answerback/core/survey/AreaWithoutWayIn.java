@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -40,10 +41,11 @@ public final class AreaWithoutWayIn implements JobCheck {
                         in(job, area.number()).noneMatch(point -> point.duty().type() == ZoneType.ENTRY_EXIT))
                 .map(area -> RULE.finds(
                         new Target.OfArea(area.number(), ""),
-                        "Area %02d %s has no way in of its own".formatted(area.number(), area.name()),
-                        "Whoever opens a door of it before it is %s sets off the alarm.".formatted(terms.unset()),
-                        "Fine where it is %s from elsewhere first; else make one door entry/exit."
-                                .formatted(terms.unset())));
+                        Text.of("Area %02d %s has no way in of its own", area.number(), area.name()),
+                        Text.of("Whoever opens a door of it before it is %s sets off the alarm.", terms.unset()),
+                        Text.of(
+                                "Fine where it is %s from elsewhere first; else make one door entry/exit.",
+                                terms.unset())));
     }
 
     private static Stream<Point> in(Parts job, int area) {

@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
@@ -97,8 +98,9 @@ public record ImportPlan(List<Reading> rows) {
         private Understood read(PointTable.Row row) {
             PointReading reading = new PointReading(kinds, job);
             if (row.cells().size() > table.headings().size()) {
-                reading.problem("it has %d cells, the headings are %d: put quotes around a text with a comma in it"
-                        .formatted(row.cells().size(), table.headings().size()));
+                reading.problem(Text.of(
+                        "it has %d cells, the headings are %d: put quotes around a text with a comma in it",
+                        row.cells().size(), table.headings().size()));
             }
             number(reading, row);
             name(reading, cell(row, PointColumn.NAME));
@@ -135,14 +137,14 @@ public record ImportPlan(List<Reading> rows) {
             }
             if (!cell.matches("0*[1-9]\\d{0,2}")) {
                 reading.usualNumber(cell);
-                reading.problem("number \"%s\" is not a whole number from 1 to 999".formatted(cell));
+                reading.problem(Text.of("number \"%s\" is not a whole number from 1 to 999", cell));
                 return;
             }
             String padded = PointNumbers.padded(Integer.parseInt(cell));
             reading.number(padded);
             Integer earlier = lineOfNumber.putIfAbsent(padded, row.line());
             if (earlier != null) {
-                reading.problem("number %s is on line %d as well: give one of them another".formatted(padded, earlier));
+                reading.problem(Text.of("number %s is on line %d as well: give one of them another", padded, earlier));
             }
         }
 
@@ -165,7 +167,7 @@ public record ImportPlan(List<Reading> rows) {
                 Optional<KindCatalogue.Entry> named = kinds.namedIn(cell).map(KindCatalogue.Named::entry);
                 if (named.isEmpty()) {
                     reading.problem(
-                            "kind \"%s\" is not known: write %s or another of the kinds".formatted(cell, someKinds()));
+                            Text.of("kind \"%s\" is not known: write %s or another of the kinds", cell, someKinds()));
                 }
                 reading.kind(named);
             } else {
@@ -186,8 +188,9 @@ public record ImportPlan(List<Reading> rows) {
             Phrases.type(cell)
                     .ifPresentOrElse(
                             reading::type,
-                            () -> reading.problem("type \"%s\" is not known: write one of %s"
-                                    .formatted(cell, String.join(", ", Phrases.types()))));
+                            () -> reading.problem(Text.of(
+                                    "type \"%s\" is not known: write one of %s",
+                                    cell, String.join(", ", Phrases.types()))));
         }
 
         private static void wayIn(PointReading reading, String cell) {
@@ -195,7 +198,7 @@ public record ImportPlan(List<Reading> rows) {
             if (YES.contains(word)) {
                 reading.wayIn(true);
             } else if (!NO.contains(word)) {
-                reading.problem("way in is \"%s\": write yes or no".formatted(cell));
+                reading.problem(Text.of("way in is \"%s\": write yes or no", cell));
             }
         }
 
@@ -204,7 +207,7 @@ public record ImportPlan(List<Reading> rows) {
             if (length.matches() && PointReading.metres(length) > 0) {
                 reading.metres(PointReading.metres(length));
             } else {
-                reading.problem("cable length \"%s\" is not a number of metres, such as 62 or 62.5".formatted(cell));
+                reading.problem(Text.of("cable length \"%s\" is not a number of metres, such as 62 or 62.5", cell));
             }
         }
     }

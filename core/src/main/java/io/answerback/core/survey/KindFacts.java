@@ -1,6 +1,7 @@
 package io.answerback.core.survey;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.Powering;
@@ -41,10 +42,10 @@ public final class KindFacts {
 
     private static List<String> powered(Powering powering) {
         return List.of(
-                "%s mA, %s mA in alarm"
-                        .formatted(
-                                Figures.plain(powering.quiescentMilliamps()), Figures.plain(powering.alarmMilliamps())),
+                Text.of(
+                        "%s mA, %s mA in alarm",
+                        Figures.plain(powering.quiescentMilliamps()), Figures.plain(powering.alarmMilliamps())),
                 "from " + Figures.plain(powering.leastVolts()) + " V",
-                "%d s to warm up".formatted(powering.warmUpSeconds()));
+                Text.of("%d s to warm up", powering.warmUpSeconds()));
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
 import java.util.Set;
@@ -15,7 +16,7 @@ public final class PointNumbers {
 
     /// A number as a point's id: at least two digits, "07".
     public static String padded(int number) {
-        return "%02d".formatted(number);
+        return Text.of("%02d", number);
     }
 
     /// The lowest number above every point's.

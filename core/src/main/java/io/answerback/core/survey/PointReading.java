@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.profile.ZoneType;
@@ -128,7 +129,7 @@ final class PointReading {
     private Understood.Place fresh(String words, String wanted) {
         if (wanted.matches("0*[1-9]\\d?")) {
             int number = Integer.parseInt(wanted);
-            return new Understood.Place(number, "Area %02d".formatted(number), true);
+            return new Understood.Place(number, Text.of("Area %02d", number), true);
         }
         return new Understood.Place(PointNumbers.nextArea(job), PointNumbers.capital(words), true);
     }
@@ -194,7 +195,7 @@ final class PointReading {
             problems.add("say what it is, such as contact or movement");
         }
         if (name.length() > LONGEST_NAME) {
-            problems.add("the name has %d letters; keep to %d".formatted(name.length(), LONGEST_NAME));
+            problems.add(Text.of("the name has %d letters; keep to %d", name.length(), LONGEST_NAME));
         }
         area.filter(place -> place.number() > 99).ifPresent(place -> problems.add("there are 99 areas already"));
         metres.filter(length -> length > LONGEST_CABLE_METRES)

@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -58,8 +59,8 @@ public final class WatchesOnlyWhenSet implements PointCheck {
                         job,
                         point,
                         RULE,
-                        "%s that is %s".formatted(capital(point.kind().name()), type.words()),
-                        "Make it %s.".formatted(alwaysType(point.kind()).words())))
+                        Text.of("%s that is %s", capital(point.kind().name()), type.words()),
+                        Text.of("Make it %s.", alwaysType(point.kind()).words())))
                 : Optional.empty();
     }
 
@@ -69,9 +70,10 @@ public final class WatchesOnlyWhenSet implements PointCheck {
                         job,
                         point,
                         PROGRAMMED,
-                        "Zone %02d is programmed as %s"
-                                .formatted(zone.number(), zone.type().words()),
-                        "Program it as %s.".formatted(alwaysType(point.kind()).words())))
+                        Text.of(
+                                "Zone %02d is programmed as %s",
+                                zone.number(), zone.type().words()),
+                        Text.of("Program it as %s.", alwaysType(point.kind()).words())))
                 : Optional.empty();
     }
 
@@ -80,8 +82,9 @@ public final class WatchesOnlyWhenSet implements PointCheck {
         return rule.finds(
                 new Target.OfPoint(point.id()),
                 says,
-                "A %s must be reported at once, whether the area is %s or %s."
-                        .formatted(point.kind().name(), terms.set(), terms.unset()),
+                Text.of(
+                        "A %s must be reported at once, whether the area is %s or %s.",
+                        point.kind().name(), terms.set(), terms.unset()),
                 remedy);
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -37,9 +38,10 @@ public final class WindowGlassUnwatched implements JobCheck {
                         && named(job, area.number(), KindFamily.VIBRATION).isEmpty())
                 .map(area -> RULE.finds(
                         new Target.OfArea(area.number(), ""),
-                        "Nothing hears the glass in area %02d %s".formatted(area.number(), area.name()),
-                        "A contact only sees the frame open; broken glass leaves it shut: %s."
-                                .formatted(String.join(", ", named(job, area.number(), KindFamily.WINDOW))),
+                        Text.of("Nothing hears the glass in area %02d %s", area.number(), area.name()),
+                        Text.of(
+                                "A contact only sees the frame open; broken glass leaves it shut: %s.",
+                                String.join(", ", named(job, area.number(), KindFamily.WINDOW))),
                         "Add a glass-break or vibration point, or rely on movement inside and say so to the client."));
     }
 

@@ -1,6 +1,7 @@
 package io.answerback.core.takeover;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -57,17 +58,17 @@ public final class FoundUnlikePlanned implements JobCheck {
             return Optional.of(finding(
                     point,
                     "No resistor in the loop",
-                    "The closed loop reads almost nothing; the plan wants %s.".formatted(Figures.ohms(planned)),
-                    "Fit %s at the last device.".formatted(Figures.ohms(planned))));
+                    Text.of("The closed loop reads almost nothing; the plan wants %s.", Figures.ohms(planned)),
+                    Text.of("Fit %s at the last device.", Figures.ohms(planned))));
         }
         return found.resistorOhms()
                 .filter(ohms -> Math.abs(ohms - planned) > SAME_WITHIN * Math.max(planned, 1))
                 .map(ohms -> finding(
                         point,
-                        "A %s resistor is fitted".formatted(Figures.ohms(ohms)),
+                        Text.of("A %s resistor is fitted", Figures.ohms(ohms)),
                         planned == 0
                                 ? "The plan is a loop without one."
-                                : "The plan and the panel want %s.".formatted(Figures.ohms(planned)),
+                                : Text.of("The plan and the panel want %s.", Figures.ohms(planned)),
                         "Exchange it, or plan with what is there."));
     }
 

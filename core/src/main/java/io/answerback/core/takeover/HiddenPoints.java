@@ -1,6 +1,7 @@
 package io.answerback.core.takeover;
 
 import io.answerback.core.capacity.Inventory;
+import io.answerback.core.common.Text;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SeriesContact;
@@ -26,7 +27,7 @@ public record HiddenPoints(Point point, int moreInputs, int freeInputs) {
 
     /// What the operator can read now: one line for all of them.
     public String operatorReadsNow() {
-        return "%s: one of %d".formatted(point.name(), point.inSeries().size());
+        return Text.of("%s: one of %d", point.name(), point.inSeries().size());
     }
 
     /// What the operator could read once they are split.

@@ -1,5 +1,6 @@
 package io.answerback.core.takeover;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.PointCheck;
@@ -33,12 +34,12 @@ public final class SeriesHidesContacts implements PointCheck {
                 .filter(its -> !its.inSeries().isEmpty())
                 .map(its -> RULE.finds(
                         new Target.OfPoint(its.id()),
-                        "%d contacts answer as one".formatted(its.inSeries().size()),
-                        "The operator learns only \"%s\"; one bad contact takes all of them down."
-                                .formatted(its.name()),
+                        Text.of("%d contacts answer as one", its.inSeries().size()),
+                        Text.of("The operator learns only \"%s\"; one bad contact takes all of them down.", its.name()),
                         its.inSeries().size() == 2
                                 ? "Split them: it takes 1 more input."
-                                : "Split them: it takes %d more inputs."
-                                        .formatted(its.inSeries().size() - 1)));
+                                : Text.of(
+                                        "Split them: it takes %d more inputs.",
+                                        its.inSeries().size() - 1)));
     }
 }

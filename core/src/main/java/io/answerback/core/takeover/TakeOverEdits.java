@@ -1,5 +1,6 @@
 package io.answerback.core.takeover;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -38,8 +39,9 @@ public final class TakeOverEdits {
                 job -> replaced(job, pointId, point -> {
                     List<SeriesContact> contacts = new ArrayList<>(point.inSeries());
                     if (index < 0 || index >= contacts.size()) {
-                        throw new IllegalArgumentException("point %s has no contact %d in series; it has %d"
-                                .formatted(pointId, index + 1, contacts.size()));
+                        throw new IllegalArgumentException(Text.of(
+                                "point %s has no contact %d in series; it has %d",
+                                pointId, index + 1, contacts.size()));
                     }
                     contacts.remove(index);
                     return point.withInSeries(contacts.size() < 2 ? List.of() : contacts);

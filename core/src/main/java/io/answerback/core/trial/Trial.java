@@ -4,6 +4,7 @@ import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.loop.CaseReading;
@@ -138,7 +139,7 @@ public record Trial(Parts job, EventTable events) {
                         Link.ZONE,
                         planned.mark(),
                         planned.figure(),
-                        "area %02d · %s".formatted(area, areaWord(area, panel))))
+                        Text.of("area %02d · %s", area, areaWord(area, panel))))
                 .orElse(planned);
     }
 

@@ -1,5 +1,6 @@
 package io.answerback.core.zone;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -38,9 +39,10 @@ public final class ZoneBeyondPanel implements JobCheck {
                 .map(
                         input -> RULE.finds(
                                 new Target.OfInput(input.id(), input.pointId().orElse("")),
-                                "%s brings zone %d, and the panel has %d".formatted(input.name(), input.zone(), most),
-                                "%s has no such zone: nothing on that input is ever reported."
-                                        .formatted(job.panel().profile().name()),
+                                Text.of("%s brings zone %d, and the panel has %d", input.name(), input.zone(), most),
+                                Text.of(
+                                        "%s has no such zone: nothing on that input is ever reported.",
+                                        job.panel().profile().name()),
                                 "Take a module off whose inputs are not needed, give it another address, or take a larger panel."));
     }
 }

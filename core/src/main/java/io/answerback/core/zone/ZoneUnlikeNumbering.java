@@ -1,5 +1,6 @@
 package io.answerback.core.zone;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -61,11 +62,11 @@ public final class ZoneUnlikeNumbering implements JobCheck {
     }
 
     private static Finding finding(Optional<Integer> address, Input input, int zone, int count) {
-        String at = address.map("At address %d its"::formatted).orElse("Its");
+        String at = address.map(value -> Text.of("At address %d its", value)).orElse("Its");
         return RULE.finds(
                 new Target.OfModule(input.module(), input.pointId().orElse("")),
-                "%d of %s are down for other zones than it brings".formatted(count, input.module()),
-                "%s input %d is zone %02d; it is down for zone %02d.".formatted(at, input.number(), zone, input.zone()),
+                Text.of("%d of %s are down for other zones than it brings", count, input.module()),
+                Text.of("%s input %d is zone %02d; it is down for zone %02d.", at, input.number(), zone, input.zone()),
                 address.isPresent()
                         ? "Set it to the address those zones belong to, or let its zones follow its address."
                         : "Let its zones follow the panel's numbering.");
