@@ -51,7 +51,7 @@ class BusWindowTest extends DemoWindow {
     @Test
     void theHatchIsReleasedAndTakesItsZoneOverAgain(FxRobot robot) {
         click(robot, "Sheet Zone map");
-        until(() -> reads(robot, "Expander 2 · 6 has the same number and is not looked at"));
+        until(() -> reads(robot, "Expander 2 · 6 has the same number and is not monitored"));
         click(robot, "Release:");
         until(() -> hatchZone() == 42 && !finds("zone-taken-over:22"));
         edit(robot, "Zone of Keypad 2 · 1", "70");

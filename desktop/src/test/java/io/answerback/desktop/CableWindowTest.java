@@ -70,7 +70,7 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> workplace.cableBench().open(CableSheet.BOX));
         click(robot, "Other end: device 24");
         onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
-        until(() -> reads(robot, "Yellow of C-07 to cover in"));
+        until(() -> reads(robot, "Yellow of C-07 to tamper in"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
         until(() -> reads(robot, "Everything is in place"));

@@ -76,7 +76,7 @@ class CorePathWindowTest extends DemoWindow {
         click(robot, "red, supply +: follow it");
         choose(robot, "Where red is", "input 2");
         until(() -> finds("core-elsewhere:C-02:red") && reads(robot, "is at input 2"));
-        choose(robot, "Where red is", "12V, through a block");
+        choose(robot, "Where red is", "12V, via terminal block");
         until(() -> !finds("core-elsewhere:C-02:red"));
     }
 

@@ -72,7 +72,7 @@ class PowerWindowTest extends DemoWindow {
     void aFigureFromTheMakersSheetTakesThePlaceOfTheData(FxRobot robot) {
         click(robot, "Sheet Loads");
         until(() -> reads(robot, "506 mA"));
-        edit(robot, "Standing current of Keypad 1", "145");
+        edit(robot, "Quiescent current of Keypad 1", "145");
         until(() -> reads(robot, "606 mA"));
         click(robot, "As in the data: forget the figure");
         until(() -> reads(robot, "maker's sheet") || reads(robot, "506 mA"));

@@ -121,7 +121,7 @@ class WindowTest {
         until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
         robot.clickOn(named(robot, "Measure next: Take the cover off"));
         until(() -> workplace.desk().now().device() == DeviceState.COVER_OFF);
-        edit(robot, "Reading, loop, cover off", "11930");
+        edit(robot, "Reading, loop, tamper open", "11930");
         until(() -> reads(robot, "The first two fit equally well"));
         robot.clickOn(named(robot, "Measure next: Lift both cores"));
         edit(robot, "Reading, live core to 0 V", "open");

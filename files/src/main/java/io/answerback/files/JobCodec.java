@@ -66,11 +66,13 @@ public final class JobCodec {
             if (version < VERSION) {
                 ObjectNode upgraded = JobUpgrade.toNewest(tree);
                 Schemas.require(upgraded, "", "job", name, NEXT);
-                return new JobDocument(LandedWords.renamed(job(upgraded)), upgraded, Optional.empty());
+                return new JobDocument(
+                        LandedWords.renamed(LandedWords.current(job(upgraded))), upgraded, Optional.empty());
             }
             Schemas.require(tree, text, "job", name, NEXT);
             Job job = reader(tree).forType(Job.class).readValue(text);
-            return new JobDocument(job, tree, version > VERSION ? Optional.of(version) : Optional.empty());
+            return new JobDocument(
+                    LandedWords.current(job), tree, version > VERSION ? Optional.of(version) : Optional.empty());
         } catch (JacksonException broken) {
             throw newer(version, JsonComplaint.about(broken, name, NEXT), name);
         } catch (BrokenFile refused) {

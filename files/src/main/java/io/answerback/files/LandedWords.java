@@ -3,18 +3,53 @@ package io.answerback.files;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.Laying;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.Landing;
 import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.site.Job;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
-/// Up to version 5 the two ends of a loop at a device were both called its contact. What was noted as put there
-/// is at the ends of the loop as they are called now.
+/// What was noted of a core in words that have changed since. Up to version 5 the two ends of a loop at a
+/// device were both called its contact; later a tamper contact was called a cover, and a terminal block a
+/// block.
 final class LandedWords {
     private LandedWords() {}
+
+    private static final Map<String, String> NOW_CALLED = Map.of(
+            "cover in", "tamper in",
+            "cover out", "tamper out",
+            ", through a block", ", via terminal block");
+
+    /// A job with what was noted of its cores in the words of now.
+    static Job current(Job job) {
+        return job.withCables(job.cables().stream().map(LandedWords::current).toList());
+    }
+
+    private static Cable current(Cable cable) {
+        List<LandedCore> landed = cable.laying().landed();
+        if (landed.stream().allMatch(core -> current(core.where()).equals(core.where()))) {
+            return cable;
+        }
+        Laying laying = cable.laying();
+        for (LandedCore core : landed) {
+            // all of them, one after the other, so that their order stays as it was
+            laying = laying.withLanded(new LandedCore(core.end(), core.colour(), current(core.where()), core.at()));
+        }
+        return cable.withLaying(laying);
+    }
+
+    private static String current(String where) {
+        String now = where;
+        for (Map.Entry<String, String> word : NOW_CALLED.entrySet()) {
+            now = now.replace(word.getKey(), word.getValue());
+        }
+        return now;
+    }
 
     static Job renamed(Job job) {
         CorePlan plan = CorePlan.of(job);

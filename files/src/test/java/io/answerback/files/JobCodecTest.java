@@ -213,4 +213,15 @@ class JobCodecTest {
         assertThatThrownBy(() -> JobCodec.read("", "j.json")).isInstanceOf(BrokenFile.class);
         assertThatThrownBy(() -> JobCodec.read("[]", "j.json")).isInstanceOf(BrokenFile.class);
     }
+
+    /// What was noted of a core is compared with the plan by its words, which have changed.
+    @Test
+    void coresNotedInEarlierWordsAreWhereTheyWere() throws Exception {
+        Job job = DemoJobs.job(1);
+        String now = JobCodec.write(JobDocument.of(job));
+        String before =
+                now.replace(", via terminal block", ", through a block").replace("\"tamper in\"", "\"cover in\"");
+        assertThat(before).isNotEqualTo(now);
+        assertThat(JobCodec.read(before, "before").job()).isEqualTo(job);
+    }
 }

@@ -105,7 +105,7 @@ public final class BusCable implements JobCheck {
         if (!rule.star() && bus.branched()) {
             findings.add(of(
                     STAR,
-                    "The bus branches",
+                    "Spur or star wiring of the bus",
                     "The profile wants it from module to module: reflections from branches lose data.",
                     "Run on from the last module in place of a second cable from the same place."));
         }

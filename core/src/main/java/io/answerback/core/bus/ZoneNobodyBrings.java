@@ -36,7 +36,7 @@ public final class ZoneNobodyBrings implements JobCheck {
                         .isPresent())
                 .map(line -> RULE.finds(
                                 new Target.OfJob(),
-                                Text.of("Zone %02d is programmed and nothing brings it", line.zone()),
+                                Text.of("Zone %02d is programmed and has no input", line.zone()),
                                 "The panel looks for an input that is not there: the zone stays open and its area cannot be made to watch.",
                                 "Switch the zone off, or fit the module that brings it.")
                         .of(line.zone()));

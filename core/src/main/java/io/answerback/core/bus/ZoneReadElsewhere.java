@@ -84,7 +84,7 @@ public final class ZoneReadElsewhere implements JobCheck {
                                 line.source().flatMap(Input::pointId).orElse("")),
                         Text.of("Zone %02d is read from %s", line.zone(), source),
                         Text.of(
-                                "%s has the same number and is not looked at. Release the keypad's, and the zone falls back to that.",
+                                "%s has the same number and is not monitored. Release the keypad's, and the zone falls back to that.",
                                 other.name()),
                         Text.of(
                                 "Leave %s terminated, so that the zone is at rest the day it is released.",
@@ -97,7 +97,7 @@ public final class ZoneReadElsewhere implements JobCheck {
         return point
                 .map(its -> IGNORED.finds(
                                 new Target.OfModule(input.module(), its.id()),
-                                Text.of("%s is wired and not looked at", its.name()),
+                                Text.of("%s is wired and not monitored", its.name()),
                                 Text.of(
                                         "Zone %02d is read from %s; what happens on %s is never seen.",
                                         zone, source, input.name()),

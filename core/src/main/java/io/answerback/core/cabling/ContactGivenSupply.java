@@ -49,7 +49,7 @@ public final class ContactGivenSupply implements CableCheck {
     private static Finding finding(Cable cable, String colour) {
         return RULE.finds(
                 Target.of(cable),
-                Text.of("%s brings supply to a bare contact", cable.id()),
+                Text.of("%s brings supply to a volt-free contact", cable.id()),
                 Text.of(
                         "The %s core is used for it. A contact needs none, and one wrong joint there shorts the supply of every detector.",
                         colour),

@@ -57,7 +57,7 @@ public record WiringStep(
             case BUS_ONE, BUS_TWO ->
                 Text.of("Cable labelled \"%s\". The two data cores must not be changed over.", served);
             case SOUNDER, STROBE, SOUNDER_TAMPER ->
-                Text.of("Cable labelled \"%s\". Ears protected, trigger leads off until the last.", served);
+                Text.of("Cable labelled \"%s\". Ears protected, drive leads off until the last.", served);
             case TIP, RING ->
                 Text.of(
                         "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals.",

@@ -53,7 +53,7 @@ public final class CoresShort implements BoxCheck {
                         cable.serves().name(), needed, cable.cores().size()),
                 tamper
                         ? Text.of(
-                                "Take a cable of %d cores or more, run a second one, or watch the cover by a double end-of-line.",
+                                "Take a cable of %d cores or more, run a second one, or monitor the tamper contact by a double end-of-line.",
                                 needed)
                         : Text.of("Take a cable of %d cores or more, or run a second one.", needed));
     }

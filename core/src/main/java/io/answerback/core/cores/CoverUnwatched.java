@@ -42,7 +42,7 @@ public final class CoverUnwatched implements PointCheck {
                 .map(its -> RULE.finds(
                         grade(facts),
                         new Target.OfPoint(its.id()),
-                        "Its cover is watched by nothing",
+                        "Its tamper contact is monitored by nothing",
                         Text.of(
                                 "%s does not see it, and this job has no tamper ring.",
                                 its.loop().scheme().capitalWithArticle()),

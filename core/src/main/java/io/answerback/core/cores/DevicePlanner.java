@@ -20,8 +20,8 @@ final class DevicePlanner {
             strip.add("−", TerminalUse.SUPPLY_RETURN);
         }
         if (points.stream().anyMatch(CoreNeeds::coverToWatch)) {
-            strip.add("cover in", TerminalUse.TAMPER);
-            strip.add("cover out", TerminalUse.TAMPER);
+            strip.add("tamper in", TerminalUse.TAMPER);
+            strip.add("tamper out", TerminalUse.TAMPER);
         }
     }
 

@@ -114,7 +114,7 @@ final class DeviceStrip {
     /// Cover contact, end-of-line resistor, alarm contact with its own resistor across it, one after the other.
     private void doubled(Point point, boolean cover, boolean here) {
         LoopWiring loop = point.loop();
-        int from = cover ? pair(point, "cover in", "cover out") + 1 : here ? block(point) : -1;
+        int from = cover ? pair(point, "tamper in", "tamper out") + 1 : here ? block(point) : -1;
         int alarm = pair(point, "alarm in", "alarm out");
         if (from >= 0) {
             parts.add(new FittedPart(from, alarm, here ? loop.endOfLineOhms() : 0, END_OF_LINE));

@@ -9,11 +9,11 @@ import java.util.List;
 public final class LandingWords {
     private LandingWords() {}
 
-    /// The place, such as "input 7", "0V beside 7", "12V, through a block" or "joins C-16 blue".
+    /// The place, such as "input 7", "0V beside 7", "12V, via terminal block" or "joins C-16 blue".
     public static String of(Landing landing, List<Terminal> strip) {
         return switch (landing) {
             case Landing.Under under ->
-                terminal(strip, under.terminal()) + (under.throughBlock() ? ", through a block" : "");
+                terminal(strip, under.terminal()) + (under.throughBlock() ? ", via terminal block" : "");
             case Landing.Joined joined -> Text.of("joins %s %s", joined.cableId(), joined.colour());
             case Landing.FoldedBack back -> "spare, folded back";
             case Landing.Nowhere nowhere -> nowhere.why();

@@ -54,7 +54,7 @@ public record SounderUnit(
             throw new IllegalArgumentException("a sounder has at least one level; say what it takes while it sounds");
         }
         Require.within(strobeMilliamps, 0, 5000, "current of a strobe in milliamps");
-        Require.within(signalMilliamps, 0, 1000, "current of a sounder's trigger in milliamps");
+        Require.within(signalMilliamps, 0, 1000, "current of a sounder's drive in milliamps");
         Require.within(mostMinutes, 0, 120, "minutes after which a sounder falls silent by itself");
         battery = battery == null ? Optional.empty() : battery;
     }

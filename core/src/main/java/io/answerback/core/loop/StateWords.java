@@ -24,7 +24,7 @@ public final class StateWords {
             case BOTH_ACTIVE -> "both active";
             case MASKED -> "masked";
             case ACTIVE_AND_MASKED -> active + " and masked";
-            case COVER_OFF -> "cover off";
+            case COVER_OFF -> "tamper open";
             case UNPOWERED -> "no supply";
         };
     }

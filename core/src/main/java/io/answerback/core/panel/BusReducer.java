@@ -39,7 +39,7 @@ record BusReducer(Parts job) {
     PanelStep coverChanges(PanelState state, PanelInput.CoverChanges change) {
         BusMemory bus = state.bus();
         if (bus.lost().contains(change.module())) {
-            return PanelStep.silent(state, Text.of("%s does not answer: its cover is not seen", change.module()));
+            return PanelStep.silent(state, Text.of("%s does not answer: its tamper is not seen", change.module()));
         }
         return ofModule(
                 state,

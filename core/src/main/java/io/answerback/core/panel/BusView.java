@@ -35,7 +35,7 @@ record BusView(Parts job) {
         return map.zone(input.zone())
                 .filter(line -> line.ignored().contains(input))
                 .map(line -> Text.of(
-                        "%s is not looked at: zone %02d is read from %s",
+                        "%s is not monitored: zone %02d is read from %s",
                         input.name(),
                         input.zone(),
                         line.source().map(Input::name).orElse("nowhere")));

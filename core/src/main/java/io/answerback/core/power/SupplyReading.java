@@ -16,7 +16,7 @@ public record SupplyReading(String module, Quantity what, double value, Instant 
         /// Across the battery while the mains charges it.
         FLOAT_VOLTS("float volts", "V", 20),
         /// What the system takes at rest, in series with the battery, the mains off.
-        STANDING_MILLIAMPS("standing current", "mA", 100_000),
+        STANDING_MILLIAMPS("quiescent current", "mA", 100_000),
         /// The same in an alarm.
         ALARM_MILLIAMPS("alarm current", "mA", 100_000),
         /// Across the battery, its leads off, an hour after charging.

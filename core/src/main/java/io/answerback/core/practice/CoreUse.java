@@ -21,7 +21,7 @@ public enum CoreUse {
     /// The second data core of the keypad bus.
     BUS_TWO("second data"),
     /// Makes a sounder sound.
-    SOUNDER("sounder trigger"),
+    SOUNDER("sounder drive"),
     /// Makes a strobe flash.
     STROBE("strobe trigger"),
     /// Tells when a sounder's cover is off; its way back is the supply's.

@@ -19,6 +19,6 @@ public record ModulePower(
         Require.within(peakMilliamps, 0, 20_000, "peak current of a module in milliamps");
         Require.within(peakSharePercent, 0, 100, "share of time at its peak in percent");
         Require.within(leastVolts, 0, 60, "least voltage of a module in volts");
-        Require.given(law, "law of the load of a module");
+        Require.given(law, "load type of a module");
     }
 }

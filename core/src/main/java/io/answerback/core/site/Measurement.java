@@ -25,7 +25,7 @@ public record Measurement(String pointId, Instant at, Measured what, Optional<Do
         /// The loop with the detector masked.
         LOOP_MASKED("loop, masked"),
         /// The loop with the device's cover off.
-        LOOP_COVER_OFF("loop, cover off"),
+        LOOP_COVER_OFF("loop, tamper open"),
         /// The cable with its cores bridged at the far end.
         FAR_END_SHORTED("cable, far end bridged"),
         /// The cable with its cores lifted at the far end.

@@ -113,7 +113,7 @@ public final class SirenTime implements JobCheck {
                 Text.of(
                         "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for.",
                         sounder.ownMinutes().orElse(0.0), sounder.level().name(), asked),
-                "Set its link to a softer level, or fit the larger battery its maker has for it.");
+                "Choose a low-output setting of its link, or fit the larger battery its maker has for it.");
     }
 
     private static Finding of(Rule rule, Grade grade, String says, String why, String remedy) {

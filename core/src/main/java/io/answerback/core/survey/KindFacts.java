@@ -16,7 +16,7 @@ public final class KindFacts {
     public static String of(PointKind kind) {
         List<String> facts = new ArrayList<>();
         facts.add(contact(kind.contact()));
-        add(facts, kind.outputs().tamper(), "cover contact");
+        add(facts, kind.outputs().tamper(), "tamper contact");
         add(facts, kind.outputs().mask(), "masking output");
         add(facts, kind.outputs().fault(), "fault output");
         add(facts, kind.twoWire(), "supplied by its loop");

@@ -66,7 +66,9 @@ public final class ZoneUnlikeNumbering implements JobCheck {
         return RULE.finds(
                 new Target.OfModule(input.module(), input.pointId().orElse("")),
                 Text.of("%d of %s are down for other zones than it brings", count, input.module()),
-                Text.of("%s input %d is zone %02d; it is down for zone %02d.", at, input.number(), zone, input.zone()),
+                Text.of(
+                        "%s input %d is zone %02d; it is programmed as zone %02d.",
+                        at, input.number(), zone, input.zone()),
                 address.isPresent()
                         ? "Set it to the address those zones belong to, or let its zones follow its address."
                         : "Let its zones follow the panel's numbering.");

@@ -183,7 +183,7 @@ class BusWallTest {
         PanelState lost = panel.step(open.state(), new PanelInput.ModuleChanges("Expander 1", true), NOW)
                 .state();
         assertThat(why(panel.step(lost, new PanelInput.CoverChanges("Expander 1", false), NOW)))
-                .isEqualTo("Expander 1 does not answer: its cover is not seen");
+                .isEqualTo("Expander 1 does not answer: its tamper is not seen");
     }
 
     /// 60 m of 92 Ω/km there and back are 11.04 Ω; 60 m of 95 nF/km are 5.7 nF.

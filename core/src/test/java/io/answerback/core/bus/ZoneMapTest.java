@@ -160,7 +160,7 @@ class ZoneMapTest {
         PanelState set = PanelState.allSet(job);
         var deaf = panel.step(set, new PanelInput.InputReads("Expander 1.6", Optional.of(Meaning.ALARM)), NOW);
         assertThat(deaf.signals()).isEmpty();
-        assertThat(why(deaf)).isEqualTo("Expander 1 · 6 is not looked at: zone 10 is read from Keypad 2 · 1");
+        assertThat(why(deaf)).isEqualTo("Expander 1 · 6 is not monitored: zone 10 is read from Keypad 2 · 1");
         var heard = panel.step(set, new PanelInput.InputReads("Keypad 2.1", Optional.of(Meaning.ALARM)), NOW);
         assertThat(heard.signals())
                 .singleElement()

@@ -53,10 +53,10 @@ class DeviceEndTest {
     @Test
     void aDoubleEndOfLineGoesThroughCoverResistorAndAlarmContact() {
         BoxPlan device = device(with(SchemeKind.DOUBLE_END_OF_LINE, SmallKinds.DOOR));
-        assertThat(terminals(device)).startsWith("cover in", "cover out", "alarm in", "alarm out");
+        assertThat(terminals(device)).startsWith("tamper in", "tamper out", "alarm in", "alarm out");
         assertThat(parts(device))
                 .containsExactly(
-                        "2k2 (end-of-line resistor) from cover out to alarm in",
+                        "2k2 (end-of-line resistor) from tamper out to alarm in",
                         "4k7 (resistor of the alarm contact) from alarm in to alarm out");
         // the loop comes to the cover and leaves from the alarm contact
         assertThat(device.under(0)).hasSize(1);
@@ -92,7 +92,7 @@ class DeviceEndTest {
                 .containsExactly("2k2 (end-of-line resistor) from contact in to contact out");
         assertThat(parts(device(with(SchemeKind.TRIPLE_END_OF_LINE, SmallKinds.DOOR))))
                 .containsExactly(
-                        "2k2 (end-of-line resistor) from cover out to alarm in",
+                        "2k2 (end-of-line resistor) from tamper out to alarm in",
                         "4k7 (resistor of the alarm contact) from alarm in to alarm out",
                         "a link from alarm out to fault in",
                         "10k (resistor of the fault contact) from fault in to fault out");

@@ -147,8 +147,8 @@ class JointBoxTest {
                         "contact out 02",
                         "+",
                         "−",
-                        "cover in",
-                        "cover out");
+                        "tamper in",
+                        "tamper out");
     }
 
     @Test

@@ -40,7 +40,7 @@ final class LaidSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return "volts in an alarm, the battery empty";
+        return "volts in an alarm at the end of discharge";
     }
 
     @Override
@@ -87,7 +87,7 @@ final class LaidSheet extends Sheet {
                 .forEach(name -> row.getChildren()
                         .add(Tool.of(
                                 "Program the zones of " + name,
-                                "%s as their points were surveyed; zones that nobody brings any more are off"
+                                "%s as their points were surveyed; zones that have no input any more are off"
                                         .formatted(zones(job, name)),
                                 () -> desk.apply(BusEdits.programmed(name)))));
         return row;

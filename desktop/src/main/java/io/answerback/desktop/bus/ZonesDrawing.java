@@ -94,7 +94,7 @@ final class ZonesDrawing extends Drawing {
                         input.name(),
                         input.zone(),
                         input.pointId().map(" point "::concat).orElse(", unused"),
-                        ignored ? ", not looked at" : ""));
+                        ignored ? ", not monitored" : ""));
         cell.setOnMouseClicked(click -> input.pointId().ifPresent(desk::select));
         words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
         String title = ignored ? "not read" : input.pointId().map(this::title).orElse("free");

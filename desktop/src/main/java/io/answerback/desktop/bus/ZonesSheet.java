@@ -68,7 +68,7 @@ final class ZonesSheet extends Sheet {
             line.ignored()
                     .forEach(other -> about.getChildren()
                             .add(Words.wrapped(Words.quiet(
-                                    "%s has the same number and is not looked at.".formatted(other.name())))));
+                                    "%s has the same number and is not monitored.".formatted(other.name())))));
         });
     }
 

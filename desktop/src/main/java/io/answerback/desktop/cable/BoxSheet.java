@@ -112,7 +112,7 @@ final class BoxSheet extends Sheet {
             return List.of();
         }
         ring.show(box);
-        Flow head = Words.section("Tamper ring", "one after the other through every cover, from end to end");
+        Flow head = Words.section("Tamper ring", "one after the other through every tamper contact, from end to end");
         for (String id : box.ring().leftOut()) {
             head.getChildren()
                     .add(Tool.of(

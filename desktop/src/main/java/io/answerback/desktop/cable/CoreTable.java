@@ -89,7 +89,7 @@ final class CoreTable {
             follow,
             Words.quiet(use),
             place,
-            Marks.of(mark, mark == Mark.SOUND ? "in place" : mark.word(), look.px(4.5)),
+            Marks.of(mark, mark == Mark.SOUND ? "terminated" : mark.word(), look.px(4.5)),
             Words.quiet(landed.filter(its -> mark == Mark.WRONG)
                     .map(its -> "is at " + its.where())
                     .orElse(""))

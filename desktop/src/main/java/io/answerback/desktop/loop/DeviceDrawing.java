@@ -72,13 +72,13 @@ abstract class DeviceDrawing extends LoopSymbols {
 
     private void coverAndAlarm() {
         double step = (right - device) / 2;
-        double cover = contact(device, device + step * 0.2, "cover", coverOn());
+        double cover = contact(device, device + step * 0.2, "tamper", coverOn());
         alarmAcross(cover, device + step * 1.1);
     }
 
     private void coverAlarmAndMask() {
         double step = (right - device) / 3;
-        double cover = contact(device, device + step * 0.15, "cover", coverOn());
+        double cover = contact(device, device + step * 0.15, "tamper", coverOn());
         double alarm = device + step * 1.05;
         double end = contact(cover, alarm, thing(), firstClosed());
         drawAlarmResistor(alarm, end);

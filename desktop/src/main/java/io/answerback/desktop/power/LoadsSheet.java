@@ -49,7 +49,7 @@ final class LoadsSheet extends Sheet {
 
     @Override
     public String about(DeskState state) {
-        return "milliamps at 12 V, standing and in an alarm";
+        return "milliamps at 12 V, quiescent and in an alarm";
     }
 
     @Override
@@ -70,7 +70,7 @@ final class LoadsSheet extends Sheet {
         table.addRow(
                 0,
                 Words.title("Part"),
-                Words.whole(Words.title("Standing")),
+                Words.whole(Words.title("Quiescent")),
                 Words.whole(Words.title("Alarm")),
                 Words.title("From"),
                 new Region());
@@ -124,7 +124,7 @@ final class LoadsSheet extends Sheet {
         return new Node[] {
             Words.wrapped(new Label(line.title())),
             field(
-                    "Standing current of " + line.title(),
+                    "Quiescent current of " + line.title(),
                     line.quiescentMilliamps(),
                     milliamps -> PowerEdits.load(typed(line, milliamps, Math.max(milliamps, line.alarmMilliamps())))),
             field(

@@ -154,8 +154,8 @@ final class SoundersSheet extends Sheet {
     private static String cut(SounderUnit unit) {
         if (unit.holdOff()) {
             return unit.battery().isPresent()
-                    ? "Its trigger holds it silent: cut the cable and it sounds."
-                    : "Its trigger holds it silent: lose the trigger alone and it sounds; lose the supply too and it is silent.";
+                    ? "Its drive holds it silent: cut the cable and it sounds."
+                    : "Its drive holds it silent: lose the drive alone and it sounds; lose the supply too and it is silent.";
         }
         return unit.battery().isPresent()
                 ? "Cut its cable and nothing makes it sound."

@@ -271,14 +271,14 @@ final class ProfileSheet extends Sheet {
             Flow row = new Flow(
                     Marks.of(
                             wanting.isEmpty() ? Mark.SOUND : Mark.NOT_DONE,
-                            wanting.isEmpty() ? "enough" : "wanting",
+                            wanting.isEmpty() ? "enough" : "missing",
                             look.px(4.5)),
                     Words.title(part.title()));
             row.getStyleClass().add("section");
             instrument.getChildren().add(row);
             wanting.stream()
                     .limit(4)
-                    .forEach(one -> instrument.getChildren().add(Words.wrapped(Words.quiet("wanting: " + one))));
+                    .forEach(one -> instrument.getChildren().add(Words.wrapped(Words.quiet("missing: " + one))));
         });
         instrument
                 .getChildren()
