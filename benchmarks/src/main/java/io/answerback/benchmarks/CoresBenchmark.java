@@ -3,7 +3,7 @@ package io.answerback.benchmarks;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import java.util.concurrent.TimeUnit;
@@ -26,7 +26,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class CoresBenchmark {
     private final Job job = CableEdits.chooseTypes(DataFiles.cableTypes())
-            .on(PracticeEdits.school("", School.ONE_RING).on(LargeJobs.of(512)));
+            .on(PracticeEdits.school("", PracticeOption.ONE_RING).on(LargeJobs.of(512)));
 
     @Benchmark
     public CorePlan planOf512Points() {

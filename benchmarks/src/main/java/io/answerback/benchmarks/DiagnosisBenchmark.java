@@ -1,9 +1,9 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.fault.Diagnosis;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
@@ -33,10 +33,10 @@ public class DiagnosisBenchmark {
             FittedLoop.of(job.point("06").orElseThrow(), job.cableTo("06").orElseThrow());
     private final Priors priors = DataFiles.priors();
     private final List<Reading> readings = List.of(
-            Reading.ohms(Setup.AT_REST, 2705),
-            Reading.ohms(Setup.ACTIVE, 7405),
-            Reading.ohms(Setup.COVER_OFF, Double.POSITIVE_INFINITY),
-            Reading.ohms(Setup.FAR_END_LIFTED, Double.POSITIVE_INFINITY));
+            Reading.ohms(MeasurementSetup.AT_REST, 2705),
+            Reading.ohms(MeasurementSetup.ACTIVE, 7405),
+            Reading.ohms(MeasurementSetup.COVER_OFF, Double.POSITIVE_INFINITY),
+            Reading.ohms(MeasurementSetup.FAR_END_LIFTED, Double.POSITIVE_INFINITY));
 
     @Benchmark
     public Diagnosis fourReadings() {

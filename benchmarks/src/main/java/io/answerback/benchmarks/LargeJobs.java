@@ -14,18 +14,18 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Bus;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.files.DataFiles;
@@ -62,7 +62,7 @@ final class LargeJobs {
         for (int i = 1; i <= size; i++) {
             String id = "%03d".formatted(i);
             ZoneType type = ZoneType.values()[i % ZoneType.values().length];
-            Duty duty = new Duty(type, Optional.of(i % 3 + 1), false);
+            SurveyedZone duty = new SurveyedZone(type, Optional.of(i % 3 + 1), false);
             points.add(Point.of(id, "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
             cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
             if (i > MOST_ZONES) {
@@ -99,7 +99,7 @@ final class LargeJobs {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                Setup.UNDECIDED);
+                PanelProgramming.UNDECIDED);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
                 .map(point -> proof(job, point))
@@ -159,7 +159,7 @@ final class LargeJobs {
                 "practice station",
                 "frame",
                 Optional.of(Instant.EPOCH),
-                Upstream.of(job, point.id()));
+                ProofBasis.of(job, point.id()));
     }
 
     /// The same job with one cable a metre longer or shorter.

@@ -1,10 +1,10 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
-import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
@@ -29,7 +29,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class LoopBenchmark {
     private final Job job = LargeJobs.of(512);
-    private final TrialFaults trial = TrialFaults.of(job.practice());
+    private final CheckedFaults trial = CheckedFaults.of(job.practice());
     private final List<WiredPoint> loops = new Assessor(DataFiles.events())
             .assess(job).points().stream()
                     .flatMap(point -> point.wired().stream())

@@ -100,7 +100,11 @@ public final class MutationRun {
         } else if (subject.ending().equals(SettingsFile.PROFILE_ENDING)) {
             var profile = SettingsFile.profile(file);
             assessor.assess(NewJob.of(
-                    "Site", "", DataFiles.rules().getFirst(), io.answerback.core.practice.School.SET_UNSET, profile));
+                    "Site",
+                    "",
+                    DataFiles.rules().getFirst(),
+                    io.answerback.core.practice.PracticeOption.SET_UNSET,
+                    profile));
         } else {
             SettingsFile.rules(file);
         }

@@ -4,8 +4,8 @@ import io.answerback.core.common.FigureReader;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
 import io.answerback.core.fault.FaultWords;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Reading;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.scheme.FittedLoop;
@@ -60,7 +60,7 @@ final class DiagnoseVerb implements Callable<Integer> {
         FittedLoop loop = wired.fitted().orElseThrow();
         List<Reading> readings = readings(loop, wired.model());
         Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);
-        List<Setup> measured = readings.stream().map(Reading::setup).toList();
+        List<MeasurementSetup> measured = readings.stream().map(Reading::setup).toList();
         if (argument.json()) {
             System.out.println(Json.text(json(diagnosis, loop, measured)));
         } else {
@@ -85,7 +85,7 @@ final class DiagnoseVerb implements Callable<Integer> {
         }
         List<Reading> readings = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            Setup setup = i < states.size() ? setup(states.get(i), loop) : Setup.AT_REST;
+            MeasurementSetup setup = i < states.size() ? setup(states.get(i), loop) : MeasurementSetup.AT_REST;
             readings.add(
                     ohms.isEmpty()
                             ? Reading.volts(setup, volts.get(i), model)
@@ -98,13 +98,13 @@ final class DiagnoseVerb implements Callable<Integer> {
         return shown.equalsIgnoreCase("open") ? Double.POSITIVE_INFINITY : FigureReader.read(shown, "reading in ohms");
     }
 
-    private static Setup setup(String id, FittedLoop loop) {
-        List<Setup> setups = Setup.of(loop);
+    private static MeasurementSetup setup(String id, FittedLoop loop) {
+        List<MeasurementSetup> setups = MeasurementSetup.of(loop);
         return setups.stream()
                 .filter(setup -> setup.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("state is \"%s\"; at this loop it must be one of %s"
-                        .formatted(id, setups.stream().map(Setup::id).collect(Collectors.joining(", ")))));
+                        .formatted(id, setups.stream().map(MeasurementSetup::id).collect(Collectors.joining(", ")))));
     }
 
     private static List<Explanation> shown(Diagnosis diagnosis) {
@@ -113,7 +113,7 @@ final class DiagnoseVerb implements Callable<Integer> {
                 .toList();
     }
 
-    private ObjectNode json(Diagnosis diagnosis, FittedLoop loop, List<Setup> measured) {
+    private ObjectNode json(Diagnosis diagnosis, FittedLoop loop, List<MeasurementSetup> measured) {
         ObjectNode document = Json.object().put("point", point);
         ArrayNode causes = document.putArray("causes");
         for (Explanation explanation : shown(diagnosis)) {
@@ -135,7 +135,7 @@ final class DiagnoseVerb implements Callable<Integer> {
         return document.put("settled", diagnosis.settled()).put("byPriorOnly", diagnosis.byPriorOnly());
     }
 
-    private static void print(Diagnosis diagnosis, FittedLoop loop, List<Setup> measured) {
+    private static void print(Diagnosis diagnosis, FittedLoop loop, List<MeasurementSetup> measured) {
         for (Explanation explanation : shown(diagnosis)) {
             System.out.printf(
                     "%5.1f %%  %s%n         %s%n",

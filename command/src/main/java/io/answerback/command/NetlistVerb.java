@@ -1,9 +1,9 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.FittedLoop;
@@ -63,7 +63,7 @@ final class NetlistVerb implements Callable<Integer> {
         Point its = wired.point();
         FittedLoop fitted = wired.fitted().orElseThrow();
         var loop =
-                LoopNetwork.of(fitted, loopCase(TrialFaults.of(job.practice()).cases(fitted)));
+                LoopNetwork.of(fitted, loopCase(CheckedFaults.of(job.practice()).cases(fitted)));
         String title = "Point %s %s, %s, %s end of every tolerance"
                 .formatted(its.id(), its.name(), state, end.name().toLowerCase(java.util.Locale.ROOT));
         System.out.print(LoopNetlist.of(title, loop, end));

@@ -6,11 +6,11 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.IpFrame;
 import io.answerback.core.report.IpFrames;
+import io.answerback.core.simulation.Outcome;
+import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.trial.Outcome;
-import io.answerback.core.trial.Trial;
 import io.answerback.files.BrokenFile;
 import io.answerback.station.Delivery;
 import io.answerback.station.Transmitter;
@@ -129,7 +129,7 @@ final class SendVerb implements Callable<Integer> {
     }
 
     private Outcome act(Job job, PointResult tried) {
-        Trial trial = new Trial(job, argument.events());
+        PointSimulation trial = new PointSimulation(job, argument.events());
         Outcome active = trial.act(tried, true, PanelState.allSet(job), clock.instant());
         return restore ? trial.act(tried, false, active.panel(), clock.instant()) : active;
     }

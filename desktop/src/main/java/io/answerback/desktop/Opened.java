@@ -2,7 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.KindCatalogue;
@@ -44,7 +44,7 @@ public record Opened(
                 "No job",
                 "",
                 DataFiles.rules().getFirst(),
-                School.SET_UNSET,
+                PracticeOption.SET_UNSET,
                 DataFiles.profiles().getFirst());
     }
 

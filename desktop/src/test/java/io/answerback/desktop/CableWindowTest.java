@@ -9,8 +9,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.Laying;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.SchemeKind;
@@ -33,7 +33,7 @@ class CableWindowTest extends DemoWindow {
         open(stage);
     }
 
-    private Laying laying(String point) {
+    private CableInstallation laying(String point) {
         return job().cableTo(point).orElseThrow().laying();
     }
 
@@ -49,7 +49,7 @@ class CableWindowTest extends DemoWindow {
                 .apply(CableEdits.laying(
                         "",
                         "C-07",
-                        laying -> Laying.PLANNED
+                        laying -> CableInstallation.PLANNED
                                 .withType(laying.type().orElseThrow())
                                 .withLabels(true, true)
                                 .withProgress(Progress.RUN))));

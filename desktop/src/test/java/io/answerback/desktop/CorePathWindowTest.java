@@ -8,8 +8,8 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.Laying;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
@@ -31,7 +31,7 @@ class CorePathWindowTest extends DemoWindow {
         open(stage);
     }
 
-    private Laying laying(String cable) {
+    private CableInstallation laying(String cable) {
         return job().cable(cable).orElseThrow().laying();
     }
 
@@ -99,7 +99,7 @@ class CorePathWindowTest extends DemoWindow {
                 .apply(CableEdits.laying(
                         "",
                         List.of("C-14", "C-41"),
-                        its -> Laying.PLANNED.withType(its.type().orElseThrow()))));
+                        its -> CableInstallation.PLANNED.withType(its.type().orElseThrow()))));
         open(CableSheet.RUN);
         choose(robot, "Order of the run", "first fix, room by room");
         until(() -> reads(robot, "Run C-41 from Panel to Expander 1"));

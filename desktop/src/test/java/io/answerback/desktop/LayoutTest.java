@@ -6,7 +6,7 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
-import io.answerback.core.loop.TrialFaults;
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.FittedLoop;
@@ -215,7 +215,7 @@ class LayoutTest {
                         .orElseThrow()
                         .fitted()
                         .orElseThrow();
-                for (LoopCase loopCase : new TrialFaults(12_000).cases(loop)) {
+                for (LoopCase loopCase : new CheckedFaults(12_000).cases(loop)) {
                     onScreen(() -> workplace.desk().switchTo(loopCase.device(), loopCase.fault()));
                     wrong.addAll(LayoutFaults.of(robot, point + " " + loopCase.id(), size));
                 }

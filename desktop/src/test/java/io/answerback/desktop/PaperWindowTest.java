@@ -7,7 +7,7 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Stop;
@@ -55,7 +55,7 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void aGapIsSaidBesideThePageAndPrintedAllTheSame(FxRobot robot) {
-        onScreen(() -> workplace.desk().apply(CableEdits.laying("", "C-17", its -> Laying.PLANNED)));
+        onScreen(() -> workplace.desk().apply(CableEdits.laying("", "C-17", its -> CableInstallation.PLANNED)));
         open(PrintKind.CORES);
         until(() -> reads(robot, "The cores of C-17 are not known: choose its type."));
         open(PrintKind.LABELS);

@@ -10,9 +10,9 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.device.ContactForm;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -305,7 +305,7 @@ class SurveyWindowTest {
         robot.clickOn(named(robot, "Site")).write("Next Yard", 0).type(KeyCode.ENTER);
         until(() -> job().site().name().equals("Next Yard"));
         assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);
-        assertThat(job().practice().school(Question.WORDING)).isEqualTo(School.SET_UNSET);
+        assertThat(job().practice().school(PracticeQuestion.WORDING)).isEqualTo(PracticeOption.SET_UNSET);
     }
 
     @Test

@@ -4,7 +4,7 @@ import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.SetupWords;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -28,13 +28,13 @@ public final class FoundCsv {
     ///
     /// @param found what was read, the last row of a setting and number counting
     /// @param refused the rows that could not be understood, each with its line and why
-    public record Read(List<Setup.Found> found, List<String> refused) {}
+    public record Read(List<PanelProgramming.Found> found, List<String> refused) {}
 
     /// Reads a table.
     ///
     /// @throws BrokenFile when there is no such file, it is too large, or it has other columns
     public static Read read(Path file, SettingCatalogue catalogue) throws BrokenFile {
-        Map<String, Setup.Found> found = new LinkedHashMap<>();
+        Map<String, PanelProgramming.Found> found = new LinkedHashMap<>();
         List<String> refused = new ArrayList<>();
         for (CSVRecord row : rows(file)) {
             Optional<String> wrong = take(row, catalogue, found);
@@ -71,7 +71,8 @@ public final class FoundCsv {
         }
     }
 
-    private static Optional<String> take(CSVRecord row, SettingCatalogue catalogue, Map<String, Setup.Found> found) {
+    private static Optional<String> take(
+            CSVRecord row, SettingCatalogue catalogue, Map<String, PanelProgramming.Found> found) {
         if (!row.isConsistent()) {
             return Optional.of("it has %d cells".formatted(row.size()));
         }
@@ -93,7 +94,7 @@ public final class FoundCsv {
         }
         found.put(
                 setting.get().id() + " " + number,
-                new Setup.Found(setting.get().id(), Integer.parseInt(number), entry));
+                new PanelProgramming.Found(setting.get().id(), Integer.parseInt(number), entry));
         return Optional.empty();
     }
 }

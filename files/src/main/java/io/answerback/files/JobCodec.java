@@ -67,12 +67,16 @@ public final class JobCodec {
                 ObjectNode upgraded = JobUpgrade.toNewest(tree);
                 Schemas.require(upgraded, "", "job", name, NEXT);
                 return new JobDocument(
-                        LandedWords.renamed(LandedWords.current(job(upgraded))), upgraded, Optional.empty());
+                        EarlierTerminationWords.renamed(EarlierTerminationWords.current(job(upgraded))),
+                        upgraded,
+                        Optional.empty());
             }
             Schemas.require(tree, text, "job", name, NEXT);
             Job job = reader(tree).forType(Job.class).readValue(text);
             return new JobDocument(
-                    LandedWords.current(job), tree, version > VERSION ? Optional.of(version) : Optional.empty());
+                    EarlierTerminationWords.current(job),
+                    tree,
+                    version > VERSION ? Optional.of(version) : Optional.empty());
         } catch (JacksonException broken) {
             throw newer(version, JsonComplaint.about(broken, name, NEXT), name);
         } catch (BrokenFile refused) {

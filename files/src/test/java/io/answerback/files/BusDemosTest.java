@@ -12,13 +12,13 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.cores.CoreNeed;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.LearningEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.PanelProfile;
@@ -211,7 +211,7 @@ class BusDemosTest {
         assertThat(plan.box("Panel").orElseThrow().cable("C-10").orElseThrow().cores())
                 .filteredOn(core -> core.need().use() == CoreUse.RING)
                 .singleElement()
-                .satisfies(core -> assertThat(core.landing()).isInstanceOf(Landing.Under.class));
+                .satisfies(core -> assertThat(core.landing()).isInstanceOf(CoreTermination.Under.class));
     }
 
     @Test
@@ -238,7 +238,7 @@ class BusDemosTest {
 
     @Test
     void aServiceKeypadIsWarnedOfBeforeThePanelLooksAtItsBus() {
-        Job enrols = PracticeEdits.school("", School.ENROL_AND_DELETE).on(DemoJobs.job(1));
+        Job enrols = PracticeEdits.school("", PracticeOption.ENROL_AND_DELETE).on(DemoJobs.job(1));
         Job hooked = LearningEdits.service(Optional.of(15)).on(enrols);
         assertThat(FittingRun.of(hooked, "Keypad 1"))
                 .anySatisfy(step -> assertThat(step.mind()).contains("take it off first, or it is learned too"));

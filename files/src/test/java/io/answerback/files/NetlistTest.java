@@ -3,9 +3,9 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
-import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
@@ -34,7 +34,7 @@ class NetlistTest {
             for (Point point :
                     job.points().stream().filter(its -> !its.kind().radio()).toList()) {
                 FittedLoop fitted = FittedLoop.of(point, job.cableTo(point.id()).orElseThrow());
-                for (LoopCase loopCase : TrialFaults.of(job.practice()).cases(fitted)) {
+                for (LoopCase loopCase : CheckedFaults.of(job.practice()).cases(fitted)) {
                     LoopPart loop = LoopNetwork.of(fitted, loopCase);
                     for (Extreme extreme : Extreme.values()) {
                         String name =

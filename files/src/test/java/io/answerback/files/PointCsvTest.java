@@ -49,7 +49,7 @@ class PointCsvTest {
                 "Again",
                 "",
                 demo.practice().firm(),
-                io.answerback.core.practice.School.SET_UNSET,
+                io.answerback.core.practice.PracticeOption.SET_UNSET,
                 demo.panel().profile());
         ImportPlan plan = plan(empty, PointCsv.read(file, TextEncoding.UTF_8));
         assertThat(plan.bad()).isEmpty();

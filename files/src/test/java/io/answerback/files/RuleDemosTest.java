@@ -13,7 +13,7 @@ import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Zone;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
@@ -69,15 +69,15 @@ class RuleDemosTest {
 
     /// Zone 1 was answered in May; its type is typed once more in July.
     private static Job typedAgain() {
-        List<Setup.Typed> typed = new ArrayList<>(JOB.setup().typed());
+        List<PanelProgramming.Typed> typed = new ArrayList<>(JOB.setup().typed());
         String setting = JOB.panel().profile().setup().settings().stream()
                 .filter(its -> its.scope() == SettingScope.ZONE)
                 .map(Setting::id)
                 .findFirst()
                 .orElseThrow();
         typed.removeIf(done -> done.setting().equals(setting) && done.number() == 1);
-        typed.add(new Setup.Typed(setting, 1, "3", Instant.parse("2026-07-01T10:00:00Z"), 5, ""));
-        return JOB.withSetup(new Setup(
+        typed.add(new PanelProgramming.Typed(setting, 1, "3", Instant.parse("2026-07-01T10:00:00Z"), 5, ""));
+        return JOB.withSetup(new PanelProgramming(
                 JOB.setup().decided(),
                 JOB.setup().users(),
                 typed,

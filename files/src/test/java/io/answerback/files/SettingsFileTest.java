@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.BandUnit;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.PanelProfile;
@@ -152,10 +152,10 @@ class SettingsFileTest {
 
     @Test
     void theUsualAnswersAreThoseOfTheFirstPreset() {
-        for (Question question : Question.values()) {
-            assertThat(School.usual(question))
+        for (PracticeQuestion question : PracticeQuestion.values()) {
+            assertThat(PracticeOption.usual(question))
                     .isEqualTo(DataFiles.rules("graded-2").school(question));
-            assertThat(School.usual(question).question()).isEqualTo(question);
+            assertThat(PracticeOption.usual(question).question()).isEqualTo(question);
         }
     }
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
-import io.answerback.core.capacity.Way;
+import io.answerback.core.capacity.CapacityOption;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
@@ -55,7 +55,7 @@ class SurveyDemosTest {
     @Test
     void theConverterOfTheRightBandClosesTheGallerysGap() {
         var facts = assess(DemoJobs.job(3));
-        assertThat(facts.ways().ways()).extracting(Way::says).containsExactly("Converter, 12 inputs");
+        assertThat(facts.ways().ways()).extracting(CapacityOption::says).containsExactly("Converter, 12 inputs");
         assertThat(facts.ways().ruledOut()).extracting(out -> out.kind().id()).containsExactly("converter-6");
         Job fitted = CapacityEdits.fit(
                         "converter", facts.ways().ways().getFirst().modules())

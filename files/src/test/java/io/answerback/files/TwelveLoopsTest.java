@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.fault.Cause;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Reading;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.scheme.DeviceState;
@@ -42,15 +42,15 @@ class TwelveLoopsTest {
     private final Job job = DemoJobs.job(1);
 
     /// What a meter shows, worked out from the network and not from what the diagnosis takes for granted.
-    private static Reading measured(FittedLoop loop, LoopFault fault, Setup setup) {
+    private static Reading measured(FittedLoop loop, LoopFault fault, MeasurementSetup setup) {
         DeviceState device = setup.device().orElse(DeviceState.AT_REST);
         FarEnd farEnd = switch (setup) {
             case FAR_END_SHORTED -> FarEnd.BRIDGED;
             case FAR_END_LIFTED -> FarEnd.LIFTED;
             default -> FarEnd.DEVICE;
         };
-        LoopFault left = setup == Setup.NEW_RESISTOR && mendedByNewResistor(fault) ? LoopFault.NONE : fault;
-        double ohms = setup == Setup.TO_ZERO_VOLTS
+        LoopFault left = setup == MeasurementSetup.NEW_RESISTOR && mendedByNewResistor(fault) ? LoopFault.NONE : fault;
+        double ohms = setup == MeasurementSetup.TO_ZERO_VOLTS
                 ? Double.POSITIVE_INFINITY
                 : LoopNetwork.of(loop, device, left, farEnd).ohms(Extreme.NOMINAL);
         return Reading.ohms(setup, ohms);
@@ -69,8 +69,8 @@ class TwelveLoopsTest {
             FittedLoop loop = FittedLoop.of(
                     job.point(faulty.point()).orElseThrow(),
                     job.cableTo(faulty.point()).orElseThrow());
-            List<Reading> readings = new ArrayList<>(List.of(measured(loop, faulty.fault(), Setup.AT_REST)));
-            readings.add(measured(loop, faulty.fault(), Setup.ACTIVE));
+            List<Reading> readings = new ArrayList<>(List.of(measured(loop, faulty.fault(), MeasurementSetup.AT_REST)));
+            readings.add(measured(loop, faulty.fault(), MeasurementSetup.ACTIVE));
             Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);
             double before = probability(diagnosis, faulty.cause());
             for (int more = 0; more < 3 && diagnosis.next().isPresent(); more++) {

@@ -1,8 +1,8 @@
 package io.answerback.print;
 
-import io.answerback.core.paper.Mark;
 import io.answerback.core.paper.Measure;
 import io.answerback.core.paper.Paper;
+import io.answerback.core.paper.PaperElement;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -32,7 +32,7 @@ public final class PdfWriter {
             Faces faces = new Faces(document);
             Paper paper = set.apply(faces);
             document.getDocumentInformation().setTitle(paper.title());
-            for (List<Mark> marks : paper.pages()) {
+            for (List<PaperElement> marks : paper.pages()) {
                 page(document, faces, paper, marks);
             }
             document.save(bytes);
@@ -60,34 +60,35 @@ public final class PdfWriter {
     /// @param bytes the file
     public record Written(Paper paper, byte[] bytes) {}
 
-    private static void page(PDDocument document, Faces faces, Paper paper, List<Mark> marks) throws IOException {
+    private static void page(PDDocument document, Faces faces, Paper paper, List<PaperElement> marks)
+            throws IOException {
         float width = points(paper.widthMillimetres());
         float height = points(paper.heightMillimetres());
         PDPage page = new PDPage(new PDRectangle(width, height));
         document.addPage(page);
         try (PDPageContentStream pen = new PDPageContentStream(document, page)) {
-            for (Mark mark : marks) {
+            for (PaperElement mark : marks) {
                 draw(pen, faces, height, mark);
             }
         }
     }
 
-    private static void draw(PDPageContentStream pen, Faces faces, float height, Mark mark) throws IOException {
+    private static void draw(PDPageContentStream pen, Faces faces, float height, PaperElement mark) throws IOException {
         switch (mark) {
-            case Mark.Text text -> {
+            case PaperElement.Text text -> {
                 pen.beginText();
                 pen.setFont(faces.face(text.strong()), points(text.size()));
                 pen.newLineAtOffset(points(text.x()), height - points(text.baseline()));
                 pen.showText(faces.printable(text.words(), text.strong()));
                 pen.endText();
             }
-            case Mark.Rule rule -> {
+            case PaperElement.Rule rule -> {
                 pen.setLineWidth(points(rule.width()));
                 pen.moveTo(points(rule.x1()), height - points(rule.y1()));
                 pen.lineTo(points(rule.x2()), height - points(rule.y2()));
                 pen.stroke();
             }
-            case Mark.Box box -> {
+            case PaperElement.Box box -> {
                 pen.addRect(
                         points(box.x()),
                         height - points(box.y() + box.height()),

@@ -1,7 +1,7 @@
 package io.answerback.print;
 
-import io.answerback.core.paper.Mark;
 import io.answerback.core.paper.Paper;
+import io.answerback.core.paper.PaperElement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,7 +15,7 @@ public final class SvgWriter {
     /// Every page as an SVG document.
     public static List<String> write(Paper paper) {
         List<String> pages = new ArrayList<>();
-        for (List<Mark> marks : paper.pages()) {
+        for (List<PaperElement> marks : paper.pages()) {
             StringBuilder svg = new StringBuilder(format(
                     "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n",
                     paper.widthMillimetres(),
@@ -29,17 +29,17 @@ public final class SvgWriter {
         return pages;
     }
 
-    private static String element(Mark mark) {
+    private static String element(PaperElement mark) {
         return switch (mark) {
-            case Mark.Text text ->
+            case PaperElement.Text text ->
                 format("<text x=\"%s\" y=\"%s\" font-size=\"%s\"", text.x(), text.baseline(), text.size())
                         + " font-family=\"" + FACE + "\"" + (text.strong() ? " font-weight=\"600\"" : "") + ">"
                         + escaped(text.words()) + "</text>";
-            case Mark.Rule rule ->
+            case PaperElement.Rule rule ->
                 format(
                         "<line x1=\"%s\" y1=\"%s\" x2=\"%s\" y2=\"%s\" stroke=\"#000\" stroke-width=\"%s\"/>",
                         rule.x1(), rule.y1(), rule.x2(), rule.y2(), rule.width());
-            case Mark.Box box ->
+            case PaperElement.Box box ->
                 format(
                                 "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"",
                                 box.x(), box.y(), box.width(), box.height())

@@ -2,7 +2,7 @@ package io.answerback.print;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.PointEdits;
@@ -11,8 +11,8 @@ import io.answerback.core.paper.CableLabelSheet;
 import io.answerback.core.paper.CableSchedule;
 import io.answerback.core.paper.CoreSchedule;
 import io.answerback.core.paper.LabelStock;
-import io.answerback.core.paper.Mark;
 import io.answerback.core.paper.Paper;
+import io.answerback.core.paper.PaperElement;
 import io.answerback.core.paper.PowerPaper;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
@@ -74,8 +74,8 @@ class PaperTest {
         var paper = PdfWriter.write(measure -> TableSetter.set(CableSchedule.of(named, CorePlan.of(named)), measure))
                 .paper();
         assertThat(paper.pages().stream().flatMap(List::stream))
-                .filteredOn(Mark.Text.class::isInstance)
-                .allMatch(mark -> ((Mark.Text) mark).baseline() < paper.heightMillimetres());
+                .filteredOn(PaperElement.Text.class::isInstance)
+                .allMatch(mark -> ((PaperElement.Text) mark).baseline() < paper.heightMillimetres());
     }
 
     @Test
@@ -105,7 +105,8 @@ class PaperTest {
 
     @Test
     void aCableThatIsNotDecidedIsPrintedWithItsGap() throws IOException {
-        Job bare = CableEdits.laying("", "C-17", laying -> Laying.PLANNED).on(job);
+        Job bare = CableEdits.laying("", "C-17", laying -> CableInstallation.PLANNED)
+                .on(job);
         byte[] pdf = PdfWriter.write(measure -> TableSetter.set(CoreSchedule.of(bare, CorePlan.of(bare)), measure))
                 .bytes();
         assertThat(text(pdf)).contains("its type is not decided");
@@ -143,8 +144,8 @@ class PaperTest {
                 PdfWriter.set(measure ->
                         CableLabelSheet.of(job, plan, DataFiles.labelStocks().getLast(), measure)))) {
             assertThat(paper.pages().stream().flatMap(List::stream))
-                    .filteredOn(Mark.Text.class::isInstance)
-                    .map(Mark.Text.class::cast)
+                    .filteredOn(PaperElement.Text.class::isInstance)
+                    .map(PaperElement.Text.class::cast)
                     .allSatisfy(mark -> {
                         assertThat(mark.x()).isBetween(0.0, paper.widthMillimetres());
                         assertThat(mark.baseline()).isBetween(0.0, paper.heightMillimetres());

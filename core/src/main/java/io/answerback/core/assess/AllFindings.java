@@ -4,8 +4,8 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Place;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -45,9 +45,10 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
             FactOf.each("findings of a cable", AllFindings::ofCable);
     private static final Fact<List<List<Finding>>> OF_CABLES = Gathered.of("findings of all cables", CABLES, OF_CABLE);
 
-    private static final FactOf<Place, List<Finding>> OF_BOX = FactOf.each("findings of a box", AllFindings::ofBox);
+    private static final FactOf<CableLocation, List<Finding>> OF_BOX =
+            FactOf.each("findings of a box", AllFindings::ofBox);
 
-    private static List<Finding> ofBox(Facts facts, Place place) {
+    private static List<Finding> ofBox(Facts facts, CableLocation place) {
         BoxPlan box = facts.of(CorePlan.BOX, place);
         return Checks.OF_BOXES.stream()
                 .flatMap(check -> check.check(facts, box))

@@ -1,9 +1,9 @@
 package io.answerback.core.assess;
 
 import io.answerback.core.bus.BusState;
+import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.capacity.ConverterChoice;
 import io.answerback.core.capacity.Inventory;
-import io.answerback.core.capacity.Ways;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
@@ -47,7 +47,7 @@ public record Assessment(
         Job job,
         List<PointResult> points,
         Inventory inventory,
-        Ways ways,
+        CapacityOptions ways,
         ConverterChoice converters,
         List<Departure> departures,
         List<LoopReading> readings,
@@ -65,7 +65,7 @@ public record Assessment(
                 job,
                 facts.of(PointFacts.ALL),
                 facts.of(Inventory.FACT),
-                facts.of(Ways.FACT),
+                facts.of(CapacityOptions.FACT),
                 facts.of(ConverterChoice.FACT),
                 facts.of(Departures.FACT),
                 facts.of(Readings.FACT),
@@ -75,7 +75,7 @@ public record Assessment(
                 facts.of(RadioState.FACT),
                 facts.of(SetupState.FACT),
                 facts.of(AllFindings.FACT).sorted(),
-                facts.of(Progress.FACT),
+                facts.of(JobProgress.FACT),
                 facts.of(PointIndex.FACT),
                 memo);
     }

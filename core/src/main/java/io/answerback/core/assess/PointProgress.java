@@ -1,6 +1,6 @@
 package io.answerback.core.assess;
 
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;

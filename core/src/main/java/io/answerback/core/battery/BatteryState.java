@@ -22,7 +22,7 @@ import java.util.Optional;
 /// @param rechargeRuleHours how long it may take to 80 %, in hours
 public record BatteryState(
         Optional<Battery> fitted,
-        Draw draw,
+        SupplyCurrent draw,
         BatteryWear wear,
         boolean reported,
         double ruleHours,
@@ -42,7 +42,7 @@ public record BatteryState(
     /// @param reported whether a mains failure would reach the station
     /// @throws IllegalArgumentException when the load is beyond any battery
     public static BatteryState of(
-            Optional<Battery> fitted, SupplyUnit unit, Draw draw, Practice practice, boolean reported) {
+            Optional<Battery> fitted, SupplyUnit unit, SupplyCurrent draw, Practice practice, boolean reported) {
         double coldest = fitted.map(Battery::coldestCelsius).orElse(INDOORS_CELSIUS);
         BatteryWear wear = BatteryWear.designed(coldest);
         double rule = practice.figure(reported ? RuleFigure.STANDBY_HOURS_REPORTED : RuleFigure.STANDBY_HOURS);

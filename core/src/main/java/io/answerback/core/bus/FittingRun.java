@@ -1,8 +1,8 @@
 package io.answerback.core.bus;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.Terminal;
@@ -114,7 +114,7 @@ public final class FittingRun {
                 .map(rule -> rule.steps().learning())
                 .filter(steps -> !steps.isEmpty())
                 .orElse(List.of("Let the panel look at its bus, as the maker's manual says"));
-        boolean enrols = job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE;
+        boolean enrols = job.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
         String mind = job.bus().service().isPresent() && enrols
                 ? "A service keypad hangs on the bus: take it off first, or it is learned too."
                 : "No service keypad on the bus, or it is learned too.";

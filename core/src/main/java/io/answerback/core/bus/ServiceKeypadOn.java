@@ -8,8 +8,8 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -30,7 +30,7 @@ public final class ServiceKeypadOn implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        boolean learned = facts.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE;
+        boolean learned = facts.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
         return facts.bus().service().stream()
                 .map(address -> RULE.finds(
                         new Target.OfJob(),

@@ -21,7 +21,7 @@ public record Cable(
         Conductor conductor,
         double coldestCelsius,
         double hottestCelsius,
-        Laying laying) {
+        CableInstallation laying) {
     private static final double INDOORS_COLDEST_CELSIUS = 5;
     private static final double INDOORS_HOTTEST_CELSIUS = 35;
 
@@ -35,7 +35,7 @@ public record Cable(
         Require.given(conductor, "conductor of cable " + id);
         Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
         Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
-        laying = laying == null ? Laying.PLANNED : laying;
+        laying = laying == null ? CableInstallation.PLANNED : laying;
         if (coldestCelsius > hottestCelsius) {
             throw new IllegalArgumentException(Text.of(
                     "cable %s is coldest at %s °C and hottest at %s °C; swap them",
@@ -58,12 +58,19 @@ public record Cable(
                 conductor,
                 coldestCelsius,
                 hottestCelsius,
-                Laying.PLANNED);
+                CableInstallation.PLANNED);
     }
 
     /// A cable on the drawing board that runs where people work, between 5 and 35 °C.
     public static Cable indoors(String id, CableEnds ends, double metres, Conductor conductor) {
-        return new Cable(id, ends, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS, Laying.PLANNED);
+        return new Cable(
+                id,
+                ends,
+                metres,
+                conductor,
+                INDOORS_COLDEST_CELSIUS,
+                INDOORS_HOTTEST_CELSIUS,
+                CableInstallation.PLANNED);
     }
 
     /// A cable to one point on the drawing board that runs where people work, between 5 and 35 °C.
@@ -92,7 +99,7 @@ public record Cable(
     }
 
     /// The same cable laid otherwise. With its type comes that type's conductor.
-    public Cable withLaying(Laying other) {
+    public Cable withLaying(CableInstallation other) {
         return new Cable(
                 id,
                 ends,

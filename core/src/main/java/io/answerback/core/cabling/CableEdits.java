@@ -2,9 +2,9 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableFault;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.LandedCore;
-import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
@@ -25,14 +25,14 @@ public final class CableEdits {
     /// Another change to how a cable is laid.
     ///
     /// @param what what changes, as the undo menu says it, such as "label"
-    public static Edit laying(String what, String cableId, UnaryOperator<Laying> change) {
+    public static Edit laying(String what, String cableId, UnaryOperator<CableInstallation> change) {
         return laying(what + " of " + cableId, List.of(cableId), change);
     }
 
     /// The same change to several cables, in one step.
     ///
     /// @param name what the undo menu says
-    public static Edit laying(String name, Collection<String> cableIds, UnaryOperator<Laying> change) {
+    public static Edit laying(String name, Collection<String> cableIds, UnaryOperator<CableInstallation> change) {
         return new Edit(
                 name,
                 job -> job.withCables(job.cables().stream()
@@ -45,15 +45,15 @@ public final class CableEdits {
     ///
     /// @param last whether no other end of a core of the cable has still to be put in place
     public static Edit landed(WiringStep step, Instant at, boolean last) {
-        return landed(step.cableId(), new LandedCore(step.end(), step.core().colour(), step.where(), at), last);
+        return landed(step.cableId(), new TerminatedCore(step.end(), step.core().colour(), step.where(), at), last);
     }
 
     /// The same with the end of the core and where it was put, which need not be where it belongs.
-    public static Edit landed(String cableId, LandedCore core, boolean last) {
+    public static Edit landed(String cableId, TerminatedCore core, boolean last) {
         return laying(Text.of("%s core", core.colour()), cableId, laying -> {
-            Laying with = laying.withLanded(core);
-            boolean before = with.progress().compareTo(Laying.Progress.TERMINATED) < 0;
-            return last && before ? with.withProgress(Laying.Progress.TERMINATED) : with;
+            CableInstallation with = laying.withLanded(core);
+            boolean before = with.progress().compareTo(CableInstallation.Progress.TERMINATED) < 0;
+            return last && before ? with.withProgress(CableInstallation.Progress.TERMINATED) : with;
         });
     }
 
@@ -61,7 +61,7 @@ public final class CableEdits {
     public static Edit fixed(FixStep step) {
         return step.label()
                 ? laying("labels", step.cableId(), laying -> laying.withLabels(true, true))
-                : laying("run", step.cableId(), laying -> laying.withProgress(Laying.Progress.RUN));
+                : laying("run", step.cableId(), laying -> laying.withProgress(CableInstallation.Progress.RUN));
     }
 
     /// Gives every cable without a type the one with the fewest cores that what it goes to needs, for outdoors

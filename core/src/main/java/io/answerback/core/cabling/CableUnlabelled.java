@@ -1,7 +1,7 @@
 package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;

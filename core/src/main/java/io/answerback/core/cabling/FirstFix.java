@@ -2,9 +2,9 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableInstallation;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
-import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
@@ -66,7 +66,7 @@ public final class FirstFix {
     }
 
     private static FixStep pull(CorePlan plan, Cable cable, String room) {
-        Laying laying = cable.laying();
+        CableInstallation laying = cable.laying();
         List<String> mind = new ArrayList<>();
         mind.add(laying.type().map(CableType::name).orElse("Its type is not decided"));
         mind.add(cable.metres() == 0 ? "its length is not decided" : Figures.metres(cable.metres()));
@@ -87,7 +87,7 @@ public final class FirstFix {
     }
 
     private static FixStep label(CorePlan plan, Cable cable, String room) {
-        Laying laying = cable.laying();
+        CableInstallation laying = cable.laying();
         return new FixStep(
                 cable.id(),
                 room,

@@ -10,8 +10,8 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.JointKind;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -32,13 +32,13 @@ public final class JointRefused implements CableCheck {
 
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
-        School house = facts.practice().school(Question.JOINTS);
+        PracticeOption house = facts.practice().school(PracticeQuestion.JOINTS);
         return cable.laying().asFound().joints().stream()
                 .filter(kind -> kind.school().filter(house::equals).isEmpty())
                 .map(kind -> finding(cable, kind, house));
     }
 
-    private static Finding finding(Cable cable, JointKind kind, School house) {
+    private static Finding finding(Cable cable, JointKind kind, PracticeOption house) {
         String wanted = JointKind.valueOf(house.name()).words();
         return kind == JointKind.TWISTED
                 ? RULE.finds(

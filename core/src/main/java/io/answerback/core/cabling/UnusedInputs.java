@@ -3,12 +3,12 @@ package io.answerback.core.cabling;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.LandingWords;
-import io.answerback.core.cores.Place;
+import io.answerback.core.cores.CableLocation;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.SchemeKind;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.SchemeBands;
@@ -61,7 +61,7 @@ public final class UnusedInputs {
     }
 
     private static Stream<Input> minded(Parts job) {
-        boolean zonesOff = job.practice().school(Question.UNUSED_INPUTS) == School.ZONE_OFF;
+        boolean zonesOff = job.practice().school(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.ZONE_OFF;
         return job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
                 .filter(input -> !RadioPlaces.byRadio(job, input))
@@ -95,7 +95,7 @@ public final class UnusedInputs {
             return List.of(SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN);
         }
         SchemeKind house = job.practice().scheme();
-        return job.practice().school(Question.UNUSED_INPUTS) == School.LINK
+        return job.practice().school(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.LINK
                 ? List.of(SchemeKind.CLOSED_LOOP, house)
                 : List.of(house);
     }
@@ -109,8 +109,8 @@ public final class UnusedInputs {
 
     /// What is to be done about those of one box.
     public static List<UnusedStep> steps(Parts job, BoxPlan box) {
-        return of(job).filter(
-                        unused -> box.place().equals(Place.box(unused.input().module())))
+        return of(job).filter(unused ->
+                        box.place().equals(CableLocation.box(unused.input().module())))
                 .map(unused -> new UnusedStep(unused.input().id(), order(unused, box.strip()), unused.fitted()))
                 .toList();
     }
@@ -140,7 +140,7 @@ public final class UnusedInputs {
     private static Optional<String> terminal(List<Terminal> strip, TerminalUse use, int input) {
         for (int i = 0; i < strip.size(); i++) {
             if (strip.get(i).use() == use && strip.get(i).inputs().contains(input)) {
-                return Optional.of(LandingWords.terminal(strip, i));
+                return Optional.of(TerminationWords.terminal(strip, i));
             }
         }
         return Optional.empty();

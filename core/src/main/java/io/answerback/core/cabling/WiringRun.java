@@ -2,14 +2,14 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Landing;
-import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.TerminationWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -50,10 +50,10 @@ public final class WiringRun {
         for (CableCores cable : box.cables()) {
             for (PlannedCore core : cable.cores()) {
                 CoreEnd end = new CoreEnd(cable.id(), core.colour());
-                boolean other = core.landing() instanceof Landing.Joined joint
+                boolean other = core.landing() instanceof CoreTermination.Joined joint
                         && end.equals(joined.get(new CoreEnd(joint.cableId(), joint.colour())));
                 if (placed(core.landing()) && !other) {
-                    if (core.landing() instanceof Landing.Joined joint) {
+                    if (core.landing() instanceof CoreTermination.Joined joint) {
                         joined.put(end, new CoreEnd(joint.cableId(), joint.colour()));
                     }
                     steps.add(step(box, cable, core));
@@ -68,7 +68,7 @@ public final class WiringRun {
 
     /// What is fitted at the terminal it goes under, in words; empty for nothing.
     private static String fitted(BoxPlan box, PlannedCore core) {
-        return core.landing() instanceof Landing.Under under
+        return core.landing() instanceof CoreTermination.Under under
                 ? box.parts().stream()
                         .filter(part -> part.from() == under.terminal() || part.to() == under.terminal())
                         .map(part -> part.words(box.strip()))
@@ -76,18 +76,18 @@ public final class WiringRun {
                 : "";
     }
 
-    private static boolean placed(Landing landing) {
-        return landing instanceof Landing.Under || landing instanceof Landing.Joined;
+    private static boolean placed(CoreTermination landing) {
+        return landing instanceof CoreTermination.Under || landing instanceof CoreTermination.Joined;
     }
 
-    private static int place(Landing landing) {
-        return landing instanceof Landing.Under under ? under.terminal() : Integer.MAX_VALUE;
+    private static int place(CoreTermination landing) {
+        return landing instanceof CoreTermination.Under under ? under.terminal() : Integer.MAX_VALUE;
     }
 
     private static WiringStep step(BoxPlan box, CableCores cable, PlannedCore core) {
-        String where = LandingWords.of(core.landing(), box.strip());
+        String where = TerminationWords.of(core.landing(), box.strip());
         boolean done = cable.landed(core.colour())
-                .map(LandedCore::where)
+                .map(TerminatedCore::where)
                 .filter(where::equals)
                 .isPresent();
         return new WiringStep(

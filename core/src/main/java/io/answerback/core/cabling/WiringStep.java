@@ -2,7 +2,7 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Text;
-import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import java.util.Optional;
 
@@ -31,7 +31,7 @@ public record WiringStep(
     public String order() {
         String colour =
                 Character.toUpperCase(core.colour().charAt(0)) + core.colour().substring(1);
-        return core.landing() instanceof Landing.Joined joined
+        return core.landing() instanceof CoreTermination.Joined joined
                 ? Text.of("%s of %s to %s of %s", colour, cableId, joined.colour(), joined.cableId())
                 : Text.of("%s of %s to %s", colour, cableId, where);
     }

@@ -112,7 +112,7 @@ public record ConverterChoice(List<Point> zones, List<Offer> offers) {
         return new Offer(
                 kind,
                 room.count(),
-                Way.boxesFor(kind, room.count(), sharedBox),
+                CapacityOption.boxesFor(kind, room.count(), sharedBox),
                 taken,
                 usedUp,
                 kind.supply(),

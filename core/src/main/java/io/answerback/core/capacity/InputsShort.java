@@ -34,7 +34,7 @@ public final class InputsShort implements JobCheck {
         if (inventory.shortOf() == 0) {
             return Stream.empty();
         }
-        List<Way> ways = facts.of(Ways.FACT).ways();
+        List<CapacityOption> ways = facts.of(CapacityOptions.FACT).ways();
         return Stream.of(RULE.finds(
                         new Target.OfCount("inputs"),
                         Text.of(

@@ -11,8 +11,8 @@ import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewPoint;
+import io.answerback.core.survey.PointDraft;
 import io.answerback.core.survey.PointNumbers;
-import io.answerback.core.survey.Understood;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -28,9 +28,9 @@ public final class SupplyWatchEdits {
     public static Edit watch(String module, SupplyFault fault, PointKind kind, Conductor conductor) {
         return new Edit("watch of " + module, job -> {
             String id = PointNumbers.next(job);
-            Optional<Understood.Place> area =
+            Optional<PointDraft.Place> area =
                     job.areas().stream().map(SupplyWatchEdits::place).findFirst();
-            Understood line = new Understood(
+            PointDraft line = new PointDraft(
                     id,
                     Text.of("%s, %s", module, fault.words()),
                     Optional.of(kind),
@@ -44,8 +44,8 @@ public final class SupplyWatchEdits {
         });
     }
 
-    private static Understood.Place place(Area area) {
-        return new Understood.Place(area.number(), area.name(), false);
+    private static PointDraft.Place place(Area area) {
+        return new PointDraft.Place(area.number(), area.name(), false);
     }
 
     private static Job watching(Job job, SupplyWatch watch) {

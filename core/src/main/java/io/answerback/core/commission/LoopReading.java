@@ -2,8 +2,8 @@ package io.answerback.core.commission;
 
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Reading;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.WiredPoint;
@@ -24,7 +24,11 @@ import java.util.Optional;
 /// @param latest the latest reading; empty when none was taken
 /// @param before the last reading of an earlier visit; empty when there is none
 public record LoopReading(
-        String pointId, Setup setup, Range predicted, Optional<Measurement> latest, Optional<Measurement> before) {
+        String pointId,
+        MeasurementSetup setup,
+        Range predicted,
+        Optional<Measurement> latest,
+        Optional<Measurement> before) {
     /// Readings closer than this belong to one visit.
     private static final Duration VISIT = Duration.ofHours(12);
 
@@ -66,7 +70,7 @@ public record LoopReading(
     /// @param wired a point with a cable, whose scheme has this state
     /// @param setup a setup with a device state
     /// @param measurements what was measured at this point, in any order
-    public static LoopReading of(WiredPoint wired, Setup setup, List<Measurement> measurements) {
+    public static LoopReading of(WiredPoint wired, MeasurementSetup setup, List<Measurement> measurements) {
         Range predicted = LoopNetwork.of(
                         wired.fitted().orElseThrow(), setup.device().orElseThrow(), LoopFault.NONE, FarEnd.DEVICE)
                 .range();

@@ -2,7 +2,7 @@ package io.answerback.core.commission;
 
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.fault.Setup;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Parts;
@@ -29,7 +29,7 @@ public final class Readings {
                 .filter(point -> byPoint.containsKey(point.pointId()))
                 .flatMap(point -> point.wired().stream())
                 .filter(wired -> wired.cable().isPresent() && !wired.second())
-                .flatMap(wired -> Setup.of(wired.fitted().orElseThrow()).stream()
+                .flatMap(wired -> MeasurementSetup.of(wired.fitted().orElseThrow()).stream()
                         .filter(setup -> setup.device().isPresent())
                         .map(setup -> LoopReading.of(
                                 wired, setup, byPoint.get(wired.point().id()))))

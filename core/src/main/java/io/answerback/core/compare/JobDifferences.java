@@ -8,10 +8,10 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.DecisionWords;
 import io.answerback.core.wording.Terms;
@@ -62,7 +62,8 @@ public final class JobDifferences {
 
     private void setup() {
         Terms terms = Terms.of(first.practice());
-        Function<Job, List<Setup.Decided>> decided = job -> job.setup().decided();
+        Function<Job, List<PanelProgramming.Decided>> decided =
+                job -> job.setup().decided();
         parts(decided, its -> its.decision() + " " + its.number(), its -> title(its, terms));
         one("The users", job -> job.setup().users());
         one("What was typed into the panel", job -> job.setup().typed());
@@ -71,7 +72,7 @@ public final class JobDifferences {
         one("The ways in that were walked", job -> job.setup().walks());
     }
 
-    private static String title(Setup.Decided decided, Terms terms) {
+    private static String title(PanelProgramming.Decided decided, Terms terms) {
         Decision decision = decided.decision();
         String title = Text.of("Setting \"%s\"", DecisionWords.title(decision, terms));
         return decided.number() == 0

@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param ring its tamper ring
 /// @param parts the resistors and links between its terminals
 public record BoxPlan(
-        Place place,
+        CableLocation place,
         String title,
         List<Terminal> strip,
         List<CableCores> cables,
@@ -42,7 +42,8 @@ public record BoxPlan(
     public List<CoreEnd> under(int terminal) {
         return cables.stream()
                 .flatMap(cable -> cable.cores().stream()
-                        .filter(core -> core.landing() instanceof Landing.Under under && under.terminal() == terminal)
+                        .filter(core ->
+                                core.landing() instanceof CoreTermination.Under under && under.terminal() == terminal)
                         .map(core -> new CoreEnd(cable.id(), core.colour())))
                 .toList();
     }
@@ -51,7 +52,8 @@ public record BoxPlan(
     public int coresToLand() {
         return (int) cables.stream()
                 .flatMap(cable -> cable.cores().stream())
-                .filter(core -> core.landing() instanceof Landing.Under || core.landing() instanceof Landing.Joined)
+                .filter(core -> core.landing() instanceof CoreTermination.Under
+                        || core.landing() instanceof CoreTermination.Joined)
                 .count();
     }
 
@@ -62,18 +64,18 @@ public record BoxPlan(
         return cables.stream()
                 .filter(cable -> cable.end() == CableEnd.NEAR)
                 .filter(cable -> cable.cores().stream()
-                        .anyMatch(
-                                core -> core.landing() instanceof Landing.Under under && under.terminal() == terminal))
+                        .anyMatch(core ->
+                                core.landing() instanceof CoreTermination.Under under && under.terminal() == terminal))
                 .map(CableCores::id)
                 .toList();
     }
 
     /// The terminal that is called this at the place; empty when none is.
     ///
-    /// @param words as [LandingWords] has it
+    /// @param words as [TerminationWords] has it
     public Optional<Terminal> terminalCalled(String words) {
         for (int i = 0; i < strip.size(); i++) {
-            if (LandingWords.terminal(strip, i).equals(words)) {
+            if (TerminationWords.terminal(strip, i).equals(words)) {
                 return Optional.of(strip.get(i));
             }
         }

@@ -13,28 +13,28 @@ import java.util.Map;
 
 /// Works out where every core goes at one module.
 final class BoxPlanner {
-    private static final Landing NO_TERMINAL = new Landing.Nowhere("this box has no such terminal");
+    private static final CoreTermination NO_TERMINAL = new CoreTermination.Nowhere("this box has no such terminal");
 
     private final List<Terminal> strip;
-    private final List<Coming> coming;
+    private final List<ConnectedEnd> coming;
     private final String module;
     private final Map<String, Zone> byInput = new HashMap<>();
     private final Map<String, Zone> seconds = new HashMap<>();
     private final RingPlanner ring;
 
     /// A loop and the cable that brings it.
-    private record Zone(Coming coming, Coming.Loop loop) {
-        Landing joined(CoreUse use) {
-            return Coming.joined(coming, new CoreNeed(use, loop.point().id()));
+    private record Zone(ConnectedEnd coming, ConnectedEnd.Loop loop) {
+        CoreTermination joined(CoreUse use) {
+            return ConnectedEnd.joined(coming, new CoreNeed(use, loop.point().id()));
         }
     }
 
-    BoxPlanner(String module, List<Terminal> strip, List<Coming> coming) {
+    BoxPlanner(String module, List<Terminal> strip, List<ConnectedEnd> coming) {
         this.module = module;
         this.strip = strip;
         this.coming = coming;
-        for (Coming one : coming) {
-            for (Coming.Loop loop : one.near() ? one.loops() : List.<Coming.Loop>of()) {
+        for (ConnectedEnd one : coming) {
+            for (ConnectedEnd.Loop loop : one.near() ? one.loops() : List.<ConnectedEnd.Loop>of()) {
                 if (loop.input() != null) {
                     byInput.put(loop.input().id(), new Zone(one, loop));
                     loop.input().shares().ifPresent(id -> seconds.put(id, new Zone(one, loop)));
@@ -43,9 +43,9 @@ final class BoxPlanner {
         }
         List<Integer> ends = terminals(TerminalUse.TAMPER);
         this.ring = new RingPlanner(
-                coming.stream().filter(Coming::near).toList(),
-                ends.size() < 2 ? NO_TERMINAL : new Landing.Under(ends.getFirst(), false),
-                ends.size() < 2 ? NO_TERMINAL : new Landing.Under(ends.getLast(), false));
+                coming.stream().filter(ConnectedEnd::near).toList(),
+                ends.size() < 2 ? NO_TERMINAL : new CoreTermination.Under(ends.getFirst(), false),
+                ends.size() < 2 ? NO_TERMINAL : new CoreTermination.Under(ends.getLast(), false));
     }
 
     BoxPlan plan() {
@@ -53,33 +53,33 @@ final class BoxPlanner {
         List<CableCores> first =
                 coming.stream().map(one -> one.cores(this::landing)).toList();
         first.forEach(cable -> cable.cores().forEach(core -> {
-            if (core.landing() instanceof Landing.Under under) {
+            if (core.landing() instanceof CoreTermination.Under under) {
                 counts.merge(under.terminal(), 1, Integer::sum);
             }
         }));
         List<CableCores> cables =
                 first.stream().map(cable -> bunched(cable, counts)).toList();
-        return new BoxPlan(Place.box(module), module, strip, cables, ring.ring(), List.of());
+        return new BoxPlan(CableLocation.box(module), module, strip, cables, ring.ring(), List.of());
     }
 
     /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
     private CableCores bunched(CableCores cable, Map<Integer, Integer> counts) {
         List<PlannedCore> cores = cable.cores().stream()
-                .map(core -> core.landing() instanceof Landing.Under under
+                .map(core -> core.landing() instanceof CoreTermination.Under under
                                 && counts.get(under.terminal())
                                         > strip.get(under.terminal()).holds()
-                        ? new PlannedCore(core.colour(), core.need(), new Landing.Under(under.terminal(), true))
+                        ? new PlannedCore(core.colour(), core.need(), new CoreTermination.Under(under.terminal(), true))
                         : core)
                 .toList();
         return new CableCores(cable.cable(), cable.end(), cable.serves(), cores, cable.lacking(), cable.polarLoops());
     }
 
-    private Landing landing(Coming one, CoreNeed need) {
+    private CoreTermination landing(ConnectedEnd one, CoreNeed need) {
         return switch (need.use()) {
             case LOOP, LOOP_RETURN ->
                 one.loop(need.pointId())
                         .map(loop -> ofLoop(loop, need.use()))
-                        .orElse(new Landing.Nowhere("it is no loop of this cable"));
+                        .orElse(new CoreTermination.Nowhere("it is no loop of this cable"));
             case TAMPER, TAMPER_RETURN -> ring.landing(one, need.use());
             case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
@@ -92,24 +92,24 @@ final class BoxPlanner {
             case RING -> nth(TerminalUse.DIALLER, 1);
             case SPEAKER -> nth(TerminalUse.SPEAKER, 0);
             case SPEAKER_RETURN -> nth(TerminalUse.SPEAKER, 1);
-            case SPARE -> new Landing.FoldedBack();
+            case SPARE -> new CoreTermination.FoldedBack();
         };
     }
 
-    private Landing ofLoop(Coming.Loop loop, CoreUse use) {
+    private CoreTermination ofLoop(ConnectedEnd.Loop loop, CoreUse use) {
         Input input = loop.input();
         if (input == null) {
-            return new Landing.Nowhere(
+            return new CoreTermination.Nowhere(
                     Text.of("point %s has no input yet", loop.point().id()));
         }
         if (!input.module().equals(module)) {
-            return new Landing.Nowhere("its input is on " + input.module());
+            return new CoreTermination.Nowhere("its input is on " + input.module());
         }
         return use == CoreUse.LOOP ? begin(loop, input) : end(loop, input);
     }
 
     /// The second of two zones in series begins where the first one's loop ends.
-    private Landing begin(Coming.Loop loop, Input input) {
+    private CoreTermination begin(ConnectedEnd.Loop loop, Input input) {
         return input.shares()
                 .filter(id -> series(loop))
                 .map(byInput::get)
@@ -117,14 +117,14 @@ final class BoxPlanner {
                 .orElseGet(() -> ofInput(TerminalUse.INPUT, input.number()));
     }
 
-    private Landing end(Coming.Loop loop, Input input) {
+    private CoreTermination end(ConnectedEnd.Loop loop, Input input) {
         Zone second = seconds.get(input.id());
         return second != null && series(loop)
                 ? second.joined(CoreUse.LOOP)
                 : ofInput(TerminalUse.INPUT_RETURN, input.number());
     }
 
-    private static boolean series(Coming.Loop loop) {
+    private static boolean series(ConnectedEnd.Loop loop) {
         return loop.point().loop().scheme() == SchemeKind.TWO_ZONES_SERIES;
     }
 
@@ -138,19 +138,19 @@ final class BoxPlanner {
         return found;
     }
 
-    private Landing nth(TerminalUse use, int n) {
+    private CoreTermination nth(TerminalUse use, int n) {
         List<Integer> found = terminals(use);
-        return n < found.size() ? new Landing.Under(found.get(n), false) : NO_TERMINAL;
+        return n < found.size() ? new CoreTermination.Under(found.get(n), false) : NO_TERMINAL;
     }
 
     /// The terminal of an input, or its return; a return that names no inputs serves all.
-    private Landing ofInput(TerminalUse use, int number) {
+    private CoreTermination ofInput(TerminalUse use, int number) {
         for (int i = 0; i < strip.size(); i++) {
             Terminal terminal = strip.get(i);
             boolean its = terminal.inputs().contains(number)
                     || use == TerminalUse.INPUT_RETURN && terminal.inputs().isEmpty();
             if (terminal.use() == use && its) {
-                return new Landing.Under(i, false);
+                return new CoreTermination.Under(i, false);
             }
         }
         return NO_TERMINAL;

@@ -28,8 +28,8 @@ public final class BoxWithoutTerminals implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its ->
-                        its.place().kind() == Place.Kind.BOX && its.strip().isEmpty())
+                .filter(its -> its.place().kind() == CableLocation.Kind.BOX
+                        && its.strip().isEmpty())
                 .map(its -> RULE.finds(
                         new Target.OfModule(its.name(), ""),
                         Text.of("The terminals of %s are not known", its.name()),

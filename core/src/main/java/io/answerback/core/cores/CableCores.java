@@ -2,7 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +18,7 @@ import java.util.Optional;
 public record CableCores(
         Cable cable,
         CableEnd end,
-        Served serves,
+        CableDestination serves,
         List<PlannedCore> cores,
         List<CoreNeed> lacking,
         List<String> polarLoops) {
@@ -63,7 +63,7 @@ public record CableCores(
     }
 
     /// Where this end of a core was put; empty while it is loose.
-    public Optional<LandedCore> landed(String colour) {
+    public Optional<TerminatedCore> landed(String colour) {
         return cable.laying().landed(end, colour);
     }
 

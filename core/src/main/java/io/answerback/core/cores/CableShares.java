@@ -5,8 +5,8 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
@@ -121,7 +121,7 @@ final class CableShares {
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
         facts.cablesFrom(ends.joint()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
-        if (facts.practice().school(Question.TAMPER) == School.ONE_RING) {
+        if (facts.practice().school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING) {
             // the ring goes through the lid of the joint box
             behind.add(CoreNeed.shared(CoreUse.TAMPER));
             behind.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));

@@ -2,7 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.common.Text;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
@@ -30,7 +30,7 @@ public final class CoreLandedElsewhere implements CableCheck {
             "The plan has changed since, or a mistake was made; either way the drawings are wrong.");
 
     /// A core out of its place.
-    private record Strayed(BoxPlan box, CableCores cable, PlannedCore core, LandedCore landed) {
+    private record Strayed(BoxPlan box, CableCores cable, PlannedCore core, TerminatedCore landed) {
         Optional<TerminalUse> terminal() {
             return box.terminalCalled(landed.where()).map(its -> its.use());
         }
@@ -57,7 +57,7 @@ public final class CoreLandedElsewhere implements CableCheck {
     }
 
     private static Stream<Strayed> strayed(BoxPlan box, CableCores cable, PlannedCore core) {
-        String belongs = LandingWords.of(core.landing(), box.strip());
+        String belongs = TerminationWords.of(core.landing(), box.strip());
         return cable.landed(core.colour()).stream()
                 .filter(landed -> !landed.where().equals(belongs))
                 .map(landed -> new Strayed(box, cable, core, landed));
@@ -66,7 +66,7 @@ public final class CoreLandedElsewhere implements CableCheck {
     private static Finding finding(Parts job, Strayed strayed) {
         CableCores cable = strayed.cable();
         PlannedCore core = strayed.core();
-        String belongs = LandingWords.of(core.landing(), strayed.box().strip());
+        String belongs = TerminationWords.of(core.landing(), strayed.box().strip());
         String end = cable.end() == CableEnd.NEAR ? "" : ":far";
         return RULE.finds(
                         new Target.OfCable(cable.id(), cable.serves().pointId()),

@@ -2,8 +2,8 @@ package io.answerback.core.cores;
 
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.TerminalUse;
@@ -110,7 +110,7 @@ public final class CoreNeeds {
     /// contact,
     /// and its loop does not watch it.
     public static boolean ringMember(Point point, Practice practice) {
-        return practice.school(Question.TAMPER) == School.ONE_RING && coverToWatch(point);
+        return practice.school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING && coverToWatch(point);
     }
 
     /// Whether a point's device has a cover contact that its loop does not watch.

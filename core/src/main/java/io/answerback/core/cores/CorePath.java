@@ -18,12 +18,12 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
     /// @param place where that is
     /// @param title what the place is called
     /// @param where the terminal or joint there
-    public record Stop(Place place, String title, String where) {}
+    public record Stop(CableLocation place, String title, String where) {}
 
     /// One end of one core, and what is there.
-    private record Held(CoreEnd core, CableEnd end, BoxPlan box, Landing landing) {
+    private record Held(CoreEnd core, CableEnd end, BoxPlan box, CoreTermination landing) {
         Stop stop() {
-            return new Stop(box.place(), box.title(), LandingWords.of(landing, box.strip()));
+            return new Stop(box.place(), box.title(), TerminationWords.of(landing, box.strip()));
         }
     }
 
@@ -68,7 +68,7 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
 
         /// The other end of the core that is joined there.
         private Optional<Held> next(Held at) {
-            if (!(at.landing() instanceof Landing.Joined joined)) {
+            if (!(at.landing() instanceof CoreTermination.Joined joined)) {
                 return Optional.empty();
             }
             CoreEnd other = new CoreEnd(joined.cableId(), joined.colour());

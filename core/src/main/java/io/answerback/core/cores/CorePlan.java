@@ -23,17 +23,17 @@ public final class CorePlan implements Cabling {
 
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
     /// cables.
-    public static final Fact<List<Place>> PLACES =
-            Fact.of("boxes cables come to", facts -> facts.of(CablePlaces.FACT).boxes());
+    public static final Fact<List<CableLocation>> PLACES = Fact.of(
+            "boxes cables come to", facts -> facts.of(CableLocations.FACT).boxes());
 
     /// Where every core goes at a module or joint box.
-    public static final FactOf<Place, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
+    public static final FactOf<CableLocation, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
 
-    private final CablePlaces places;
-    private final Map<Place, BoxPlan> boxes = new LinkedHashMap<>();
+    private final CableLocations places;
+    private final Map<CableLocation, BoxPlan> boxes = new LinkedHashMap<>();
 
     private CorePlan(Facts facts) {
-        this.places = facts.of(CablePlaces.FACT);
+        this.places = facts.of(CableLocations.FACT);
         facts.of(PLACES).forEach(place -> boxes.put(place, facts.of(BOX, place)));
     }
 
@@ -42,9 +42,9 @@ public final class CorePlan implements Cabling {
         return new Memo().read(job, Map.of(), facts -> facts.of(FACT));
     }
 
-    private static BoxPlan box(Facts facts, Place place) {
-        List<Coming> ends = facts.of(CablePlaces.ENDS_AT, place);
-        return place.kind() == Place.Kind.BOX
+    private static BoxPlan box(Facts facts, CableLocation place) {
+        List<ConnectedEnd> ends = facts.of(CableLocations.ENDS_AT, place);
+        return place.kind() == CableLocation.Kind.BOX
                 ? new BoxPlanner(place.name(), strip(facts, place.name()), ends).plan()
                 : new JointPlanner(place.name(), ends).plan();
     }
@@ -57,8 +57,8 @@ public final class CorePlan implements Cabling {
                 .orElse(List.of());
     }
 
-    private BoxPlan device(List<Coming> ends) {
-        Map<String, Coming.Loop> devices = new LinkedHashMap<>();
+    private BoxPlan device(List<ConnectedEnd> ends) {
+        Map<String, ConnectedEnd.Loop> devices = new LinkedHashMap<>();
         ends.forEach(end -> end.devices()
                 .forEach(device -> devices.putIfAbsent(device.point().id(), device)));
         return new DevicePlanner(List.copyOf(devices.values())).plan(ends);
@@ -84,11 +84,11 @@ public final class CorePlan implements Cabling {
     }
 
     /// What is at a place; empty when no cable comes to it.
-    public Optional<BoxPlan> at(Place place) {
-        if (place.kind() != Place.Kind.DEVICE) {
+    public Optional<BoxPlan> at(CableLocation place) {
+        if (place.kind() != CableLocation.Kind.DEVICE) {
             return Optional.ofNullable(boxes.get(place));
         }
-        List<Coming> ends = places.endsAt(place);
+        List<ConnectedEnd> ends = places.endsAt(place);
         return ends.isEmpty() ? Optional.empty() : Optional.of(device(ends));
     }
 
@@ -132,7 +132,7 @@ public final class CorePlan implements Cabling {
 
     @Override
     public Optional<String> beginning(Cable cable) {
-        return places.place(cable, CableEnd.NEAR).map(Place::name);
+        return places.place(cable, CableEnd.NEAR).map(CableLocation::name);
     }
 
     @Override
@@ -150,17 +150,17 @@ public final class CorePlan implements Cabling {
 
             @Override
             public List<Cable> carrying(CoreUse use) {
-                return facts.of(CablePlaces.CARRYING, use);
+                return facts.of(CableLocations.CARRYING, use);
             }
 
             @Override
             public Optional<String> beginning(Cable cable) {
-                return facts.of(CablePlaces.BEGINNING, cable.id()).map(Place::name);
+                return facts.of(CableLocations.BEGINNING, cable.id()).map(CableLocation::name);
             }
 
             @Override
             public Optional<BoxPlan> nearEnd(Cable cable) {
-                return facts.of(CablePlaces.BEGINNING, cable.id()).map(place -> facts.of(BOX, place));
+                return facts.of(CableLocations.BEGINNING, cable.id()).map(place -> facts.of(BOX, place));
             }
         };
     }

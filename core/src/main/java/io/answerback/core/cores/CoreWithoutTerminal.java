@@ -30,14 +30,14 @@ public final class CoreWithoutTerminal implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its ->
-                        its.place().kind() == Place.Kind.BOX && !its.strip().isEmpty())
+                .filter(its -> its.place().kind() == CableLocation.Kind.BOX
+                        && !its.strip().isEmpty())
                 .flatMap(its -> its.cables().stream().flatMap(cable -> finding(its, cable)));
     }
 
     private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
         List<PlannedCore> without = cable.cores().stream()
-                .filter(core -> core.landing() instanceof Landing.Nowhere)
+                .filter(core -> core.landing() instanceof CoreTermination.Nowhere)
                 .filter(core -> !box.ring().leftOut().contains(cable.cable().id()) || !ofRing(core.use()))
                 .toList();
         return without.isEmpty()
@@ -57,8 +57,8 @@ public final class CoreWithoutTerminal implements BoxCheck {
     private static String why(List<PlannedCore> without) {
         return without.stream()
                 .map(PlannedCore::landing)
-                .filter(Landing.Nowhere.class::isInstance)
-                .map(landing -> ((Landing.Nowhere) landing).why())
+                .filter(CoreTermination.Nowhere.class::isInstance)
+                .map(landing -> ((CoreTermination.Nowhere) landing).why())
                 .distinct()
                 .collect(Collectors.joining("; "));
     }

@@ -11,8 +11,8 @@ final class DevicePlanner {
     private final DeviceStrip strip;
 
     /// @param devices at least one
-    DevicePlanner(List<Coming.Loop> devices) {
-        this.points = devices.stream().map(Coming.Loop::point).toList();
+    DevicePlanner(List<ConnectedEnd.Loop> devices) {
+        this.points = devices.stream().map(ConnectedEnd.Loop::point).toList();
         this.strip = new DeviceStrip(points.size() > 1);
         devices.forEach(device -> strip.loop(device.point(), device.second()));
         if (points.stream().anyMatch(CoreNeeds::powered)) {
@@ -25,13 +25,13 @@ final class DevicePlanner {
         }
     }
 
-    BoxPlan plan(List<Coming> coming) {
+    BoxPlan plan(List<ConnectedEnd> coming) {
         Point first = points.getFirst();
         List<CableCores> cables = coming.stream()
                 .map(one -> one.cores((cable, need) -> landing(need)))
                 .toList();
         return new BoxPlan(
-                Place.device(first.id()),
+                CableLocation.device(first.id()),
                 first.id() + " " + first.name(),
                 strip.terminals(),
                 cables,
@@ -39,7 +39,7 @@ final class DevicePlanner {
                 strip.parts());
     }
 
-    private Landing landing(CoreNeed need) {
+    private CoreTermination landing(CoreNeed need) {
         return switch (need.use()) {
             case LOOP -> under(strip.begin(need.pointId()));
             case LOOP_RETURN -> under(strip.end(need.pointId()));
@@ -51,21 +51,21 @@ final class DevicePlanner {
         };
     }
 
-    private static Landing under(Integer terminal) {
-        return terminal == null ? noTerminal(CoreUse.LOOP) : new Landing.Under(terminal, false);
+    private static CoreTermination under(Integer terminal) {
+        return terminal == null ? noTerminal(CoreUse.LOOP) : new CoreTermination.Under(terminal, false);
     }
 
-    private Landing nth(TerminalUse use, int n) {
+    private CoreTermination nth(TerminalUse use, int n) {
         int found = 0;
         for (int i = 0; i < strip.terminals().size(); i++) {
             if (strip.terminals().get(i).use() == use && found++ == n) {
-                return new Landing.Under(i, false);
+                return new CoreTermination.Under(i, false);
             }
         }
-        return new Landing.Nowhere("the device has no such terminal");
+        return new CoreTermination.Nowhere("the device has no such terminal");
     }
 
-    private static Landing noTerminal(CoreUse use) {
-        return new Landing.Nowhere("the device has no place for a core of use " + use.words());
+    private static CoreTermination noTerminal(CoreUse use) {
+        return new CoreTermination.Nowhere("the device has no place for a core of use " + use.words());
     }
 }

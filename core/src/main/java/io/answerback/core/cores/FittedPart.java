@@ -19,7 +19,8 @@ public record FittedPart(int from, int to, double ohms, String what) {
 
     /// The part in words, such as "4k7 (end-of-line resistor) from cover out to alarm in".
     public String words(List<Terminal> strip) {
-        String ends = Text.of("from %s to %s", LandingWords.terminal(strip, from), LandingWords.terminal(strip, to));
+        String ends =
+                Text.of("from %s to %s", TerminationWords.terminal(strip, from), TerminationWords.terminal(strip, to));
         return ohms == 0 ? "a link " + ends : Text.of("%s (%s) %s", value(), what, ends);
     }
 }

@@ -43,7 +43,7 @@ public final class JointBoxAdrift implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         List<BoxPlan> joints = facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box -> box.place().kind() == Place.Kind.JOINT_BOX)
+                .filter(box -> box.place().kind() == CableLocation.Kind.JOINT_BOX)
                 .toList();
         Set<String> fed = fed(facts.cables(), joints);
         return joints.stream()

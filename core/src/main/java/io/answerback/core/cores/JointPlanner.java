@@ -12,21 +12,21 @@ final class JointPlanner {
     private static final List<Terminal> LID = List.of(
             new Terminal("lid in", TerminalUse.TAMPER, List.of(), 2, 0),
             new Terminal("lid out", TerminalUse.TAMPER, List.of(), 2, 0));
-    private static final Landing LID_IN = new Landing.Under(0, false);
-    private static final Landing LID_OUT = new Landing.Under(1, false);
+    private static final CoreTermination LID_IN = new CoreTermination.Under(0, false);
+    private static final CoreTermination LID_OUT = new CoreTermination.Under(1, false);
 
     private final String name;
-    private final List<Coming> coming;
-    private final List<Coming> trunks;
-    private final List<Coming> branches;
+    private final List<ConnectedEnd> coming;
+    private final List<ConnectedEnd> trunks;
+    private final List<ConnectedEnd> branches;
     private final boolean lid;
     private final RingPlanner ring;
 
-    JointPlanner(String name, List<Coming> coming) {
+    JointPlanner(String name, List<ConnectedEnd> coming) {
         this.name = name;
         this.coming = coming;
         this.trunks = coming.stream().filter(one -> !one.near()).toList();
-        this.branches = coming.stream().filter(Coming::near).toList();
+        this.branches = coming.stream().filter(ConnectedEnd::near).toList();
         this.lid = trunks.stream()
                 .anyMatch(trunk -> trunk.colour(CoreNeed.shared(CoreUse.TAMPER)).isPresent());
         this.ring = new RingPlanner(branches, lid ? LID_OUT : toTrunk(CoreUse.TAMPER), toTrunk(CoreUse.TAMPER_RETURN));
@@ -35,10 +35,10 @@ final class JointPlanner {
     BoxPlan plan() {
         List<CableCores> cables =
                 coming.stream().map(one -> one.cores(this::landing)).toList();
-        return new BoxPlan(Place.joint(name), name, lid ? LID : List.of(), cables, ring.ring(), List.of());
+        return new BoxPlan(CableLocation.joint(name), name, lid ? LID : List.of(), cables, ring.ring(), List.of());
     }
 
-    private Landing landing(Coming one, CoreNeed need) {
+    private CoreTermination landing(ConnectedEnd one, CoreNeed need) {
         boolean tamper = need.use() == CoreUse.TAMPER || need.use() == CoreUse.TAMPER_RETURN;
         if (one.near()) {
             return tamper ? ring.landing(one, need.use()) : to(trunks, need, "no cable brings it here");
@@ -46,22 +46,22 @@ final class JointPlanner {
         return tamper ? ofLid(need.use()) : to(branches, need, "nothing behind needs it");
     }
 
-    private Landing ofLid(CoreUse use) {
+    private CoreTermination ofLid(CoreUse use) {
         return use == CoreUse.TAMPER ? LID_IN : ring.back(LID_OUT);
     }
 
-    private Landing toTrunk(CoreUse use) {
+    private CoreTermination toTrunk(CoreUse use) {
         return to(trunks, CoreNeed.shared(use), "no cable brings it here");
     }
 
-    private static Landing to(List<Coming> others, CoreNeed need, String otherwise) {
-        Optional<Coming> carries =
+    private static CoreTermination to(List<ConnectedEnd> others, CoreNeed need, String otherwise) {
+        Optional<ConnectedEnd> carries =
                 others.stream().filter(other -> other.colour(need).isPresent()).findFirst();
         return carries.or(() -> others.stream()
                         .filter(other -> other.colours() == null
                                 || other.colours().lacking().contains(need))
                         .findFirst())
-                .map(other -> Coming.joined(other, need))
-                .orElse(new Landing.Nowhere(otherwise));
+                .map(other -> ConnectedEnd.joined(other, need))
+                .orElse(new CoreTermination.Nowhere(otherwise));
     }
 }

@@ -34,7 +34,7 @@ public final class LoopCarriedTwice implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its -> its.place().kind() == Place.Kind.BOX)
+                .filter(its -> its.place().kind() == CableLocation.Kind.BOX)
                 .flatMap(its -> loops(its).entrySet().stream()
                         .filter(loop -> loop.getValue().size() > 1)
                         .map(loop -> finding(its, loop.getKey(), loop.getValue())));

@@ -7,7 +7,7 @@ import io.answerback.core.practice.CoreUse;
 /// @param colour its colour
 /// @param need what it is for
 /// @param landing where this end of it goes
-public record PlannedCore(String colour, CoreNeed need, Landing landing) {
+public record PlannedCore(String colour, CoreNeed need, CoreTermination landing) {
     /// What it is for.
     public CoreUse use() {
         return need.use();

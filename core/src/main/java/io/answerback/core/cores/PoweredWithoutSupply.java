@@ -1,7 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;

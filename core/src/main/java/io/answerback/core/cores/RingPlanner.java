@@ -11,19 +11,19 @@ final class RingPlanner {
     private static final CoreNeed OUT = CoreNeed.shared(CoreUse.TAMPER);
     private static final CoreNeed BACK = CoreNeed.shared(CoreUse.TAMPER_RETURN);
 
-    private final Map<String, Coming> joined = new LinkedHashMap<>();
+    private final Map<String, ConnectedEnd> joined = new LinkedHashMap<>();
     private final List<String> order = new ArrayList<>();
     private final List<String> leftOut = new ArrayList<>();
-    private final Landing begin;
-    private final Landing end;
+    private final CoreTermination begin;
+    private final CoreTermination end;
 
     /// @param coming the cables that go on from the place, in order
     /// @param begin where the ring begins
     /// @param end where it ends
-    RingPlanner(List<Coming> coming, Landing begin, Landing end) {
+    RingPlanner(List<ConnectedEnd> coming, CoreTermination begin, CoreTermination end) {
         this.begin = begin;
         this.end = end;
-        for (Coming one : coming) {
+        for (ConnectedEnd one : coming) {
             if (one.colours() != null && one.colours().forRing()) {
                 order.add(one.cable().id());
                 boolean can = one.colour(OUT).isPresent() && one.colour(BACK).isPresent();
@@ -41,23 +41,25 @@ final class RingPlanner {
     }
 
     /// Where a core of a cable's tamper pair goes.
-    Landing landing(Coming one, CoreUse use) {
-        List<Coming> members = List.copyOf(joined.values());
+    CoreTermination landing(ConnectedEnd one, CoreUse use) {
+        List<ConnectedEnd> members = List.copyOf(joined.values());
         int at = members.indexOf(one);
         if (at < 0) {
-            return new Landing.Nowhere("the tamper ring does not go through it");
+            return new CoreTermination.Nowhere("the tamper ring does not go through it");
         }
         int other = use == CoreUse.TAMPER ? at - 1 : at + 1;
         if (other < 0) {
             return begin;
         }
-        return other >= members.size() ? end : Coming.joined(members.get(other), use == CoreUse.TAMPER ? BACK : OUT);
+        return other >= members.size()
+                ? end
+                : ConnectedEnd.joined(members.get(other), use == CoreUse.TAMPER ? BACK : OUT);
     }
 
     /// The core that takes the ring back from the last cable; `otherwise` when no cable is joined.
-    Landing back(Landing otherwise) {
+    CoreTermination back(CoreTermination otherwise) {
         return joined.isEmpty()
                 ? otherwise
-                : Coming.joined(List.copyOf(joined.values()).getLast(), BACK);
+                : ConnectedEnd.joined(List.copyOf(joined.values()).getLast(), BACK);
     }
 }

@@ -4,13 +4,13 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
-import io.answerback.core.wording.SchoolWords;
+import io.answerback.core.wording.PracticeWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +34,7 @@ public final class Departures {
     /// Departures of the whole job, in the order of the rules.
     public static List<Departure> ofJob(Practice practice) {
         List<Departure> all = new ArrayList<>();
-        for (Question question : Question.values()) {
+        for (PracticeQuestion question : PracticeQuestion.values()) {
             school(practice, question).ifPresent(all::add);
         }
         for (RuleFigure figure : RuleFigure.values()) {
@@ -44,7 +44,7 @@ public final class Departures {
     }
 
     /// How the job departs on one question; empty when it does not.
-    public static Optional<Departure> school(Practice practice, Question question) {
+    public static Optional<Departure> school(Practice practice, PracticeQuestion question) {
         if (!practice.schools().containsKey(question)) {
             return Optional.empty();
         }
@@ -52,9 +52,9 @@ public final class Departures {
                 practice,
                 "school:" + question.name(),
                 "",
-                SchoolWords.title(question),
-                SchoolWords.of(practice.firm().school(question)),
-                SchoolWords.of(practice.school(question))));
+                PracticeWords.title(question),
+                PracticeWords.of(practice.firm().school(question)),
+                PracticeWords.of(practice.school(question))));
     }
 
     /// How the job departs in one figure; empty when it does not.
@@ -66,7 +66,7 @@ public final class Departures {
                 practice,
                 "figure:" + figure.name(),
                 "",
-                SchoolWords.title(figure),
+                PracticeWords.title(figure),
                 value(practice.firm().figure(figure), figure),
                 value(practice.figure(figure), figure)));
     }
@@ -113,7 +113,7 @@ public final class Departures {
                         job.practice(),
                         "entry-time",
                         "",
-                        SchoolWords.title(RuleFigure.ENTRY_SECONDS),
+                        PracticeWords.title(RuleFigure.ENTRY_SECONDS),
                         value(most, RuleFigure.ENTRY_SECONDS),
                         value(longest, RuleFigure.ENTRY_SECONDS)));
     }
@@ -130,7 +130,7 @@ public final class Departures {
                         job.practice(),
                         "supervision",
                         "",
-                        SchoolWords.title(RuleFigure.SUPERVISION_MINUTES),
+                        PracticeWords.title(RuleFigure.SUPERVISION_MINUTES),
                         value(most, RuleFigure.SUPERVISION_MINUTES),
                         value(rule.supervisionMinutes(), RuleFigure.SUPERVISION_MINUTES)));
     }

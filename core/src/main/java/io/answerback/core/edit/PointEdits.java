@@ -5,11 +5,11 @@ import io.answerback.core.common.Text;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -44,7 +44,7 @@ public final class PointEdits {
     }
 
     /// The same change to what was decided about some points.
-    public static Edit duty(String name, Collection<String> pointIds, UnaryOperator<Duty> change) {
+    public static Edit duty(String name, Collection<String> pointIds, UnaryOperator<SurveyedZone> change) {
         return change(name, pointIds, point -> point.withDuty(change.apply(point.duty())));
     }
 
@@ -64,7 +64,7 @@ public final class PointEdits {
         return zones.equals(after.zones()) ? after : after.withZones(zones);
     }
 
-    private static boolean agrees(Zone zone, Duty duty) {
+    private static boolean agrees(Zone zone, SurveyedZone duty) {
         return zone.type() == duty.type() && zone.area().equals(duty.area());
     }
 
@@ -73,7 +73,7 @@ public final class PointEdits {
         return new Edit("zone of point " + pointId + " as surveyed", job -> {
             Input input = job.inputOf(pointId)
                     .orElseThrow(() -> new IllegalArgumentException("point " + pointId + " has no input yet"));
-            Duty duty = job.existingPoint(pointId).duty();
+            SurveyedZone duty = job.existingPoint(pointId).duty();
             Job typed = Edits.zoneType(input.zone(), duty.type()).on(job);
             return Edits.zoneArea(input.zone(), duty.area()).on(typed);
         });

@@ -3,8 +3,8 @@ package io.answerback.core.edit;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Site;
@@ -24,7 +24,7 @@ public final class PracticeEdits {
     /// Another answer to a question, on this job.
     ///
     /// @param what what it is called, as the undo menu says it
-    public static Edit school(String what, School school) {
+    public static Edit school(String what, PracticeOption school) {
         return practice(what, practice -> practice.withSchool(school));
     }
 

@@ -8,7 +8,7 @@ import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.zone.Unprogrammed;
 import java.time.Instant;
 import java.util.List;
@@ -62,15 +62,17 @@ public final class SetupEdits {
     }
 
     private static Job decided(Job job, Decision decision, int number, SettingValue wanted) {
-        String reason =
-                job.setup().decided(decision, number).map(Setup.Decided::reason).orElse("");
+        String reason = job.setup()
+                .decided(decision, number)
+                .map(PanelProgramming.Decided::reason)
+                .orElse("");
         boolean usual = new Intent(job).usual(decision, number).equals(Optional.of(wanted));
-        Setup without = job.setup()
+        PanelProgramming without = job.setup()
                 .withDecided(old -> old.stream()
                         .filter(its -> its.decision() != decision || its.number() != number)
                         .toList());
         return job.withSetup(
-                usual ? without : without.with(new Setup.Decided(decision, number, wanted.text(), reason)));
+                usual ? without : without.with(new PanelProgramming.Decided(decision, number, wanted.text(), reason)));
     }
 
     private static String name(Decision decision, int number) {
@@ -86,7 +88,7 @@ public final class SetupEdits {
                 "reason for " + name(decision, number),
                 setup -> setup.withDecided(old -> old.stream()
                         .map(its -> its.decision() == decision && its.number() == number
-                                ? new Setup.Decided(decision, number, its.value(), reason)
+                                ? new PanelProgramming.Decided(decision, number, its.value(), reason)
                                 : its)
                         .toList()));
     }
@@ -98,7 +100,7 @@ public final class SetupEdits {
         return setup(
                 "entry of " + title(step),
                 setup -> unread(setup, step)
-                        .with(new Setup.Typed(
+                        .with(new PanelProgramming.Typed(
                                 step.setting().id(), step.number(), step.entry().orElse(""), at, seconds, "")));
     }
 
@@ -111,20 +113,20 @@ public final class SetupEdits {
         }
         return setup(
                 "leaving out " + title(step),
-                setup -> setup.with(new Setup.Typed(
+                setup -> setup.with(new PanelProgramming.Typed(
                         step.setting().id(), step.number(), step.entry().orElse(""), at, 0, reason)));
     }
 
     /// The panel shows something at a setting.
     public static Edit found(String setting, int number, String entry) {
-        return setup("reading of " + setting, setup -> setup.with(new Setup.Found(setting, number, entry)));
+        return setup("reading of " + setting, setup -> setup.with(new PanelProgramming.Found(setting, number, entry)));
     }
 
     /// Everything that was read out of a panel at once.
-    public static Edit found(List<Setup.Found> all) {
+    public static Edit found(List<PanelProgramming.Found> all) {
         return setup(Text.of("%d readings of the panel", all.size()), setup -> {
-            Setup next = setup;
-            for (Setup.Found one : all) {
+            PanelProgramming next = setup;
+            for (PanelProgramming.Found one : all) {
                 next = next.with(one);
             }
             return next;
@@ -138,7 +140,7 @@ public final class SetupEdits {
                 setup -> setup.withFound(old -> List.of()).withTyped(old -> List.of()));
     }
 
-    private static Setup unread(Setup setup, EntryStep step) {
+    private static PanelProgramming unread(PanelProgramming setup, EntryStep step) {
         return setup.withFound(old -> old.stream()
                 .filter(its -> !its.setting().equals(step.setting().id()) || its.number() != step.number())
                 .toList());
@@ -151,15 +153,15 @@ public final class SetupEdits {
     }
 
     /// What is known of a code; its digits are never part of it.
-    public static Edit code(Setup.CodeNote note) {
+    public static Edit code(PanelProgramming.CodeNote note) {
         return setup("note of a code", setup -> setup.with(note));
     }
 
     /// What was seen of several codes at once.
-    public static Edit codes(List<Setup.CodeNote> notes) {
+    public static Edit codes(List<PanelProgramming.CodeNote> notes) {
         return setup("comparison of codes", setup -> {
-            Setup next = setup;
-            for (Setup.CodeNote note : notes) {
+            PanelProgramming next = setup;
+            for (PanelProgramming.CodeNote note : notes) {
                 next = next.with(note);
             }
             return next;
@@ -167,7 +169,7 @@ public final class SetupEdits {
     }
 
     /// Somebody with a code, in place of whoever had the number.
-    public static Edit user(Setup.User user) {
+    public static Edit user(PanelProgramming.User user) {
         return setup(
                 "user " + user.number(),
                 setup -> setup.withUsers(old -> Stream.concat(
@@ -185,7 +187,7 @@ public final class SetupEdits {
     }
 
     /// A way in that was walked, in place of the one from the same door.
-    public static Edit walk(Setup.Walk walk) {
+    public static Edit walk(PanelProgramming.Walk walk) {
         return setup(
                 "walk from point " + walk.from(),
                 setup -> setup.withWalks(old -> Stream.concat(
@@ -201,7 +203,7 @@ public final class SetupEdits {
                         old.stream().filter(its -> !its.from().equals(from)).toList()));
     }
 
-    private static Edit setup(String name, UnaryOperator<Setup> change) {
+    private static Edit setup(String name, UnaryOperator<PanelProgramming> change) {
         return new Edit(name, job -> job.withSetup(change.apply(job.setup())));
     }
 }

@@ -1,7 +1,7 @@
 package io.answerback.core.event;
 
 import io.answerback.core.memo.Fact;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.wording.Terms;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,7 +15,7 @@ public final class EventTable {
     public static final Fact<EventTable> GIVEN = Fact.given("the event table");
 
     private final Map<String, EventClass> byCode = new LinkedHashMap<>();
-    private final Map<School, EventTable> worded = new ConcurrentHashMap<>();
+    private final Map<PracticeOption, EventTable> worded = new ConcurrentHashMap<>();
 
     /// A table of these rows.
     ///

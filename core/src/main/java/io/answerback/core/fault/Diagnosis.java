@@ -61,7 +61,7 @@ public record Diagnosis(
         Explanation first = explanations.getFirst();
         Optional<Explanation> second =
                 explanations.stream().skip(1).findFirst().filter(its -> its.probability() >= LEAST_SHOWN);
-        List<Setup> left = left(loop, readings);
+        List<MeasurementSetup> left = left(loop, readings);
         boolean toTell = second.filter(
                         other -> left.stream().anyMatch(setup -> Separation.by(setup, loop, first, other)))
                 .isPresent();
@@ -74,8 +74,8 @@ public record Diagnosis(
                 first.cause() == Cause.UNEXPLAINED ? contradiction(planned, priors, readings) : Optional.empty());
     }
 
-    private static List<Setup> left(FaultyLoop loop, List<Reading> readings) {
-        return Setup.of(loop.loop()).stream()
+    private static List<MeasurementSetup> left(FaultyLoop loop, List<Reading> readings) {
+        return MeasurementSetup.of(loop.loop()).stream()
                 .filter(setup -> readings.stream().noneMatch(reading -> reading.setup() == setup))
                 .toList();
     }
@@ -107,7 +107,7 @@ public record Diagnosis(
     }
 
     private static List<Particle> weighed(FaultyLoop loop, Priors priors, List<Reading> readings) {
-        boolean parted = readings.stream().anyMatch(reading -> reading.setup() == Setup.FROM_MID_JOINT);
+        boolean parted = readings.stream().anyMatch(reading -> reading.setup() == MeasurementSetup.FROM_MID_JOINT);
         List<Particle> all = new ArrayList<>();
         for (Cause cause : Cause.values()) {
             if (loop.possible(cause)) {
@@ -196,7 +196,7 @@ public record Diagnosis(
     private static Optional<NextMeasurement> next(
             FaultyLoop loop,
             List<Particle> particles,
-            List<Setup> left,
+            List<MeasurementSetup> left,
             Explanation first,
             Optional<Explanation> second) {
         double doubt = entropy(particles);
@@ -208,7 +208,7 @@ public record Diagnosis(
                 .max(Comparator.comparingDouble(NextMeasurement::bits));
     }
 
-    private static double doubtAfter(FaultyLoop loop, List<Particle> particles, Setup setup) {
+    private static double doubtAfter(FaultyLoop loop, List<Particle> particles, MeasurementSetup setup) {
         Map<Long, List<Particle>> bins = new HashMap<>();
         for (Particle particle : particles) {
             if (particle.weight() > 1e-9 && particle.cause() != Cause.UNEXPLAINED) {
@@ -225,8 +225,8 @@ public record Diagnosis(
     }
 
     /// Nobody knows yet on which side of a joint half way a cause lies.
-    private static List<Particle> sides(Particle particle, Setup setup) {
-        if (setup != Setup.FROM_MID_JOINT || !FaultyLoop.onEitherSide(particle.cause())) {
+    private static List<Particle> sides(Particle particle, MeasurementSetup setup) {
+        if (setup != MeasurementSetup.FROM_MID_JOINT || !FaultyLoop.onEitherSide(particle.cause())) {
             return List.of(particle);
         }
         double half = particle.weight() / 2;

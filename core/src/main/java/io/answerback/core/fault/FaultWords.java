@@ -46,14 +46,14 @@ public final class FaultWords {
     /// 1 867 Ω".
     ///
     /// @param measured setups that were measured, which are left out
-    public static String predicts(Explanation explanation, FittedLoop planned, List<Setup> measured) {
+    public static String predicts(Explanation explanation, FittedLoop planned, List<MeasurementSetup> measured) {
         if (explanation.cause() == Cause.UNEXPLAINED) {
             return "Measure again with the cores lifted at both ends, and one part at a time: cable, then device.";
         }
         FaultyLoop loop = new FaultyLoop(planned);
         double value = explanation.value().map(Explanation.Stretch::likeliest).orElse(0.0);
         List<String> parts = new ArrayList<>();
-        for (Setup setup : Setup.of(planned)) {
+        for (MeasurementSetup setup : MeasurementSetup.of(planned)) {
             if (setup.device().isPresent() && !measured.contains(setup)) {
                 double ohms = loop.of(explanation.cause(), value, false, setup)
                         .range()

@@ -17,7 +17,7 @@ import java.util.Map;
 /// once.
 final class FaultyLoop {
     private final FittedLoop loop;
-    private final Map<Setup, LoopPart> farEnds = new EnumMap<>(Setup.class);
+    private final Map<MeasurementSetup, LoopPart> farEnds = new EnumMap<>(MeasurementSetup.class);
 
     /// @param loop the parts that were planned
     FaultyLoop(FittedLoop loop) {
@@ -48,7 +48,7 @@ final class FaultyLoop {
     ///
     /// @param value the cause's free value, in its own unit; any where it has none
     /// @param near whether the cause lies between the panel and the joint half way
-    LoopPart of(Cause cause, double value, boolean near, Setup setup) {
+    LoopPart of(Cause cause, double value, boolean near, MeasurementSetup setup) {
         return switch (setup) {
             case FROM_MID_JOINT -> beyondMidJoint(cause, value, near);
             case TO_ZERO_VOLTS -> toZeroVolts(cause, value);
@@ -70,7 +70,7 @@ final class FaultyLoop {
     }
 
     /// What is at the far end of a cable without length.
-    private LoopPart farEnd(Setup setup) {
+    private LoopPart farEnd(MeasurementSetup setup) {
         return farEnds.computeIfAbsent(setup, its -> {
             FittedLoop bare = loop.withCable(loop.cable().withMetres(0));
             Range range = LoopNetwork.of(bare, state(its), LoopFault.NONE, farEndOf(its))
@@ -79,7 +79,7 @@ final class FaultyLoop {
         });
     }
 
-    private static FarEnd farEndOf(Setup setup) {
+    private static FarEnd farEndOf(MeasurementSetup setup) {
         return switch (setup) {
             case FAR_END_SHORTED -> FarEnd.BRIDGED;
             case FAR_END_LIFTED -> FarEnd.LIFTED;
@@ -87,7 +87,7 @@ final class FaultyLoop {
         };
     }
 
-    private static DeviceState state(Setup setup) {
+    private static DeviceState state(MeasurementSetup setup) {
         return setup.device().orElse(DeviceState.AT_REST);
     }
 
@@ -127,7 +127,7 @@ final class FaultyLoop {
         }
         double from = cause == Cause.SHORT ? value - half : value;
         return onTheCable(cause)
-                ? LoopNetwork.behindCable(rest, fault(cause, from), farEnd(Setup.AT_REST))
+                ? LoopNetwork.behindCable(rest, fault(cause, from), farEnd(MeasurementSetup.AT_REST))
                 : network(rest, cause, from, DeviceState.AT_REST, FarEnd.DEVICE);
     }
 
@@ -143,6 +143,6 @@ final class FaultyLoop {
             case RESISTOR_IN_PANEL -> Cause.DOUBLED;
             default -> cause;
         };
-        return of(left, value, false, Setup.AT_REST);
+        return of(left, value, false, MeasurementSetup.AT_REST);
     }
 }

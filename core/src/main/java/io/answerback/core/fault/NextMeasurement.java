@@ -4,4 +4,4 @@ package io.answerback.core.fault;
 ///
 /// @param setup how to put the loop
 /// @param bits how much it is expected to tell, in bits: 1 halves the doubt
-public record NextMeasurement(Setup setup, double bits) {}
+public record NextMeasurement(MeasurementSetup setup, double bits) {}

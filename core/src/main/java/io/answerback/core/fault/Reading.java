@@ -8,7 +8,7 @@ import io.answerback.core.profile.InputModel;
 /// @param setup how the loop was put
 /// @param ohms what it showed, in ohms; positive infinity for an open circuit
 /// @param errorOhms one standard deviation of the meter, in ohms; any for an open circuit
-public record Reading(Setup setup, double ohms, double errorOhms) {
+public record Reading(MeasurementSetup setup, double ohms, double errorOhms) {
     /// A usual meter's error as a share of the reading.
     public static final double METER_SHARE = 0.005;
     /// A usual meter's error beside that share, in digits of its last place.
@@ -25,7 +25,7 @@ public record Reading(Setup setup, double ohms, double errorOhms) {
 
     /// A reading in ohms with a usual meter: 0.5 % and 2 digits of a display of 2000 counts, taken as two
     /// standard deviations.
-    public static Reading ohms(Setup setup, double ohms) {
+    public static Reading ohms(MeasurementSetup setup, double ohms) {
         return new Reading(setup, ohms, Double.isInfinite(ohms) ? 0 : error(ohms) / 2);
     }
 
@@ -42,7 +42,7 @@ public record Reading(Setup setup, double ohms, double errorOhms) {
     ///
     /// @param volts from 0 to the input's pull-up
     /// @throws IllegalArgumentException when the input cannot show such a voltage
-    public static Reading volts(Setup setup, double volts, InputModel input) {
+    public static Reading volts(MeasurementSetup setup, double volts, InputModel input) {
         Require.within(volts, 0, input.pullUpVolts(), "reading in volts");
         double left = input.pullUpVolts() - volts;
         double error = METER_SHARE * volts + METER_DIGITS * 0.001;

@@ -11,7 +11,7 @@ final class Separation {
 
     private Separation() {}
 
-    static boolean by(Setup setup, FaultyLoop loop, Explanation one, Explanation other) {
+    static boolean by(MeasurementSetup setup, FaultyLoop loop, Explanation one, Explanation other) {
         if (one.cause() == Cause.UNEXPLAINED || other.cause() == Cause.UNEXPLAINED) {
             return false;
         }
@@ -25,13 +25,13 @@ final class Separation {
         return true;
     }
 
-    private static List<Boolean> sides(Setup setup, Explanation explanation) {
-        return setup == Setup.FROM_MID_JOINT && FaultyLoop.onEitherSide(explanation.cause())
+    private static List<Boolean> sides(MeasurementSetup setup, Explanation explanation) {
+        return setup == MeasurementSetup.FROM_MID_JOINT && FaultyLoop.onEitherSide(explanation.cause())
                 ? List.of(false, true)
                 : List.of(false);
     }
 
-    private static LoopPart part(Setup setup, FaultyLoop loop, Explanation explanation, boolean near) {
+    private static LoopPart part(MeasurementSetup setup, FaultyLoop loop, Explanation explanation, boolean near) {
         double value = explanation.value().map(Explanation.Stretch::likeliest).orElse(0.0);
         return loop.of(explanation.cause(), value, near, setup);
     }
@@ -50,6 +50,6 @@ final class Separation {
     }
 
     private static double error(double ohms) {
-        return ERRORS * Reading.ohms(Setup.AT_REST, ohms).errorOhms();
+        return ERRORS * Reading.ohms(MeasurementSetup.AT_REST, ohms).errorOhms();
     }
 }

@@ -90,7 +90,7 @@ public final class FaultLooksNormal implements PointCheck {
                 wired.fitted().orElseThrow(),
                 wired.point().kind().contact(),
                 wired.model(),
-                TrialFaults.of(job.practice()));
+                CheckedFaults.of(job.practice()));
         return schemes.isEmpty()
                 ? "Its input reads no scheme that would see it: put it on an input that reads an end-of-line resistor."
                 : Text.of(

@@ -24,7 +24,7 @@ public final class LoopCheck {
     /// @param loop the parts fitted
     /// @param chart how the input reads their scheme
     /// @param trial the faults to try the loop with
-    public static LoopResult check(FittedLoop loop, BandChart chart, TrialFaults trial) {
+    public static LoopResult check(FittedLoop loop, BandChart chart, CheckedFaults trial) {
         List<CaseReading> cases = trial.cases(loop).stream()
                 .map(loopCase -> tryOut(loop, chart, loopCase))
                 .toList();

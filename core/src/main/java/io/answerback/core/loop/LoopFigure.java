@@ -104,7 +104,7 @@ public enum LoopFigure {
     /// Every case of a loop with this figure moved. The right conclusion of a device state stays what it was.
     ///
     /// @param value in its own unit, from its least to its most
-    public LoopResult moved(FittedLoop loop, BandChart chart, TrialFaults trial, double value) {
+    public LoopResult moved(FittedLoop loop, BandChart chart, CheckedFaults trial, double value) {
         FittedLoop moved = with(loop, value);
         return new LoopResult(
                 chart,

@@ -34,7 +34,7 @@ public final class SupervisedSchemes {
     /// @param form what the contact does at rest
     /// @param model how the input measures
     /// @param trial the faults loops are tried with
-    public static List<SchemeKind> of(FittedLoop loop, ContactForm form, InputModel model, TrialFaults trial) {
+    public static List<SchemeKind> of(FittedLoop loop, ContactForm form, InputModel model, CheckedFaults trial) {
         return model.schemes().stream()
                 .filter(bands -> suits(bands.scheme(), form))
                 .filter(bands -> sees(loop, bands, model, trial))
@@ -49,7 +49,7 @@ public final class SupervisedSchemes {
         return form == ContactForm.EITHER || (form == ContactForm.NORMALLY_OPEN) == scheme.closesWhenActive();
     }
 
-    private static boolean sees(FittedLoop loop, SchemeBands bands, InputModel model, TrialFaults trial) {
+    private static boolean sees(FittedLoop loop, SchemeBands bands, InputModel model, CheckedFaults trial) {
         FittedLoop other = loop.withWiring(loop.wiring().expectedBy(bands).withPlace(ResistorPlace.LAST_DEVICE));
         LoopResult result = LoopCheck.check(other, BandChart.of(bands, model), trial);
         return unseen(result).isEmpty() && result.unsafe().isEmpty();

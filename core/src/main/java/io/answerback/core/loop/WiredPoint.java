@@ -36,8 +36,8 @@ public record WiredPoint(
     public static final FactOf<String, Optional<WiredPoint>> FACT =
             FactOf.each("wired point", (facts, id) -> facts.point(id).map(point -> of(facts, point)));
 
-    private static final Fact<TrialFaults> FAULTS =
-            Fact.of("faults a loop is tried with", facts -> TrialFaults.of(facts.practice()));
+    private static final Fact<CheckedFaults> FAULTS =
+            Fact.of("faults a loop is tried with", facts -> CheckedFaults.of(facts.practice()));
     private static final FactOf<String, Optional<LoopResult>> LOOP = FactOf.each("loop of a point", WiredPoint::loop);
 
     private static WiredPoint of(Facts facts, Point plain) {

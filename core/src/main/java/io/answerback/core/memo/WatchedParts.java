@@ -12,13 +12,13 @@ import io.answerback.core.site.Lookup;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Part;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Site;
 import io.answerback.core.site.Zone;
 import java.util.List;
@@ -147,7 +147,7 @@ abstract class WatchedParts implements Parts {
     }
 
     @Override
-    public Setup setup() {
+    public PanelProgramming setup() {
         read(Part.SETUP);
         return job.setup();
     }

@@ -1,8 +1,8 @@
 package io.answerback.core.panel;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Bus;
@@ -76,7 +76,8 @@ record BusView(Parts job) {
         }
         job.bus()
                 .service()
-                .filter(address -> job.practice().school(Question.SERVICE_KEYPAD) == School.ENROL_AND_DELETE)
+                .filter(address ->
+                        job.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE)
                 .ifPresent(address -> stranger(address, ModuleSort.KEYPAD, found));
         return found;
     }

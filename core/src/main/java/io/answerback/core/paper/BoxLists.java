@@ -9,11 +9,11 @@ import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Landing;
-import io.answerback.core.cores.LandingWords;
-import io.answerback.core.cores.Place;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
@@ -39,7 +39,7 @@ final class BoxLists {
     }
 
     List<Titled> all() {
-        boolean joint = box.place().kind() == Place.Kind.JOINT_BOX;
+        boolean joint = box.place().kind() == CableLocation.Kind.JOINT_BOX;
         boolean unnamed = box.strip().isEmpty() && !joint;
         return List.of(
                 new Titled("Cables", cables()),
@@ -55,7 +55,7 @@ final class BoxLists {
     boolean throughBlock(int terminal) {
         return box.cables().stream()
                 .flatMap(cable -> cable.cores().stream())
-                .anyMatch(core -> core.landing() instanceof Landing.Under under
+                .anyMatch(core -> core.landing() instanceof CoreTermination.Under under
                         && under.terminal() == terminal
                         && under.throughBlock());
     }
@@ -78,7 +78,7 @@ final class BoxLists {
 
     private List<String> joints() {
         return WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream()
-                .filter(step -> step.core().landing() instanceof Landing.Joined)
+                .filter(step -> step.core().landing() instanceof CoreTermination.Joined)
                 .map(WiringStep::order)
                 .toList();
     }
@@ -97,7 +97,7 @@ final class BoxLists {
         return cores.entrySet().stream()
                 .map(block -> Text.of(
                         "%s, one core on to %s",
-                        String.join(", ", block.getValue()), LandingWords.terminal(box.strip(), block.getKey())))
+                        String.join(", ", block.getValue()), TerminationWords.terminal(box.strip(), block.getKey())))
                 .toList();
     }
 

@@ -36,7 +36,7 @@ final class BoxPages {
     private final BoxPlan box;
     private final String stamp;
     private final Measure measure;
-    private final List<List<Mark>> pages = new ArrayList<>();
+    private final List<List<PaperElement>> pages = new ArrayList<>();
 
     BoxPages(Parts job, CorePlan plan, BoxPlan box, LocalDate date, Measure measure) {
         this.lists = new BoxLists(job, plan, box);
@@ -45,7 +45,7 @@ final class BoxPages {
         this.measure = measure;
     }
 
-    List<List<Mark>> pages() {
+    List<List<PaperElement>> pages() {
         begin(box.title());
         double step = Math.min(
                 MOST_STEP, (WIDTH - 2 * MARGIN) / Math.max(1, box.strip().size()));
@@ -72,39 +72,39 @@ final class BoxPages {
     }
 
     private void begin(String title) {
-        List<Mark> page = new ArrayList<>();
-        page.add(new Mark.Text(MARGIN, MARGIN + 5, 5.2, true, title));
-        page.add(new Mark.Text(MARGIN, MARGIN + 10, SIZE, false, stamp));
+        List<PaperElement> page = new ArrayList<>();
+        page.add(new PaperElement.Text(MARGIN, MARGIN + 5, 5.2, true, title));
+        page.add(new PaperElement.Text(MARGIN, MARGIN + 10, SIZE, false, stamp));
         pages.add(page);
     }
 
     /// One terminal and its cores; returns how far down they reach.
     private double terminal(int i, double x, double step) {
-        List<Mark> page = pages.getLast();
+        List<PaperElement> page = pages.getLast();
         Terminal terminal = box.strip().get(i);
-        page.add(new Mark.Box(x, STRIP, step, TERMINAL, ""));
+        page.add(new PaperElement.Box(x, STRIP, step, TERMINAL, ""));
         double size = size(terminal.name(), step - 1);
         double middle = x + (step - measure.width(terminal.name(), size, true)) / 2;
-        page.add(new Mark.Text(middle, STRIP + 6, size, true, terminal.name()));
+        page.add(new PaperElement.Text(middle, STRIP + 6, size, true, terminal.name()));
         double y = STRIP + TERMINAL + 1;
         if (lists.throughBlock(i)) {
-            page.add(new Mark.Box(x + 1, y, step - 2, LINE, "dddddd"));
-            page.add(new Mark.Text(x + 1.6, y + 3, size("block", step - 3.2), false, "block"));
+            page.add(new PaperElement.Box(x + 1, y, step - 2, LINE, "dddddd"));
+            page.add(new PaperElement.Text(x + 1.6, y + 3, size("block", step - 3.2), false, "block"));
             y += LINE + 1;
         }
         for (CoreEnd end : box.under(i)) {
             chip(end.colour(), x + 0.8, y + 0.8, 2 * LINE - 2);
             for (String words : List.of(end.cableId(), end.colour())) {
                 y += LINE;
-                page.add(new Mark.Text(x + CHIP + 1.8, y - 0.6, size(words, step - CHIP - 2.2), false, words));
+                page.add(new PaperElement.Text(x + CHIP + 1.8, y - 0.6, size(words, step - CHIP - 2.2), false, words));
             }
         }
         return y;
     }
 
     private void chip(String colour, double x, double y, double high) {
-        CoreInk.of(colour).ifPresent(ink -> pages.getLast().add(new Mark.Box(x, y, CHIP, high, ink)));
-        pages.getLast().add(new Mark.Box(x, y, CHIP, high, ""));
+        CoreInk.of(colour).ifPresent(ink -> pages.getLast().add(new PaperElement.Box(x, y, CHIP, high, ink)));
+        pages.getLast().add(new PaperElement.Box(x, y, CHIP, high, ""));
     }
 
     private double size(String words, double room) {
@@ -140,7 +140,7 @@ final class BoxPages {
             y = full ? top : y;
             double x = MARGIN + column * COLUMN;
             if (!line.words().isEmpty()) {
-                pages.getLast().add(new Mark.Text(x, y, SIZE, line.strong(), line.words()));
+                pages.getLast().add(new PaperElement.Text(x, y, SIZE, line.strong(), line.words()));
             }
             y += LINE * 1.15;
         }

@@ -2,8 +2,8 @@ package io.answerback.core.paper;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Place;
 import io.answerback.core.site.Parts;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,16 +19,16 @@ public final class BoxPaper {
     /// @param date the day the drawings are made
     public static Paper of(Parts job, CorePlan plan, LocalDate date, Measure measure) {
         List<String> problems = new ArrayList<>();
-        List<List<Mark>> pages = new ArrayList<>();
+        List<List<PaperElement>> pages = new ArrayList<>();
         for (BoxPlan box : plan.boxes()) {
             pages.addAll(new BoxPages(job, plan, box, date, measure).pages());
-            if (box.strip().isEmpty() && box.place().kind() != Place.Kind.JOINT_BOX) {
+            if (box.strip().isEmpty() && box.place().kind() != CableLocation.Kind.JOINT_BOX) {
                 problems.add(Text.of("The terminals of %s are not known; its page has a gap.", box.title()));
             }
         }
         if (pages.isEmpty()) {
-            pages.add(
-                    List.of(new Mark.Text(BoxPages.MARGIN, BoxPages.STRIP, 3, false, "No cable comes to a box yet.")));
+            pages.add(List.of(
+                    new PaperElement.Text(BoxPages.MARGIN, BoxPages.STRIP, 3, false, "No cable comes to a box yet.")));
         }
         return new Paper(job.site().name() + ", boxes", BoxPages.WIDTH, BoxPages.HEIGHT, pages, problems, List.of());
     }

@@ -20,7 +20,7 @@ public final class CableLabelSheet {
     /// The labels of a job, two a cable: the first for the end at the box. What does not fit at the smallest
     /// size that can be read is cut short, and said among the problems.
     public static Paper of(Parts job, CorePlan plan, LabelStock stock, Measure measure) {
-        List<List<Mark>> pages = new ArrayList<>();
+        List<List<PaperElement>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         int at = 0;
         for (Cable cable : job.cables()) {
@@ -48,8 +48,8 @@ public final class CableLabelSheet {
                         .toList());
     }
 
-    private static Mark.Box edge(LabelStock stock, int at) {
-        return new Mark.Box(left(stock, at), top(stock, at), stock.labelWidth(), stock.labelHeight(), "");
+    private static PaperElement.Box edge(LabelStock stock, int at) {
+        return new PaperElement.Box(left(stock, at), top(stock, at), stock.labelWidth(), stock.labelHeight(), "");
     }
 
     private static double left(LabelStock stock, int at) {
@@ -61,7 +61,7 @@ public final class CableLabelSheet {
     }
 
     private static void place(
-            List<Mark> page,
+            List<PaperElement> page,
             LabelStock stock,
             int at,
             Measure measure,
@@ -74,7 +74,7 @@ public final class CableLabelSheet {
         double room = stock.labelWidth() - 2 * padding;
         double large = Math.min(LARGEST, stock.labelHeight() * 0.34);
         double small = Math.clamp(stock.labelHeight() * 0.2, SMALLEST, LARGEST / 2);
-        page.add(new Mark.Text(x, y + 0.8 + large, large, true, fitted(id, room, large, true, measure)));
+        page.add(new PaperElement.Text(x, y + 0.8 + large, large, true, fitted(id, room, large, true, measure)));
         double baseline = y + 0.8 + large;
         for (String line : lines) {
             baseline += small * 1.25;
@@ -85,7 +85,7 @@ public final class CableLabelSheet {
                         "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name.",
                         line.substring(line.indexOf(' ') + 1), stock.labelWidth()));
             }
-            page.add(new Mark.Text(x, baseline, size, false, fits));
+            page.add(new PaperElement.Text(x, baseline, size, false, fits));
         }
     }
 

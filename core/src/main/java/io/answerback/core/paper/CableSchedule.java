@@ -1,8 +1,8 @@
 package io.answerback.core.paper;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
@@ -47,7 +47,7 @@ public final class CableSchedule {
     }
 
     private static List<String> cable(CorePlan plan, Cable cable) {
-        Laying laying = cable.laying();
+        CableInstallation laying = cable.laying();
         return List.of(
                 cable.id(),
                 plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet"),
@@ -59,7 +59,7 @@ public final class CableSchedule {
                 laying.reached().words());
     }
 
-    private static String way(Laying laying) {
+    private static String way(CableInstallation laying) {
         List<String> parts = new ArrayList<>();
         if (!laying.route().isEmpty()) {
             parts.add(laying.route());
@@ -73,7 +73,7 @@ public final class CableSchedule {
         return String.join(", ", parts);
     }
 
-    private static String labels(Laying laying) {
+    private static String labels(CableInstallation laying) {
         if (laying.labelledHere() && laying.labelledThere()) {
             return "both ends";
         }

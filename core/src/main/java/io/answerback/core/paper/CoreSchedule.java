@@ -2,14 +2,14 @@ package io.answerback.core.paper;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -100,16 +100,16 @@ public final class CoreSchedule {
     private static String goesTo(Optional<BoxPlan> place, Cable cable, String colour) {
         return place.flatMap(box -> box.cable(cable.id())
                         .flatMap(cores -> cores.core(colour))
-                        .map(core -> LandingWords.of(core.landing(), box.strip())))
+                        .map(core -> TerminationWords.of(core.landing(), box.strip())))
                 .orElse(GAP);
     }
 
     private static String inPlace(Cable cable, String colour) {
-        Optional<LandedCore> near = cable.laying().landed(CableEnd.NEAR, colour);
-        Optional<LandedCore> far = cable.laying().landed(CableEnd.FAR, colour);
+        Optional<TerminatedCore> near = cable.laying().landed(CableEnd.NEAR, colour);
+        Optional<TerminatedCore> far = cable.laying().landed(CableEnd.FAR, colour);
         Optional<String> last = Stream.of(near, far)
                 .flatMap(Optional::stream)
-                .map(LandedCore::at)
+                .map(TerminatedCore::at)
                 .max(Comparator.naturalOrder())
                 .map(at -> at.toString().substring(0, 10));
         String ends = near.isPresent() && far.isPresent() ? "both" : near.isPresent() ? "from end" : "to end";

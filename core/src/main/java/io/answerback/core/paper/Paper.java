@@ -14,9 +14,9 @@ public record Paper(
         String title,
         double widthMillimetres,
         double heightMillimetres,
-        List<List<Mark>> pages,
+        List<List<PaperElement>> pages,
         List<String> problems,
-        List<Mark.Box> guides) {
+        List<PaperElement.Box> guides) {
     public Paper {
         guides = List.copyOf(guides);
         pages = pages.stream().map(List::copyOf).toList();

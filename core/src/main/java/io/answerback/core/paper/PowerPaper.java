@@ -5,7 +5,7 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.site.Parts;
-import io.answerback.core.supply.HoldUp;
+import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import java.util.ArrayList;
@@ -31,11 +31,11 @@ public final class PowerPaper {
 
     private final SupplyState state;
     private final BatteryState battery;
-    private final HoldUp hold;
+    private final StandbyForecast hold;
     private final double hours;
-    private final List<Mark> page = new ArrayList<>();
+    private final List<PaperElement> page = new ArrayList<>();
 
-    private PowerPaper(SupplyState state, BatteryState battery, HoldUp hold) {
+    private PowerPaper(SupplyState state, BatteryState battery, StandbyForecast hold) {
         this.state = state;
         this.battery = battery;
         this.hold = hold;
@@ -48,13 +48,13 @@ public final class PowerPaper {
     /// @param supplies every supply of the job
     /// @param state the one that is put on paper
     public static Paper of(Parts job, Supplies supplies, SupplyState state, Measure measure) {
-        List<List<Mark>> pages = new ArrayList<>();
+        List<List<PaperElement>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         String title = Text.of("%s, supply of %s", job.site().name(), state.module());
         state.battery()
                 .ifPresentOrElse(
-                        battery -> pages.add(
-                                new PowerPaper(state, battery, HoldUp.of(battery, job.practice())).drawn(title)),
+                        battery -> pages.add(new PowerPaper(state, battery, StandbyForecast.of(battery, job.practice()))
+                                .drawn(title)),
                         () -> problems.add(state.beyond()));
         if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
             problems.add(Text.of("No battery is decided for %s.", state.module()));
@@ -64,18 +64,18 @@ public final class PowerPaper {
         return new Paper(title, WIDTH, HEIGHT, pages, problems, List.of());
     }
 
-    private List<Mark> drawn(String title) {
-        page.add(new Mark.Text(MARGIN, MARGIN + TITLE, TITLE, true, title));
+    private List<PaperElement> drawn(String title) {
+        page.add(new PaperElement.Text(MARGIN, MARGIN + TITLE, TITLE, true, title));
         double y = MARGIN + 14;
         for (String line : facts()) {
-            page.add(new Mark.Text(MARGIN, y, SIZE, false, line));
+            page.add(new PaperElement.Text(MARGIN, y, SIZE, false, line));
             y += LINE;
         }
         grid();
         level(state.unit().lowVolts(), "battery low is reported");
         level(state.unit().cutOffVolts(), "low-voltage cut-off");
-        page.add(new Mark.Rule(x(battery.ruleHours()), TOP - 4, x(battery.ruleHours()), BOTTOM, 0.5));
-        page.add(new Mark.Text(
+        page.add(new PaperElement.Rule(x(battery.ruleHours()), TOP - 4, x(battery.ruleHours()), BOTTOM, 0.5));
+        page.add(new PaperElement.Text(
                 x(battery.ruleHours()) + 1.5,
                 TOP - 1,
                 SIZE,
@@ -122,19 +122,19 @@ public final class PowerPaper {
 
     private void grid() {
         for (double volts = LeadAcid.EMPTY_VOLTS; volts <= 13; volts += 0.5) {
-            page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.1));
-            page.add(new Mark.Text(MARGIN, y(volts) + 1, SIZE, false, Text.of("%.1f V", volts)));
+            page.add(new PaperElement.Rule(LEFT, y(volts), RIGHT, y(volts), 0.1));
+            page.add(new PaperElement.Text(MARGIN, y(volts) + 1, SIZE, false, Text.of("%.1f V", volts)));
         }
         double step = Math.max(1, Math.ceil(hours / TICKS));
         for (double at = 0; at <= hours; at += step) {
-            page.add(new Mark.Rule(x(at), TOP, x(at), BOTTOM, 0.1));
-            page.add(new Mark.Text(x(at) - 2, BOTTOM + 5, SIZE, false, Text.of("%.0f h", at)));
+            page.add(new PaperElement.Rule(x(at), TOP, x(at), BOTTOM, 0.1));
+            page.add(new PaperElement.Text(x(at) - 2, BOTTOM + 5, SIZE, false, Text.of("%.0f h", at)));
         }
     }
 
     private void level(double volts, String says) {
-        page.add(new Mark.Rule(LEFT, y(volts), RIGHT, y(volts), 0.3));
-        page.add(new Mark.Text(LEFT + 2, y(volts) - 1, SIZE, false, Text.of("%s, %.1f V", says, volts)));
+        page.add(new PaperElement.Rule(LEFT, y(volts), RIGHT, y(volts), 0.3));
+        page.add(new PaperElement.Text(LEFT + 2, y(volts) - 1, SIZE, false, Text.of("%s, %.1f V", says, volts)));
     }
 
     private void curve() {
@@ -142,7 +142,7 @@ public final class PowerPaper {
         for (int i = 0; i < PIECES; i++) {
             double from = end * i / PIECES;
             double to = end * (i + 1) / PIECES;
-            page.add(new Mark.Rule(x(from), y(hold.voltsAfter(from)), x(to), y(hold.voltsAfter(to)), 0.7));
+            page.add(new PaperElement.Rule(x(from), y(hold.voltsAfter(from)), x(to), y(hold.voltsAfter(to)), 0.7));
         }
     }
 }

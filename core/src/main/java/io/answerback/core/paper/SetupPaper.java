@@ -24,7 +24,8 @@ public final class SetupPaper {
 
     /// The run sheet and the zones of a job.
     public static Paper of(Parts job, RunSheet sheet, Measure measure) {
-        List<List<Mark>> pages = new ArrayList<>(TableSetter.pages(List.of(entries(job, sheet), zones(job)), measure));
+        List<List<PaperElement>> pages =
+                new ArrayList<>(TableSetter.pages(List.of(entries(job, sheet), zones(job)), measure));
         TableSetter.number(pages, measure);
         return new Paper(
                 job.site().name() + ", set-up",

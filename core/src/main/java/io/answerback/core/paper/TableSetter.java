@@ -18,8 +18,8 @@ public final class TableSetter {
 
     private final Table table;
     private final Measure measure;
-    private final List<List<Mark>> pages = new ArrayList<>();
-    private List<Mark> page;
+    private final List<List<PaperElement>> pages = new ArrayList<>();
+    private List<PaperElement> page;
     private double y;
 
     private TableSetter(Table table, Measure measure) {
@@ -33,18 +33,18 @@ public final class TableSetter {
     }
 
     /// Several tables as pages, one after the other, that are not numbered yet.
-    static List<List<Mark>> pages(List<Table> tables, Measure measure) {
+    static List<List<PaperElement>> pages(List<Table> tables, Measure measure) {
         return tables.stream()
                 .flatMap(table -> new TableSetter(table, measure).pages().stream())
                 .toList();
     }
 
     /// Writes at the foot of each page which it is of all.
-    static void number(List<List<Mark>> pages, Measure measure) {
+    static void number(List<List<PaperElement>> pages, Measure measure) {
         for (int i = 0; i < pages.size(); i++) {
             String foot = Text.of("page %d of %d", i + 1, pages.size());
             double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
-            pages.get(i).add(new Mark.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
+            pages.get(i).add(new PaperElement.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
         }
     }
 
@@ -53,13 +53,13 @@ public final class TableSetter {
         return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
     }
 
-    private List<List<Mark>> pages() {
+    private List<List<PaperElement>> pages() {
         begin();
         for (List<String> row : table.rows()) {
             row(row);
         }
         if (table.rows().isEmpty()) {
-            page.add(new Mark.Text(MARGIN, FIRST_ROW + LINE, SIZE, false, "Nothing to list yet."));
+            page.add(new PaperElement.Text(MARGIN, FIRST_ROW + LINE, SIZE, false, "Nothing to list yet."));
         }
         return pages;
     }
@@ -67,14 +67,14 @@ public final class TableSetter {
     private void begin() {
         page = new ArrayList<>();
         pages.add(page);
-        page.add(new Mark.Text(MARGIN, MARGIN + TITLE, TITLE, true, table.title()));
+        page.add(new PaperElement.Text(MARGIN, MARGIN + TITLE, TITLE, true, table.title()));
         double x = MARGIN;
         for (int i = 0; i < table.headings().size(); i++) {
-            page.add(
-                    new Mark.Text(x, FIRST_ROW - 2, SIZE, true, table.headings().get(i)));
+            page.add(new PaperElement.Text(
+                    x, FIRST_ROW - 2, SIZE, true, table.headings().get(i)));
             x += width(i);
         }
-        page.add(new Mark.Rule(MARGIN, FIRST_ROW, WIDTH - MARGIN, FIRST_ROW, 0.4));
+        page.add(new PaperElement.Rule(MARGIN, FIRST_ROW, WIDTH - MARGIN, FIRST_ROW, 0.4));
         y = FIRST_ROW;
     }
 
@@ -100,14 +100,14 @@ public final class TableSetter {
             line(lines, line);
         }
         y += 1.2;
-        page.add(new Mark.Rule(MARGIN, y, WIDTH - MARGIN, y, 0.1));
+        page.add(new PaperElement.Rule(MARGIN, y, WIDTH - MARGIN, y, 0.1));
     }
 
     private void line(List<List<String>> lines, int line) {
         double x = MARGIN;
         for (int i = 0; i < lines.size(); i++) {
             if (line < lines.get(i).size()) {
-                page.add(new Mark.Text(x, y, SIZE, false, lines.get(i).get(line)));
+                page.add(new PaperElement.Text(x, y, SIZE, false, lines.get(i).get(line)));
             }
             x += width(i);
         }

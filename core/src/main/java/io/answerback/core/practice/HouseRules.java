@@ -21,7 +21,7 @@ public record HouseRules(
         String name,
         String source,
         int grade,
-        Map<Question, School> schools,
+        Map<PracticeQuestion, PracticeOption> schools,
         Map<RuleFigure, Double> figures,
         CoreConvention cores,
         Map<String, Double> prices) {
@@ -38,7 +38,7 @@ public record HouseRules(
         prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
         prices.forEach((kind, price) ->
                 Require.within(Require.given(price, "price of " + kind), 0, 1_000_000, "price of " + kind));
-        for (Question question : Question.values()) {
+        for (PracticeQuestion question : PracticeQuestion.values()) {
             Require.given(schools.get(question), "the rules' answer to " + question);
         }
         for (RuleFigure figure : RuleFigure.values()) {
@@ -48,19 +48,23 @@ public record HouseRules(
 
     /// Rules with the usual colours of cores, and no prices.
     public HouseRules(
-            String name, String source, int grade, Map<Question, School> schools, Map<RuleFigure, Double> figures) {
+            String name,
+            String source,
+            int grade,
+            Map<PracticeQuestion, PracticeOption> schools,
+            Map<RuleFigure, Double> figures) {
         this(name, source, grade, schools, figures, CoreConvention.usual(), Map.of());
     }
 
     /// A copy of answers in the order of the questions.
     ///
     /// @throws IllegalArgumentException when a school answers another question
-    static Map<Question, School> answered(Map<Question, School> schools) {
-        Map<Question, School> copy = new EnumMap<>(Question.class);
+    static Map<PracticeQuestion, PracticeOption> answered(Map<PracticeQuestion, PracticeOption> schools) {
+        Map<PracticeQuestion, PracticeOption> copy = new EnumMap<>(PracticeQuestion.class);
         schools.forEach((question, school) -> {
             if (school == null || school.question() != question) {
-                throw new IllegalArgumentException(
-                        Text.of("%s is answered with %s; it must be one of %s", question, school, School.of(question)));
+                throw new IllegalArgumentException(Text.of(
+                        "%s is answered with %s; it must be one of %s", question, school, PracticeOption.of(question)));
             }
             copy.put(question, school);
         });
@@ -87,7 +91,7 @@ public record HouseRules(
     }
 
     /// The firm's answer to a question.
-    public School school(Question question) {
+    public PracticeOption school(PracticeQuestion question) {
         return schools.get(question);
     }
 
@@ -97,8 +101,9 @@ public record HouseRules(
     }
 
     /// The same rules under another name, with what a job does instead.
-    public HouseRules with(String newName, Map<Question, School> otherSchools, Map<RuleFigure, Double> otherFigures) {
-        Map<Question, School> allSchools = new EnumMap<>(schools);
+    public HouseRules with(
+            String newName, Map<PracticeQuestion, PracticeOption> otherSchools, Map<RuleFigure, Double> otherFigures) {
+        Map<PracticeQuestion, PracticeOption> allSchools = new EnumMap<>(schools);
         allSchools.putAll(otherSchools);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);

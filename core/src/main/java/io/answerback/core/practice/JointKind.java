@@ -25,8 +25,8 @@ public enum JointKind {
     }
 
     /// The school of joints it belongs to; empty when it belongs to none.
-    public Optional<School> school() {
-        return School.of(Question.JOINTS).stream()
+    public Optional<PracticeOption> school() {
+        return PracticeOption.of(PracticeQuestion.JOINTS).stream()
                 .filter(school -> school.name().equals(name()))
                 .findFirst();
     }

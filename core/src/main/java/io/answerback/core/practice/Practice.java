@@ -15,13 +15,16 @@ import java.util.TreeMap;
 /// @param figures what the job takes otherwise than the firm, in the figure's own unit
 /// @param reasons why the job departs, by the id of the departure
 public record Practice(
-        HouseRules firm, Map<Question, School> schools, Map<RuleFigure, Double> figures, Map<String, String> reasons) {
+        HouseRules firm,
+        Map<PracticeQuestion, PracticeOption> schools,
+        Map<RuleFigure, Double> figures,
+        Map<String, String> reasons) {
     /// What the job does like the firm after all is left out.
     ///
     /// @throws IllegalArgumentException when the rules are missing or an answer or figure is out of bounds
     public Practice {
         Require.given(firm, "house rules");
-        Map<Question, School> otherSchools = new EnumMap<>(Question.class);
+        Map<PracticeQuestion, PracticeOption> otherSchools = new EnumMap<>(PracticeQuestion.class);
         otherSchools.putAll(HouseRules.answered(schools == null ? Map.of() : schools));
         otherSchools.entrySet().removeIf(other -> firm.school(other.getKey()) == other.getValue());
         schools = Collections.unmodifiableMap(otherSchools);
@@ -43,7 +46,7 @@ public record Practice(
     }
 
     /// The answer that holds on this job.
-    public School school(Question question) {
+    public PracticeOption school(PracticeQuestion question) {
         return schools.getOrDefault(question, firm.school(question));
     }
 
@@ -54,12 +57,12 @@ public record Practice(
 
     /// The loop scheme new points start with.
     public SchemeKind scheme() {
-        return school(Question.LOOP).scheme().orElseThrow();
+        return school(PracticeQuestion.LOOP).scheme().orElseThrow();
     }
 
     /// Where the end-of-line resistor of new points sits.
     public ResistorPlace resistorPlace() {
-        return school(Question.RESISTOR_PLACE).place().orElse(ResistorPlace.LAST_DEVICE);
+        return school(PracticeQuestion.RESISTOR_PLACE).place().orElse(ResistorPlace.LAST_DEVICE);
     }
 
     /// The least share of a band's half-width that must be left, 0 to 1; less is "tight".
@@ -73,8 +76,8 @@ public record Practice(
     }
 
     /// The same with another answer to a question.
-    public Practice withSchool(School school) {
-        Map<Question, School> other = new EnumMap<>(Question.class);
+    public Practice withSchool(PracticeOption school) {
+        Map<PracticeQuestion, PracticeOption> other = new EnumMap<>(PracticeQuestion.class);
         other.putAll(schools);
         other.put(school.question(), school);
         return new Practice(firm, other, figures, reasons);

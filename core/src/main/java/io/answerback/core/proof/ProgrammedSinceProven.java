@@ -11,9 +11,9 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingScope;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Proof;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +50,7 @@ public final class ProgrammedSinceProven implements PointCheck {
                         .stream();
     }
 
-    private static boolean ofZone(Parts job, Setup.Typed typed) {
+    private static boolean ofZone(Parts job, PanelProgramming.Typed typed) {
         return job.panel()
                 .profile()
                 .setup()
@@ -60,7 +60,7 @@ public final class ProgrammedSinceProven implements PointCheck {
                 .isPresent();
     }
 
-    private static Finding finding(String pointId, Setup.Typed typed) {
+    private static Finding finding(String pointId, PanelProgramming.Typed typed) {
         return RULE.finds(
                 new Target.OfPoint(pointId),
                 "Its zone was programmed again since it was answered",

@@ -22,7 +22,7 @@ public final class ProofFacts {
     private ProofFacts() {}
 
     private static Map<Link, Map<String, String>> upstream(Facts facts, String id) {
-        Upstream upstream = new Upstream(facts, input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
+        ProofBasis upstream = new ProofBasis(facts, input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
         Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
         return wired.map(its -> upstream.of(its.point(), its.cable(), its.input(), its.zone()))
                 .orElseGet(() -> upstream.of(SystemPoint.of(id).orElseThrow()));

@@ -3,8 +3,8 @@ package io.answerback.core.remedy;
 import io.answerback.core.cable.AsFound;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
 import io.answerback.core.edit.CableLabels;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Edit;
@@ -40,12 +40,12 @@ record NewPair(String part, String from, double metres, Cable beside) {
         });
     }
 
-    private Laying laying(CableType type) {
+    private CableInstallation laying(CableType type) {
         Map<String, CoreUse> uses = Map.of(
                 type.colours().get(0), CoreUse.SUPPLY,
                 type.colours().get(1), CoreUse.SUPPLY_RETURN);
-        Laying old = beside.laying();
-        return Laying.PLANNED
+        CableInstallation old = beside.laying();
+        return CableInstallation.PLANNED
                 .withRoute(old.route(), old.outdoors(), old.besideMains())
                 .withType(type)
                 .withInRing(false)

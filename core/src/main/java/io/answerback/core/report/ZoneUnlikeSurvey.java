@@ -11,8 +11,8 @@ import io.answerback.core.finding.Target;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import java.util.List;
 import java.util.Optional;
@@ -42,7 +42,7 @@ public final class ZoneUnlikeSurvey implements PointCheck {
                 .map(wired -> finding(wired.point(), wired.zone().orElseThrow()));
     }
 
-    private static boolean differs(Zone zone, Duty duty) {
+    private static boolean differs(Zone zone, SurveyedZone duty) {
         return zone.type() != ZoneType.NOT_USED
                 && zone.area().isPresent()
                 && (zone.type() != duty.type() || !zone.area().equals(duty.area()));

@@ -9,8 +9,8 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.EntryForm;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Setup;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -46,11 +46,12 @@ public final class CodeUnchanged implements JobCheck {
     }
 
     private static Optional<Finding> finding(Parts job, EntryStep step) {
-        Optional<Setup.CodeNote> note = job.setup().code(step.setting().id(), step.number());
+        Optional<PanelProgramming.CodeNote> note =
+                job.setup().code(step.setting().id(), step.number());
         String code = step.of().isEmpty()
                 ? step.setting().name()
                 : Text.of("%s, %s", step.setting().name(), step.of());
-        if (note.filter(Setup.CodeNote::changed).isEmpty()) {
+        if (note.filter(PanelProgramming.CodeNote::changed).isEmpty()) {
             return Optional.of(of(
                     STILL,
                     step.key(),
@@ -58,7 +59,7 @@ public final class CodeUnchanged implements JobCheck {
                     "It stands in the manual, and whoever has that can work this panel.",
                     "Change it, and write down here that it was changed and who holds it; never the digits."));
         }
-        return note.flatMap(Setup.CodeNote::differs)
+        return note.flatMap(PanelProgramming.CodeNote::differs)
                 .filter(differs -> !differs)
                 .map(same -> of(
                         SAME,

@@ -8,7 +8,7 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.wording.Terms;
 import java.util.List;
 import java.util.stream.Stream;
@@ -36,7 +36,7 @@ public final class DecisionWithoutReason implements JobCheck {
                 .map(decided -> finding(decided, terms));
     }
 
-    private static Finding finding(Setup.Decided decided, Terms terms) {
+    private static Finding finding(PanelProgramming.Decided decided, Terms terms) {
         String number = decided.number() == 0
                 ? ""
                 : Text.of("%s %02d, ", decided.decision().scope().counted(), decided.number());

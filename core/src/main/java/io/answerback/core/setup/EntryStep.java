@@ -2,7 +2,7 @@ package io.answerback.core.setup;
 
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingValue;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,7 +32,7 @@ public record EntryStep(
         Optional<String> now,
         List<String> where,
         String shows,
-        Optional<Setup.Typed> typed) {
+        Optional<PanelProgramming.Typed> typed) {
     /// How far an entry is.
     public enum Standing {
         /// The panel has it so when it is new: nothing to type.

@@ -3,9 +3,9 @@ package io.answerback.core.setup;
 import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +19,8 @@ import java.util.Optional;
 /// @param entrySeconds the time there is, in seconds
 /// @param passings the points passed, in the order of the way
 /// @param unready why it cannot be judged; empty when it can
-public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Passing> passings, String unready) {
+public record EntryWalk(
+        PanelProgramming.Walk walk, int area, double entrySeconds, List<Passing> passings, String unready) {
     /// A point passed on the way.
     ///
     /// @param point the point
@@ -39,7 +40,7 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
         return job.setup().walks().stream().map(walk -> of(job, intent, walk)).toList();
     }
 
-    private static EntryWalk of(Parts job, Intent intent, Setup.Walk walk) {
+    private static EntryWalk of(Parts job, Intent intent, PanelProgramming.Walk walk) {
         Optional<Zone> door = zone(job, walk.from());
         Optional<Integer> area = door.flatMap(Zone::area);
         if (area.isEmpty()) {
@@ -57,7 +58,7 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
         }
         List<Passing> passings = new ArrayList<>();
         walk.paces().stream()
-                .sorted(Comparator.comparingDouble(Setup.Pace::seconds))
+                .sorted(Comparator.comparingDouble(PanelProgramming.Pace::seconds))
                 .forEach(pace -> passing(job, area.get(), pace).ifPresent(passings::add));
         return new EntryWalk(walk, area.get(), intent.entrySeconds(area.get()), passings, "");
     }
@@ -68,7 +69,7 @@ public record EntryWalk(Setup.Walk walk, int area, double entrySeconds, List<Pas
 
     /// With every area set, what is immediate alarms wherever it is; an entry route waits in the area that
     /// is entered only.
-    private static Optional<Passing> passing(Parts job, int area, Setup.Pace pace) {
+    private static Optional<Passing> passing(Parts job, int area, PanelProgramming.Pace pace) {
         Optional<Zone> zone = zone(job, pace.pointId());
         ZoneType type = zone.map(Zone::type).orElse(ZoneType.NOT_USED);
         Optional<Integer> its = zone.flatMap(Zone::area);

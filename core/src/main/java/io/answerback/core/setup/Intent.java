@@ -1,9 +1,9 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.device.KindFamily;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.Setting;
@@ -18,9 +18,9 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
 import java.util.Arrays;
 import java.util.Collection;
@@ -53,7 +53,7 @@ public final class Intent {
     public Optional<SettingValue> of(Decision decision, int number) {
         return job.setup()
                 .decided(decision, number)
-                .map(Setup.Decided::value)
+                .map(PanelProgramming.Decided::value)
                 .map(decision::read)
                 .or(() -> held(decision, number));
     }
@@ -97,7 +97,7 @@ public final class Intent {
             case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
             case CONFIRMATION_TIME ->
-                job.practice().school(Question.CONFIRMATION) == School.TWO_DETECTORS
+                job.practice().school(PracticeQuestion.CONFIRMATION) == PracticeOption.TWO_DETECTORS
                         ? Optional.of(new Amount(atMost(USUAL_CONFIRMATION_MINUTES, RuleFigure.CONFIRMATION_MINUTES)))
                         : Optional.empty();
             case REPORT_DELAY -> Optional.of(new Amount(0));
@@ -142,7 +142,7 @@ public final class Intent {
                         .map(Intent::numbers));
     }
 
-    private Optional<Setup.User> user(int number) {
+    private Optional<PanelProgramming.User> user(int number) {
         return job.setup().users().stream()
                 .filter(user -> user.number() == number)
                 .findFirst();

@@ -3,8 +3,8 @@ package io.answerback.core.setup;
 import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Setting;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Setup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,7 +27,7 @@ public final class Leftovers {
     /// The leftovers of a job, in the order in which they were read.
     public static List<Leftover> of(Parts job, RunSheet sheet) {
         List<Leftover> all = new ArrayList<>();
-        for (Setup.Found found : job.setup().found()) {
+        for (PanelProgramming.Found found : job.setup().found()) {
             Optional<Setting> setting = job.panel().profile().setup().setting(found.setting());
             setting.flatMap(its -> leftover(its, found, sheet.step(its.id(), found.number())))
                     .ifPresent(all::add);
@@ -35,7 +35,8 @@ public final class Leftovers {
         return all;
     }
 
-    private static Optional<Leftover> leftover(Setting setting, Setup.Found found, Optional<EntryStep> step) {
+    private static Optional<Leftover> leftover(
+            Setting setting, PanelProgramming.Found found, Optional<EntryStep> step) {
         String means = Entries.value(setting, found.entry())
                 .map(value -> SetupWords.value(setting.decision(), value))
                 .orElse("nothing this panel knows");

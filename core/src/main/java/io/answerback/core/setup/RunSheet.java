@@ -11,8 +11,8 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.setup.EntryStep.Standing;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Setup;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,7 +64,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
             case ZONE ->
                 IntStream.rangeClosed(1, job.panel().profile().capacity().zones())
                         .boxed();
-            case USER -> job.setup().users().stream().map(Setup.User::number);
+            case USER -> job.setup().users().stream().map(PanelProgramming.User::number);
             case OUTPUT -> IntStream.rangeClosed(1, outputs(job).size()).boxed();
             case MODULE ->
                 job.bus().addresses().stream()
@@ -97,7 +97,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
         }
         Entries.Typing typing = wanted.map(value -> Entries.typing(setting, value))
                 .orElseGet(() -> new Entries.Typing(Optional.empty(), ""));
-        Optional<Setup.Typed> typed = job.setup().typed(setting.id(), number);
+        Optional<PanelProgramming.Typed> typed = job.setup().typed(setting.id(), number);
         Optional<String> now = now(job, setting, number, typed);
         return Optional.of(new EntryStep(
                 setting,
@@ -116,25 +116,26 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     /// What was read comes before what was typed, and that before what a new panel has.
-    private static Optional<String> now(Parts job, Setting setting, int number, Optional<Setup.Typed> typed) {
+    private static Optional<String> now(
+            Parts job, Setting setting, int number, Optional<PanelProgramming.Typed> typed) {
         return job.setup()
                 .found(setting.id(), number)
-                .map(Setup.Found::entry)
-                .or(() -> typed.filter(its -> its.skipped().isEmpty()).map(Setup.Typed::entry))
+                .map(PanelProgramming.Found::entry)
+                .or(() -> typed.filter(its -> its.skipped().isEmpty()).map(PanelProgramming.Typed::entry))
                 .or(() -> Optional.of(setting.usual()).filter(usual -> !usual.isEmpty()));
     }
 
     private static Standing changed(Parts job, Setting setting, int number) {
         return job.setup()
                         .code(setting.id(), number)
-                        .filter(Setup.CodeNote::changed)
+                        .filter(PanelProgramming.CodeNote::changed)
                         .isPresent()
                 ? Standing.DONE
                 : Standing.OPEN;
     }
 
     private static Standing standing(
-            Setting setting, Entries.Typing typing, Optional<Setup.Typed> typed, Optional<String> now) {
+            Setting setting, Entries.Typing typing, Optional<PanelProgramming.Typed> typed, Optional<String> now) {
         if (typed.filter(its -> !its.skipped().isEmpty())
                 .filter(its -> its.entry().equals(typing.entry().orElse("")))
                 .isPresent()) {
@@ -165,7 +166,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                         counted,
                         job.setup().users().stream()
                                 .filter(user -> user.number() == number)
-                                .map(Setup.User::title)
+                                .map(PanelProgramming.User::title)
                                 .findFirst());
             case OUTPUT -> named(counted, Optional.of(outputs(job).get(number - 1)));
             case MODULE -> named(counted, job.bus().at(number).map(given -> given.module()));
@@ -203,7 +204,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     public double secondsLeft() {
         OptionalDouble measured = steps.stream()
                 .flatMap(step -> step.typed().stream())
-                .mapToInt(Setup.Typed::seconds)
+                .mapToInt(PanelProgramming.Typed::seconds)
                 .filter(seconds -> seconds > 0)
                 .average();
         return open().size() * measured.orElse(USUAL_SECONDS);

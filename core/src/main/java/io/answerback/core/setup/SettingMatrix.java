@@ -40,7 +40,7 @@ public record SettingMatrix(List<Row> rows) {
     /// @param type its behaviour
     /// @param area its area; 0 for none
     /// @param does what it does in each way
-    public record Row(int zone, String name, ZoneType type, int area, Map<Way, Does> does) {
+    public record Row(int zone, String name, ZoneType type, int area, Map<Way, ZoneEffect> does) {
         public Row {
             does = Map.copyOf(does);
         }
@@ -64,14 +64,14 @@ public record SettingMatrix(List<Row> rows) {
     }
 
     private static Row row(Intent intent, Zone zone) {
-        Map<Way, Does> does = new EnumMap<>(Way.class);
+        Map<Way, ZoneEffect> does = new EnumMap<>(Way.class);
         boolean chime = intent.of(Decision.ZONE_CHIME, zone.number())
                 .filter(new SettingValue.Switch(true)::equals)
                 .isPresent();
         PartSet part = intent.partSetOf(zone.number());
         for (Way way : Way.values()) {
             boolean off = zone.area().isEmpty() || zone.type() == ZoneType.NOT_USED;
-            does.put(way, off ? Does.NOTHING : does(zone.type(), way, part, chime));
+            does.put(way, off ? ZoneEffect.NOTHING : does(zone.type(), way, part, chime));
         }
         return new Row(
                 zone.number(),
@@ -81,28 +81,28 @@ public record SettingMatrix(List<Row> rows) {
                 does);
     }
 
-    private static Does does(ZoneType type, Way way, PartSet part, boolean chime) {
+    private static ZoneEffect does(ZoneType type, Way way, PartSet part, boolean chime) {
         if (type.watchesAlways()) {
-            return Does.ALARM;
+            return ZoneEffect.ALARM;
         }
         return switch (type) {
-            case LOG_ONLY -> Does.LOG;
-            case KEY_SWITCH, KEY_SWITCH_HELD -> Does.SWITCHES;
+            case LOG_ONLY -> ZoneEffect.LOG;
+            case KEY_SWITCH, KEY_SWITCH_HELD -> ZoneEffect.SWITCHES;
             default ->
                 switch (way) {
-                    case UNSET -> chime ? Does.CHIME : Does.NOTHING;
+                    case UNSET -> chime ? ZoneEffect.CHIME : ZoneEffect.NOTHING;
                     case PART_SET -> partSet(type, part);
-                    case SET -> type == ZoneType.ENTRY_EXIT ? Does.ENTRY : Does.ALARM;
-                    case ENTERING, LEAVING -> type.delayed() ? Does.WAITS : Does.ALARM;
+                    case SET -> type == ZoneType.ENTRY_EXIT ? ZoneEffect.ENTRY : ZoneEffect.ALARM;
+                    case ENTERING, LEAVING -> type.delayed() ? ZoneEffect.WAITS : ZoneEffect.ALARM;
                 };
         };
     }
 
-    private static Does partSet(ZoneType type, PartSet part) {
+    private static ZoneEffect partSet(ZoneType type, PartSet part) {
         return switch (part) {
-            case OUT -> Does.NOTHING;
-            case ENTRY -> Does.ENTRY;
-            case STAYS -> type == ZoneType.ENTRY_EXIT ? Does.ENTRY : Does.ALARM;
+            case OUT -> ZoneEffect.NOTHING;
+            case ENTRY -> ZoneEffect.ENTRY;
+            case STAYS -> type == ZoneType.ENTRY_EXIT ? ZoneEffect.ENTRY : ZoneEffect.ALARM;
         };
     }
 }

@@ -8,7 +8,7 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -36,7 +36,7 @@ public final class UserNumbersApart implements JobCheck {
                 .map(UserNumbersApart::finding);
     }
 
-    private static Finding finding(Setup.User user) {
+    private static Finding finding(PanelProgramming.User user) {
         return RULE.finds(
                         new Target.OfJob(),
                         Text.of(

@@ -47,7 +47,7 @@ public record Job(
         Power power,
         Bus bus,
         Radio radio,
-        Setup setup)
+        PanelProgramming setup)
         implements Parts {
     private static final Function<Input, List<String>> POINT_OF_INPUT =
             input -> input.pointId().map(List::of).orElse(List.of());
@@ -82,7 +82,7 @@ public record Job(
         power = power == null ? Power.UNDECIDED : power;
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
-        setup = setup == null ? Setup.UNDECIDED : setup;
+        setup = setup == null ? PanelProgramming.UNDECIDED : setup;
         Keyed<Point> known = keyed(points);
         JobParts.requireOneInputEach(inputs);
         JobParts.requireCableEnds(cables, known, keyed(modules));
@@ -234,7 +234,7 @@ public record Job(
     }
 
     /// This job set up otherwise.
-    public Job withSetup(Setup other) {
+    public Job withSetup(PanelProgramming other) {
         return with(draft -> draft.setup = other);
     }
 

@@ -27,7 +27,7 @@ final class JobDraft {
     Power power;
     Bus bus;
     Radio radio;
-    Setup setup;
+    PanelProgramming setup;
 
     JobDraft(Job job) {
         before = job;

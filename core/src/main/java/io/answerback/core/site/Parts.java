@@ -64,7 +64,7 @@ public interface Parts {
     Radio radio();
 
     /// What was decided about how the panel shall behave, and how far it has been typed.
-    Setup setup();
+    PanelProgramming setup();
 
     /// The point with this id; empty when there is none.
     Optional<Point> point(String id);

@@ -12,7 +12,8 @@ import java.util.List;
 /// @param duty what was decided about it at the survey
 /// @param loop the parts fitted in its loop
 /// @param inSeries the contacts that share its loop, in the order of the cable; empty when there is but one
-public record Point(String id, String name, PointKind kind, Duty duty, LoopWiring loop, List<SeriesContact> inSeries) {
+public record Point(
+        String id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop, List<SeriesContact> inSeries) {
     /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
     ///     said
     ///     to be in series
@@ -29,7 +30,7 @@ public record Point(String id, String name, PointKind kind, Duty duty, LoopWirin
     }
 
     /// A point with a contact of its own.
-    public static Point of(String id, String name, PointKind kind, Duty duty, LoopWiring loop) {
+    public static Point of(String id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop) {
         return new Point(id, name, kind, duty, loop, List.of());
     }
 
@@ -49,7 +50,7 @@ public record Point(String id, String name, PointKind kind, Duty duty, LoopWirin
     }
 
     /// The same point with something else decided about it.
-    public Point withDuty(Duty other) {
+    public Point withDuty(SurveyedZone other) {
         return new Point(id, name, kind, other, loop, inSeries);
     }
 

@@ -1,8 +1,8 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.Draw;
 import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.battery.SupplyCurrent;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,10 +15,10 @@ final class FarVolts {
     private static final int HALVINGS = 40;
 
     private final SupplyUnit unit;
-    private final Draw draw;
+    private final SupplyCurrent draw;
     private final Optional<BatteryState> battery;
 
-    FarVolts(SupplyUnit unit, Draw draw, Optional<BatteryState> battery) {
+    FarVolts(SupplyUnit unit, SupplyCurrent draw, Optional<BatteryState> battery) {
         this.unit = unit;
         this.draw = draw;
         this.battery = battery;

@@ -4,8 +4,8 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.Powering;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PowerOrder;
@@ -210,7 +210,7 @@ public final class PowerRun {
     }
 
     private PowerOrder order(SupplyUnit unit) {
-        School house = job.practice().school(Question.POWER_UP);
+        PracticeOption house = job.practice().school(PracticeQuestion.POWER_UP);
         return switch (house) {
             case BATTERY_THEN_MAINS -> PowerOrder.BATTERY_FIRST;
             case MAINS_THEN_BATTERY -> PowerOrder.MAINS_FIRST;

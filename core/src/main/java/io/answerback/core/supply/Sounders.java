@@ -5,7 +5,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.Cabling;
-import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.practice.CoreUse;
@@ -133,8 +133,8 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             return box.flatMap(its -> its.cable(cable.id())
                             .flatMap(cores -> cores.core(use))
                             .map(PlannedCore::landing)
-                            .filter(Landing.Under.class::isInstance)
-                            .map(under -> its.strip().get(((Landing.Under) under).terminal())))
+                            .filter(CoreTermination.Under.class::isInstance)
+                            .map(under -> its.strip().get(((CoreTermination.Under) under).terminal())))
                     .filter(terminal -> terminal.use() != TerminalUse.SUPPLY && !goes(plan.beginning(cable)));
         }
 

@@ -1,7 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
-import io.answerback.core.battery.Draw;
+import io.answerback.core.battery.SupplyCurrent;
 import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.memo.Fact;
@@ -103,7 +103,7 @@ public record Supplies(
         Optional<Battery> fitted = job.power().battery(module);
         Optional<BatteryState> battery = Optional.empty();
         String beyond = "";
-        Draw draw = new Draw(
+        SupplyCurrent draw = new SupplyCurrent(
                         Loads.milliamps(lines, false) / 1000,
                         Loads.milliamps(lines, true) / 1000,
                         BatteryState.alarmHours(job.practice()))

@@ -3,7 +3,7 @@ package io.answerback.core.supply;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.Cabling;
-import io.answerback.core.cores.Landing;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
@@ -99,9 +99,9 @@ public final class SupplyTrees {
         return box.flatMap(its -> its.cable(cable.id())
                         .flatMap(cores -> cores.core(CoreUse.SUPPLY).or(() -> cores.core(CoreUse.SPEAKER)))
                         .map(PlannedCore::landing)
-                        .filter(Landing.Under.class::isInstance)
+                        .filter(CoreTermination.Under.class::isInstance)
                         .map(landing -> its.strip()
-                                .get(((Landing.Under) landing).terminal())
+                                .get(((CoreTermination.Under) landing).terminal())
                                 .name()))
                 .orElse(module.name());
     }

@@ -27,7 +27,7 @@ public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualAre
     private static final int MOST_COMPLETIONS = 6;
 
     /// What the line means, as far as it goes. Never fails; what is missing is among the problems.
-    public Understood read(String line) {
+    public PointDraft read(String line) {
         PointReading reading = new PointReading(kinds, job);
         String rest = takeNumber(reading, line.strip());
         List<String> parts = Arrays.stream(rest.split(",(?!\\d)", -1))

@@ -30,7 +30,7 @@ public record ImportPlan(List<Reading> rows) {
     /// @param line the line of the file it begins on
     /// @param cells its cells as they were
     /// @param point what it means, with what is wrong with it
-    public record Reading(int line, List<String> cells, Understood point) {}
+    public record Reading(int line, List<String> cells, PointDraft point) {}
 
     public ImportPlan {
         rows = List.copyOf(rows);
@@ -95,7 +95,7 @@ public record ImportPlan(List<Reading> rows) {
             return match.place(column).map(row::cell).orElse("");
         }
 
-        private Understood read(PointTable.Row row) {
+        private PointDraft read(PointTable.Row row) {
             PointReading reading = new PointReading(kinds, job);
             if (row.cells().size() > table.headings().size()) {
                 reading.problem(Text.of(
@@ -109,9 +109,9 @@ public record ImportPlan(List<Reading> rows) {
             given(row, PointColumn.AREA, area -> reading.area(reading.place(unquoted(area))));
             wayIn(reading, cell(row, PointColumn.WAY_IN));
             given(row, PointColumn.METRES, metres -> metres(reading, metres));
-            Understood point = reading.result(Optional.empty());
+            PointDraft point = reading.result(Optional.empty());
             if (point.complete()) {
-                point.area().filter(Understood.Place::fresh).ifPresent(this::knowArea);
+                point.area().filter(PointDraft.Place::fresh).ifPresent(this::knowArea);
             }
             return point;
         }
@@ -123,7 +123,7 @@ public record ImportPlan(List<Reading> rows) {
             }
         }
 
-        private void knowArea(Understood.Place place) {
+        private void knowArea(PointDraft.Place place) {
             List<Area> areas = new ArrayList<>(job.areas());
             areas.add(new Area(place.number(), place.name(), ""));
             job = job.withAreas(areas);

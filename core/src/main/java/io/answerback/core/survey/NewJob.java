@@ -3,7 +3,7 @@ package io.answerback.core.survey;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
@@ -14,8 +14,8 @@ import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Radio;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Site;
 import java.util.List;
 import java.util.Optional;
@@ -33,9 +33,10 @@ public final class NewJob {
 
     /// A job at a site, by a firm's rules, on a panel.
     ///
-    /// @param wording [School#SET_UNSET] or [School#ARM_DISARM]; another than the firm's is a departure
+    /// @param wording [PracticeOption#SET_UNSET] or [PracticeOption#ARM_DISARM]; another than the firm's is a
+    ///     departure
     /// @throws IllegalArgumentException when the site has no name
-    public static Job of(String site, String place, HouseRules rules, School wording, PanelProfile profile) {
+    public static Job of(String site, String place, HouseRules rules, PracticeOption wording, PanelProfile profile) {
         return new Job(
                 new Site(site, place, 0),
                 Practice.of(rules).withSchool(wording),
@@ -53,7 +54,7 @@ public final class NewJob {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                Setup.UNDECIDED);
+                PanelProgramming.UNDECIDED);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

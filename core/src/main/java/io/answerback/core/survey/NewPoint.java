@@ -7,11 +7,11 @@ import io.answerback.core.edit.CableLabels;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.SurveyedZone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,7 +28,7 @@ public final class NewPoint {
     ///
     /// @param conductor the conductor cables are of unless somebody says otherwise
     /// @throws IllegalArgumentException when the line is not complete
-    public static Edit add(Understood line, Conductor conductor) {
+    public static Edit add(PointDraft line, Conductor conductor) {
         if (!line.complete()) {
             throw new IllegalArgumentException(String.join("; ", line.problems()));
         }
@@ -38,19 +38,20 @@ public final class NewPoint {
     /// The edit that adds many points in one step.
     ///
     /// @param lines complete lines
-    public static Edit addAll(List<Understood> lines, Conductor conductor) {
+    public static Edit addAll(List<PointDraft> lines, Conductor conductor) {
         return new Edit(lines.size() + " points", job -> {
             Job next = job;
-            for (Understood line : lines) {
+            for (PointDraft line : lines) {
                 next = added(next, line, conductor);
             }
             return next;
         });
     }
 
-    private static Job added(Job job, Understood line, Conductor conductor) {
+    private static Job added(Job job, PointDraft line, Conductor conductor) {
         Job next = line.area().map(place -> withArea(job, place)).orElse(job);
-        Duty duty = new Duty(line.type().orElseThrow(), line.area().map(Understood.Place::number), line.wayIn());
+        SurveyedZone duty =
+                new SurveyedZone(line.type().orElseThrow(), line.area().map(PointDraft.Place::number), line.wayIn());
         Point point = Point.of(
                 line.id(),
                 line.name(),
@@ -66,7 +67,7 @@ public final class NewPoint {
         return next;
     }
 
-    private static Job withArea(Job job, Understood.Place place) {
+    private static Job withArea(Job job, PointDraft.Place place) {
         return job.area(place.number()).isPresent()
                 ? job
                 : job.withAreas(with(job.areas(), new Area(place.number(), place.name(), "")));

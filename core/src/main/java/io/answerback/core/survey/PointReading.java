@@ -26,14 +26,14 @@ final class PointReading {
 
     private final KindCatalogue kinds;
     private final Job job;
-    private final Set<Understood.Part> assumed = EnumSet.noneOf(Understood.Part.class);
+    private final Set<PointDraft.Part> assumed = EnumSet.noneOf(PointDraft.Part.class);
     private final List<String> problems = new ArrayList<>();
     private String id = "";
     private String name = "";
     private boolean wayIn;
     private Optional<KindCatalogue.Entry> kind = Optional.empty();
     private Optional<ZoneType> type = Optional.empty();
-    private Optional<Understood.Place> area = Optional.empty();
+    private Optional<PointDraft.Place> area = Optional.empty();
     private Optional<Double> metres = Optional.empty();
 
     /// A point of a job about which nothing is known yet.
@@ -56,7 +56,7 @@ final class PointReading {
 
     void usualNumber(String padded) {
         id = padded;
-        assumed.add(Understood.Part.NUMBER);
+        assumed.add(PointDraft.Part.NUMBER);
     }
 
     void name(String text) {
@@ -79,7 +79,7 @@ final class PointReading {
         type = Optional.of(what);
     }
 
-    void area(Understood.Place where) {
+    void area(PointDraft.Place where) {
         area = Optional.of(where);
     }
 
@@ -116,47 +116,47 @@ final class PointReading {
     }
 
     /// The area these words stand for, by name or number; a new one of that name when the job has none.
-    Understood.Place place(String words) {
+    PointDraft.Place place(String words) {
         String wanted = words.strip().toLowerCase(Locale.ROOT).replaceFirst("^area\\s+(?=\\S)", "");
         return job.areas().stream()
                 .filter(its ->
                         its.name().toLowerCase(Locale.ROOT).equals(wanted) || wanted.matches("0*" + its.number()))
                 .findFirst()
-                .map(its -> new Understood.Place(its.number(), its.name(), false))
+                .map(its -> new PointDraft.Place(its.number(), its.name(), false))
                 .orElseGet(() -> fresh(words.strip(), wanted));
     }
 
-    private Understood.Place fresh(String words, String wanted) {
+    private PointDraft.Place fresh(String words, String wanted) {
         if (wanted.matches("0*[1-9]\\d?")) {
             int number = Integer.parseInt(wanted);
-            return new Understood.Place(number, Text.of("Area %02d", number), true);
+            return new PointDraft.Place(number, Text.of("Area %02d", number), true);
         }
-        return new Understood.Place(PointNumbers.nextArea(job), PointNumbers.capital(words), true);
+        return new PointDraft.Place(PointNumbers.nextArea(job), PointNumbers.capital(words), true);
     }
 
     /// The point as far as it is known, with what is usual in the place of what is not.
     ///
     /// @param usualArea the area that is meant when none is named; empty for the job's first
-    Understood result(Optional<Integer> usualArea) {
+    PointDraft result(Optional<Integer> usualArea) {
         assumeKind();
         assumeArea(usualArea);
         assumeType();
         complain();
         Optional<PointKind> what = kind.map(KindCatalogue.Entry::kind);
-        return new Understood(id, PointNumbers.capital(name), what, type, area, metres, wayIn, assumed, problems);
+        return new PointDraft(id, PointNumbers.capital(name), what, type, area, metres, wayIn, assumed, problems);
     }
 
     private void assumeKind() {
         if (kind.isEmpty() && !name.isEmpty()) {
             kind = kinds.namedIn(name).map(KindCatalogue.Named::entry);
-            kind.ifPresent(found -> assumed.add(Understood.Part.KIND));
+            kind.ifPresent(found -> assumed.add(PointDraft.Part.KIND));
         }
     }
 
     private void assumeArea(Optional<Integer> usualArea) {
         if (area.isEmpty()) {
             area = areaInName().or(() -> areaAsUsual(usualArea));
-            area.ifPresent(place -> assumed.add(Understood.Part.AREA));
+            area.ifPresent(place -> assumed.add(PointDraft.Part.AREA));
         }
     }
 
@@ -169,23 +169,23 @@ final class PointReading {
         wayIn = wayIn || door && (calledWayIn || entryExit);
         if (type.isEmpty() && kind.isPresent()) {
             type = Optional.of(wayIn ? ZoneType.ENTRY_EXIT : kind.get().usualType());
-            assumed.add(Understood.Part.TYPE);
+            assumed.add(PointDraft.Part.TYPE);
         }
     }
 
-    private Optional<Understood.Place> areaInName() {
+    private Optional<PointDraft.Place> areaInName() {
         String padded = " " + Phrases.plain(name) + " ";
         return job.areas().stream()
                 .filter(its -> padded.contains(" " + Phrases.plain(its.name()) + " "))
                 .findFirst()
-                .map(its -> new Understood.Place(its.number(), its.name(), false));
+                .map(its -> new PointDraft.Place(its.number(), its.name(), false));
     }
 
-    private Optional<Understood.Place> areaAsUsual(Optional<Integer> usualArea) {
+    private Optional<PointDraft.Place> areaAsUsual(Optional<Integer> usualArea) {
         return usualArea
                 .flatMap(job::area)
                 .or(() -> job.areas().stream().findFirst())
-                .map(its -> new Understood.Place(its.number(), its.name(), false));
+                .map(its -> new PointDraft.Place(its.number(), its.name(), false));
     }
 
     private void complain() {

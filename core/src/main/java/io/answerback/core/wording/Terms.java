@@ -1,20 +1,20 @@
 package io.answerback.core.wording;
 
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /// The words of one school for making an area watch and stand down.
 ///
-/// @param school [School#SET_UNSET] or [School#ARM_DISARM]
-public record Terms(School school) {
+/// @param school [PracticeOption#SET_UNSET] or [PracticeOption#ARM_DISARM]
+public record Terms(PracticeOption school) {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
 
     /// The words of the school a job is done in.
     public static Terms of(Practice practice) {
-        return new Terms(practice.school(Question.WORDING));
+        return new Terms(practice.school(PracticeQuestion.WORDING));
     }
 
     /// The state of an area that watches: "set" or "armed".

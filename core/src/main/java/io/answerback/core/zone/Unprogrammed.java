@@ -1,10 +1,10 @@
 package io.answerback.core.zone;
 
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import java.util.List;
 import java.util.Map;
@@ -38,7 +38,7 @@ public final class Unprogrammed {
         return dead;
     }
 
-    private static boolean dead(Duty surveyed, Optional<Zone> zone) {
+    private static boolean dead(SurveyedZone surveyed, Optional<Zone> zone) {
         if (surveyed.type() == ZoneType.NOT_USED) {
             return false;
         }

@@ -13,15 +13,15 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.TitleBlock;
 import io.answerback.core.testing.SmallJob;
 import java.time.LocalDate;
@@ -115,15 +115,15 @@ class AssessorTest {
                 SetupEdits.decide(Decision.ENTRY_TIME, 1, "200"),
                 SetupEdits.decide(Decision.ZONE_CHIME, 2, "yes"),
                 SetupEdits.found("zone-type", 2, "3"),
-                SetupEdits.user(new Setup.User(2, "Two", List.of(1), Optional.empty())),
+                SetupEdits.user(new PanelProgramming.User(2, "Two", List.of(1), Optional.empty())),
                 LearningEdits.service(Optional.of(9)),
                 LearningEdits.present("Panel", false),
                 PowerEdits.battery(new Battery("Panel", 7, 1, 20, Optional.of(day))),
                 PowerEdits.noBattery("Panel"),
                 PowerEdits.load(new LoadFigure("01", 40, 80, LoadFigure.Source.MEASURED)),
                 PowerEdits.alarmShare(40),
-                PracticeEdits.school("", School.ZONE_OFF),
-                PracticeEdits.school("", School.PER_ZONE),
+                PracticeEdits.school("", PracticeOption.ZONE_OFF),
+                PracticeEdits.school("", PracticeOption.PER_ZONE),
                 PracticeEdits.figure("", RuleFigure.STANDBY_HOURS, 60),
                 PracticeEdits.figure("", RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 60),
                 PracticeEdits.reason("scheme:01", "as found"),

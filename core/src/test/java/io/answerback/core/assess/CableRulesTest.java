@@ -8,8 +8,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableFault;
-import io.answerback.core.cable.LandedCore;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.edit.CablingEdits;
@@ -56,7 +56,7 @@ class CableRulesTest {
     }
 
     private static Edit put(String cable, CableEnd end, String colour, String where) {
-        return CableEdits.landed(cable, new LandedCore(end, colour, where, Instant.EPOCH), false);
+        return CableEdits.landed(cable, new TerminatedCore(end, colour, where, Instant.EPOCH), false);
     }
 
     private static Edit progress(String cable, Progress progress) {

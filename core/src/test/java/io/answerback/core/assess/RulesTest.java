@@ -13,7 +13,7 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.IpRoute;
@@ -200,7 +200,7 @@ class RulesTest {
     @Test
     void proofsAreFoundNeverStaleOrHalf() {
         assertThat(Found.in(job, "never-proven:02")).isPresent();
-        Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
+        Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), ProofBasis.of(job, "02"));
         Job tried = Edits.keepProof(half).on(job);
         assertThat(Found.in(tried, "never-proven:02")).isEmpty();
         assertThat(Found.in(tried, "restore-not-seen:02")).isPresent();

@@ -3,7 +3,7 @@ package io.answerback.core.assess;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.edit.AreaEdits;
@@ -13,8 +13,8 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
@@ -95,7 +95,7 @@ class SurveyRulesTest {
         assertThat(Found.in(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
                 .isEmpty();
         assertThat(Found.in(
-                                then(apart, PracticeEdits.school("wording", School.ARM_DISARM))
+                                then(apart, PracticeEdits.school("wording", PracticeOption.ARM_DISARM))
                                         .on(job),
                                 "area-without-setting:2")
                         .orElseThrow()
@@ -133,7 +133,7 @@ class SurveyRulesTest {
 
     @Test
     void aDepartureIsAFindingUntilItHasAReason() {
-        Edit departs = PracticeEdits.school("tamper", School.PER_ZONE);
+        Edit departs = PracticeEdits.school("tamper", PracticeOption.PER_ZONE);
         assertFinds(departs, "departure:school:TAMPER", Grade.TIGHT, "Tamper otherwise than the rules");
         assertThat(Found.in(
                         then(departs, PracticeEdits.reason("school:TAMPER", "the insurer wants it"))

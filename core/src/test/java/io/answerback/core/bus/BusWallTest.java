@@ -19,7 +19,7 @@ import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.panel.PanelStep;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.BusSteps;
@@ -86,7 +86,8 @@ class BusWallTest {
                 .as("temporary mode learns none")
                 .isEmpty();
         assertThat(found(temporary)).contains("service-keypad-on");
-        Job enrolling = PracticeEdits.school("", School.ENROL_AND_DELETE).on(addressed());
+        Job enrolling =
+                PracticeEdits.school("", PracticeOption.ENROL_AND_DELETE).on(addressed());
         Job learned = LearningEdits.scan().on(hooked.on(enrolling));
         assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
         Job left = LearningEdits.service(Optional.empty()).on(learned);

@@ -23,8 +23,8 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.proof.ProofState;
-import io.answerback.core.proof.Upstream;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Edit;
@@ -179,7 +179,7 @@ class ZoneMapTest {
         Job wired = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(addressed());
         var now = Instant.parse("2026-05-12T09:00:00Z");
         Job proven = Edits.keepProof(new Proof(
-                        "02", now, 10, "practice station", "frame", Optional.of(now), Upstream.of(wired, "02")))
+                        "02", now, 10, "practice station", "frame", Optional.of(now), ProofBasis.of(wired, "02")))
                 .on(wired);
         assertThat(state(proven)).isInstanceOf(ProofState.Proven.class);
         Job moved = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(proven);

@@ -4,14 +4,14 @@ import static io.answerback.core.testing.SmallBox.SIX;
 import static io.answerback.core.testing.SmallBox.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
@@ -79,11 +79,12 @@ class FirstFixTest {
 
     @Test
     void aLinkOrTheResistorIsFittedAsTheHouseChooses() {
-        Job job = PracticeEdits.school("", School.LINK)
+        Job job = PracticeEdits.school("", PracticeOption.LINK)
                 .on(SmallJob.job()
                         .withPanel(new Panel("P", SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED)))));
         assertThat(UnusedInputs.of(job)).extracting(UnusedInputs.Unused::needs).containsExactly(UnusedTermination.LINK);
-        assertThat(UnusedInputs.of(PracticeEdits.school("", School.RESISTOR).on(job)))
+        assertThat(UnusedInputs.of(
+                        PracticeEdits.school("", PracticeOption.RESISTOR).on(job)))
                 .extracting(UnusedInputs.Unused::needs)
                 .containsExactly(UnusedTermination.RESISTOR);
     }

@@ -6,7 +6,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
@@ -73,7 +73,7 @@ class ChainBuilderTest {
     void theStationSaysHowTheProofStands() {
         Job job = SmallJob.job();
         assertThat(link(job, "02", Link.STATION).mark()).isEqualTo(Mark.NOT_DONE);
-        Proof half = new Proof("02", Instant.EPOCH, 12, "station", "frame", Optional.empty(), Upstream.of(job, "02"));
+        Proof half = new Proof("02", Instant.EPOCH, 12, "station", "frame", Optional.empty(), ProofBasis.of(job, "02"));
         assertThat(link(Edits.keepProof(half).on(job), "02", Link.STATION).line())
                 .isEqualTo("restore not seen");
         Job proven = Edits.keepProof(half.withRestoredAt(Instant.EPOCH)).on(job);

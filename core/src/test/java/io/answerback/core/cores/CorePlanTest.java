@@ -11,8 +11,8 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
-import io.answerback.core.cable.LandedCore;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cabling.StepRun;
 import io.answerback.core.cabling.WiringRun;
@@ -27,7 +27,7 @@ import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -49,7 +49,7 @@ class CorePlanTest {
         return CorePlan.of(job).boxes().getFirst();
     }
 
-    private static Landing landing(Job job, String cable, CoreUse use) {
+    private static CoreTermination landing(Job job, String cable, CoreUse use) {
         return CorePlan.of(job)
                 .cable(cable)
                 .orElseThrow()
@@ -69,8 +69,8 @@ class CorePlanTest {
     @Test
     void loopsLandOnTheirInputsAndShareTheirReturns() {
         Job job = job(SIX);
-        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Under(4, false));
-        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Under(4, false));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
         assertThat(box(job).under(3)).containsExactly(new CoreEnd("C-01", "green"), new CoreEnd("C-02", "green"));
         // a contact takes no supply: red and black are kept
         assertThat(CorePlan.of(job).cable("C-02").orElseThrow().spares())
@@ -82,10 +82,10 @@ class CorePlanTest {
     void theRingGoesFromOneTerminalThroughEveryCoverToTheOther() {
         Job job = job(SIX);
         assertThat(box(job).ring().joined()).containsExactly("C-01", "C-02", "C-03");
-        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new Landing.Under(8, false));
-        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Joined("C-02", "blue"));
-        assertThat(landing(job, "C-02", CoreUse.TAMPER)).isEqualTo(new Landing.Joined("C-01", "white"));
-        assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Under(8, false));
+        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Joined("C-02", "blue"));
+        assertThat(landing(job, "C-02", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Joined("C-01", "white"));
+        assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
     }
 
     @Test
@@ -93,7 +93,7 @@ class CorePlanTest {
         Job job = CableEdits.laying("", "C-03", laying -> laying.withInRing(false))
                 .on(job(SIX));
         assertThat(box(job).ring().leftOut()).containsExactly("C-03");
-        assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new Landing.Under(9, false));
+        assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
         Finding found = new Assessor(SmallJob.EVENTS)
                 .assess(job).findings().stream()
                         .filter(finding -> finding.id().equals("outside-ring:C-03"))
@@ -134,11 +134,11 @@ class CorePlanTest {
     void moreSuppliesThanATerminalHoldsGoThroughABlock() {
         Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
                 .on(job(SIX));
-        assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, true));
+        assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, true));
         assertThat(box(job).under(0)).hasSize(3);
         Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
-        assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new Landing.Under(0, false));
+        assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, false));
     }
 
     @Test
@@ -157,7 +157,7 @@ class CorePlanTest {
     void whatABoxHasNoTerminalForIsFound() {
         List<Terminal> withoutRing = STRIP.subList(0, 8);
         Job job = job(SIX, withoutRing);
-        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(Landing.Nowhere.class);
+        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(CoreTermination.Nowhere.class);
         // the ring has no end to begin at and none to come back to; in between it is joined
         assertThat(atCable(job))
                 .contains("no-terminal:C-01", "no-terminal:C-03")
@@ -168,9 +168,9 @@ class CorePlanTest {
     @Test
     void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
         Job job = LoopEdits.shareInput("02", "01").on(job(SIX));
-        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Joined("C-02", "yellow"));
-        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new Landing.Joined("C-01", "green"));
-        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new Landing.Under(3, false));
+        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Joined("C-02", "yellow"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Joined("C-01", "green"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
     }
 
     @Test
@@ -182,7 +182,7 @@ class CorePlanTest {
 
     @Test
     void theSmallestTypeThatIsEnoughIsChosen() {
-        Job bare = CableEdits.laying("", "C-01", laying -> io.answerback.core.cable.Laying.PLANNED)
+        Job bare = CableEdits.laying("", "C-01", laying -> io.answerback.core.cable.CableInstallation.PLANNED)
                 .on(job(SIX));
         Job chosen = CableEdits.chooseTypes(List.of(FOUR, SIX)).on(bare);
         // loop and tamper pair
@@ -230,7 +230,8 @@ class CorePlanTest {
 
     @Test
     void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
-        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), false)
+        Job job = CableEdits.landed(
+                        "C-01", new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), false)
                 .on(job(SIX));
         StepRun<WiringStep> run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
         assertThat(run.done()).isEqualTo(1);
@@ -244,7 +245,7 @@ class CorePlanTest {
 
     @Test
     void withItsLastCoreACableIsTerminated() {
-        Job job = CableEdits.landed("C-01", new LandedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), true)
+        Job job = CableEdits.landed("C-01", new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), true)
                 .on(job(SIX));
         assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
     }
@@ -271,7 +272,7 @@ class CorePlanTest {
             case 1 -> CableEdits.laying("", "C-03", laying -> laying.withInRing(!laying.inRing()));
             case 2 -> CapacityEdits.wire("02", Optional.of("P.4"));
             case 3 -> LoopEdits.parts("", "01", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
-            case 4 -> PracticeEdits.school("", School.PER_ZONE);
+            case 4 -> PracticeEdits.school("", PracticeOption.PER_ZONE);
             case 5 -> new Edit("share", CorePlanTest::sharing);
             case 6 -> CablingEdits.throughJoint(List.of("C-03"), "J-1", SmallJob.THIN);
             case 7 -> CablingEdits.add(CableEnds.toPoints(List.of("03")), SmallJob.THIN);

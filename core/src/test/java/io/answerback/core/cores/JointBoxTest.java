@@ -9,8 +9,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.PointEdits;
@@ -175,10 +175,10 @@ class JointBoxTest {
                 .filteredOn(core -> core.use() == CoreUse.LOOP || core.use() == CoreUse.LOOP_RETURN)
                 .extracting(PlannedCore::landing)
                 .containsExactlyInAnyOrder(
-                        new Landing.Under(4, false),
-                        new Landing.Under(4, false),
-                        new Landing.Under(3, true),
-                        new Landing.Under(3, true));
+                        new CoreTermination.Under(4, false),
+                        new CoreTermination.Under(4, false),
+                        new CoreTermination.Under(3, true),
+                        new CoreTermination.Under(3, true));
     }
 
     @Test
@@ -194,9 +194,10 @@ class JointBoxTest {
                     .filter(cable -> cable.end() == CableEnd.FAR)
                     .findFirst()
                     .orElseThrow();
-            assertThat(LandingWords.of(trunk.core(CoreUse.TAMPER).orElseThrow().landing(), joint.strip()))
+            assertThat(TerminationWords.of(
+                            trunk.core(CoreUse.TAMPER).orElseThrow().landing(), joint.strip()))
                     .isEqualTo("lid in");
-            assertThat(LandingWords.of(
+            assertThat(TerminationWords.of(
                             trunk.core(CoreUse.TAMPER_RETURN).orElseThrow().landing(), joint.strip()))
                     .isEqualTo(one == job ? "joins C-02 white" : "lid out");
         }
@@ -224,7 +225,7 @@ class JointBoxTest {
                         job(SIX).cables().stream(),
                         Stream.of(new Cable("C-91", "01", 9, SmallJob.THIN, 20, 20)
                                 .withEnds(CableEnds.toPoints(List.of("03", "02")))
-                                .withLaying(Laying.PLANNED.withType(SIX))))
+                                .withLaying(CableInstallation.PLANNED.withType(SIX))))
                 .toList());
         assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
                 .isEqualTo("The loop of 02 comes to Panel twice");

@@ -9,9 +9,9 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
 import io.answerback.core.testing.SmallJob;
@@ -34,14 +34,14 @@ class DeparturesTest {
 
     @Test
     void anotherSchoolAndAnotherFigureAreDeparturesUntilTheyAreTheFirmsAgain() {
-        Job other = PracticeEdits.school("tamper", School.PER_ZONE).on(job);
+        Job other = PracticeEdits.school("tamper", PracticeOption.PER_ZONE).on(job);
         other = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(other);
         assertThat(Departures.of(other))
                 .extracting(Departure::says)
                 .containsExactly(
                         "Tamper: per zone, the rules say one ring through every cover",
                         "Sounder, at most: 3 min, the rules say 12 min");
-        other = PracticeEdits.school("tamper", School.ONE_RING).on(other);
+        other = PracticeEdits.school("tamper", PracticeOption.ONE_RING).on(other);
         assertThat(PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 12).on(other))
                 .isEqualTo(job);
     }
@@ -59,7 +59,7 @@ class DeparturesTest {
     @Test
     void aReasonIsKeptAndABlankOneTakesItAway() {
         Job told = PracticeEdits.reason("school:TAMPER", " the client's insurer ")
-                .on(PracticeEdits.school("tamper", School.PER_ZONE).on(job));
+                .on(PracticeEdits.school("tamper", PracticeOption.PER_ZONE).on(job));
         assertThat(Departures.of(told).getFirst().reason()).isEqualTo("the client's insurer");
         assertThat(Departures.of(PracticeEdits.reason("school:TAMPER", " ").on(told))
                         .getFirst()
@@ -69,7 +69,7 @@ class DeparturesTest {
 
     @Test
     void theFirmsOwnRulesCanBeMadeOfWhatAJobDoes() {
-        Practice practice = job.practice().withSchool(School.PER_ZONE).withFigure(RuleFigure.TEST_HOURS, 24);
+        Practice practice = job.practice().withSchool(PracticeOption.PER_ZONE).withFigure(RuleFigure.TEST_HOURS, 24);
         HouseRules own = practice.firm().with("Ours", practice.schools(), practice.figures());
         assertThat(practice.withFirm(own).schools()).isEmpty();
         assertThat(practice.withFirm(own).figures()).isEmpty();
@@ -91,7 +91,13 @@ class DeparturesTest {
     void theNextVisitIsDueTheRulesMonthsAfterTheLastProof() {
         assertThat(NextVisit.due(job, ZoneOffset.UTC)).isEmpty();
         Proof proof = new Proof(
-                "01", Instant.parse("2026-05-12T23:30:00Z"), 40, "test", "x", Optional.empty(), Upstream.of(job, "01"));
+                "01",
+                Instant.parse("2026-05-12T23:30:00Z"),
+                40,
+                "test",
+                "x",
+                Optional.empty(),
+                ProofBasis.of(job, "01"));
         Job proven = Edits.keepProof(proof).on(job);
         // the test rules say 12 months
         assertThat(NextVisit.due(proven, ZoneOffset.UTC)).contains(LocalDate.of(2027, 5, 12));

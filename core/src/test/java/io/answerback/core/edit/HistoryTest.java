@@ -3,7 +3,7 @@ package io.answerback.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
 import io.answerback.core.testing.SmallJob;
@@ -47,7 +47,7 @@ class HistoryTest {
 
     @Test
     void aProofSurvivesUndoingTheEditBeforeIt() {
-        Proof proof = new Proof("01", Instant.EPOCH, 5, "station", "frame", Optional.empty(), Upstream.of(job, "01"));
+        Proof proof = new Proof("01", Instant.EPOCH, 5, "station", "frame", Optional.empty(), ProofBasis.of(job, "01"));
         History history = History.of(job)
                 .apply(Edits.cableMetres("C-01", 50))
                 .learn(Edits.keepProof(proof)::on)

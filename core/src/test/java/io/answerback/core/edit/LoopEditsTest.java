@@ -10,15 +10,15 @@ import io.answerback.core.panel.PanelState;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopCase;
+import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Panel;
 import io.answerback.core.testing.SmallJob;
-import io.answerback.core.trial.Trial;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -55,14 +55,14 @@ class LoopEditsTest {
                         .of(LoopCase.sound(DeviceState.SECOND_ACTIVE))
                         .safe())
                 .isTrue();
-        assertThat(second.upstream()).isEqualTo(Upstream.of(shared, "02"));
+        assertThat(second.upstream()).isEqualTo(ProofBasis.of(shared, "02"));
     }
 
     @Test
     void eachOfTheTwoSendsItsOwnZone() {
         Job shared = LoopEdits.shareInput("02", "01").on(job());
         PanelState set = PanelState.allSet(shared);
-        var trial = new Trial(shared, SmallJob.EVENTS);
+        var trial = new PointSimulation(shared, SmallJob.EVENTS);
         assertThat(trial.act(point(shared, "02"), true, set, Instant.EPOCH).signals())
                 .extracting(signal -> signal.zoneDigits())
                 .containsExactly("005");

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -35,7 +35,7 @@ class PointEditsTest {
     private static Job proven() {
         Job job = SmallJob.job();
         return Edits.keepProof(
-                        new Proof("02", Instant.EPOCH, 40, "test", "x", Optional.empty(), Upstream.of(job, "02")))
+                        new Proof("02", Instant.EPOCH, 40, "test", "x", Optional.empty(), ProofBasis.of(job, "02")))
                 .on(job);
     }
 
@@ -138,7 +138,7 @@ class PointEditsTest {
                 PointEdits.renumberAll(),
                 PointEdits.remove(List.of("03")),
                 PointEdits.duplicate("01", "31", "Copy"),
-                PracticeEdits.school("wording", School.ARM_DISARM),
+                PracticeEdits.school("wording", PracticeOption.ARM_DISARM),
                 PracticeEdits.figure("entry", RuleFigure.ENTRY_SECONDS, 20),
                 PracticeEdits.reason("school:WORDING", "the client says so"),
                 AreaEdits.add(7, "Yard"),

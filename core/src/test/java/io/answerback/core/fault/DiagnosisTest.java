@@ -46,7 +46,7 @@ class DiagnosisTest {
         return new Priors(shares);
     }
 
-    private static Reading reading(Setup setup, double ohms) {
+    private static Reading reading(MeasurementSetup setup, double ohms) {
         return Reading.ohms(setup, ohms);
     }
 
@@ -77,7 +77,7 @@ class DiagnosisTest {
         // a joint of 555 Ω: 2773 and 7473
         "AT_REST, 2773, FAR_END_SHORTED, 573, JOINT"
     })
-    void twoReadingsTellTheCause(Setup one, double first, Setup two, double second, Cause cause) {
+    void twoReadingsTellTheCause(MeasurementSetup one, double first, MeasurementSetup two, double second, Cause cause) {
         Diagnosis diagnosis = diagnose(reading(one, first), reading(two, second));
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(cause);
         assertThat(diagnosis.settled()).isEqualTo(diagnosis.next().isEmpty());
@@ -87,10 +87,10 @@ class DiagnosisTest {
     @Test
     void readingsThatNoCauseGivesAreUnexplainedAndTheContradictionIsNamed() {
         Diagnosis diagnosis = diagnose(
-                reading(Setup.AT_REST, 2219),
-                reading(Setup.FAR_END_SHORTED, 18.4),
-                reading(Setup.FAR_END_LIFTED, 2219),
-                reading(Setup.ACTIVE, 6919));
+                reading(MeasurementSetup.AT_REST, 2219),
+                reading(MeasurementSetup.FAR_END_SHORTED, 18.4),
+                reading(MeasurementSetup.FAR_END_LIFTED, 2219),
+                reading(MeasurementSetup.ACTIVE, 6919));
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.UNEXPLAINED);
         assertThat(diagnosis.settled()).isFalse();
         assertThat(FaultWords.says(diagnosis.contradiction().orElseThrow()))
@@ -100,16 +100,17 @@ class DiagnosisTest {
     @Test
     void aReadingFarFromEveryCauseDoesNotFallBackToHowOftenCausesAreMet() {
         // bridged, the copper alone is 18.4 Ω; lifted, the loop is open
-        Diagnosis diagnosis = diagnose(reading(Setup.FAR_END_SHORTED, 3.0), reading(Setup.FAR_END_LIFTED, 400));
+        Diagnosis diagnosis =
+                diagnose(reading(MeasurementSetup.FAR_END_SHORTED, 3.0), reading(MeasurementSetup.FAR_END_LIFTED, 400));
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.UNEXPLAINED);
     }
 
     @Test
     void hundredsOfKilohmsWhereACoreBrokeAreDampAcrossTheBreak() {
         Diagnosis diagnosis = diagnose(
-                reading(Setup.AT_REST, 640_000),
-                reading(Setup.FAR_END_SHORTED, 638_000),
-                reading(Setup.ACTIVE, 645_000));
+                reading(MeasurementSetup.AT_REST, 640_000),
+                reading(MeasurementSetup.FAR_END_SHORTED, 638_000),
+                reading(MeasurementSetup.ACTIVE, 645_000));
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.CUT_THROUGH_DAMP);
         assertThat(FaultWords.says(diagnosis.explanations().getFirst())).startsWith("A broken core, bridged by damp");
     }
@@ -117,10 +118,12 @@ class DiagnosisTest {
     @Test
     void aPoweredDetectorThatIsActiveWhateverIsDoneMayHaveLostItsSupply() {
         FittedLoop powered = new FittedLoop(WIRING, 1, SupplyLoss.CONTACT_CHANGES, CABLE);
-        Diagnosis diagnosis =
-                Diagnosis.of(powered, even(), List.of(reading(Setup.AT_REST, 6919), reading(Setup.ACTIVE, 6919)));
+        Diagnosis diagnosis = Diagnosis.of(
+                powered,
+                even(),
+                List.of(reading(MeasurementSetup.AT_REST, 6919), reading(MeasurementSetup.ACTIVE, 6919)));
         assertThat(probability(diagnosis, Cause.LOST_SUPPLY)).isGreaterThan(Diagnosis.LEAST_SHOWN);
-        assertThat(probability(diagnose(reading(Setup.AT_REST, 6919)), Cause.LOST_SUPPLY))
+        assertThat(probability(diagnose(reading(MeasurementSetup.AT_REST, 6919)), Cause.LOST_SUPPLY))
                 .isZero();
     }
 
@@ -128,16 +131,16 @@ class DiagnosisTest {
     void aContactThatSticksIsToldFromADeviceInAnotherStateByItsCover() {
         // stuck at rest: the cover still opens the loop
         Diagnosis diagnosis = diagnose(
-                reading(Setup.AT_REST, 2219),
-                reading(Setup.ACTIVE, 2219),
-                reading(Setup.COVER_OFF, Double.POSITIVE_INFINITY));
+                reading(MeasurementSetup.AT_REST, 2219),
+                reading(MeasurementSetup.ACTIVE, 2219),
+                reading(MeasurementSetup.COVER_OFF, Double.POSITIVE_INFINITY));
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.CONTACT_STICKS);
     }
 
     @Test
     void nothingIsSettledWhileAMeasurementWouldTellTheFirstTwoApart() {
         // all well, or the resistor at the panel: bridging the far end tells
-        Diagnosis diagnosis = diagnose(reading(Setup.AT_REST, 2219), reading(Setup.ACTIVE, 6919));
+        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.AT_REST, 2219), reading(MeasurementSetup.ACTIVE, 6919));
         boolean second = diagnosis.explanations().get(1).probability() >= Diagnosis.LEAST_SHOWN;
         assertThat(second).isTrue();
         assertThat(diagnosis.explanations().getFirst().probability()).isGreaterThan(0.9);
@@ -145,7 +148,9 @@ class DiagnosisTest {
         assertThat(diagnosis.next()).isPresent();
         assertThat(diagnosis.byPriorOnly()).isTrue();
         Diagnosis after = diagnose(
-                reading(Setup.AT_REST, 2219), reading(Setup.ACTIVE, 6919), reading(Setup.FAR_END_SHORTED, 18.4));
+                reading(MeasurementSetup.AT_REST, 2219),
+                reading(MeasurementSetup.ACTIVE, 6919),
+                reading(MeasurementSetup.FAR_END_SHORTED, 18.4));
         assertThat(after.settled()).isTrue();
         assertThat(after.next()).isEmpty();
     }
@@ -162,7 +167,13 @@ class DiagnosisTest {
         "AT_REST, 5619, FAR_END_SHORTED, 18.4, NEW_RESISTOR, 2219, WRONG_RESISTOR"
     })
     void aThirdReadingTellsWhatTwoCannot(
-            Setup one, double first, Setup two, double second, Setup three, double third, Cause cause) {
+            MeasurementSetup one,
+            double first,
+            MeasurementSetup two,
+            double second,
+            MeasurementSetup three,
+            double third,
+            Cause cause) {
         Diagnosis before = diagnose(reading(one, first), reading(two, second));
         Diagnosis after = diagnose(reading(one, first), reading(two, second), reading(three, third));
         assertThat(after.explanations().getFirst().cause()).isEqualTo(cause);
@@ -172,13 +183,13 @@ class DiagnosisTest {
 
     @Test
     void partingTheCoresHalfWayTellsOnWhichSideACutIs() {
-        Reading open = reading(Setup.AT_REST, Double.POSITIVE_INFINITY);
-        Reading bridged = reading(Setup.FAR_END_SHORTED, Double.POSITIVE_INFINITY);
+        Reading open = reading(MeasurementSetup.AT_REST, Double.POSITIVE_INFINITY);
+        Reading bridged = reading(MeasurementSetup.FAR_END_SHORTED, Double.POSITIVE_INFINITY);
         // beyond the joint all is sound: 9.2 + 2200.4
-        Explanation near = diagnose(open, bridged, reading(Setup.FROM_MID_JOINT, 2210))
+        Explanation near = diagnose(open, bridged, reading(MeasurementSetup.FROM_MID_JOINT, 2210))
                 .explanations()
                 .getFirst();
-        Explanation far = diagnose(open, bridged, reading(Setup.FROM_MID_JOINT, Double.POSITIVE_INFINITY))
+        Explanation far = diagnose(open, bridged, reading(MeasurementSetup.FROM_MID_JOINT, Double.POSITIVE_INFINITY))
                 .explanations()
                 .getFirst();
         assertThat(FaultWords.says(near)).isEqualTo("A broken core, before the joint half way");
@@ -187,7 +198,7 @@ class DiagnosisTest {
 
     @Test
     void theValueOfALeakIsFound() {
-        Explanation leak = diagnose(reading(Setup.AT_REST, 1878), reading(Setup.ACTIVE, 4400))
+        Explanation leak = diagnose(reading(MeasurementSetup.AT_REST, 1878), reading(MeasurementSetup.ACTIVE, 4400))
                 .explanations()
                 .getFirst();
         assertThat(leak.value().orElseThrow().low()).isLessThan(12_000);
@@ -200,7 +211,8 @@ class DiagnosisTest {
     @Test
     void aShortIsAsFarAsItsCopper() {
         // 9.2 Ω at 0.184 Ω a metre of pair is 50 m
-        Explanation cut = diagnose(reading(Setup.AT_REST, 9.2), reading(Setup.FAR_END_LIFTED, 9.2))
+        Explanation cut = diagnose(
+                        reading(MeasurementSetup.AT_REST, 9.2), reading(MeasurementSetup.FAR_END_LIFTED, 9.2))
                 .explanations()
                 .getFirst();
         assertThat(cut.cause()).isEqualTo(Cause.SHORT);
@@ -211,7 +223,7 @@ class DiagnosisTest {
     @Test
     void oneReadingLeavesDoubtAndSaysWhatSettlesIt() {
         // 4 400 Ω with the device active is a damp joint of 12 kΩ or 2k2 where 4k7 should be
-        Diagnosis diagnosis = diagnose(reading(Setup.ACTIVE, 4410));
+        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.ACTIVE, 4410));
         assertThat(diagnosis.settled()).isFalse();
         assertThat(probability(diagnosis, Cause.LEAK)).isGreaterThan(0.05);
         assertThat(probability(diagnosis, Cause.WRONG_ALARM_RESISTOR)).isGreaterThan(0.05);
@@ -224,22 +236,23 @@ class DiagnosisTest {
 
     @Test
     void anOpenLoopAtRestMayBeACoverOrACore() {
-        Diagnosis diagnosis = diagnose(reading(Setup.AT_REST, Double.POSITIVE_INFINITY));
+        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.AT_REST, Double.POSITIVE_INFINITY));
         assertThat(probability(diagnosis, Cause.CUT)).isGreaterThan(0.3);
         assertThat(probability(diagnosis, Cause.OTHER_STATE)).isGreaterThan(0.1);
-        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(Setup.FAR_END_SHORTED);
+        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(MeasurementSetup.FAR_END_SHORTED);
     }
 
     @Test
     void voltsAtTheTerminalsAreOhmsWithTheirError() {
         // 5 V through 4k7 over 2 218 Ω: 5 · 2218 / 6918 = 1.6031 V
         var profile = SmallJob.job().panel().profile().inputs();
-        Reading reading = Reading.volts(Setup.AT_REST, 1.6031, profile);
+        Reading reading = Reading.volts(MeasurementSetup.AT_REST, 1.6031, profile);
         assertThat(reading.ohms()).isCloseTo(2218, within(1.0));
         // dR/dV = 4700 · 5 / (5 − 1.6031)² = 2 036.6 Ω/V; half of 0.5 % + 2 mV is 5.0 mV
         assertThat(reading.errorOhms()).isCloseTo(2036.6 * (0.005 * 1.6031 + 0.002) / 2, within(0.1));
-        assertThat(Reading.volts(Setup.AT_REST, 5, profile).ohms()).isInfinite();
-        assertThatThrownBy(() -> Reading.volts(Setup.AT_REST, 6, profile)).hasMessageContaining("reading in volts");
+        assertThat(Reading.volts(MeasurementSetup.AT_REST, 5, profile).ohms()).isInfinite();
+        assertThatThrownBy(() -> Reading.volts(MeasurementSetup.AT_REST, 6, profile))
+                .hasMessageContaining("reading in volts");
     }
 
     @Test
@@ -247,7 +260,7 @@ class DiagnosisTest {
         Diagnosis diagnosis = Diagnosis.of(
                 FittedLoop.of(WIRING.withScheme(SchemeKind.CLOSED_LOOP), CABLE),
                 even(),
-                List.of(reading(Setup.AT_REST, 18.5)));
+                List.of(reading(MeasurementSetup.AT_REST, 18.5)));
         assertThat(diagnosis.explanations())
                 .extracting(Explanation::cause)
                 .doesNotContain(Cause.SWAPPED, Cause.DOUBLED);
@@ -270,7 +283,7 @@ class DiagnosisTest {
         Cause cause = joint ? Cause.JOINT : Cause.LEAK;
         FaultyLoop truth = new FaultyLoop(LOOP);
         List<Reading> readings = new java.util.ArrayList<>();
-        Setup setup = Setup.AT_REST;
+        MeasurementSetup setup = MeasurementSetup.AT_REST;
         Diagnosis diagnosis = null;
         for (int i = 0; i < 4; i++) {
             readings.add(
@@ -302,10 +315,10 @@ class DiagnosisTest {
             default -> 0;
         };
         double ohms = new FaultyLoop(loop)
-                .of(cause, value, false, Setup.AT_REST)
+                .of(cause, value, false, MeasurementSetup.AT_REST)
                 .range()
                 .nominalOhms();
-        Diagnosis diagnosis = Diagnosis.of(loop, even(), List.of(reading(Setup.AT_REST, ohms)));
+        Diagnosis diagnosis = Diagnosis.of(loop, even(), List.of(reading(MeasurementSetup.AT_REST, ohms)));
         assertThat(probability(diagnosis, cause)).isGreaterThan(1e-4);
     }
 

@@ -23,12 +23,12 @@ class LoopCheckTest {
 
     private static LoopResult check(LoopWiring wiring, SchemeBands bands) {
         return LoopCheck.check(
-                FittedLoop.of(wiring, SmallJob.cable("01")), SmallJob.chart(bands), new TrialFaults(DAMP_OHMS));
+                FittedLoop.of(wiring, SmallJob.cable("01")), SmallJob.chart(bands), new CheckedFaults(DAMP_OHMS));
     }
 
     private static LoopResult check(LoopWiring wiring, Cable cable) {
         return LoopCheck.check(
-                FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new TrialFaults(DAMP_OHMS));
+                FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(DAMP_OHMS));
     }
 
     private static CaseReading reading(LoopResult result, String id) {

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class LoopFigureTest {
     private static final FittedLoop LOOP = FittedLoop.of(SmallJob.wiring(), SmallJob.cable("01"));
     private static final BandChart CHART = SmallJob.chart(SmallJob.DOUBLE);
-    private static final TrialFaults TRIAL = new TrialFaults(12_000);
+    private static final CheckedFaults TRIAL = new CheckedFaults(12_000);
 
     private static double gives(LoopFigure figure) {
         return figure.givesAt(LOOP, CHART).orElseThrow();

@@ -99,7 +99,8 @@ class LoopLimitsTest {
     }
 
     private static LoopResult check(LoopWiring wiring, Cable cable) {
-        return LoopCheck.check(FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new TrialFaults(12_000));
+        return LoopCheck.check(
+                FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(12_000));
     }
 
     private static boolean safe(LoopWiring wiring, Cable cable) {

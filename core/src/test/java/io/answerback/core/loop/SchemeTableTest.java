@@ -131,7 +131,7 @@ class SchemeTableTest {
                 SmallJob.wiring().withSecondOhms(10_000).withScheme(scheme).withPlace(place);
         Cable cable = SmallJob.cable("01");
         CaseReading reading = LoopCheck.check(
-                        FittedLoop.of(wiring, cable), SmallJob.chart(bands(scheme)), new TrialFaults(DAMP_OHMS))
+                        FittedLoop.of(wiring, cable), SmallJob.chart(bands(scheme)), new CheckedFaults(DAMP_OHMS))
                 .byId(id)
                 .orElseThrow();
         if (ohms.equals("open")) {

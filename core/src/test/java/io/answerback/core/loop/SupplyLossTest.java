@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 /// What a loop shows when its detectors lose their supply, by the form of their contact and the scheme.
 class SupplyLossTest {
-    private static final TrialFaults TRIAL = new TrialFaults(12_000);
+    private static final CheckedFaults TRIAL = new CheckedFaults(12_000);
 
     private static LoopResult check(SchemeKind scheme, SchemeBands bands, SupplyLoss loss) {
         return check(SmallJob.wiring().withScheme(scheme), bands, loss);

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cable.LandedCore;
-import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.CableInstallation;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.cores.CorePlan;
@@ -43,14 +43,15 @@ class PaperSettingTest {
     private static List<String> words(Paper paper) {
         return paper.pages().stream()
                 .flatMap(List::stream)
-                .filter(Mark.Text.class::isInstance)
-                .map(mark -> ((Mark.Text) mark).words())
+                .filter(PaperElement.Text.class::isInstance)
+                .map(mark -> ((PaperElement.Text) mark).words())
                 .toList();
     }
 
     @Test
     void aCableScheduleSaysWhatIsMissing() {
-        Job job = CableEdits.laying("", "C-02", laying -> Laying.PLANNED).on(SmallBox.job(SIX));
+        Job job = CableEdits.laying("", "C-02", laying -> CableInstallation.PLANNED)
+                .on(SmallBox.job(SIX));
         job = Edits.cableMetres("C-02", 0).on(job);
         Table table = CableSchedule.of(job, CorePlan.of(job));
         assertThat(table.gaps()).containsExactly("C-02 has not got a type and a length yet.");
@@ -64,7 +65,7 @@ class PaperSettingTest {
     void aCoreScheduleHasBothEndsOfEveryCoreAndSaysWhichIsInPlace() {
         Job job = CableEdits.landed(
                         "C-02",
-                        new LandedCore(CableEnd.NEAR, "yellow", "input 2", Instant.parse("2026-03-01T10:00:00Z")),
+                        new TerminatedCore(CableEnd.NEAR, "yellow", "input 2", Instant.parse("2026-03-01T10:00:00Z")),
                         false)
                 .on(SmallBox.job(SIX));
         Table table = CoreSchedule.of(job, CorePlan.of(job));
@@ -188,8 +189,8 @@ class PaperSettingTest {
         assertThat(set.stream().filter("A"::equals).count())
                 .isGreaterThanOrEqualTo(paper.pages().size());
         assertThat(paper.pages().stream().flatMap(List::stream))
-                .filteredOn(Mark.Text.class::isInstance)
-                .allMatch(mark -> ((Mark.Text) mark).baseline() < paper.heightMillimetres());
+                .filteredOn(PaperElement.Text.class::isInstance)
+                .allMatch(mark -> ((PaperElement.Text) mark).baseline() < paper.heightMillimetres());
     }
 
     /// Wherever the labels of a sheet are, each has its own place and none is on another.
@@ -197,12 +198,12 @@ class PaperSettingTest {
     void labelsKeepApart(@ForAll @Size(min = 2, max = 2) List<@IntRange(min = 1, max = 4) Integer> grid) {
         LabelStock stock = new LabelStock("g", "G", 210, 297, 2, 2, 45, 20, 50, 25, grid.getFirst(), grid.getLast());
         Job job = SmallBox.job(SIX);
-        List<Mark.Box> guides =
+        List<PaperElement.Box> guides =
                 CableLabelSheet.of(job, CorePlan.of(job), stock, HALF).guides();
         for (int i = 0; i < guides.size(); i++) {
             for (int j = i + 1; j < guides.size(); j++) {
-                Mark.Box one = guides.get(i);
-                Mark.Box other = guides.get(j);
+                PaperElement.Box one = guides.get(i);
+                PaperElement.Box other = guides.get(j);
                 assertThat(Math.abs(one.x() - other.x()) >= one.width()
                                 || Math.abs(one.y() - other.y()) >= one.height())
                         .isTrue();

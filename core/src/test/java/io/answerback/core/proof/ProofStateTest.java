@@ -22,7 +22,7 @@ class ProofStateTest {
 
     private Proof proof(String point) {
         return new Proof(
-                point, AT, 12, "practice station", "frame", Optional.of(AT.plusSeconds(5)), Upstream.of(job, point));
+                point, AT, 12, "practice station", "frame", Optional.of(AT.plusSeconds(5)), ProofBasis.of(job, point));
     }
 
     private ProofState after(Edit... edits) {
@@ -30,7 +30,7 @@ class ProofStateTest {
         for (Edit edit : edits) {
             changed = edit.on(changed);
         }
-        return ProofState.of(Optional.of(proof("02")), Upstream.of(changed, "02"));
+        return ProofState.of(Optional.of(proof("02")), ProofBasis.of(changed, "02"));
     }
 
     @Test
@@ -82,14 +82,14 @@ class ProofStateTest {
     @Test
     void withoutARestoreItIsHalf() {
         Proof half =
-                new Proof("mains", AT, 9, "practice station", "frame", Optional.empty(), Upstream.of(job, "mains"));
-        assertThat(ProofState.of(Optional.of(half), Upstream.of(job, "mains")))
+                new Proof("mains", AT, 9, "practice station", "frame", Optional.empty(), ProofBasis.of(job, "mains"));
+        assertThat(ProofState.of(Optional.of(half), ProofBasis.of(job, "mains")))
                 .isInstanceOf(ProofState.NotRestored.class);
-        assertThat(ProofState.of(Optional.empty(), Upstream.of(job, "mains"))).isInstanceOf(ProofState.Never.class);
+        assertThat(ProofState.of(Optional.empty(), ProofBasis.of(job, "mains"))).isInstanceOf(ProofState.Never.class);
     }
 
     @Test
     void anUnknownPointIsRefused() {
-        assertThatThrownBy(() -> Upstream.of(job, "99")).hasMessage("the job has no point 99");
+        assertThatThrownBy(() -> ProofBasis.of(job, "99")).hasMessage("the job has no point 99");
     }
 }

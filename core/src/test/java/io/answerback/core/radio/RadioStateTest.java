@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.capacity.Inventory;
-import io.answerback.core.capacity.Ways;
 import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.PointEdits;
@@ -16,7 +16,7 @@ import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
@@ -85,7 +85,7 @@ class RadioStateTest {
         Job deaf = CapacityEdits.giveInputs().on(SmallRadio.on(SmallRadio.job(), elsewhere));
         assertThat(deaf.inputOf("11")).isEmpty();
         assertThat(found(deaf)).contains("wireless-unheard:11").doesNotContain("no-input:11");
-        assertThat(Ways.of(deaf, Inventory.of(deaf)).ways())
+        assertThat(CapacityOptions.of(deaf, Inventory.of(deaf)).ways())
                 .as("no wired module helps a wireless point")
                 .isEmpty();
     }
@@ -205,8 +205,8 @@ class RadioStateTest {
     void anAnswerRestsOnTheZoneADeviceIsEnrolledUnder() {
         Job job = enrolled("11", "12");
         Job anew = RadioEdits.enrolledUnder(SmallRadio.input(job, "12"), 46).on(job);
-        assertThat(Upstream.of(anew, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "46");
-        assertThat(Upstream.of(job, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "42");
+        assertThat(ProofBasis.of(anew, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "46");
+        assertThat(ProofBasis.of(job, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "42");
     }
 
     @Property(tries = 300)

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.LoopResult;
-import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.profile.Band;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.Meaning;
@@ -60,7 +60,7 @@ class FittedLoopTest {
         FittedLoop loop = loop(SchemeKind.DOUBLE_END_OF_LINE, 2, false);
         // 18.4 + 2 · 0.2 + 0.2 ∥ 4700 + 4700 + 2200, then 18.4 + 0.4 + 2 · 4700 + 2200 = 11 618.8, past the alarm band
         assertThat(nominal(loop, DeviceState.ACTIVE)).isCloseTo(6919, within(0.01));
-        LoopResult result = LoopCheck.check(loop, SmallJob.chart(SmallJob.DOUBLE), new TrialFaults(12_000));
+        LoopResult result = LoopCheck.check(loop, SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(12_000));
         assertThat(result.unsafe())
                 .extracting(reading -> reading.loopCase().device())
                 .containsExactly(DeviceState.ALL_ACTIVE);
@@ -70,7 +70,7 @@ class FittedLoopTest {
     void relaysWithoutSupplyDropAndAreNoticed() {
         FittedLoop loop = loop(SchemeKind.TRIPLE_END_OF_LINE, 1, true);
         // both relays open: 18.4 + 0.2 + 4700 + 10000 + 2200
-        CaseReading dropped = LoopCheck.check(loop, SmallJob.chart(SmallJob.TRIPLE), new TrialFaults(12_000))
+        CaseReading dropped = LoopCheck.check(loop, SmallJob.chart(SmallJob.TRIPLE), new CheckedFaults(12_000))
                 .byId("unpowered")
                 .orElseThrow();
         assertThat(dropped.range().nominalOhms()).isCloseTo(16_918.6, within(0.01));
@@ -119,7 +119,7 @@ class FittedLoopTest {
             case 2 -> loop.withWiring(wiring.withSecondOhms(wiring.secondOhms() + more));
             default -> loop.withCable(loop.cable().withMetres(loop.cable().metres() + more));
         };
-        for (LoopCase loopCase : new TrialFaults(12_000).cases(loop)) {
+        for (LoopCase loopCase : new CheckedFaults(12_000).cases(loop)) {
             for (Extreme extreme : Extreme.values()) {
                 double before = LoopNetwork.of(loop, loopCase).ohms(extreme);
                 double after = LoopNetwork.of(bigger, loopCase).ohms(extreme);
@@ -142,7 +142,7 @@ class FittedLoopTest {
     @Test
     void everyCaseHasAnIdOfItsOwn() {
         for (SchemeKind scheme : SchemeKind.values()) {
-            assertThat(new TrialFaults(12_000).cases(loop(scheme, 3, true)))
+            assertThat(new CheckedFaults(12_000).cases(loop(scheme, 3, true)))
                     .extracting(LoopCase::id)
                     .doesNotHaveDuplicates();
         }

@@ -13,7 +13,7 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.SettingMatrix.Row;
 import io.answerback.core.setup.SettingMatrix.Way;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallSetup;
 import java.util.List;
@@ -31,7 +31,8 @@ class EntryWalkTest {
         job = PointEdits.duty("", Set.of("03"), duty -> duty.withType(passed).withArea(java.util.Optional.of(1)))
                 .on(job);
         job = PointEdits.programAsSurveyed("03").on(job);
-        return SetupEdits.walk(new Setup.Walk("02", "Keypad 1", List.of(new Setup.Pace("03", 14)), seconds))
+        return SetupEdits.walk(new PanelProgramming.Walk(
+                        "02", "Keypad 1", List.of(new PanelProgramming.Pace("03", 14)), seconds))
                 .on(job);
     }
 
@@ -59,8 +60,11 @@ class EntryWalkTest {
     @Test
     void aKeypadNearerToTheDoorHelpsWhereTheCodeIsTypedInTimeThen() {
         // the code takes 12 s from the last detector, at 26 s; from the first, at 14 s, it is typed at 26 s
-        Job job = SetupEdits.walk(new Setup.Walk(
-                        "02", "Keypad 1", List.of(new Setup.Pace("03", 14), new Setup.Pace("01", 26)), 38))
+        Job job = SetupEdits.walk(new PanelProgramming.Walk(
+                        "02",
+                        "Keypad 1",
+                        List.of(new PanelProgramming.Pace("03", 14), new PanelProgramming.Pace("01", 26)),
+                        38))
                 .on(walked(ZoneType.ENTRY_ROUTE, 38));
         EntryRemedies.Remedy nearer = EntryRemedies.of(job, walk(job)).getLast();
         assertThat(nearer.says()).startsWith("Move the keypad to where");
@@ -86,7 +90,8 @@ class EntryWalkTest {
 
     @Test
     void eachRemedyMendsItWhenItIsApplied() {
-        Job job = SetupEdits.walk(new Setup.Walk("02", "Keypad 1", List.of(new Setup.Pace("03", 30)), 38))
+        Job job = SetupEdits.walk(
+                        new PanelProgramming.Walk("02", "Keypad 1", List.of(new PanelProgramming.Pace("03", 30)), 38))
                 .on(walked(ZoneType.IMMEDIATE, 38));
         assertThat(found(job)).contains("way-in-alarms:03", "way-in-too-slow:02");
         List<EntryRemedies.Remedy> remedies = EntryRemedies.of(job, walk(job));
@@ -101,8 +106,8 @@ class EntryWalkTest {
 
     @Test
     void aDoorThatStartsNoEntryTimeIsNoWayIn() {
-        Job job =
-                SetupEdits.walk(new Setup.Walk("03", "Keypad 1", List.of(), 20)).on(walked(ZoneType.IMMEDIATE, 10));
+        Job job = SetupEdits.walk(new PanelProgramming.Walk("03", "Keypad 1", List.of(), 20))
+                .on(walked(ZoneType.IMMEDIATE, 10));
         assertThat(found(job)).contains("way-in-unready:03");
     }
 
@@ -110,15 +115,15 @@ class EntryWalkTest {
     void whatAZoneDoesFollowsItsBehaviourAndWhatBecomesOfItAtNight() {
         Job job = walked(ZoneType.ENTRY_ROUTE, 20);
         assertThat(row(job, "02").does())
-                .containsEntry(Way.UNSET, Does.NOTHING)
-                .containsEntry(Way.SET, Does.ENTRY)
-                .containsEntry(Way.ENTERING, Does.WAITS);
+                .containsEntry(Way.UNSET, ZoneEffect.NOTHING)
+                .containsEntry(Way.SET, ZoneEffect.ENTRY)
+                .containsEntry(Way.ENTERING, ZoneEffect.WAITS);
         int zone = job.inputOf("02").orElseThrow().zone();
         Job out = SetupEdits.decide(Decision.ZONE_PART_SET, zone, PartSet.OUT.name())
                 .on(job);
-        assertThat(row(out, "02").does()).containsEntry(Way.PART_SET, Does.NOTHING);
+        assertThat(row(out, "02").does()).containsEntry(Way.PART_SET, ZoneEffect.NOTHING);
         Job chimes = SetupEdits.decide(Decision.ZONE_CHIME, zone, "yes").on(job);
-        assertThat(row(chimes, "02").does()).containsEntry(Way.UNSET, Does.CHIME);
+        assertThat(row(chimes, "02").does()).containsEntry(Way.UNSET, ZoneEffect.CHIME);
     }
 
     private static Row row(Job job, String point) {

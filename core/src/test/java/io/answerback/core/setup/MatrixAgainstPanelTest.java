@@ -45,9 +45,9 @@ class MatrixAgainstPanelTest {
                 .findFirst()
                 .orElseThrow()
                 .does();
-        assertThat(does.get(Way.UNSET)).isEqualTo(seen(type, panel, PanelState.unset(), Does.NOTHING));
-        assertThat(does.get(Way.SET)).isEqualTo(seen(type, panel, set, Does.NOTHING));
-        assertThat(does.get(Way.ENTERING)).isEqualTo(seen(type, panel, entering, Does.WAITS));
+        assertThat(does.get(Way.UNSET)).isEqualTo(seen(type, panel, PanelState.unset(), ZoneEffect.NOTHING));
+        assertThat(does.get(Way.SET)).isEqualTo(seen(type, panel, set, ZoneEffect.NOTHING));
+        assertThat(does.get(Way.ENTERING)).isEqualTo(seen(type, panel, entering, ZoneEffect.WAITS));
     }
 
     private static PanelStep opens(PanelReducer panel, PanelState state, int zone) {
@@ -55,18 +55,18 @@ class MatrixAgainstPanelTest {
     }
 
     /// What the panel model did, in the words of the table.
-    private static Does seen(ZoneType type, PanelReducer panel, PanelState state, Does silent) {
+    private static ZoneEffect seen(ZoneType type, PanelReducer panel, PanelState state, ZoneEffect silent) {
         if (type == ZoneType.LOG_ONLY) {
-            return Does.LOG;
+            return ZoneEffect.LOG;
         }
         PanelStep step = opens(panel, state, ZONE);
         boolean switched = !step.state().setAreas().equals(state.setAreas());
         if (switched || type.switches()) {
-            return Does.SWITCHES;
+            return ZoneEffect.SWITCHES;
         }
         if (!step.signals().isEmpty()) {
-            return Does.ALARM;
+            return ZoneEffect.ALARM;
         }
-        return step.effects().stream().anyMatch(Effect.EntryStarted.class::isInstance) ? Does.ENTRY : silent;
+        return step.effects().stream().anyMatch(Effect.EntryStarted.class::isInstance) ? ZoneEffect.ENTRY : silent;
     }
 }

@@ -15,7 +15,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryStep.Standing;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallSetup;
 import java.time.Instant;
@@ -190,13 +190,14 @@ class RunSheetTest {
     @Test
     void aCodeIsEitherChangedOrTheMakersAndItsDigitsAreKeptNowhere() {
         assertThat(found(job)).contains("code-still-the-makers:code 0");
-        Job changed = SetupEdits.code(new Setup.CodeNote("code", 0, true, "the head office", Optional.of(true)))
+        Job changed = SetupEdits.code(
+                        new PanelProgramming.CodeNote("code", 0, true, "the head office", Optional.of(true)))
                 .on(job);
         assertThat(found(changed)).noneMatch(id -> id.startsWith("code-"));
-        Job same = SetupEdits.code(new Setup.CodeNote("code", 0, true, "", Optional.of(false)))
+        Job same = SetupEdits.code(new PanelProgramming.CodeNote("code", 0, true, "", Optional.of(false)))
                 .on(job);
         assertThat(found(same)).contains("code-same-as-another:code 0");
-        assertThatThrownBy(() -> new Setup.CodeNote("code", 0, true, "Manager, 4711", Optional.empty()))
+        assertThatThrownBy(() -> new PanelProgramming.CodeNote("code", 0, true, "Manager, 4711", Optional.empty()))
                 .hasMessageContaining("digits are never kept");
         assertThatThrownBy(() -> Decision.ENGINEER_CODE.read("123456")).hasMessageContaining("never kept");
     }
@@ -217,10 +218,10 @@ class RunSheetTest {
     @Test
     void whatWasInAPanelBeforeIsHeldAgainstWhatIsWanted() {
         Job taken = SetupEdits.found(List.of(
-                        new Setup.Found("entry", 1, "03"),
-                        new Setup.Found("sounder", 0, "7"),
-                        new Setup.Found("behaviour", 4, "3"),
-                        new Setup.Found("entry", 9, "08")))
+                        new PanelProgramming.Found("entry", 1, "03"),
+                        new PanelProgramming.Found("sounder", 0, "7"),
+                        new PanelProgramming.Found("behaviour", 4, "3"),
+                        new PanelProgramming.Found("entry", 9, "08")))
                 .on(job);
         assertThat(Leftovers.of(taken, RunSheet.of(taken)))
                 .extracting(Leftovers.Leftover::title, Leftovers.Leftover::means, Leftovers.Leftover::clear)

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
@@ -53,7 +53,8 @@ class JobTest {
                 refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
                 refused(() -> new HouseRules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
                 refused(
-                        () -> new HouseRules("R", "", 2, Map.of(Question.TAMPER, School.SOLDER), Map.of()),
+                        () -> new HouseRules(
+                                "R", "", 2, Map.of(PracticeQuestion.TAMPER, PracticeOption.SOLDER), Map.of()),
                         "TAMPER is answered with SOLDER; it must be one of [ONE_RING, PER_ZONE]"),
                 refused(
                         () -> new HouseRules("R", "", 2, Map.of(), Map.of()),

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.battery.BatteryWear;
-import io.answerback.core.battery.Draw;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.battery.Recharge;
+import io.answerback.core.battery.SupplyCurrent;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -50,21 +50,21 @@ class BatteryTest {
         // 0.2 A is slower than over 20 h: 43.52 h, of which 0.95987 are left.
         double usable = BatteryWear.designed(-5).usable(17);
         assertThat(usable).isCloseTo(8.704, within(1e-12));
-        Draw draw = new Draw(0.2, 1.2, 0.25);
+        SupplyCurrent draw = new SupplyCurrent(0.2, 1.2, 0.25);
         assertThat(draw.alarmShare(usable)).isCloseTo(0.25 / (20 * Math.pow(8.704 / 24, 1.15)), within(1e-12));
         assertThat(draw.standbyHours(usable)).isCloseTo(41.77, within(0.01));
     }
 
     @Test
     void aBatteryThatDoesNotCarryTheAlarmReachesNoStandby() {
-        assertThat(new Draw(0.1, 10, 1).standbyHours(2)).isZero();
+        assertThat(new SupplyCurrent(0.1, 10, 1).standbyHours(2)).isZero();
     }
 
     @Test
     void loadsBeyondAnyBatteryAreSaid() {
-        assertThatThrownBy(() -> new Draw(9999, 9999, 100).requiredAmpHours(240))
+        assertThatThrownBy(() -> new SupplyCurrent(9999, 9999, 100).requiredAmpHours(240))
                 .hasMessageContaining("no battery carries 9999.0 A for 240 h");
-        assertThatThrownBy(() -> new Draw(-1, 0, 0)).hasMessageContaining("quiescent current");
+        assertThatThrownBy(() -> new SupplyCurrent(-1, 0, 0)).hasMessageContaining("quiescent current");
     }
 
     @Test
@@ -83,7 +83,7 @@ class BatteryTest {
             @ForAll @DoubleRange(min = 0.01, max = 10) double alarm,
             @ForAll @DoubleRange(min = 0, max = 2) double alarmHours,
             @ForAll @DoubleRange(min = 1, max = 72) double hours) {
-        Draw draw = new Draw(standby, alarm, alarmHours);
+        SupplyCurrent draw = new SupplyCurrent(standby, alarm, alarmHours);
         double required = draw.requiredAmpHours(hours);
         assertThat(draw.standbyHours(required)).isCloseTo(hours, within(1e-6 * hours));
         assertThat(draw.standbyHours(required * 0.99)).isLessThan(hours);

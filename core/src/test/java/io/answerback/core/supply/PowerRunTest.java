@@ -6,7 +6,7 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.power.Tick;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.PowerOrder;
@@ -62,7 +62,7 @@ class PowerRunTest {
 
     @Test
     void theHouseMayHaveItsOwnOrder() {
-        Job job = PracticeEdits.school("", School.MAINS_THEN_BATTERY).on(job(PowerOrder.BATTERY_FIRST, 0));
+        Job job = PracticeEdits.school("", PracticeOption.MAINS_THEN_BATTERY).on(job(PowerOrder.BATTERY_FIRST, 0));
         assertThat(ids(job, Direction.UP)).containsSubsequence("up:Panel:mains", "up:Panel:battery");
     }
 

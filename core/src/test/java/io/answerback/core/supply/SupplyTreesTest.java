@@ -10,8 +10,8 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.AsFound;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CorePlan;
@@ -166,10 +166,10 @@ class SupplyTreesTest {
         Job job = plain.withCables(List.of(
                 new Cable("C-80", "01", 20, SmallJob.THIN, 20, 20)
                         .withEnds(CableEnds.toModule("Keypad 1"))
-                        .withLaying(Laying.PLANNED.withType(SmallBox.FOUR)),
+                        .withLaying(CableInstallation.PLANNED.withType(SmallBox.FOUR)),
                 new Cable("C-81", "01", 2, SmallJob.THIN, 20, 20)
                         .withEnds(CableEnds.toModule("Keypad 1").startingAt("Expander 1"))
-                        .withLaying(Laying.PLANNED
+                        .withLaying(CableInstallation.PLANNED
                                 .withType(SmallBox.FOUR)
                                 .withAsFound(new AsFound(
                                         Map.of("red", CoreUse.SUPPLY, "black", CoreUse.SUPPLY_RETURN),
@@ -194,7 +194,7 @@ class SupplyTreesTest {
         Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
                 .on(job());
         double used = LeadAcid.usedAt(10.5 + 0.012 * 18.4);
-        HoldUp hold = HoldUp.of(state(job).battery().orElseThrow(), job.practice());
+        StandbyForecast hold = StandbyForecast.of(state(job).battery().orElseThrow(), job.practice());
         double whole = hold.endHours(10.5);
         assertThat(volts(job, "02").dropsOutHours().orElseThrow()).isCloseTo(used * whole, within(1e-6));
         assertThat(hold.voltsAfter(used * whole)).isCloseTo(10.5 + 0.012 * 18.4, within(1e-6));
@@ -250,7 +250,7 @@ class SupplyTreesTest {
     void whatIfChangesOneThingAtATime() {
         Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 0, Optional.empty()))
                 .on(job());
-        HoldUp hold = HoldUp.of(state(job).battery().orElseThrow(), job.practice());
+        StandbyForecast hold = StandbyForecast.of(state(job).battery().orElseThrow(), job.practice());
         assertThat(hold.standbyHours())
                 .isCloseTo(state(job).battery().orElseThrow().standbyHours(), within(1e-9));
         assertThat(hold.withRated(14).standbyHours()).isGreaterThan(2 * hold.standbyHours());

@@ -21,7 +21,7 @@ class EntryLineTest {
     private final EntryLine line = new EntryLine(SmallKinds.CATALOGUE, job, Optional.empty());
 
     /// As it would be told: number, name, kind, type, area, metres, way in.
-    private static String told(Understood point) {
+    private static String told(PointDraft point) {
         return "%s %s | %s | %s | %s | %s | %s"
                 .formatted(
                         point.id(),
@@ -49,16 +49,16 @@ class EntryLineTest {
             front door 2, immediate, way in;              04 Front door 2 | door-contact | immediate | 1 Front | - | way in
             """)
     void readsALineAsItWouldBeSaid(String typed, String told) {
-        Understood point = line.read(typed);
+        PointDraft point = line.read(typed);
         assertThat(told(point)).isEqualTo(told.strip());
         assertThat(point.problems()).isEmpty();
     }
 
     @Test
     void whatNobodySaidIsAssumedAndNoted() {
-        Understood point = line.read("store movement");
+        PointDraft point = line.read("store movement");
         assertThat(point.assumed())
-                .containsExactlyInAnyOrder(Understood.Part.NUMBER, Understood.Part.TYPE, Understood.Part.AREA);
+                .containsExactlyInAnyOrder(PointDraft.Part.NUMBER, PointDraft.Part.TYPE, PointDraft.Part.AREA);
         assertThat(line.read("9 store, movement, back, entry route").assumed()).isEmpty();
     }
 
@@ -99,7 +99,7 @@ class EntryLineTest {
 
     @Property
     void anyTextIsReadWithoutFailing(@ForAll String typed) {
-        Understood point = line.read(typed);
+        PointDraft point = line.read(typed);
         assertThat(point.complete()).isEqualTo(point.problems().isEmpty());
         assertThat(line.completions(typed))
                 .allMatch(completion -> completion.startsWith(typed.substring(0, typed.lastIndexOf(',') + 1)));

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
@@ -32,8 +32,8 @@ class NewPointTest {
         assertThat(wiring.alarmOhms()).isEqualTo(4700);
         assertThat(next.cableTo("04").orElseThrow().metres()).isEqualTo(40);
 
-        Job single =
-                typed(PracticeEdits.school("loop", School.SINGLE_END_OF_LINE).on(job), "yard gate, contact");
+        Job single = typed(
+                PracticeEdits.school("loop", PracticeOption.SINGLE_END_OF_LINE).on(job), "yard gate, contact");
         assertThat(single.point("04").orElseThrow().loop().scheme()).isEqualTo(SchemeKind.SINGLE_END_OF_LINE);
     }
 
@@ -58,10 +58,14 @@ class NewPointTest {
     @Test
     void aNewJobHasNothingButItsPanel() {
         Job fresh = NewJob.of(
-                "Yard", "", SmallRules.rules(), School.ARM_DISARM, job.panel().profile());
+                "Yard",
+                "",
+                SmallRules.rules(),
+                PracticeOption.ARM_DISARM,
+                job.panel().profile());
         assertThat(fresh.points()).isEmpty();
         assertThat(fresh.inputs()).hasSize(4).allMatch(input -> input.pointId().isEmpty());
-        assertThat(fresh.practice().schools()).containsValue(School.ARM_DISARM);
+        assertThat(fresh.practice().schools()).containsValue(PracticeOption.ARM_DISARM);
         assertThat(typed(fresh, "gate, contact, yard").areas()).hasSize(1);
     }
 

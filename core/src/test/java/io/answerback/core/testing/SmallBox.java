@@ -7,7 +7,7 @@ import io.answerback.core.device.Powering;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.Terminal;
@@ -72,7 +72,7 @@ public final class SmallBox {
         PanelProfile profile =
                 new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
         Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
-        job = PracticeEdits.school("", School.ONE_RING).on(job);
+        job = PracticeEdits.school("", PracticeOption.ONE_RING).on(job);
         for (String id : List.of("01", "02", "03")) {
             job = LoopEdits.parts("", id, wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
                     .on(job);

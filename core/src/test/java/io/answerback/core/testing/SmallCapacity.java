@@ -1,7 +1,7 @@
 package io.answerback.core.testing;
 
 import io.answerback.core.device.PointKind;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
@@ -38,7 +38,7 @@ public final class SmallCapacity {
             String id = "%02d".formatted(points.size() + 1);
             points.add(SmallJob.point(id, kind.name() + " " + id, kind, SmallJob.duty(ZoneType.IMMEDIATE, 1)));
         }
-        return NewJob.of("Test Yard", "", SmallRules.rules(), School.SET_UNSET, profile(modules))
+        return NewJob.of("Test Yard", "", SmallRules.rules(), PracticeOption.SET_UNSET, profile(modules))
                 .withAreas(List.of(new Area(1, "Front", "1234")))
                 .withPoints(points);
     }

@@ -22,18 +22,18 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Site;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import java.util.List;
 import java.util.Optional;
@@ -182,7 +182,11 @@ public final class SmallJob {
                 List.of(new PanelModule("Panel", "board", List.of(1, 2))),
                 List.of(new Area(1, "Front", "1234"), new Area(2, "Back", "5678")),
                 List.of(
-                        point("01", "Entrance", SmallKinds.DOOR, new Duty(ZoneType.ENTRY_EXIT, Optional.of(1), true)),
+                        point(
+                                "01",
+                                "Entrance",
+                                SmallKinds.DOOR,
+                                new SurveyedZone(ZoneType.ENTRY_EXIT, Optional.of(1), true)),
                         point("02", "Store door", SmallKinds.DOOR, duty(ZoneType.IMMEDIATE, 1)),
                         point("03", "Desk button", SmallKinds.HOLD_UP, duty(ZoneType.HOLD_UP, 2))),
                 List.of(cable("01"), cable("02"), cable("03")),
@@ -202,7 +206,7 @@ public final class SmallJob {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                Setup.UNDECIDED);
+                PanelProgramming.UNDECIDED);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.
@@ -229,13 +233,13 @@ public final class SmallJob {
     }
 
     /// A point on the usual wiring.
-    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, Duty duty) {
+    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, SurveyedZone duty) {
         return Point.of(id, name, kind, duty, wiring());
     }
 
     /// A duty in an area where nobody comes in.
-    public static Duty duty(ZoneType type, int area) {
-        return new Duty(type, Optional.of(area), false);
+    public static SurveyedZone duty(ZoneType type, int area) {
+        return new SurveyedZone(type, Optional.of(area), false);
     }
 
     private static Input input(int number, Optional<String> point) {

@@ -1,9 +1,9 @@
 package io.answerback.core.testing;
 
 import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import java.util.EnumMap;
 import java.util.Map;
 
@@ -13,12 +13,12 @@ public final class SmallRules {
 
     /// The rules.
     public static HouseRules rules() {
-        Map<Question, School> schools = new EnumMap<>(Question.class);
-        for (Question question : Question.values()) {
-            schools.put(question, School.of(question).getFirst());
+        Map<PracticeQuestion, PracticeOption> schools = new EnumMap<>(PracticeQuestion.class);
+        for (PracticeQuestion question : PracticeQuestion.values()) {
+            schools.put(question, PracticeOption.of(question).getFirst());
         }
-        schools.put(Question.LOOP, School.DOUBLE_END_OF_LINE);
-        schools.put(Question.UNUSED_INPUTS, School.RESISTOR);
+        schools.put(PracticeQuestion.LOOP, PracticeOption.DOUBLE_END_OF_LINE);
+        schools.put(PracticeQuestion.UNUSED_INPUTS, PracticeOption.RESISTOR);
         Map<RuleFigure, Double> figures = new EnumMap<>(RuleFigure.class);
         for (RuleFigure figure : RuleFigure.values()) {
             figures.put(figure, 12.0);

@@ -3,9 +3,9 @@ package io.answerback.core.wording;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.PracticeEdits;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
@@ -16,18 +16,18 @@ class WordsTest {
     @Test
     void everyQuestionSchoolAndFigureHasItsWords() {
         Stream<String> all = Stream.of(
-                        Stream.of(Question.values())
-                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))),
-                        Stream.of(School.values()).map(SchoolWords::of),
+                        Stream.of(PracticeQuestion.values())
+                                .flatMap(its -> Stream.of(PracticeWords.title(its), PracticeWords.why(its))),
+                        Stream.of(PracticeOption.values()).map(PracticeWords::of),
                         Stream.of(RuleFigure.values())
-                                .flatMap(its -> Stream.of(SchoolWords.title(its), SchoolWords.why(its))))
+                                .flatMap(its -> Stream.of(PracticeWords.title(its), PracticeWords.why(its))))
                 .flatMap(words -> words);
         assertThat(all).allMatch(words -> !words.isBlank());
     }
 
     @Test
     void everyDecisionHasItsTitleAndWhyInBothSchools() {
-        for (School school : School.of(Question.WORDING)) {
+        for (PracticeOption school : PracticeOption.of(PracticeQuestion.WORDING)) {
             Terms terms = new Terms(school);
             assertThat(Decision.values()).allSatisfy(decision -> {
                 assertThat(DecisionWords.title(decision, terms)).isNotBlank().doesNotContain("{");
@@ -40,7 +40,7 @@ class WordsTest {
     @Test
     void theWordsFollowTheSchool() {
         Terms set = Terms.of(SmallJob.job().practice());
-        Terms arm = Terms.of(PracticeEdits.school("wording", School.ARM_DISARM)
+        Terms arm = Terms.of(PracticeEdits.school("wording", PracticeOption.ARM_DISARM)
                 .on(SmallJob.job())
                 .practice());
         assertThat(List.of(set.set(), set.unset(), set.toSet(), set.toUnset(), set.setting(), set.both()))

@@ -4,7 +4,7 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.Place;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -82,7 +82,7 @@ final class BoxSheet extends Sheet {
         return Words.wrapped(
                 Words.of(
                         "empty",
-                        box.place().kind() == Place.Kind.JOINT_BOX
+                        box.place().kind() == CableLocation.Kind.JOINT_BOX
                                 ? "Cores are joined here, each in a block of its own, and the lid is part of what the tamper ring goes through."
                                 : "The profile does not name the terminals of this box. Uses and colours are planned all the same."));
     }

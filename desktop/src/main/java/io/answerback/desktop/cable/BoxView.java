@@ -4,10 +4,10 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePath;
 import io.answerback.core.cores.CorePlan;
-import io.answerback.core.cores.Place;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.DeskState;
@@ -53,8 +53,8 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
     }
 
     /// The names there are to choose from: every box and joint box, and the device that is looked at.
-    List<Place> places() {
-        List<Place> places =
+    List<CableLocation> places() {
+        List<CableLocation> places =
                 new ArrayList<>(plan.boxes().stream().map(BoxPlan::place).toList());
         box.map(BoxPlan::place).filter(place -> !places.contains(place)).ifPresent(places::add);
         return places;
@@ -65,7 +65,7 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
         return cable.flatMap(its -> core.flatMap(one -> plan.path(new CoreEnd(its.id(), one.colour()))));
     }
 
-    static String words(Place place) {
+    static String words(CableLocation place) {
         return switch (place.kind()) {
             case BOX -> place.name();
             case JOINT_BOX -> "joint box " + place.name();

@@ -22,7 +22,7 @@ public final class CableBench extends SheetedBench<CableSheet> {
         this.print = print;
         this.paper = new PaperSheet(desk, look, shelf, print);
         add(CableSheet.BOX, () -> new BoxSheet(desk, look, shelf, this::openPaper, clock));
-        add(CableSheet.RUN, () -> new RunSheet(desk, clock));
+        add(CableSheet.RUN, () -> new WiringRunSheet(desk, clock));
         add(CableSheet.CABLES, () -> new CablesSheet(desk, look, shelf, usual, this::openPaper));
         add(CableSheet.PAPER, () -> paper);
     }

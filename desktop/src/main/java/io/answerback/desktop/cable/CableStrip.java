@@ -1,9 +1,9 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableInstallation;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
-import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
@@ -28,7 +28,7 @@ final class CableStrip {
     }
 
     Flow of(Cable cable, String where) {
-        Laying laying = cable.laying();
+        CableInstallation laying = cable.laying();
         Flow strip = new Flow(
                 Words.of("finding-says", cable.id()),
                 Words.quiet(where),
@@ -67,7 +67,7 @@ final class CableStrip {
         return strip;
     }
 
-    private boolean change(String what, Cable cable, UnaryOperator<Laying> change) {
+    private boolean change(String what, Cable cable, UnaryOperator<CableInstallation> change) {
         return desk.apply(CableEdits.laying(what, cable.id(), change));
     }
 

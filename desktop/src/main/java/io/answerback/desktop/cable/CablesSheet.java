@@ -2,8 +2,8 @@ package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying;
 import io.answerback.core.cabling.FirstFix;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Figures;
@@ -83,7 +83,7 @@ final class CablesSheet extends Sheet {
         var open = new RowButton(
                 cable.id() + " to " + plan.farEnd(cable), () -> desk.focus(cable, CableEnd.NEAR, ""), id, to);
         open.getStyleClass().setAll("core-row");
-        Laying laying = cable.laying();
+        CableInstallation laying = cable.laying();
         return new Node[] {
             open,
             Words.wrapped(Words.quiet("from " + box(plan, cable))),
@@ -98,7 +98,7 @@ final class CablesSheet extends Sheet {
         return plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
     }
 
-    private static Mark mark(Laying laying) {
+    private static Mark mark(CableInstallation laying) {
         boolean labelled = laying.labelledHere() && laying.labelledThere();
         return switch (laying.reached()) {
             case PLANNED -> Mark.NOT_DONE;
@@ -108,9 +108,9 @@ final class CablesSheet extends Sheet {
         };
     }
 
-    private static String says(Laying laying) {
+    private static String says(CableInstallation laying) {
         boolean labelled = laying.labelledHere() && laying.labelledThere();
-        return laying.progress() == Laying.Progress.PLANNED || labelled
+        return laying.progress() == CableInstallation.Progress.PLANNED || labelled
                 ? laying.reached().words()
                 : laying.progress().words() + ", label missing";
     }

@@ -1,14 +1,14 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.cable.LandedCore;
+import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreNeed;
-import io.answerback.core.cores.Landing;
-import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
@@ -67,8 +67,8 @@ final class CoreTable {
     private Node[] row(BoxPlan box, CableCores cable, PlannedCore core, boolean looked) {
         Region chip = new Region();
         chip.getStyleClass().addAll("core-chip", "core-chip-" + CoreColour.style(core.colour()));
-        String where = LandingWords.of(core.landing(), box.strip());
-        Optional<LandedCore> landed = cable.landed(core.colour());
+        String where = TerminationWords.of(core.landing(), box.strip());
+        Optional<TerminatedCore> landed = cable.landed(core.colour());
         Mark mark = mark(core, where, landed);
         Label colour = new Label(core.colour());
         if (looked) {
@@ -81,7 +81,7 @@ final class CoreTable {
                 colour);
         follow.getStyleClass().setAll("core-row");
         Label place = Words.wrapped(new Label(where));
-        if (core.landing() instanceof Landing.Under || core.landing() instanceof Landing.Joined) {
+        if (core.landing() instanceof CoreTermination.Under || core.landing() instanceof CoreTermination.Joined) {
             place.getStyleClass().add("finding-says");
         }
         String use = core.use() == CoreUse.SPARE ? "" : core.need().words(cable.several());
@@ -96,11 +96,11 @@ final class CoreTable {
         };
     }
 
-    private static Mark mark(PlannedCore core, String where, Optional<LandedCore> landed) {
-        if (core.landing() instanceof Landing.Nowhere) {
+    private static Mark mark(PlannedCore core, String where, Optional<TerminatedCore> landed) {
+        if (core.landing() instanceof CoreTermination.Nowhere) {
             return Mark.WRONG;
         }
-        if (core.landing() instanceof Landing.FoldedBack) {
+        if (core.landing() instanceof CoreTermination.FoldedBack) {
             return landed.isPresent() ? Mark.WRONG : Mark.SOUND;
         }
         return landed.map(its -> its.where().equals(where) ? Mark.SOUND : Mark.WRONG)
@@ -110,17 +110,17 @@ final class CoreTable {
     /// Where the core that is looked at really is, and what it is really used for.
     private Flow found(BoxPlan box, CableCores cable, PlannedCore core) {
         List<String> wheres = new ArrayList<>(List.of(LOOSE));
-        String planned = LandingWords.of(core.landing(), box.strip());
-        if (core.landing() instanceof Landing.Under || core.landing() instanceof Landing.Joined) {
+        String planned = TerminationWords.of(core.landing(), box.strip());
+        if (core.landing() instanceof CoreTermination.Under || core.landing() instanceof CoreTermination.Joined) {
             wheres.add(planned);
         }
         for (int i = 0; i < box.strip().size(); i++) {
-            String where = LandingWords.terminal(box.strip(), i);
+            String where = TerminationWords.terminal(box.strip(), i);
             if (!wheres.contains(where)) {
                 wheres.add(where);
             }
         }
-        String now = cable.landed(core.colour()).map(LandedCore::where).orElse(LOOSE);
+        String now = cable.landed(core.colour()).map(TerminatedCore::where).orElse(LOOSE);
         boolean own = cable.cable().laying().asFound().uses().containsKey(core.colour());
         Flow row = new Flow(
                 Words.quiet("%s is".formatted(core.colour())),
@@ -152,6 +152,8 @@ final class CoreTable {
                                 cable.id(),
                                 laying -> laying.withLifted(cable.end(), core.colour()))
                         : CableEdits.landed(
-                                cable.id(), new LandedCore(cable.end(), core.colour(), where, clock.instant()), false));
+                                cable.id(),
+                                new TerminatedCore(cable.end(), core.colour(), where, clock.instant()),
+                                false));
     }
 }

@@ -1,7 +1,7 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.core.paper.Mark;
 import io.answerback.core.paper.Paper;
+import io.answerback.core.paper.PaperElement;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
@@ -31,8 +31,8 @@ final class PaperPage extends Pane {
         setMaxSize(width, height);
         paper.pages().get(number).forEach(mark -> getChildren().add(drawn(mark)));
         setAccessibleText(paper.pages().get(number).stream()
-                .filter(Mark.Text.class::isInstance)
-                .map(mark -> ((Mark.Text) mark).words())
+                .filter(PaperElement.Text.class::isInstance)
+                .map(mark -> ((PaperElement.Text) mark).words())
                 .collect(Collectors.joining(", ")));
     }
 
@@ -46,21 +46,21 @@ final class PaperPage extends Pane {
         return this;
     }
 
-    private Node drawn(Mark mark) {
+    private Node drawn(PaperElement mark) {
         return switch (mark) {
-            case Mark.Text text -> text(text);
-            case Mark.Rule rule -> {
+            case PaperElement.Text text -> text(text);
+            case PaperElement.Rule rule -> {
                 Line line = new Line(rule.x1() * scale, rule.y1() * scale, rule.x2() * scale, rule.y2() * scale);
                 line.setStrokeWidth(rule.width() * scale);
                 yield line;
             }
-            case Mark.Box box -> box(box);
+            case PaperElement.Box box -> box(box);
         };
     }
 
     /// The face is given twice: a page in the window obeys the style sheet, a page on its way to a printer has
     /// none.
-    private Text text(Mark.Text text) {
+    private Text text(PaperElement.Text text) {
         String face = text.strong() ? FACE + " SemiBold" : FACE;
         Text words = new Text(text.x() * scale, text.baseline() * scale, text.words());
         words.setFont(Font.font(face, text.size() * scale));
@@ -69,7 +69,7 @@ final class PaperPage extends Pane {
         return words;
     }
 
-    private Rectangle box(Mark.Box box) {
+    private Rectangle box(PaperElement.Box box) {
         Rectangle drawn = new Rectangle(box.x() * scale, box.y() * scale, box.width() * scale, box.height() * scale);
         if (box.colour().isEmpty()) {
             drawn.setFill(Color.TRANSPARENT);

@@ -3,7 +3,7 @@ package io.answerback.desktop.cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.Place;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Job;
@@ -28,7 +28,7 @@ final class PlaceChoice {
     }
 
     Flow of(BoxView view) {
-        Place here = view.box().orElseThrow().place();
+        CableLocation here = view.box().orElseThrow().place();
         Flow row = new Flow(Choice.of("Box", view.places(), here, BoxView::words, this::go));
         row.getStyleClass().add("switches");
         view.cable().ifPresent(cable -> row.getChildren().add(other(view, cable)));
@@ -50,10 +50,10 @@ final class PlaceChoice {
     }
 
     /// Asks of a module with an aerial what is around it.
-    private Optional<CheckBox> metal(Place here) {
+    private Optional<CheckBox> metal(CableLocation here) {
         Job job = desk.now().job();
         return job.module(here.name())
-                .filter(module -> here.kind() == Place.Kind.BOX)
+                .filter(module -> here.kind() == CableLocation.Kind.BOX)
                 .filter(module -> job.panel()
                         .profile()
                         .module(module.kindId())
@@ -68,8 +68,8 @@ final class PlaceChoice {
                 });
     }
 
-    private void go(Place place) {
-        if (place.kind() != Place.Kind.DEVICE) {
+    private void go(CableLocation place) {
+        if (place.kind() != CableLocation.Kind.DEVICE) {
             desk.focus(Focus.on(place.name()));
         }
     }

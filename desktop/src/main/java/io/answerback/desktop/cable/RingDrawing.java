@@ -3,7 +3,7 @@ package io.answerback.desktop.cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.Place;
+import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.TamperRing;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.desktop.desk.Desk;
@@ -78,7 +78,7 @@ final class RingDrawing extends Drawing {
 
     /// In a joint box the ring begins with the lid and goes back in the cable it came in.
     private String endName(boolean first) {
-        boolean joint = box.place().kind() == Place.Kind.JOINT_BOX;
+        boolean joint = box.place().kind() == CableLocation.Kind.JOINT_BOX;
         if (joint) {
             return first && !box.strip().isEmpty() ? "lid" : trunk();
         }

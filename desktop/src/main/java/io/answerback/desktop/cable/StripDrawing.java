@@ -4,8 +4,8 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.FittedPart;
-import io.answerback.core.cores.LandingWords;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.profile.Terminal;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
@@ -107,7 +107,7 @@ final class StripDrawing extends Drawing {
         boolean on = ends.stream().anyMatch(this::selected);
         double side = Math.min(TERMINAL, step - 4);
         Rectangle screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, top(), side, TERMINAL);
-        screw.setAccessibleText("%s: %d cores".formatted(LandingWords.terminal(box.strip(), i), ends.size()));
+        screw.setAccessibleText("%s: %d cores".formatted(TerminationWords.terminal(box.strip(), i), ends.size()));
         screw.setOnMouseClicked(click -> goTo(ends));
         box("terminal-hole", x - 4, top() + TERMINAL / 2 - 4, 8, 8).setMouseTransparent(true);
         words("terminal-name", box.strip().get(i).name(), x, top() + NAME, HPos.CENTER);

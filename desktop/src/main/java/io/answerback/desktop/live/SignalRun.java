@@ -9,11 +9,11 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.simulation.Outcome;
+import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
-import io.answerback.core.trial.Outcome;
-import io.answerback.core.trial.Trial;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -89,7 +89,7 @@ final class SignalRun {
 
     /// Makes a point active, or brings it back to rest, and waits for the answers to what it sends.
     void act(Job job, PointResult point, boolean on) {
-        Outcome outcome = new Trial(job, events).act(point, on, panel, clock.instant());
+        Outcome outcome = new PointSimulation(job, events).act(point, on, panel, clock.instant());
         remember(outcome.panel());
         light(point, on, outcome);
         if (outcome.signals().isEmpty()) {

@@ -4,10 +4,10 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
 import io.answerback.core.fault.FaultWords;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.NextMeasurement;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
@@ -40,7 +40,7 @@ final class FaultFinder {
     private final Desk desk;
     private final Supplier<Priors> priors;
     private final InstantSource clock;
-    private Setup setup = Setup.AT_REST;
+    private MeasurementSetup setup = MeasurementSetup.AT_REST;
     private String shownFor = "";
 
     FaultFinder(Desk desk, Supplier<Priors> priors, InstantSource clock) {
@@ -68,14 +68,14 @@ final class FaultFinder {
         boolean farEnd =
                 setup.device().isEmpty() && shownFor.equals(view.point().id());
         if (!farEnd) {
-            setup = Setup.of(view.device()).orElse(Setup.AT_REST);
+            setup = MeasurementSetup.of(view.device()).orElse(MeasurementSetup.AT_REST);
         }
     }
 
     /// The latest reading of each setup, the first taken first.
     private static List<Measurement> latest(Job job, String pointId) {
         List<Measurement> latest = new ArrayList<>();
-        for (Setup setup : Setup.values()) {
+        for (MeasurementSetup setup : MeasurementSetup.values()) {
             job.measurements().stream()
                     .filter(reading -> reading.pointId().equals(pointId) && reading.what() == setup.measured())
                     .max(Comparator.comparing(Measurement::at))
@@ -97,7 +97,7 @@ final class FaultFinder {
         Flow row = new Flow(
                 Choice.of(
                         "Reading taken of",
-                        Setup.of(view.fitted()),
+                        MeasurementSetup.of(view.fitted()),
                         setup,
                         its -> its.measured().words(),
                         this::prepare),
@@ -120,7 +120,7 @@ final class FaultFinder {
     private List<Node> explained(LoopView view, List<Measurement> kept) {
         List<Reading> readings = kept.stream().map(FaultFinder::asReading).toList();
         Diagnosis diagnosis = Diagnosis.of(view.fitted(), priors.get(), readings);
-        List<Setup> measured = readings.stream().map(Reading::setup).toList();
+        List<MeasurementSetup> measured = readings.stream().map(Reading::setup).toList();
         List<Node> nodes = new ArrayList<>();
         nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
         diagnosis.explanations().stream()
@@ -139,10 +139,11 @@ final class FaultFinder {
     }
 
     private static Reading asReading(Measurement kept) {
-        return Reading.ohms(Setup.of(kept.what()).orElseThrow(), kept.ohms().orElse(Double.POSITIVE_INFINITY));
+        return Reading.ohms(
+                MeasurementSetup.of(kept.what()).orElseThrow(), kept.ohms().orElse(Double.POSITIVE_INFINITY));
     }
 
-    private static Node explanation(LoopView view, Explanation explanation, List<Setup> measured) {
+    private static Node explanation(LoopView view, Explanation explanation, List<MeasurementSetup> measured) {
         Label share = Words.figure(Figures.percent(explanation.probability()));
         share.setMinWidth(Label.USE_PREF_SIZE);
         HBox head = new HBox(Words.wrapped(Words.of("finding-says", FaultWords.says(explanation))), share);
@@ -167,7 +168,7 @@ final class FaultFinder {
     }
 
     /// Puts the bench's switch where the next reading is taken.
-    private void prepare(Setup wanted) {
+    private void prepare(MeasurementSetup wanted) {
         setup = wanted;
         shownFor = desk.now().selected();
         desk.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);

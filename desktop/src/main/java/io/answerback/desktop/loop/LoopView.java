@@ -2,10 +2,10 @@ package io.answerback.desktop.loop;
 
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.CaseReading;
+import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopCheck;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.loop.StateWords;
-import io.answerback.core.loop.TrialFaults;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
@@ -37,7 +37,7 @@ record LoopView(
         double leastMargin,
         boolean oneCable,
         String ownerId,
-        TrialFaults trial,
+        CheckedFaults trial,
         WiredPoint wired,
         Optional<Point> other,
         LoopResult result,
@@ -59,7 +59,7 @@ record LoopView(
                 state.job().practice().leastLoopMargin(),
                 state.job().cable(fitted.cable().id()).isPresent(),
                 state.job().loopOwner(wired.point().id()).orElse(wired.point()).id(),
-                TrialFaults.of(state.job().practice()),
+                CheckedFaults.of(state.job().practice()),
                 wired,
                 other(state.job(), wired),
                 result,

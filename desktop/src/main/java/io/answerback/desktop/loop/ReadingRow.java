@@ -3,7 +3,7 @@ package io.answerback.desktop.loop;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.commission.LoopReading;
 import io.answerback.core.common.Figures;
-import io.answerback.core.fault.Setup;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.takeover.TakeOverEdits;
@@ -25,7 +25,7 @@ final class ReadingRow {
     private final Desk desk;
     private final Look look;
     private final InstantSource clock;
-    private final Setup setup;
+    private final MeasurementSetup setup;
     private final Label input = Words.figure("");
     private final Label name = Words.wrapped(new Label());
     private final Label should = Words.wrapped(Words.figure(""));
@@ -36,7 +36,7 @@ final class ReadingRow {
     private InputModel model;
     private String shownText = "";
 
-    ReadingRow(Desk desk, Look look, InstantSource clock, Setup setup) {
+    ReadingRow(Desk desk, Look look, InstantSource clock, MeasurementSetup setup) {
         this.desk = desk;
         this.look = look;
         this.clock = clock;

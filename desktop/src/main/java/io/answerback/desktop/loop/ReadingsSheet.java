@@ -1,8 +1,8 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.commission.LoopReading;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Priors;
-import io.answerback.core.fault.Setup;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
 import io.answerback.desktop.desk.Desk;
@@ -27,7 +27,7 @@ import javafx.scene.layout.GridPane;
 /// What a meter showed at every loop of one box, in one column: Tab, number, Tab.
 final class ReadingsSheet extends Sheet {
     private static final String NO_INPUT = "No input yet";
-    private static final List<Setup> SETUPS = Stream.of(Setup.values())
+    private static final List<MeasurementSetup> SETUPS = Stream.of(MeasurementSetup.values())
             .filter(setup -> setup.device().isPresent())
             .toList();
 
@@ -39,7 +39,7 @@ final class ReadingsSheet extends Sheet {
     private final Flow controls = new Flow();
     private final Map<String, ReadingRow> rows = new LinkedHashMap<>();
     private String box = "";
-    private Setup setup = Setup.AT_REST;
+    private MeasurementSetup setup = MeasurementSetup.AT_REST;
 
     ReadingsSheet(Desk desk, Look look, Supplier<Priors> priors, InstantSource clock) {
         this.desk = desk;
@@ -133,7 +133,8 @@ final class ReadingsSheet extends Sheet {
         Map<String, List<Measurement>> taken =
                 state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
         List<WiredPoint> measurable = loops.stream()
-                .filter(wired -> Setup.of(wired.fitted().orElseThrow()).contains(setup))
+                .filter(wired ->
+                        MeasurementSetup.of(wired.fitted().orElseThrow()).contains(setup))
                 .toList();
         List<String> keys = measurable.stream()
                 .map(wired -> setup.id() + " " + wired.point().id())

@@ -2,7 +2,7 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.supply.DeviceVolts;
-import io.answerback.core.supply.HoldUp;
+import io.answerback.core.supply.StandbyForecast;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
 import java.util.List;
@@ -29,7 +29,7 @@ final class FallDrawing extends Drawing {
     private static final int MOST_TICKS = 8;
     private static final double WORD_GAP = 15;
 
-    private HoldUp hold;
+    private StandbyForecast hold;
     private SupplyUnit unit;
     private double ruleHours;
     private List<DeviceVolts> falling = List.of();
@@ -43,7 +43,7 @@ final class FallDrawing extends Drawing {
         VBox.setVgrow(this, Priority.ALWAYS);
     }
 
-    void show(HoldUp shown, SupplyUnit supply, double rule, List<DeviceVolts> fallingOut) {
+    void show(StandbyForecast shown, SupplyUnit supply, double rule, List<DeviceVolts> fallingOut) {
         hold = shown;
         unit = supply;
         ruleHours = rule;
@@ -68,7 +68,7 @@ final class FallDrawing extends Drawing {
         level("fall-low", unit.lowVolts(), "battery low is reported, %.1f V".formatted(unit.lowVolts()));
         level("fall-off", unit.cutOffVolts(), "low-voltage cut-off, %.1f V".formatted(unit.cutOffVolts()));
         rule();
-        HoldUp anew = hold.asNew();
+        StandbyForecast anew = hold.asNew();
         curve("fall-new", anew);
         double middle = Math.min(hours, anew.endHours(unit.cutOffVolts())) * 0.8;
         words("core-word fall-new-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, HPos.LEFT);
@@ -133,7 +133,7 @@ final class FallDrawing extends Drawing {
                 HPos.CENTER);
     }
 
-    private void curve(String style, HoldUp its) {
+    private void curve(String style, StandbyForecast its) {
         double empty = Math.min(hours, its.endHours(unit.cutOffVolts()));
         double[] points = new double[2 * (PIECES + 1)];
         for (int i = 0; i <= PIECES; i++) {

@@ -9,7 +9,7 @@ import io.answerback.core.power.Battery;
 import io.answerback.core.power.BatteryChange;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.site.Job;
-import io.answerback.core.supply.HoldUp;
+import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -86,13 +86,13 @@ final class HoldSheet extends Sheet {
             return;
         }
         BatteryState battery = supply.get().battery().get();
-        sliders.show(HoldUp.of(battery, state.job().practice()));
+        sliders.show(StandbyForecast.of(battery, state.job().practice()));
         sheet.getChildren().addAll(fields(state, supply.get(), battery), fall, sliders.node());
         facts(supply.get(), battery);
         draw(sliders.now());
     }
 
-    private void draw(HoldUp hold) {
+    private void draw(StandbyForecast hold) {
         choice.of(desk.now())
                 .ifPresent(supply -> supply.battery().ifPresent(battery -> {
                     fall.show(hold, supply.unit(), battery.ruleHours(), supply.volts());

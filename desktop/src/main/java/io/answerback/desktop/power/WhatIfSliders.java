@@ -1,6 +1,6 @@
 package io.answerback.desktop.power;
 
-import io.answerback.core.supply.HoldUp;
+import io.answerback.core.supply.StandbyForecast;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
@@ -18,16 +18,16 @@ final class WhatIfSliders {
     private static final double MOST_AMP_HOURS = 65;
     private static final double MOST_YEARS = 8;
 
-    private final Consumer<HoldUp> changed;
+    private final Consumer<StandbyForecast> changed;
     private final Flow row = new Flow();
     private final Slider size;
     private final Slider age;
     private final Slider cold;
     private final Slider load;
-    private HoldUp job;
+    private StandbyForecast job;
     private boolean setting;
 
-    WhatIfSliders(Look look, Consumer<HoldUp> changed) {
+    WhatIfSliders(Look look, Consumer<StandbyForecast> changed) {
         this.changed = changed;
         row.getStyleClass().add("what-if");
         size = add(look, "Battery", 1, MOST_AMP_HOURS, "%.3g Ah"::formatted);
@@ -61,7 +61,7 @@ final class WhatIfSliders {
         return row;
     }
 
-    void show(HoldUp hold) {
+    void show(StandbyForecast hold) {
         setting = true;
         job = hold;
         load.setMax(Math.max(1, 3 * hold.draw().standbyAmps()));
@@ -73,9 +73,10 @@ final class WhatIfSliders {
         changed.accept(now());
     }
 
-    HoldUp now() {
+    StandbyForecast now() {
         boolean sameLoad = load.getValue() == job.draw().standbyAmps();
-        HoldUp asked = job.withRated(size.getValue()).withYears(age.getValue()).withCelsius(cold.getValue());
+        StandbyForecast asked =
+                job.withRated(size.getValue()).withYears(age.getValue()).withCelsius(cold.getValue());
         return sameLoad ? asked : asked.withStandby(load.getValue());
     }
 }

@@ -8,7 +8,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.setup.CodeComparison;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -108,9 +108,12 @@ final class CodesSheet extends Sheet {
     }
 
     private Node[] code(Job job, EntryStep step) {
-        Optional<Setup.CodeNote> note = job.setup().code(step.setting().id(), step.number());
-        boolean changed = note.filter(Setup.CodeNote::changed).isPresent();
-        boolean same = note.flatMap(Setup.CodeNote::differs).filter(its -> !its).isPresent();
+        Optional<PanelProgramming.CodeNote> note =
+                job.setup().code(step.setting().id(), step.number());
+        boolean changed = note.filter(PanelProgramming.CodeNote::changed).isPresent();
+        boolean same = note.flatMap(PanelProgramming.CodeNote::differs)
+                .filter(its -> !its)
+                .isPresent();
         String name = step.of().isEmpty() ? step.setting().name() : step.of();
         PasswordField field = digits.computeIfAbsent(step.key(), key -> new PasswordField());
         field.setAccessibleText("Digits of " + name);
@@ -127,7 +130,7 @@ final class CodesSheet extends Sheet {
                     List.of(true, false),
                     changed,
                     yes -> yes ? "yes" : "no",
-                    yes -> desk.apply(SetupEdits.code(new Setup.CodeNote(
+                    yes -> desk.apply(SetupEdits.code(new PanelProgramming.CodeNote(
                             step.setting().id(), step.number(), yes, holder(note), Optional.empty())))),
             new ValueField(
                             "Holder of " + name,
@@ -138,18 +141,18 @@ final class CodesSheet extends Sheet {
         };
     }
 
-    private static String holder(Optional<Setup.CodeNote> note) {
-        return note.map(Setup.CodeNote::holder).orElse("");
+    private static String holder(Optional<PanelProgramming.CodeNote> note) {
+        return note.map(PanelProgramming.CodeNote::holder).orElse("");
     }
 
-    private boolean held(EntryStep step, Optional<Setup.CodeNote> note, String holder) {
+    private boolean held(EntryStep step, Optional<PanelProgramming.CodeNote> note, String holder) {
         try {
-            return desk.apply(SetupEdits.code(new Setup.CodeNote(
+            return desk.apply(SetupEdits.code(new PanelProgramming.CodeNote(
                     step.setting().id(),
                     step.number(),
-                    note.filter(Setup.CodeNote::changed).isPresent(),
+                    note.filter(PanelProgramming.CodeNote::changed).isPresent(),
                     holder,
-                    note.flatMap(Setup.CodeNote::differs))));
+                    note.flatMap(PanelProgramming.CodeNote::differs))));
         } catch (IllegalArgumentException digitsGiven) {
             desk.tell(digitsGiven.getMessage());
             return false;
@@ -168,17 +171,17 @@ final class CodesSheet extends Sheet {
             desk.tell("Type two codes or more: one alone differs from nothing.");
             return;
         }
-        List<Setup.CodeNote> notes = new ArrayList<>();
+        List<PanelProgramming.CodeNote> notes = new ArrayList<>();
         Map<String, Boolean> differs = CodeComparison.of(typed);
         secrets(desk.now()).stream()
                 .filter(step -> differs.containsKey(step.key()))
                 .forEach(step -> {
-                    Optional<Setup.CodeNote> note =
+                    Optional<PanelProgramming.CodeNote> note =
                             desk.now().job().setup().code(step.setting().id(), step.number());
-                    notes.add(new Setup.CodeNote(
+                    notes.add(new PanelProgramming.CodeNote(
                             step.setting().id(),
                             step.number(),
-                            note.filter(Setup.CodeNote::changed).isPresent(),
+                            note.filter(PanelProgramming.CodeNote::changed).isPresent(),
                             holder(note),
                             Optional.of(differs.get(step.key()))));
                 });
@@ -200,35 +203,41 @@ final class CodesSheet extends Sheet {
                 Words.title("In the communicator"),
                 new Label(""));
         job.setup().users().forEach(user -> table.addRow(table.getRowCount(), person(user)));
-        int next =
-                job.setup().users().stream().mapToInt(Setup.User::number).max().orElse(0) + 1;
+        int next = job.setup().users().stream()
+                        .mapToInt(PanelProgramming.User::number)
+                        .max()
+                        .orElse(0)
+                + 1;
         table.addRow(
                 table.getRowCount(),
                 Words.figure("%02d".formatted(next)),
                 new ValueField(
                         "Title of the next user",
                         "add somebody",
-                        title -> user(() -> new Setup.User(next, title, List.of(), Optional.empty()))));
+                        title -> user(() -> new PanelProgramming.User(next, title, List.of(), Optional.empty()))));
         return table;
     }
 
-    private Node[] person(Setup.User user) {
+    private Node[] person(PanelProgramming.User user) {
         return new Node[] {
             Words.figure("%02d".formatted(user.number())),
             new ValueField(
                     "Title of user %02d".formatted(user.number()),
                     user.title(),
-                    title -> user(() -> new Setup.User(user.number(), title, user.areas(), user.elsewhere()))),
+                    title -> user(
+                            () -> new PanelProgramming.User(user.number(), title, user.areas(), user.elsewhere()))),
             new ValueField(
                     "Areas of user %02d".formatted(user.number()),
                     user.areas().isEmpty()
                             ? "all"
                             : user.areas().stream().map("%02d"::formatted).collect(Collectors.joining(", ")),
-                    typed -> user(() -> new Setup.User(user.number(), user.title(), areas(typed), user.elsewhere()))),
+                    typed -> user(() ->
+                            new PanelProgramming.User(user.number(), user.title(), areas(typed), user.elsewhere()))),
             new ValueField(
                     "Number of %s in the communicator".formatted(user.title()),
                     user.elsewhere().map("%02d"::formatted).orElse("not known"),
-                    typed -> user(() -> new Setup.User(user.number(), user.title(), user.areas(), number(typed)))),
+                    typed -> user(
+                            () -> new PanelProgramming.User(user.number(), user.title(), user.areas(), number(typed)))),
             Tool.of(
                     "Take off",
                     "nobody has this number any more",
@@ -247,7 +256,7 @@ final class CodesSheet extends Sheet {
         return typed.strip().matches("\\d{1,4}") ? Optional.of(Integer.valueOf(typed.strip())) : Optional.empty();
     }
 
-    private boolean user(java.util.function.Supplier<Setup.User> made) {
+    private boolean user(java.util.function.Supplier<PanelProgramming.User> made) {
         try {
             return desk.apply(SetupEdits.user(made.get()));
         } catch (IllegalArgumentException wrong) {

@@ -11,8 +11,8 @@ import io.answerback.core.setup.SetupWords;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.DecisionWords;
 import io.answerback.core.wording.Terms;
@@ -49,7 +49,7 @@ final class DecisionsSheet extends Sheet {
 
     private final Desk desk;
     private final Look look;
-    private Terms terms = new Terms(io.answerback.core.practice.School.SET_UNSET);
+    private Terms terms = new Terms(io.answerback.core.practice.PracticeOption.SET_UNSET);
 
     DecisionsSheet(Desk desk, Look look) {
         this.desk = desk;
@@ -207,7 +207,7 @@ final class DecisionsSheet extends Sheet {
         }
     }
 
-    private Node reason(Setup.Decided decided) {
+    private Node reason(PanelProgramming.Decided decided) {
         boolean told = !decided.reason().isEmpty();
         HBox row = new HBox(
                 Marks.of(

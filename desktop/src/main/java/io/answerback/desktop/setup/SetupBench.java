@@ -23,6 +23,6 @@ public final class SetupBench extends SheetedBench<SetupSheet> {
         add(SetupSheet.WAY_IN, () -> new WayInSheet(desk, look));
         add(SetupSheet.CODES, () -> new CodesSheet(desk, look));
         add(SetupSheet.PROFILE, () -> new ProfileSheet(desk, look, shelf));
-        add(SetupSheet.FOUND, () -> new FoundSheet(desk, look, new FoundTable(desk, disk)));
+        add(SetupSheet.FOUND, () -> new SetupFoundSheet(desk, look, new FoundTable(desk, disk)));
     }
 }

@@ -5,8 +5,8 @@ import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Setup;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -230,7 +230,7 @@ final class TypingSheet extends Sheet {
             Instant now = clock.instant();
             if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
                 desk.apply(SetupEdits.code(
-                        new Setup.CodeNote(step.setting().id(), step.number(), true, "", Optional.empty())));
+                        new PanelProgramming.CodeNote(step.setting().id(), step.number(), true, "", Optional.empty())));
             } else {
                 desk.apply(SetupEdits.typed(step, now, seconds(now)));
             }

@@ -8,8 +8,8 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryWalk;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Setup;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -86,8 +86,8 @@ final class WayInSheet extends Sheet {
                 .add(Tool.of(
                         door.name(),
                         "a walk from there to the keypad",
-                        () -> desk.apply(SetupEdits.walk(
-                                new Setup.Walk(door.id(), keypad.get().name(), List.of(), 0))))));
+                        () -> desk.apply(SetupEdits.walk(new PanelProgramming.Walk(
+                                door.id(), keypad.get().name(), List.of(), 0))))));
         row.getStyleClass().add("switches");
         return Optional.of(row);
     }
@@ -126,7 +126,7 @@ final class WayInSheet extends Sheet {
         return row;
     }
 
-    private Flow fields(Job job, Setup.Walk walk) {
+    private Flow fields(Job job, PanelProgramming.Walk walk) {
         Flow row = new Flow();
         row.getStyleClass().add("switches");
         walk.paces()
@@ -148,7 +148,7 @@ final class WayInSheet extends Sheet {
                                 walk.keypad(),
                                 name -> name,
                                 name -> desk.apply(SetupEdits.walk(
-                                        new Setup.Walk(walk.from(), name, walk.paces(), walk.seconds())))),
+                                        new PanelProgramming.Walk(walk.from(), name, walk.paces(), walk.seconds())))),
                         new ValueField(
                                 "Seconds to the code",
                                 "%.0f s".formatted(walk.seconds()),
@@ -171,7 +171,7 @@ final class WayInSheet extends Sheet {
         return point.id() + " " + point.name();
     }
 
-    private static List<Point> open(Job job, Setup.Walk walk) {
+    private static List<Point> open(Job job, PanelProgramming.Walk walk) {
         return job.points().stream()
                 .filter(point -> !point.id().equals(walk.from()))
                 .filter(point ->
@@ -179,22 +179,22 @@ final class WayInSheet extends Sheet {
                 .toList();
     }
 
-    private boolean paced(Setup.Walk walk, String pointId, String typed) {
+    private boolean paced(PanelProgramming.Walk walk, String pointId, String typed) {
         return seconds(typed)
                 .map(seconds -> {
-                    List<Setup.Pace> paces = new ArrayList<>(walk.paces());
+                    List<PanelProgramming.Pace> paces = new ArrayList<>(walk.paces());
                     paces.removeIf(pace -> pace.pointId().equals(pointId));
-                    paces.add(new Setup.Pace(pointId, seconds));
-                    return desk.apply(
-                            SetupEdits.walk(new Setup.Walk(walk.from(), walk.keypad(), paces, walk.seconds())));
+                    paces.add(new PanelProgramming.Pace(pointId, seconds));
+                    return desk.apply(SetupEdits.walk(
+                            new PanelProgramming.Walk(walk.from(), walk.keypad(), paces, walk.seconds())));
                 })
                 .orElse(false);
     }
 
-    private boolean reached(Setup.Walk walk, String typed) {
+    private boolean reached(PanelProgramming.Walk walk, String typed) {
         return seconds(typed)
-                .map(seconds ->
-                        desk.apply(SetupEdits.walk(new Setup.Walk(walk.from(), walk.keypad(), walk.paces(), seconds))))
+                .map(seconds -> desk.apply(
+                        SetupEdits.walk(new PanelProgramming.Walk(walk.from(), walk.keypad(), walk.paces(), seconds))))
                 .orElse(false);
     }
 

@@ -3,11 +3,11 @@ package io.answerback.desktop.setup;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
-import io.answerback.core.setup.Does;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.setup.SettingMatrix;
 import io.answerback.core.setup.SettingMatrix.Row;
 import io.answerback.core.setup.SettingMatrix.Way;
+import io.answerback.core.setup.ZoneEffect;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.desk.Desk;
@@ -101,23 +101,25 @@ final class WaysSheet extends Sheet {
         return cell(row.does().get(way));
     }
 
-    private static Label cell(Does does) {
-        Label cell = Words.whole(new Label(does == Does.NOTHING ? "–" : does.words()));
+    private static Label cell(ZoneEffect does) {
+        Label cell = Words.whole(new Label(does == ZoneEffect.NOTHING ? "–" : does.words()));
         cell.getStyleClass().addAll("does", "does-" + does.name().toLowerCase(java.util.Locale.ROOT));
         return cell;
     }
 
     /// What becomes of it at night is a choice, but for what always watches or never does.
     private Node partSet(Intent intent, Row row) {
-        Does does = row.does().get(Way.PART_SET);
-        if (row.type().watchesAlways() || does == Does.LOG || does == Does.SWITCHES || row.area() == 0) {
+        ZoneEffect does = row.does().get(Way.PART_SET);
+        if (row.type().watchesAlways() || does == ZoneEffect.LOG || does == ZoneEffect.SWITCHES || row.area() == 0) {
             return cell(does);
         }
         return Words.whole(Choice.of(
                 "Zone %02d at night".formatted(row.zone()),
                 Arrays.asList(PartSet.values()),
                 intent.partSetOf(row.zone()),
-                part -> part == intent.partSetOf(row.zone()) ? does == Does.NOTHING ? "–" : does.words() : part.words(),
+                part -> part == intent.partSetOf(row.zone())
+                        ? does == ZoneEffect.NOTHING ? "–" : does.words()
+                        : part.words(),
                 part -> desk.apply(SetupEdits.decide(Decision.ZONE_PART_SET, row.zone(), part.name()))));
     }
 

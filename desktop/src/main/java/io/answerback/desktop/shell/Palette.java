@@ -2,7 +2,7 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.LandingWords;
+import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.finding.Stop;
 import io.answerback.desktop.desk.Desk;
 import java.util.ArrayList;
@@ -167,7 +167,7 @@ final class Palette extends StackPane {
     private List<Hit> terminals(BoxPlan box) {
         List<Hit> hits = new ArrayList<>();
         for (int i = 0; i < box.strip().size(); i++) {
-            String name = "%s of %s".formatted(LandingWords.terminal(box.strip(), i), box.title());
+            String name = "%s of %s".formatted(TerminationWords.terminal(box.strip(), i), box.title());
             box.under(i).stream()
                     .findFirst()
                     .flatMap(end -> box.cable(end.cableId()))

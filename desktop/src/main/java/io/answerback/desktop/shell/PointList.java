@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.cable.Laying;
+import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.loop.WiredPoint;
@@ -91,7 +91,7 @@ final class PointList extends VBox {
             private Mark cable(WiredPoint wired) {
                 return wired.cable()
                         .map(cable -> cable.laying().progress())
-                        .filter(progress -> progress.compareTo(Laying.Progress.TERMINATED) >= 0)
+                        .filter(progress -> progress.compareTo(CableInstallation.Progress.TERMINATED) >= 0)
                         .map(progress -> Mark.SOUND)
                         .orElse(Mark.NOT_DONE);
             }

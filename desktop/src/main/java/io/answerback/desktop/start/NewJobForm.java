@@ -1,12 +1,12 @@
 package io.answerback.desktop.start;
 
 import io.answerback.core.practice.HouseRules;
-import io.answerback.core.practice.Question;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewJob;
-import io.answerback.core.wording.SchoolWords;
+import io.answerback.core.wording.PracticeWords;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
@@ -44,7 +44,7 @@ final class NewJobForm extends VBox {
     private List<List<?>> offered = List.of();
     private HouseRules rules;
     private PanelProfile profile;
-    private Optional<School> wording = Optional.empty();
+    private Optional<PracticeOption> wording = Optional.empty();
 
     NewJobForm(RuleShelf shelf, Consumer<Job> begin) {
         this.shelf = shelf;
@@ -112,12 +112,17 @@ final class NewJobForm extends VBox {
                         Choice.of("Panel profile", shelf.profiles(), profile, PanelProfile::name, this::choose),
                         Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile));
         wordsRow.getChildren()
-                .setAll(Choice.of("Wording", School.of(Question.WORDING), wording(), SchoolWords::of, this::choose));
+                .setAll(Choice.of(
+                        "Wording",
+                        PracticeOption.of(PracticeQuestion.WORDING),
+                        wording(),
+                        PracticeWords::of,
+                        this::choose));
         source.setText(rules.source());
     }
 
-    private School wording() {
-        return wording.orElse(rules.school(Question.WORDING));
+    private PracticeOption wording() {
+        return wording.orElse(rules.school(PracticeQuestion.WORDING));
     }
 
     private void choose(HouseRules its) {
@@ -132,7 +137,7 @@ final class NewJobForm extends VBox {
         show();
     }
 
-    private void choose(School its) {
+    private void choose(PracticeOption its) {
         wording = Optional.of(its);
         show();
     }

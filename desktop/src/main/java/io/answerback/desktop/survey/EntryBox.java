@@ -8,7 +8,7 @@ import io.answerback.core.site.Point;
 import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewPoint;
-import io.answerback.core.survey.Understood;
+import io.answerback.core.survey.PointDraft;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Words;
@@ -97,7 +97,7 @@ final class EntryBox extends VBox {
         if (line.getText().isBlank()) {
             return;
         }
-        Understood point = reader().read(line.getText());
+        PointDraft point = reader().read(line.getText());
         if (point.complete() && desk.apply(NewPoint.add(point, conductor), point.id())) {
             line.clear();
         }
@@ -112,17 +112,17 @@ final class EntryBox extends VBox {
                     .add(Words.quiet("Name first, then what it is, where, what it does and its cable, in any order."));
             return;
         }
-        Understood point = reader().read(line.getText());
-        chip(point.id(), "number", point.assumed().contains(Understood.Part.NUMBER));
+        PointDraft point = reader().read(line.getText());
+        chip(point.id(), "number", point.assumed().contains(PointDraft.Part.NUMBER));
         chip(point.name(), "name", false);
         point.kind()
                 .map(PointKind::name)
-                .ifPresent(kind -> chip(kind, "kind", point.assumed().contains(Understood.Part.KIND)));
+                .ifPresent(kind -> chip(kind, "kind", point.assumed().contains(PointDraft.Part.KIND)));
         point.area()
-                .ifPresent(place -> chip(area(place), "area", point.assumed().contains(Understood.Part.AREA)));
+                .ifPresent(place -> chip(area(place), "area", point.assumed().contains(PointDraft.Part.AREA)));
         point.type()
                 .map(ZoneType::words)
-                .ifPresent(type -> chip(type, "type", point.assumed().contains(Understood.Part.TYPE)));
+                .ifPresent(type -> chip(type, "type", point.assumed().contains(PointDraft.Part.TYPE)));
         if (point.wayIn()) {
             chip("way in", "use", false);
         }
@@ -139,7 +139,7 @@ final class EntryBox extends VBox {
         }
     }
 
-    private static String area(Understood.Place place) {
+    private static String area(PointDraft.Place place) {
         return "%02d %s%s".formatted(place.number(), place.name(), place.fresh() ? " (new)" : "");
     }
 

@@ -10,7 +10,7 @@ import io.answerback.core.site.Measurement.Measured;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
-import io.answerback.core.survey.Understood;
+import io.answerback.core.survey.PointDraft;
 import io.answerback.core.takeover.FoundLoop;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
@@ -153,7 +153,7 @@ final class FoundSheet {
     }
 
     private boolean add(Point point, String typed) {
-        Understood contact = new EntryLine(kinds, desk.now().job(), point.duty().area()).read(typed);
+        PointDraft contact = new EntryLine(kinds, desk.now().job(), point.duty().area()).read(typed);
         PointKind kind = contact.kind().orElse(point.kind());
         if (contact.name().isEmpty()) {
             desk.tell("A contact needs a name, such as landing window.");

@@ -5,7 +5,7 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.survey.ImportPlan;
-import io.answerback.core.survey.Understood;
+import io.answerback.core.survey.PointDraft;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
@@ -37,7 +37,7 @@ final class ImportCell extends ListCell<ImportPlan.Reading> {
             setAccessibleText(null);
             return;
         }
-        Understood point = row.point();
+        PointDraft point = row.point();
         HBox line = new HBox(
                 Words.of("import-line", "line " + row.line()),
                 Marks.of(
@@ -60,18 +60,18 @@ final class ImportCell extends ListCell<ImportPlan.Reading> {
         setAccessibleText("line %d: %s %s, %s".formatted(row.line(), point.id(), point.name(), says));
     }
 
-    private static Label name(Understood point) {
+    private static Label name(PointDraft point) {
         Label name = Words.of("import-name", point.name());
         name.setTextOverrun(OverrunStyle.ELLIPSIS);
         return name;
     }
 
     /// What a row means, or all that is wrong with it.
-    static String says(Understood point) {
+    static String says(PointDraft point) {
         return point.complete() ? meaning(point) : String.join("; ", point.problems());
     }
 
-    private static String meaning(Understood point) {
+    private static String meaning(PointDraft point) {
         String area = point.area()
                 .map(place -> "%02d %s%s".formatted(place.number(), place.name(), place.fresh() ? " (new)" : ""))
                 .orElse("no area");

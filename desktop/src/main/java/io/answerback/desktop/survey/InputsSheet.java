@@ -1,10 +1,10 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.CapacityOption;
+import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.capacity.Count;
 import io.answerback.core.capacity.Inventory;
-import io.answerback.core.capacity.Way;
-import io.answerback.core.capacity.Ways;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.profile.ModuleKind;
@@ -124,7 +124,7 @@ final class InputsSheet extends Sheet {
         return new VBox(line, new Gauge(count.used(), count.of(), count.what() + ": " + said.getText()));
     }
 
-    private Node shortfall(Inventory inventory, Ways ways) {
+    private Node shortfall(Inventory inventory, CapacityOptions ways) {
         VBox rows = new VBox();
         rows.getStyleClass().add("ways");
         if (!inventory.placed().isEmpty()) {
@@ -154,7 +154,7 @@ final class InputsSheet extends Sheet {
         return rows;
     }
 
-    private Node row(Way way) {
+    private Node row(CapacityOption way) {
         Flow row = new Flow(
                 Words.of("way-says", way.says()),
                 Words.figure("%d inputs, %d to spare".formatted(way.inputs(), way.spare())),
@@ -167,7 +167,7 @@ final class InputsSheet extends Sheet {
         return row;
     }
 
-    private static String costs(Way way) {
+    private static String costs(CapacityOption way) {
         List<String> costs = new ArrayList<>();
         costs.add("%d zones".formatted(way.zones()));
         costs.add(some(way.addresses(), "address", "addresses"));

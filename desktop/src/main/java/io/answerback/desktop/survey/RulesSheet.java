@@ -7,10 +7,10 @@ import io.answerback.core.departure.Departures;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.Question;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
-import io.answerback.core.wording.SchoolWords;
+import io.answerback.core.wording.PracticeWords;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -64,7 +64,7 @@ final class RulesSheet extends Sheet {
         parts.add(firm(practice));
         parts.add(Words.wrapped(Words.quiet(practice.firm().source())));
         parts.add(Words.section("Schools", "where firms differ, and why the usual answer is the usual one"));
-        for (Question question : Question.values()) {
+        for (PracticeQuestion question : PracticeQuestion.values()) {
             parts.add(question(practice, question));
         }
         parts.add(Words.section(
@@ -140,26 +140,27 @@ final class RulesSheet extends Sheet {
         return chooser;
     }
 
-    private Node question(Practice practice, Question question) {
+    private Node question(Practice practice, PracticeQuestion question) {
         Node answer = Choice.of(
-                SchoolWords.title(question),
-                School.of(question),
+                PracticeWords.title(question),
+                PracticeOption.of(question),
                 practice.school(question),
-                SchoolWords::of,
-                school -> desk.apply(
-                        PracticeEdits.school(SchoolWords.title(question).toLowerCase(java.util.Locale.ROOT), school)));
+                PracticeWords::of,
+                school -> desk.apply(PracticeEdits.school(
+                        PracticeWords.title(question).toLowerCase(java.util.Locale.ROOT), school)));
         return row(
-                SchoolWords.title(question),
+                PracticeWords.title(question),
                 answer,
-                "Usual: %s. %s".formatted(SchoolWords.of(School.usual(question)), SchoolWords.why(question)),
+                "Usual: %s. %s"
+                        .formatted(PracticeWords.of(PracticeOption.usual(question)), PracticeWords.why(question)),
                 Departures.school(practice, question));
     }
 
     private Node figure(Practice practice, RuleFigure figure) {
-        String title = SchoolWords.title(figure);
+        String title = PracticeWords.title(figure);
         Node value = new ValueField(
                 title, Departures.value(practice.figure(figure), figure), typed -> take(figure, title, typed));
-        return row(title, value, SchoolWords.why(figure), Departures.figure(practice, figure));
+        return row(title, value, PracticeWords.why(figure), Departures.figure(practice, figure));
     }
 
     private boolean take(RuleFigure figure, String title, String typed) {

@@ -1,8 +1,8 @@
 package io.answerback.files.demo;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
-import io.answerback.core.cable.Laying.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
@@ -17,19 +17,18 @@ import io.answerback.core.power.Power;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.proof.Upstream;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.report.IpFrame;
 import io.answerback.core.report.IpFrames;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Duty;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
@@ -39,12 +38,13 @@ import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Setup;
 import io.answerback.core.site.Site;
+import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.survey.KindCatalogue;
@@ -89,7 +89,7 @@ public final class BrinewellColdStore {
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
     private static Job cabled(Job job) {
-        Job next = PracticeEdits.school("tamper", School.ONE_RING).on(job);
+        Job next = PracticeEdits.school("tamper", PracticeOption.ONE_RING).on(job);
         next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
                 .on(next);
         CableType eight = CablesLaid.type("8-core");
@@ -163,7 +163,7 @@ public final class BrinewellColdStore {
                 power(),
                 bus(),
                 Radio.UNDECIDED,
-                Setup.UNDECIDED);
+                PanelProgramming.UNDECIDED);
     }
 
     private static Point point(CSVRecord row) {
@@ -177,7 +177,7 @@ public final class BrinewellColdStore {
                 ResistorPlace.LAST_DEVICE,
                 false);
         PointKind kind = KINDS.byId(row.get("kind")).orElseThrow().kind();
-        Duty duty = new Duty(
+        SurveyedZone duty = new SurveyedZone(
                 ZoneType.valueOf(row.get("duty")),
                 Optional.of((int) number(row, "duty_area")),
                 row.get("way_in").equals("1"));
@@ -265,7 +265,7 @@ public final class BrinewellColdStore {
                 "practice station",
                 frame,
                 Optional.of(at.plusSeconds(11)),
-                Upstream.of(job, pointId));
+                ProofBasis.of(job, pointId));
     }
 
     /// The panel still expects an expander that was taken away.

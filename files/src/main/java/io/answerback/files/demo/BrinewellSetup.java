@@ -6,7 +6,7 @@ import io.answerback.core.profile.SettingScope;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Setup;
+import io.answerback.core.site.PanelProgramming;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -29,21 +29,24 @@ final class BrinewellSetup {
         next = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "10").on(next);
         next = SetupEdits.reason(Decision.SOUNDER_TIME, 0, "The quay is far from the next house.")
                 .on(next);
-        next = SetupEdits.walk(new Setup.Walk(
-                        "01", "Keypad 1", List.of(new Setup.Pace("02", 14), new Setup.Pace("03", 26)), 38))
+        next = SetupEdits.walk(new PanelProgramming.Walk(
+                        "01",
+                        "Keypad 1",
+                        List.of(new PanelProgramming.Pace("02", 14), new PanelProgramming.Pace("03", 26)),
+                        38))
                 .on(next);
         return typed(next);
     }
 
     private static Job users(Job job) {
-        Job next = SetupEdits.user(new Setup.User(1, "Manager", List.of(1, 2, 3), Optional.of(1)))
+        Job next = SetupEdits.user(new PanelProgramming.User(1, "Manager", List.of(1, 2, 3), Optional.of(1)))
                 .on(job);
-        next = SetupEdits.user(new Setup.User(2, "Dock foreman", List.of(2), Optional.of(3)))
+        next = SetupEdits.user(new PanelProgramming.User(2, "Dock foreman", List.of(2), Optional.of(3)))
                 .on(next);
-        next = SetupEdits.user(new Setup.User(3, "Cold room shift", List.of(2, 3), Optional.empty()))
+        next = SetupEdits.user(new PanelProgramming.User(3, "Cold room shift", List.of(2, 3), Optional.empty()))
                 .on(next);
-        return SetupEdits.code(
-                        new Setup.CodeNote("user-code", 1, true, "the manager, in the duty office", Optional.of(true)))
+        return SetupEdits.code(new PanelProgramming.CodeNote(
+                        "user-code", 1, true, "the manager, in the duty office", Optional.of(true)))
                 .on(next);
     }
 

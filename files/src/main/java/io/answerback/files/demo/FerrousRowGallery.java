@@ -8,7 +8,7 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.RadioEdits;
-import io.answerback.core.practice.School;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -36,9 +36,9 @@ public final class FerrousRowGallery {
                 "Ferrous Row Gallery",
                 "Ferrous Row, the old foundry",
                 DataFiles.rules("graded-2"),
-                School.SET_UNSET,
+                PracticeOption.SET_UNSET,
                 profile);
-        job = PracticeEdits.school("loop", School.SINGLE_END_OF_LINE).on(job);
+        job = PracticeEdits.school("loop", PracticeOption.SINGLE_END_OF_LINE).on(job);
         job = PracticeEdits.reason("school:LOOP", "The panel reads no double end-of-line.")
                 .on(job);
         job = TypedPoints.typed(job, "demo/ferrous-row.txt");

@@ -1,7 +1,7 @@
 package io.answerback.files.demo;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.Laying.Progress;
+import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.SchemeKind;
@@ -11,8 +11,8 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.Power;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.practice.School;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewJob;
@@ -33,7 +33,11 @@ public final class PikeLanePottery {
     public static Job job() {
         var profile = DataFiles.profile("sample-a");
         Job job = NewJob.of(
-                "Pike Lane Pottery", "Pike Lane, rear yard", DataFiles.rules("four-hours"), School.ARM_DISARM, profile);
+                "Pike Lane Pottery",
+                "Pike Lane, rear yard",
+                DataFiles.rules("four-hours"),
+                PracticeOption.ARM_DISARM,
+                profile);
         job = TypedPoints.typed(job, "demo/pike-lane.txt");
         job = CapacityEdits.fit("Keypad 1", List.of(profile.module("keypad").orElseThrow()))
                 .on(job);
@@ -69,6 +73,7 @@ public final class PikeLanePottery {
         job = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(job);
         job = PracticeEdits.reason("figure:SIREN_MINUTES", "The lane is narrow; the neighbours asked for three.")
                 .on(job);
-        return PracticeEdits.school("entry times", School.SEVERAL_ENTRY_TIMES).on(job);
+        return PracticeEdits.school("entry times", PracticeOption.SEVERAL_ENTRY_TIMES)
+                .on(job);
     }
 }

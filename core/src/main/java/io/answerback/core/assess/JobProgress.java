@@ -1,0 +1,91 @@
+package io.answerback.core.assess;
+
+import io.answerback.core.battery.BatteryState;
+import io.answerback.core.bus.BusModule;
+import io.answerback.core.bus.BusState;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.radio.RadioState;
+import io.answerback.core.setup.SetupState;
+import io.answerback.core.supply.DeviceVolts;
+import io.answerback.core.supply.Supplies;
+import io.answerback.core.supply.SupplyState;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// How far each stop of a job has come.
+final class JobProgress {
+    /// The progress of every stop, in the order of work.
+    static final Fact<List<StopProgress>> FACT = Fact.of("progress", JobProgress::all);
+
+    private JobProgress() {}
+
+    private static List<StopProgress> all(Facts facts) {
+        int[] counted = new int[Stop.values().length];
+        int[] done = new int[Stop.values().length];
+        for (PointProgress its : facts.of(PointProgress.ALL)) {
+            for (int stop = 0; stop < counted.length; stop++) {
+                counted[stop] += its.counted() >> stop & 1;
+                done[stop] += (its.counted() & its.done()) >> stop & 1;
+            }
+        }
+        return Arrays.stream(Stop.values())
+                .map(stop -> switch (stop) {
+                    case POWER -> power(facts);
+                    case BUS -> bus(facts);
+                    case SET_UP -> setup(facts);
+                    default -> of(facts, stop, done[stop.ordinal()], counted[stop.ordinal()]);
+                })
+                .toList();
+    }
+
+    /// What has volts enough until the end of discharge, and each battery that reaches its rule.
+    private static StopProgress power(Facts facts) {
+        List<SupplyState> supplies = facts.of(Supplies.FACT).states();
+        List<DeviceVolts> fed =
+                supplies.stream().flatMap(supply -> supply.volts().stream()).toList();
+        long held = fed.stream().filter(DeviceVolts::sound).count();
+        long enough = supplies.stream()
+                .flatMap(supply -> supply.battery().stream())
+                .filter(BatteryState::enough)
+                .count();
+        return of(facts, Stop.POWER, (int) (held + enough), fed.size() + supplies.size());
+    }
+
+    /// The modules that have their addresses, are on the wall and known to the panel, and what it hears by radio
+    /// as planned.
+    private static StopProgress bus(Facts facts) {
+        List<BusModule> modules = facts.of(BusState.FACT).modules();
+        RadioState radio = facts.of(RadioState.FACT);
+        int settled = (int) modules.stream().filter(BusModule::settled).count();
+        return of(
+                facts,
+                Stop.BUS,
+                settled + radio.settled(),
+                modules.size() + radio.senders().size());
+    }
+
+    /// The entries that differ from a new panel's, and are typed or left out for a reason.
+    private static StopProgress setup(Facts facts) {
+        var sheet = facts.of(SetupState.FACT).sheet();
+        return of(facts, Stop.SET_UP, sheet.done(), sheet.differing().size());
+    }
+
+    private static StopProgress of(Facts facts, Stop stop, int done, int of) {
+        return new StopProgress(stop, done, of, mark(facts, stop, done, of));
+    }
+
+    private static Mark mark(Facts facts, Stop stop, int done, int of) {
+        Optional<Mark> found = facts.of(AllFindings.FACT).mark(stop);
+        if (found.isPresent()) {
+            return found.get();
+        }
+        if (done < of || of == 0) {
+            return Mark.NOT_DONE;
+        }
+        return stop == Stop.PROVE ? Mark.PROVEN : Mark.SOUND;
+    }
+}

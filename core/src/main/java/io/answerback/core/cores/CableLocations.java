@@ -1,0 +1,230 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cable.CableEnds;
+import io.answerback.core.common.Text;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Gathered;
+import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Point;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/// The ends of a job's cables, sorted by the place they come to.
+final class CableLocations {
+    /// The ends of all cables.
+    static final Fact<CableLocations> FACT = Fact.of("places cables come to", CableLocations::new);
+
+    /// The cable ends that come to a module or joint box, in order.
+    static final FactOf<CableLocation, List<ConnectedEnd>> ENDS_AT = FactOf.each(
+            "cable ends at a place", (facts, place) -> facts.of(FACT).endsAt(place));
+
+    /// The cables that are to carry a core for a use, in the order of the job.
+    static final FactOf<CoreUse, List<Cable>> CARRYING =
+            FactOf.each("cables for a use", (facts, use) -> facts.of(FACT).carrying(use));
+
+    /// The module or joint box the near end of a cable comes to, by the cable's label; empty for none yet.
+    static final FactOf<String, Optional<CableLocation>> BEGINNING =
+            FactOf.each("beginning of a cable", CableLocations::nearPlace);
+
+    private static final FactOf<String, Optional<CoreColours>> COLOURS =
+            FactOf.each("colours of a cable", CableLocations::colours);
+    private static final FactOf<String, ConnectedEnd> NEAR_END =
+            FactOf.each("near end of a cable", CableLocations::nearEnd);
+    private static final FactOf<String, LocatedCable> PLACED =
+            FactOf.each("cable in its place", CableLocations::placed);
+    private static final Fact<List<String>> LABELS = Fact.of(
+            "labels of cables", facts -> facts.cables().stream().map(Cable::id).toList());
+    private static final Fact<List<LocatedCable>> ALL_PLACED = Gathered.of("cables in their places", LABELS, PLACED);
+
+    private final List<LocatedCable> placed;
+    private final Map<CableLocation, List<ConnectedEnd>> boxes = new LinkedHashMap<>();
+    private final Map<CoreUse, List<Cable>> carrying = new EnumMap<>(CoreUse.class);
+    private volatile Map<String, LocatedCable> byLabel;
+    private volatile Map<String, List<LocatedCable>> toDevices;
+
+    private CableLocations(Facts facts) {
+        facts.modules().forEach(module -> boxes.put(CableLocation.box(module.name()), new ArrayList<>()));
+        placed = facts.of(ALL_PLACED);
+        for (LocatedCable one : placed) {
+            Cable cable = one.cable();
+            one.begins().ifPresent(place -> at(place).add(one.near()));
+            if (cable.ends().points().isEmpty()) {
+                at(far(cable.ends())).add(one.near().otherEnd());
+            }
+            for (CoreUse use : one.share().uses()) {
+                carrying.computeIfAbsent(use, key -> new ArrayList<>()).add(cable);
+            }
+        }
+        boxes.values().forEach(list -> list.sort(Comparator.comparingInt(CableLocations::order)));
+    }
+
+    private static LocatedCable placed(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        return new LocatedCable(
+                cable, CableShares.of(facts, cable), facts.of(NEAR_END, cableId), facts.of(BEGINNING, cableId));
+    }
+
+    private List<ConnectedEnd> at(CableLocation place) {
+        return boxes.computeIfAbsent(place, key -> new ArrayList<>());
+    }
+
+    /// In the order of the inputs, second zones after first; what brings no loop comes last.
+    private static int order(ConnectedEnd one) {
+        return one.loops().stream()
+                .filter(loop -> loop.input() != null && one.near())
+                .mapToInt(loop -> 2 * loop.input().number() + (loop.input().second() ? 1 : 0))
+                .min()
+                .orElse(Integer.MAX_VALUE);
+    }
+
+    private static Optional<CoreColours> colours(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        List<CoreNeed> needs = CableShares.of(facts, cable).needs();
+        return cable.laying()
+                .type()
+                .map(type -> CoreColours.of(
+                        type,
+                        needs,
+                        cable.laying().asFound().uses(),
+                        facts.practice().firm().cores()));
+    }
+
+    private static ConnectedEnd nearEnd(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        List<ConnectedEnd.Loop> loops = CableShares.of(facts, cable).loops().stream()
+                .map(id -> loop(facts, id))
+                .toList();
+        CoreColours colours = facts.of(COLOURS, cableId).orElse(null);
+        List<ConnectedEnd.Loop> devices =
+                cable.ends().points().stream().map(id -> loop(facts, id)).toList();
+        return new ConnectedEnd(cable, CableEnd.NEAR, served(facts, cable.ends()), colours, loops, devices);
+    }
+
+    private static ConnectedEnd.Loop loop(Facts facts, String pointId) {
+        return new ConnectedEnd.Loop(
+                facts.of(CableShares.ON_LOOP, pointId), facts.inputOf(pointId).orElse(null));
+    }
+
+    private static CableDestination served(Facts facts, CableEnds ends) {
+        if (!ends.points().isEmpty()) {
+            Point first = facts.point(ends.points().getFirst()).orElseThrow();
+            int more = ends.points().size() - 1;
+            return new CableDestination(
+                    first.id(), more == 0 ? first.name() : Text.of("%s and %d more", first.name(), more));
+        }
+        return new CableDestination("", ends.module().isEmpty() ? ends.joint() : ends.module());
+    }
+
+    private static Optional<CableLocation> nearPlace(Facts facts, String cableId) {
+        Cable cable = facts.cable(cableId).orElseThrow();
+        String from = cable.ends().from();
+        if (!from.isEmpty()) {
+            return Optional.of(facts.module(from).isPresent() ? CableLocation.box(from) : CableLocation.joint(from));
+        }
+        Optional<CableLocation> measured = CableShares.of(facts, cable).needs().stream()
+                .filter(need -> need.use() == CoreUse.LOOP || need.use() == CoreUse.LOOP_RETURN)
+                .flatMap(need -> facts.inputOf(need.pointId()).stream())
+                .map(input -> CableLocation.box(input.module()))
+                .findFirst();
+        return measured.or(() -> usual(facts, cable));
+    }
+
+    /// Where a cable begins that carries no loop: at the box of its points' inputs, or at the panel.
+    private static Optional<CableLocation> usual(Facts facts, Cable cable) {
+        Optional<CableLocation> ofPoints = cable.ends().points().stream()
+                .flatMap(id -> facts.inputOf(id).stream())
+                .map(input -> CableLocation.box(input.module()))
+                .findFirst();
+        boolean panel = cable.ends().points().isEmpty()
+                && CableShares.of(facts, cable).loops().isEmpty()
+                && !facts.modules().isEmpty()
+                && !facts.modules().getFirst().name().equals(cable.ends().module());
+        return ofPoints.or(() ->
+                panel ? Optional.of(CableLocation.box(facts.modules().getFirst().name())) : Optional.empty());
+    }
+
+    private static CableLocation far(CableEnds ends) {
+        if (!ends.points().isEmpty()) {
+            return CableLocation.device(ends.points().getFirst());
+        }
+        return ends.module().isEmpty() ? CableLocation.joint(ends.joint()) : CableLocation.box(ends.module());
+    }
+
+    /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
+    /// cables.
+    List<CableLocation> boxes() {
+        return boxes.entrySet().stream()
+                .filter(place -> !place.getValue().isEmpty())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /// The ends that come to a place, in order.
+    List<ConnectedEnd> endsAt(CableLocation place) {
+        return place.kind() == CableLocation.Kind.DEVICE
+                ? toDevices().getOrDefault(place.name(), List.of()).stream()
+                        .map(one -> one.near().otherEnd())
+                        .toList()
+                : boxes.getOrDefault(place, List.of());
+    }
+
+    /// The cables that are to carry a core for a use, in the order of the job.
+    List<Cable> carrying(CoreUse use) {
+        return carrying.getOrDefault(use, List.of());
+    }
+
+    Optional<CableLocation> place(Cable cable, CableEnd end) {
+        return end == CableEnd.FAR
+                ? Optional.of(far(cable.ends()))
+                : placed(cable).flatMap(LocatedCable::begins);
+    }
+
+    private Optional<LocatedCable> placed(Cable cable) {
+        return Optional.ofNullable(byLabel().get(cable.id()));
+    }
+
+    /// What a cable of the job is to carry.
+    CableShare share(Cable cable) {
+        return placed(cable).map(LocatedCable::share).orElse(CableShare.NOTHING);
+    }
+
+    /// What the far end of a cable of the job comes to.
+    CableDestination served(Cable cable) {
+        return byLabel().get(cable.id()).near().serves();
+    }
+
+    Optional<Cable> cable(String id) {
+        return Optional.ofNullable(byLabel().get(id)).map(LocatedCable::cable);
+    }
+
+    /// Made when it is first asked: most edits are over before anybody asks.
+    private Map<String, LocatedCable> byLabel() {
+        if (byLabel == null) {
+            Map<String, LocatedCable> index = HashMap.newHashMap(placed.size());
+            placed.forEach(one -> index.put(one.cable().id(), one));
+            byLabel = index;
+        }
+        return byLabel;
+    }
+
+    private Map<String, List<LocatedCable>> toDevices() {
+        if (toDevices == null) {
+            toDevices = placed.stream()
+                    .filter(one -> !one.cable().ends().points().isEmpty())
+                    .collect(Collectors.groupingBy(
+                            one -> one.cable().ends().points().getFirst()));
+        }
+        return toDevices;
+    }
+}

@@ -1,0 +1,40 @@
+package io.answerback.core.cores;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.profile.Terminal;
+import io.answerback.core.profile.TerminalUse;
+import java.util.List;
+
+/// Where a core goes, in words that can be read aloud at the box.
+public final class TerminationWords {
+    private TerminationWords() {}
+
+    /// The place, such as "input 7", "0V beside 7", "12V, via terminal block" or "joins C-16 blue".
+    public static String of(CoreTermination landing, List<Terminal> strip) {
+        return switch (landing) {
+            case CoreTermination.Under under ->
+                terminal(strip, under.terminal()) + (under.throughBlock() ? ", via terminal block" : "");
+            case CoreTermination.Joined joined -> Text.of("joins %s %s", joined.cableId(), joined.colour());
+            case CoreTermination.FoldedBack back -> "spare, folded back";
+            case CoreTermination.Nowhere nowhere -> nowhere.why();
+        };
+    }
+
+    /// A terminal as it is found: several may bear one name, and are told apart by their neighbours.
+    public static String terminal(List<Terminal> strip, int at) {
+        Terminal terminal = strip.get(at);
+        if (terminal.use() == TerminalUse.INPUT) {
+            return "input " + terminal.name();
+        }
+        long same = strip.stream()
+                .filter(other -> other.name().equals(terminal.name()))
+                .count();
+        if (same == 1) {
+            return terminal.name();
+        }
+        int neighbour = at > 0 ? at - 1 : at + 1;
+        return strip.get(neighbour).name().equals(terminal.name())
+                ? Text.of("%s on the %s", terminal.name(), at > 0 ? "right" : "left")
+                : Text.of("%s beside %s", terminal.name(), strip.get(neighbour).name());
+    }
+}

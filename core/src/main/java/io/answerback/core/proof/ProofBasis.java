@@ -1,0 +1,217 @@
+package io.answerback.core.proof;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableRun;
+import io.answerback.core.common.Text;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.profile.InputModel;
+import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Link;
+import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.SystemPoint;
+import io.answerback.core.site.Zone;
+import io.answerback.core.zone.ZoneMap;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+
+/// The facts on which a point's answer rests: the fingerprint of everything upstream of a proof, kept readable
+/// so that a stale proof can say what changed, from what, to what.
+///
+/// Facts are what an engineer would have to check again. A point's name is not among them; its number, parts,
+/// cable, input, programming, event and route are.
+public final class ProofBasis {
+    private final Parts job;
+    private final Function<Input, Optional<Input>> readInstead;
+
+    /// The facts of one job.
+    ///
+    /// @param readInstead the input the panel looks at for the zone of another; empty when it looks at that
+    ///     itself
+    public ProofBasis(Parts job, Function<Input, Optional<Input>> readInstead) {
+        this.job = job;
+        this.readInstead = readInstead;
+    }
+
+    /// The facts of each link but the station's own, for a zone point or a system point of a job.
+    ///
+    /// @throws IllegalArgumentException when the job has no such point
+    public static Map<Link, Map<String, String>> of(Parts job, String pointId) {
+        Map<String, Input> instead = ZoneMap.of(job).readInstead();
+        return new ProofBasis(job, input -> Optional.ofNullable(instead.get(input.id()))).of(pointId);
+    }
+
+    /// The facts of each link but the station's own, for a zone point or a system point.
+    ///
+    /// @throws IllegalArgumentException when the job has no such point
+    public Map<Link, Map<String, String>> of(String pointId) {
+        Optional<Point> point = job.point(pointId);
+        if (point.isPresent()) {
+            Optional<Input> input = job.inputOf(pointId);
+            Point onLoop = job.onLoop(point.get());
+            String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
+            Optional<Cable> run = job.cableRun(owner).map(CableRun::equivalent);
+            return of(onLoop, run, input, input.flatMap(used -> job.zone(used.zone())));
+        }
+        return of(SystemPoint.of(pointId)
+                .orElseThrow(() -> new IllegalArgumentException("the job has no point " + pointId)));
+    }
+
+    /// The same for a system point.
+    public Map<Link, Map<String, String>> of(SystemPoint system) {
+        Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
+        facts.put(Link.POINT, Map.of("kind", system.title()));
+        facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        return facts;
+    }
+
+    /// The same for a zone point whose cable, input and zone are at hand.
+    public Map<Link, Map<String, String>> of(
+            Point point, Optional<Cable> cable, Optional<Input> input, Optional<Zone> zone) {
+        Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
+        facts.put(Link.POINT, point(point));
+        facts.put(Link.LOOP, point.kind().radio() ? Map.of("sends", "by radio") : loop(point.loop(), cable));
+        facts.put(
+                Link.INPUT,
+                point.kind().radio() ? radio(input) : input(point.loop().scheme(), input));
+        facts.put(Link.ZONE, zone(zone));
+        String account = zone.flatMap(Zone::area)
+                .flatMap(job::area)
+                .map(area -> area.account())
+                .orElse("");
+        facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
+        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        return facts;
+    }
+
+    private static Map<String, String> point(Point point) {
+        return point.inSeries().isEmpty()
+                ? Map.of("kind", point.kind().name())
+                : Map.of(
+                        "kind",
+                        point.kind().name(),
+                        "contacts in series",
+                        Integer.toString(point.inSeries().size()));
+    }
+
+    private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {
+        Map<String, String> facts = reader(job.panel().profile().name(), job.inputModel(input), scheme);
+        facts.put("input", input.map(Input::name).orElse("none"));
+        input.flatMap(readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
+        enrolled(input, facts);
+        return facts;
+    }
+
+    private Map<String, String> radio(Optional<Input> input) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("panel profile", job.panel().profile().name());
+        facts.put("input", input.map(Input::name).orElse("none"));
+        enrolled(input, facts);
+        return facts;
+    }
+
+    /// A device enrolled anew can have another zone.
+    private void enrolled(Optional<Input> input, Map<String, String> facts) {
+        input.flatMap(its -> job.radio().enrolment(its.id()))
+                .ifPresent(its -> facts.put("enrolled as zone", Integer.toString(its.zone())));
+    }
+
+    private static Map<String, String> loop(LoopWiring wiring, Optional<Cable> cable) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("scheme", wiring.scheme().words());
+        facts.put("end-of-line resistor", ohms(wiring.endOfLineOhms()));
+        facts.put("alarm resistor", ohms(wiring.alarmOhms()));
+        if (wiring.scheme().has(SchemeKind.Part.SECOND)) {
+            facts.put("second contact's resistor", ohms(wiring.secondOhms()));
+        }
+        facts.put("tolerance", plain(wiring.tolerancePercent()) + " %");
+        facts.put("contact resistance", ohms(wiring.contactOhms()));
+        facts.put("place of the resistor", wiring.place().words());
+        if (wiring.supplyRelay()) {
+            facts.put("supply-watching relay", "fitted");
+        }
+        cable.ifPresent(run -> {
+            facts.put("cable", run.id());
+            facts.put("cable length", plain(run.metres()) + " m");
+            facts.put("conductor", run.conductor().name());
+            facts.put("conductor resistance", plain(run.conductor().ohmsPerKilometre()) + " Ω/km");
+            facts.put("cable temperature", plain(run.coldestCelsius()) + " to " + plain(run.hottestCelsius()) + " °C");
+        });
+        return facts;
+    }
+
+    private static Map<String, String> reader(String profile, InputModel model, SchemeKind scheme) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("panel profile", profile);
+        facts.put("pull-up", plain(model.pullUpVolts()) + " V through " + ohms(model.pullUpOhms()));
+        model.reads(scheme)
+                .ifPresent(reads -> reads.bands()
+                        .forEach(band -> facts.merge(
+                                band.meaning().word() + " band",
+                                plain(band.low()) + " to " + plain(band.high()) + " "
+                                        + band.unit().symbol(),
+                                (one, two) -> one + " and " + two)));
+        return facts;
+    }
+
+    private static Map<String, String> zone(Optional<Zone> zone) {
+        return zone.<Map<String, String>>map(programmed -> Map.of(
+                        "zone", Integer.toString(programmed.number()),
+                        "zone type", programmed.type().words(),
+                        "area",
+                                programmed
+                                        .area()
+                                        .map(value -> Text.of("%02d", value))
+                                        .orElse("none")))
+                .orElse(Map.of("zone", "none"));
+    }
+
+    private static Map<String, String> event(String event, String account) {
+        return Map.of("event", event.isEmpty() ? "none" : event, "account", account.isEmpty() ? "none" : account);
+    }
+
+    private static Map<String, String> route(Communicator communicator, List<Receiver> receivers) {
+        Map<String, String> facts = new TreeMap<>();
+        facts.put("communicator", communicator.name());
+        int order = 1;
+        for (Receiver receiver : receivers) {
+            facts.put(
+                    "receiver " + order++,
+                    Text.of(
+                            "%s %s:%d R%s L%s",
+                            receiver.name(),
+                            receiver.host(),
+                            receiver.port(),
+                            receiver.receiverNumber(),
+                            receiver.linePrefix()));
+        }
+        return facts;
+    }
+
+    private static String firstAccount(Parts job) {
+        return job.areas().stream()
+                .map(area -> area.account())
+                .filter(account -> !account.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+
+    private static String ohms(double ohms) {
+        return plain(ohms) + " Ω";
+    }
+
+    private static String plain(double value) {
+        if (Double.isInfinite(value)) {
+            return "∞";
+        }
+        return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+}

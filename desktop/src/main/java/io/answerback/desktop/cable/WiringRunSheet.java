@@ -1,0 +1,199 @@
+package io.answerback.desktop.cable;
+
+import io.answerback.core.cabling.CableEdits;
+import io.answerback.core.cabling.FirstFix;
+import io.answerback.core.cabling.FixStep;
+import io.answerback.core.cabling.RunStep;
+import io.answerback.core.cabling.StepRun;
+import io.answerback.core.cabling.UnusedInputs;
+import io.answerback.core.cabling.UnusedStep;
+import io.answerback.core.cabling.WiringRun;
+import io.answerback.core.cabling.WiringStep;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableLocation;
+import io.answerback.core.site.Edit;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.desk.Focus;
+import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.drawing.Flow;
+import io.answerback.desktop.drawing.Gauge;
+import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.shell.RunKeys;
+import io.answerback.desktop.shell.Sheet;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done,
+/// Down to
+/// leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that
+/// it can be
+/// left and taken up again.
+final class WiringRunSheet extends Sheet {
+    private static final int AHEAD = 3;
+
+    /// The orders an engineer may like.
+    private enum Order {
+        ALONG_THE_STRIP(WiringRun.Order.ALONG_THE_STRIP.words()),
+        CABLE_BY_CABLE(WiringRun.Order.CABLE_BY_CABLE.words()),
+        FIRST_FIX("first fix, room by room");
+
+        private final String words;
+
+        Order(String words) {
+            this.words = words;
+        }
+    }
+
+    private final Desk desk;
+    private final InstantSource clock;
+    private final RunCard card = new RunCard();
+    private Order order = Order.ALONG_THE_STRIP;
+    private int from;
+    private String shown = "";
+
+    WiringRunSheet(Desk desk, InstantSource clock) {
+        this.desk = desk;
+        this.clock = clock;
+        RunKeys.on(card, desk, this::done, this::skip, this::fill);
+        instrument.getChildren().setAll(Cautions.beforeATerminal());
+    }
+
+    @Override
+    public String title() {
+        return "Wiring run";
+    }
+
+    @Override
+    public String about(DeskState state) {
+        BoxView view = BoxView.of(state);
+        StepRun<?> run = run(state, view);
+        String where = order == Order.FIRST_FIX
+                ? "the whole job"
+                : view.box().map(BoxPlan::title).orElse("no cable comes to a box yet");
+        return "%s · %s".formatted(where, count(run));
+    }
+
+    private static String count(StepRun<?> run) {
+        return "%d of %d done".formatted(run.done(), run.steps().size());
+    }
+
+    private StepRun<? extends RunStep> run(DeskState state, BoxView view) {
+        return switch (order) {
+            case FIRST_FIX -> FirstFix.of(state.job(), view.plan());
+            case ALONG_THE_STRIP -> wiring(state, view, WiringRun.Order.ALONG_THE_STRIP);
+            case CABLE_BY_CABLE -> wiring(state, view, WiringRun.Order.CABLE_BY_CABLE);
+        };
+    }
+
+    /// Every core, and then the inputs no point uses.
+    private static StepRun<RunStep> wiring(DeskState state, BoxView view, WiringRun.Order order) {
+        List<RunStep> steps = new ArrayList<>();
+        view.box().ifPresent(box -> {
+            steps.addAll(WiringRun.of(box, order).steps());
+            steps.addAll(UnusedInputs.steps(state.job(), box));
+        });
+        return new StepRun<>(steps);
+    }
+
+    @Override
+    public void show(DeskState state) {
+        BoxView view = BoxView.of(state);
+        String now = order + view.box().map(BoxPlan::title).orElse("");
+        if (!now.equals(shown)) {
+            shown = now;
+            from = 0;
+        }
+        StepRun<? extends RunStep> run = run(state, view);
+        card.show(run, from, desk.wholeWindow().get(), order == Order.FIRST_FIX);
+        sheet.getChildren()
+                .setAll(
+                        controls(view),
+                        new Gauge(run.done(), Math.max(1, run.steps().size()), count(run)),
+                        card);
+        ahead(run);
+    }
+
+    private Flow controls(BoxView view) {
+        Flow row = new Flow();
+        if (order != Order.FIRST_FIX) {
+            view.box()
+                    .ifPresent(box -> row.getChildren()
+                            .add(Choice.of("Box", view.places(), box.place(), BoxView::words, this::go)));
+        }
+        row.getChildren()
+                .addAll(
+                        Choice.of(
+                                "Order of the run", Arrays.asList(Order.values()), order, its -> its.words, chosen -> {
+                                    order = chosen;
+                                    show(desk.now());
+                                    card.requestFocus();
+                                }),
+                        Tool.of("Done ↵", "this is where it belongs", this::done),
+                        Tool.of("Later ↓", "leave this for later", this::skip),
+                        Tool.of("Take back ⌫", "the last is undone again", desk::undo),
+                        Tool.of(
+                                desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                                "one at a time, to be read from a distance; Esc leaves",
+                                this::fill));
+        row.getStyleClass().add("switches");
+        return row;
+    }
+
+    private void go(CableLocation place) {
+        if (place.kind() != CableLocation.Kind.DEVICE) {
+            desk.focus(Focus.on(place.name()));
+        }
+    }
+
+    private void ahead(StepRun<? extends RunStep> run) {
+        Optional<? extends RunStep> now = run.next(from);
+        List<? extends RunStep> after = run.steps().stream()
+                .skip(now.map(step -> run.steps().indexOf(step) + 1)
+                        .orElse(run.steps().size()))
+                .filter(step -> !step.done())
+                .limit(AHEAD)
+                .toList();
+        if (!after.isEmpty()) {
+            sheet.getChildren().add(Words.title("Then"));
+            after.forEach(step -> sheet.getChildren().add(Words.quiet(step.order())));
+        }
+    }
+
+    private void done() {
+        BoxView view = BoxView.of(desk.now());
+        StepRun<? extends RunStep> run = run(desk.now(), view);
+        run.next(from).ifPresent(step -> {
+            from = run.steps().indexOf(step);
+            desk.apply(edit(view, step));
+        });
+        card.requestFocus();
+    }
+
+    private Edit edit(BoxView view, RunStep step) {
+        return switch (step) {
+            case WiringStep core -> CableEdits.landed(core, clock.instant(), WiringRun.completes(view.plan(), core));
+            case FixStep fix -> CableEdits.fixed(fix);
+            case UnusedStep unused -> CableEdits.terminateUnused(unused.inputId());
+        };
+    }
+
+    private void fill() {
+        desk.wholeWindow().set(!desk.wholeWindow().get());
+        show(desk.now());
+        card.requestFocus();
+    }
+
+    private void skip() {
+        StepRun<? extends RunStep> run = run(desk.now(), BoxView.of(desk.now()));
+        run.next(from)
+                .ifPresent(step ->
+                        from = (run.steps().indexOf(step) + 1) % run.steps().size());
+        show(desk.now());
+        card.requestFocus();
+    }
+}
