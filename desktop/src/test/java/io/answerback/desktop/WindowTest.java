@@ -267,7 +267,7 @@ class WindowTest {
     void anUnusedInputIsNotedAsFittedFromItsFinding(FxRobot robot) {
         select("02");
         until(() -> reads(robot, "Panel · 8 has nothing across it"));
-        robot.clickOn("Done: note it as fitted");
+        robot.clickOn("Do it: termination of Panel.8");
         until(() -> !reads(robot, "Panel · 8 has nothing across it"));
         assertThat(workplace.desk().now().history().undoName()).contains("termination of Panel.8");
     }

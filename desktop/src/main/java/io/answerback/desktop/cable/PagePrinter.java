@@ -4,6 +4,7 @@ import io.answerback.core.paper.Paper;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.print.PageLayout;
 import javafx.print.PageOrientation;
@@ -24,12 +25,19 @@ final class PagePrinter {
 
     private final Window owner;
     private final Consumer<String> tell;
+    private final Supplier<PrinterJob> printers;
     private volatile boolean stopped;
 
     /// @param tell told what came of it and how far it is, on the JavaFX thread
     PagePrinter(Window owner, Consumer<String> tell) {
+        this(owner, tell, PrinterJob::createPrinterJob);
+    }
+
+    /// @param printers begins to print on the usual printer; null where there is none
+    PagePrinter(Window owner, Consumer<String> tell, Supplier<PrinterJob> printers) {
         this.owner = owner;
         this.tell = tell;
+        this.printers = printers;
     }
 
     /// Looks for a printer, asks for how, and prints.
@@ -53,7 +61,7 @@ final class PagePrinter {
 
     private String came(Paper paper) {
         try {
-            PrinterJob job = PrinterJob.createPrinterJob();
+            PrinterJob job = printers.get();
             if (job == null) {
                 return NO_PRINTER;
             }

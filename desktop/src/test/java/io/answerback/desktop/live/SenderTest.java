@@ -1,0 +1,77 @@
+package io.answerback.desktop.live;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.panel.PanelState;
+import io.answerback.core.report.Answer;
+import io.answerback.core.site.Job;
+import io.answerback.files.DataFiles;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.station.Delivery;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Captor;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+
+/// A sender and a clock that are told what to do: what is kept as proof, and what is not.
+@ExtendWith(MockitoExtension.class)
+class SenderTest {
+    private static final Instant ANSWERED = Instant.parse("2026-06-01T08:00:02Z");
+
+    private final Job job = DemoJobs.job(1).withProofs(java.util.List.of());
+
+    @Mock
+    private Line line;
+
+    @Mock
+    private InstantSource clock;
+
+    @Mock
+    private SignalRun.Screen screen;
+
+    @Captor
+    private ArgumentCaptor<UnaryOperator<Job>> learned;
+
+    @BeforeEach
+    void setTheClock() {
+        when(clock.instant()).thenReturn(Instant.parse("2026-06-01T08:00:00Z"));
+    }
+
+    private PointResult act(Delivery delivery) {
+        when(line.send(any(), any())).thenAnswer(call -> new Line.Sent(call.getArgument(1), "frame", delivery));
+        PointResult point =
+                new Assessor(DataFiles.events()).assess(job).point("01").orElseThrow();
+        new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), screen)
+                .act(job, point, true);
+        return point;
+    }
+
+    @Test
+    void anAnswerIsKeptWithTheTimeItCame() {
+        act(new Delivery(Optional.of(Answer.ACK), ANSWERED, 37, 1, ""));
+        verify(screen).learn(learned.capture());
+        var proof = learned.getValue().apply(job).proofOf("01").orElseThrow();
+        assertThat(proof.answeredAt()).isEqualTo(ANSWERED);
+        assertThat(proof.roundTripMillis()).isEqualTo(37);
+    }
+
+    @Test
+    void nothingIsKeptOfASignalThatWasNotAnswered() {
+        act(new Delivery(Optional.empty(), ANSWERED, 4000, 2, "nobody answers at 127.0.0.1"));
+        verify(screen, never()).learn(any());
+    }
+}
