@@ -46,9 +46,8 @@ final class LargeJobs {
 
     private LargeJobs() {}
 
-    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn, every cable
-    /// of the
-    /// smallest type that is enough.
+    /// A job of `size` wired points, each second one proven, of every kind and scheme in turn, every cable of
+    /// the smallest type that is enough.
     static Job of(int size) {
         Job demo = DemoJobs.job(1);
         Conductor conductor = DataFiles.conductors().getFirst();

@@ -152,10 +152,9 @@ public final class Workplace implements AutoCloseable {
         Platform.runLater(() -> surveyBench().focusEntry());
     }
 
-    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, what was
-    /// read out of a panel
-    /// on the set-up bench, house rules and panel profiles go to the new job, a firm's own reels are kept,
-    /// all else is a job.
+    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, what was read
+    /// out of a panel on the set-up bench, house rules and panel profiles go to the new job, a firm's own reels
+    /// are kept, all else is a job.
     public void open(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {

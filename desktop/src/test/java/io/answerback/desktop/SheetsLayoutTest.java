@@ -15,9 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 
-/// Every sheet of the power and bus benches shows every word, at the least window and the usual one, at 100
-/// % and 150 %
-/// text.
+/// Every sheet of the power and bus benches shows every word, at the least window and the usual one, at 100 %
+/// and 150 % text.
 class SheetsLayoutTest extends DemoWindow {
     private Stage stage;
 

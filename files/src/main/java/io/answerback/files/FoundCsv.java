@@ -17,8 +17,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /// What was read out of a panel, as a table with the columns `setting`, `number` and `entry`. A setting is
-/// named as in the
-/// profile, by its id or its name.
+/// named as in the profile, by its id or its name.
 public final class FoundCsv {
     private static final long LARGEST_BYTES = 1L << 20;
 

@@ -12,14 +12,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house
-/// rules with
-/// schools and figures, kinds of point as data, what the survey decided, modules, and what the panel takes;
-/// version 3
-/// brought cables to more than one point, to modules and to joint boxes; version 4 brought how sounders are
-/// set, who
-/// watches a supply, and the batteries that were taken out; version 5 brought wireless devices and three
-/// figures in the rules; version 6 keeps the sounder time among the decisions only.
+/// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house rules
+/// with schools and figures, kinds of point as data, what the survey decided, modules, and what the panel
+/// takes; version 3 brought cables to more than one point, to modules and to joint boxes; version 4 brought how
+/// sounders are set, who watches a supply, and the batteries that were taken out; version 5 brought wireless
+/// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",

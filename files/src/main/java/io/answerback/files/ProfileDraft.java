@@ -11,9 +11,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/// A panel's profile while it is filled in from a manual: it may be incomplete or contradict itself, and
-/// says so. Never
-/// changes; an edit makes another.
+/// A panel's profile while it is filled in from a manual: it may be incomplete or contradict itself, and says
+/// so. Never changes; an edit makes another.
 public final class ProfileDraft {
     private static final ProfileSchema SCHEMA = new ProfileSchema();
 
@@ -207,9 +206,8 @@ public final class ProfileDraft {
         return put(path, ProfileValue.of(schema, title(path.getLast()), text.strip()));
     }
 
-    /// The same with one more thing in a list, or with a part that was not there: what the schema says it
-    /// must have, with
-    /// the least it can be.
+    /// The same with one more thing in a list, or with a part that was not there: what the schema says it must
+    /// have, with the least it can be.
     public ProfileDraft adding(List<String> path) {
         JsonNode here = at(path);
         if (!here.isArray()) {

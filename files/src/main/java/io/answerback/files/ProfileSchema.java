@@ -8,9 +8,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/// What the published schema says of each place in a panel's profile: what stands there, in which bounds,
-/// and what a new
-/// one begins with.
+/// What the published schema says of each place in a panel's profile: what stands there, in which bounds, and
+/// what a new one begins with.
 final class ProfileSchema {
     private final JsonNode root = JobJson.PLAIN.readTree(Schemas.text("profile"));
 

@@ -10,9 +10,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/// A profile that says only what differs from another: its key `like` names that by its id. Things in lists
-/// are told apart
-/// by their ids; a thing with `"gone": true` is left out.
+/// A profile that says only what differs from another: its key `like` names that by its id. Things in lists are
+/// told apart by their ids; a thing with `"gone": true` is left out.
 final class ProfileVariant {
     private static final String LIKE = "like";
 

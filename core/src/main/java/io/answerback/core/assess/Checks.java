@@ -214,8 +214,8 @@ public final class Checks {
 
     private Checks() {}
 
-    /// Every rule there is: those of points first, then those of cables and of boxes, then
-    /// those of the job as a whole.
+    /// Every rule there is: those of points first, then those of cables and of boxes, then those of the job as
+    /// a whole.
     public static List<Rule> rules() {
         List<Rule> rules = new ArrayList<>();
         OF_POINTS.forEach(check -> rules.addAll(check.rules()));

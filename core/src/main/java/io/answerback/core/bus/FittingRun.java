@@ -18,10 +18,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/// Fitting a module, step by step: power off, seat or wire it, power on, let the panel learn it, and then
-/// what its
-/// zones
-/// still need before they live. It defers to the maker's manual.
+/// Fitting a module, step by step: power off, seat or wire it, power on, let the panel learn it, and then what
+/// its zones still need before they live. It defers to the maker's manual.
 public final class FittingRun {
     private final Parts job;
     private final String module;

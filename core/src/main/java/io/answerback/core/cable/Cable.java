@@ -26,8 +26,7 @@ public record Cable(
     private static final double INDOORS_HOTTEST_CELSIUS = 35;
 
     /// @throws IllegalArgumentException when a label is blank, the length is outside 0 to 10 000 m, a
-    ///     temperature
-    ///     outside −60 to +120 °C, or the coldest is above the hottest
+    ///     temperature outside −60 to +120 °C, or the coldest is above the hottest
     public Cable {
         id = Require.text(id, "cable label");
         Require.given(ends, "ends of cable " + id);

@@ -5,9 +5,8 @@ import io.answerback.core.common.Text;
 import io.answerback.core.profile.Conductor;
 import java.util.List;
 
-/// A sort of cable as it comes on a reel. Types are data: the application ships some, a firm adds its own,
-/// and a
-/// job carries those it uses.
+/// A sort of cable as it comes on a reel. Types are data: the application ships some, a firm adds its own, and
+/// a job carries those it uses.
 ///
 /// @param id its name in files, such as "8-core"
 /// @param name its name on the reel
@@ -15,9 +14,8 @@ import java.util.List;
 /// @param colours its cores by colour, in the order they are counted; two to 50, none twice
 /// @param screened whether it has a screen
 /// @param outdoor whether its sheath may be rained and shone on
-/// @param nanofaradsPerKilometre the capacitance between two of its cores, in nanofarads per kilometre; 0
-///     where that is
-///     not known
+/// @param nanofaradsPerKilometre the capacitance between two of its cores, in nanofarads per kilometre; 0 where
+///     that is not known
 public record CableType(
         String id,
         String name,

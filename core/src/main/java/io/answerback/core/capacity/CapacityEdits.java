@@ -36,9 +36,8 @@ public final class CapacityEdits {
                 job -> withInputs(job, Inventory.of(job).placed()));
     }
 
-    /// Gives one point that has none a free input that fits, or a wireless zone where it sends by radio,
-    /// and programs its
-    /// zone as the survey says. It stays without where there is none.
+    /// Gives one point that has none a free input that fits, or a wireless zone where it sends by radio, and
+    /// programs its zone as the survey says. It stays without where there is none.
     public static Edit giveInput(String pointId) {
         return new Edit("input of point " + pointId, job -> {
             Optional<Input> place =
@@ -122,9 +121,8 @@ public final class CapacityEdits {
         return BusEdits.addressed(fitted, name, kind);
     }
 
-    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else
-    /// the lowest
-    /// of a free run.
+    /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else the
+    /// lowest of a free run.
     private static int firstZone(Job job, ModuleKind kind) {
         Set<Integer> taken = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
         return BusEdits.firstZones(job, kind.id())

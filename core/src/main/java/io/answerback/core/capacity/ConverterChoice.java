@@ -18,8 +18,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// Which wired-to-wireless converter takes the wired zones that have no input: each kind the profile knows,
-/// with what
-/// it takes, what it uses up, and why it does not do where it does not.
+/// with what it takes, what it uses up, and why it does not do where it does not.
 ///
 /// @param zones the points that have no input
 /// @param offers every kind of converter, those that do first

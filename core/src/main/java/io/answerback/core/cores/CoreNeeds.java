@@ -42,11 +42,9 @@ public final class CoreNeeds {
         return needs;
     }
 
-    /// The cores a module needs: supply and two data cores on the bus, tip and ring from the panel's
-    /// dialler, five for a sounder, two for a
-    /// speaker; a sounder
-    /// without a strobe and a bus of one data core need one less. One with
-    /// a supply of its own takes only the return, against which the data are read.
+    /// The cores a module needs: supply and two data cores on the bus, tip and ring from the panel's dialler,
+    /// five for a sounder, two for a speaker; a sounder without a strobe and a bus of one data core need one
+    /// less. One with a supply of its own takes only the return, against which the data are read.
     public static List<CoreNeed> of(ModuleKind kind) {
         List<CoreUse> uses = switch (kind.sort()) {
             case BOARD, PLUG_IN -> List.of();
@@ -107,8 +105,7 @@ public final class CoreNeeds {
     }
 
     /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover
-    /// contact,
-    /// and its loop does not watch it.
+    /// contact, and its loop does not watch it.
     public static boolean ringMember(Point point, Practice practice) {
         return practice.school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING && coverToWatch(point);
     }

@@ -65,8 +65,7 @@ public record PointKind(
     }
 
     /// @throws IllegalArgumentException when a name is blank, a part missing, or a wireless one takes its
-    ///     supply over
-    ///     wires
+    ///     supply over wires
     public PointKind {
         id = Require.text(id, "id of a kind of point");
         name = Require.text(name, "name of kind " + id);

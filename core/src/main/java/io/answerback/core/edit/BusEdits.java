@@ -38,9 +38,8 @@ public final class BusEdits {
         return job.panel().profile().bus();
     }
 
-    /// Sets a module to an address, in place of those it has. Its inputs bring the zones of that address
-    /// then; what is
-    /// programmed stays.
+    /// Sets a module to an address, in place of those it has. Its inputs bring the zones of that address then;
+    /// what is programmed stays.
     ///
     /// @throws IllegalArgumentException when applied and the address is none of its kind or another module's
     public static Edit address(String module, int address) {
@@ -95,9 +94,8 @@ public final class BusEdits {
                 .flatMap(address -> rule(job).flatMap(rule -> rule.zone(kind.id(), address, input.number())));
     }
 
-    /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones
-    /// that nobody brings
-    /// away: what follows an address that was changed.
+    /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones that
+    /// nobody brings away: what follows an address that was changed.
     public static Edit programmed(String module) {
         return new Edit("zones of " + module, job -> {
             Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
@@ -135,9 +133,8 @@ public final class BusEdits {
         });
     }
 
-    /// Gives every module that has none the address whose zones its inputs bring already, or else the
-    /// lowest that is
-    /// free. Modules for which there is none stay without.
+    /// Gives every module that has none the address whose zones its inputs bring already, or else the lowest
+    /// that is free. Modules for which there is none stay without.
     public static Edit giveAddresses() {
         return new Edit("addresses for all modules", job -> {
             Job next = job;
@@ -151,16 +148,14 @@ public final class BusEdits {
         });
     }
 
-    /// A job with the address proposed for a module that was just fitted; as it is where the rule says none
-    /// or none is
-    /// free.
+    /// A job with the address proposed for a module that was just fitted; as it is where the rule says none or
+    /// none is free.
     public static Job addressed(Job job, String module, ModuleKind kind) {
         return given(job, module, kind);
     }
 
-    /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a
-    /// kind without
-    /// addresses those of the rule.
+    /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a kind
+    /// without addresses those of the rule.
     public static Stream<Integer> firstZones(Job job, String kindId) {
         Optional<BusRule> rule = rule(job);
         boolean offTheBus = rule.flatMap(its -> its.range(kindId))
@@ -192,9 +187,8 @@ public final class BusEdits {
                         .map(BusRule.Home::address));
     }
 
-    /// An input on a keypad takes over the number of a zone; the zone it had is programmed no more, and the
-    /// new one as
-    /// its point was surveyed.
+    /// An input on a keypad takes over the number of a zone; the zone it had is programmed no more, and the new
+    /// one as its point was surveyed.
     ///
     /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such
     ///     zone
@@ -224,9 +218,8 @@ public final class BusEdits {
         return job.withZones(Stream.concat(rest, Stream.of(now)).toList());
     }
 
-    /// A keypad's input has its own number again. What is programmed stays: the zone falls back to the
-    /// input whose
-    /// number it is.
+    /// A keypad's input has its own number again. What is programmed stays: the zone falls back to the input
+    /// whose number it is.
     ///
     /// @throws IllegalArgumentException when applied and the rule does not say what its own number is
     public static Edit release(String inputId) {

@@ -78,9 +78,8 @@ public final class EntryRemedies {
                 SetupEdits.decide(Decision.ENTRY_TIME, walk.area(), String.valueOf(given)));
     }
 
-    /// A keypad at the last detector from which the code is typed in time; from the last detector to the
-    /// code it takes as
-    /// long as it did.
+    /// A keypad at the last detector from which the code is typed in time; from the last detector to the code
+    /// it takes as long as it did.
     private static Optional<Remedy> nearer(Job job, EntryWalk walk) {
         double fromLastToCode = walk.walk().seconds()
                 - walk.passings().stream()

@@ -39,8 +39,7 @@ public final class LearningEdits {
     }
 
     /// The panel looks at every address and learns whoever answers; what it has learned before stays. So it
-    /// does with a
-    /// service keypad, unless that is used in the panel's temporary mode.
+    /// does with a service keypad, unless that is used in the panel's temporary mode.
     public static Edit scan() {
         return new Edit("scan of the bus", job -> {
             PanelStep step = new PanelReducer(job).step(PanelState.unset(), new PanelInput.Scan(), Instant.EPOCH);

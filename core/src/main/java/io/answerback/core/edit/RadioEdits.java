@@ -40,8 +40,7 @@ public final class RadioEdits {
     /// The panel shows a sender under another zone than was thought.
     ///
     /// @throws IllegalArgumentException when applied and the panel has no such wireless zone, or another is
-    ///     enrolled
-    ///     under it
+    ///     enrolled under it
     public static Edit enrolledUnder(String inputId, int zone) {
         return new Edit("zone under which " + inputId + " is enrolled", job -> {
             if (RadioPlaces.zones(job).noneMatch(its -> its == zone)) {
@@ -65,9 +64,8 @@ public final class RadioEdits {
                         .toList()));
     }
 
-    /// The plan takes the zone the panel gave a sender, with what is programmed; whoever is planned there
-    /// takes this
-    /// one's.
+    /// The plan takes the zone the panel gave a sender, with what is programmed; whoever is planned there takes
+    /// this one's.
     ///
     /// @throws IllegalArgumentException when applied and the input is not there or not enrolled
     public static Edit follow(String inputId) {

@@ -21,8 +21,7 @@ public final class SetupEdits {
     private SetupEdits() {}
 
     /// Decides something. What the survey, the areas or the zones hold already is changed there; a decision
-    /// that is the
-    /// usual one is not kept as one of its own.
+    /// that is the usual one is not kept as one of its own.
     ///
     /// @param number of which area, zone, user or address; 0 for the panel
     /// @param value the value, as [SettingValue#text()] writes it

@@ -14,9 +14,8 @@ import io.answerback.core.site.Point;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a
-/// loop which
-/// gives none.
+/// A device whose contact does at rest what its loop takes for an alarm, or that takes its supply from a loop
+/// which gives none.
 public final class ContactUnlikeScheme implements PointCheck {
     /// A contact does at rest what its loop takes for an alarm, or a device takes its supply from a loop that
     /// gives none.

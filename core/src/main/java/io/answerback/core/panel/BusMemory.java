@@ -7,13 +7,12 @@ import java.util.Map;
 import java.util.Set;
 
 /// What a panel remembers of what hangs on its bus and of what it hears by radio. Never changes; each step
-/// makes
-/// another.
+/// makes another.
 ///
 /// @param lost modules that no longer answer, by name
 /// @param open modules whose cover is open, by name
-/// @param heard when each wireless input was heard last, by the input's id; one that was never heard is not
-///     in it
+/// @param heard when each wireless input was heard last, by the input's id; one that was never heard is not in
+///     it
 /// @param missing wireless inputs that were silent for longer than the panel waits, by id
 public record BusMemory(Set<String> lost, Set<String> open, Map<String, Instant> heard, Set<String> missing) {
     /// Everybody answers, every cover is shut, nobody was heard yet.

@@ -61,9 +61,8 @@ record BusView(Parts job) {
                 .findFirst();
     }
 
-    /// Whoever answers at an address at which the panel has learned nobody: modules on the wall, and a
-    /// service keypad
-    /// unless it is used in the panel's temporary mode.
+    /// Whoever answers at an address at which the panel has learned nobody: modules on the wall, and a service
+    /// keypad unless it is used in the panel's temporary mode.
     ///
     /// @param lost the modules that do not answer
     List<Learned> strangers(Set<String> lost) {

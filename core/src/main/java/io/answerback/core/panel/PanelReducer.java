@@ -210,9 +210,8 @@ public record PanelReducer(Parts job) {
                 .findFirst();
     }
 
-    /// What a zone sends when it goes into alarm, if its area is watching. Empty when the zone is off or has
-    /// no area, or
-    /// its area has no account.
+    /// What a zone sends when it goes into alarm, if its area is watching. Empty when the zone is off or has no
+    /// area, or its area has no account.
     public Optional<Signal> zoneSignal(Zone zone, Qualifier qualifier) {
         return zone.event().isEmpty()
                 ? Optional.empty()

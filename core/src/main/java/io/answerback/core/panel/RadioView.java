@@ -20,9 +20,8 @@ record RadioView(Parts job) {
                 || RadioPlaces.converter(job, input).isPresent();
     }
 
-    /// Why the panel does not hear an input; empty when it does, and for one on wires. A converter's inputs
-    /// are taken to
-    /// be enrolled while nobody has said that any of them is.
+    /// Why the panel does not hear an input; empty when it does, and for one on wires. A converter's inputs are
+    /// taken to be enrolled while nobody has said that any of them is.
     Optional<String> deafTo(Input input) {
         if (!carries(input)) {
             return Optional.empty();

@@ -13,9 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// How a panel is set up, on paper: what is typed in its order, and what each zone does in each way of
-/// setting. Codes are
-/// never on it.
+/// How a panel is set up, on paper: what is typed in its order, and what each zone does in each way of setting.
+/// Codes are never on it.
 public final class SetupPaper {
     private static final double WIDTH = 297;
     private static final double HEIGHT = 210;

@@ -26,8 +26,7 @@ public record HouseRules(
         CoreConvention cores,
         Map<String, Double> prices) {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
-    ///     not
-    ///     answered, a school not one of its question's, or a figure out of bounds
+    ///     not answered, a school not one of its question's, or a figure out of bounds
     public HouseRules {
         name = Require.text(name, "name of the rules");
         source = source == null ? "" : source.strip();

@@ -11,16 +11,14 @@ import java.util.stream.Stream;
 ///
 /// @param ranges the addresses and zones of its kinds of module; no two share an address or a zone
 /// @param mostMetres the most cable its bus may have in all, in metres; 0 where that is not known
-/// @param mostRunMetres the farthest a module may be from the board along the cable, in metres; 0 where
-///     that is not
-///     known
+/// @param mostRunMetres the farthest a module may be from the board along the cable, in metres; 0 where that is
+///     not known
 /// @param star whether cables may branch
 /// @param reaches how far a module may be in which conductor; empty where the maker gives no such table
 /// @param mostOhms the most a data core and the return may have together to the farthest module, in ohms; 0
-///     where that
-///     is not known
-/// @param mostNanofarads the most its cable may have between two cores in all, in nanofarads; 0 where that
-///     is not known
+///     where that is not known
+/// @param mostNanofarads the most its cable may have between two cores in all, in nanofarads; 0 where that is
+///     not known
 /// @param steps how modules are learned and forgotten
 /// @param text which keypads show text, and what needs one
 public record BusRule(
@@ -99,9 +97,8 @@ public record BusRule(
         return ranges.stream().filter(range -> range.kinds().contains(kindId)).findFirst();
     }
 
-    /// The zone a place of a module has by the rule; empty where the rule does not say, or the address is
-    /// none of its
-    /// kind.
+    /// The zone a place of a module has by the rule; empty where the rule does not say, or the address is none
+    /// of its kind.
     ///
     /// @param address its address; 0 for a module without one
     /// @param place the input on it, from 1

@@ -51,8 +51,7 @@ public record ModuleKind(
     public record ReservedInput(int number, KindFamily use, boolean twoWire) {}
 
     /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, or a reserved input is
-    ///     not
-    ///     there
+    ///     not there
     public ModuleKind {
         id = Require.text(id, "id of a module");
         name = Require.text(name, "name of module " + id);
@@ -148,9 +147,8 @@ public record ModuleKind(
         return number > inputs;
     }
 
-    /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only,
-    /// a two-wire
-    /// detector needs an input made for it, and what sends by radio a place that is heard by radio.
+    /// Whether an input of this module may serve a kind of point: a reserved input serves its own use only, a
+    /// two-wire detector needs an input made for it, and what sends by radio a place that is heard by radio.
     public boolean serves(int number, PointKind kind) {
         if (kind.radio() || byRadio(number)) {
             return kind.radio() && byRadio(number);

@@ -147,9 +147,8 @@ public record PanelProfile(
         return kind.ownInputs().orElseGet(this::inputs);
     }
 
-    /// How an input measures that reads a scheme: the panel's own, or those of the first kind of module
-    /// that can;
-    /// the panel's own where none can.
+    /// How an input measures that reads a scheme: the panel's own, or those of the first kind of module that
+    /// can; the panel's own where none can.
     public InputModel inputsReading(SchemeKind scheme) {
         return Stream.concat(Stream.of(inputs()), modules.stream().map(this::inputs))
                 .filter(model -> model.reads(scheme).isPresent())

@@ -9,13 +9,11 @@ import java.util.List;
 /// @param firstZone the first of its wireless zones; how many there are is said by its capacity
 /// @param floorDecibelMilliwatts the weakest signal its maker promises it hears, in decibels over one milliwatt
 /// @param supervisionMinutes how long it waits for a sign of life before it misses a device, in minutes
-/// @param numbersInOrder whether each newly enrolled device gets the lowest wireless zone that is free;
-///     where not, the
-///     zone is typed when it is enrolled
+/// @param numbersInOrder whether each newly enrolled device gets the lowest wireless zone that is free; where
+///     not, the zone is typed when it is enrolled
 /// @param sharedBox the kinds of converter of which two go into one box, on one supply and battery, by id
-/// @param enrolling how a device is enrolled, step by step, from the maker's manual; empty where the
-///     profile does not
-///     say
+/// @param enrolling how a device is enrolled, step by step, from the maker's manual; empty where the profile
+///     does not say
 public record RadioRule(
         boolean onBoard,
         int firstZone,

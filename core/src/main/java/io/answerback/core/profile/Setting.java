@@ -5,9 +5,8 @@ import java.util.List;
 
 /// A setting of a panel, from its manual.
 ///
-/// A setting that contradicts itself is kept as it is, and named when the catalogue is looked through, so
-/// that the rest
-/// of its panel can be used.
+/// A setting that contradicts itself is kept as it is, and named when the catalogue is looked through, so that
+/// the rest of its panel can be used.
 ///
 /// @param id its name in files, such as "sounder-time"
 /// @param name what the manual calls it
@@ -16,8 +15,8 @@ import java.util.List;
 /// @param usual what stands there when the panel is new, as it is typed; empty where the manual does not say
 /// @param place where it is, by the id of a place
 /// @param at what is chosen there, such as "5", with `{n}` in the place of the number it is there once for
-/// @param shows what the panel shows once it is typed, with `{entry}` and `{n}`; empty where the manual
-///     does not say
+/// @param shows what the panel shows once it is typed, with `{entry}` and `{n}`; empty where the manual does
+///     not say
 /// @param needsText whether it can be set at a keypad that shows text only
 /// @param after the settings that have to be typed before, by id
 /// @param powerCycle whether the panel takes it up only when power was off and on

@@ -15,9 +15,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// A battery inside a wireless device that is kept longer than the rules keep one, or will be before the
-/// next visit. Says
-/// nothing where the day is not known.
+/// A battery inside a wireless device that is kept longer than the rules keep one, or will be before the next
+/// visit. Says nothing where the day is not known.
 public final class DeviceBatteryDue implements JobCheck {
     /// The battery of a wireless device is kept longer than the rules keep one, or will be before the next visit.
     public static final Rule RULE = new Rule(

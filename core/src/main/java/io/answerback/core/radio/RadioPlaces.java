@@ -16,10 +16,8 @@ import java.util.stream.IntStream;
 public final class RadioPlaces {
     private RadioPlaces() {}
 
-    /// The module that hears wireless devices: a radio receiver, or the board where that hears itself.
-    /// Empty where
-    /// nobody
-    /// does.
+    /// The module that hears wireless devices: a radio receiver, or the board where that hears itself. Empty
+    /// where nobody does.
     public static Optional<PanelModule> hearer(Parts job) {
         Optional<RadioRule> rule = job.panel().profile().radio();
         Optional<PanelModule> receiver = rule.stream()
@@ -32,10 +30,8 @@ public final class RadioPlaces {
                 .flatMap(its -> job.modules().stream().findFirst()));
     }
 
-    /// The next place for a wireless device, on the lowest wireless zone that is free; empty where nobody
-    /// hears it or
-    /// all
-    /// are taken.
+    /// The next place for a wireless device, on the lowest wireless zone that is free; empty where nobody hears
+    /// it or all are taken.
     ///
     /// @param taken zones that are not free
     public static Optional<Input> next(Parts job, Set<Integer> taken) {

@@ -101,9 +101,8 @@ public record RadioState(
                 + 1;
     }
 
-    /// The lowest wireless zone under which nothing is enrolled, and which no wired input has, as the
-    /// second zone of one
-    /// can.
+    /// The lowest wireless zone under which nothing is enrolled, and which no wired input has, as the second
+    /// zone of one can.
     static Optional<Integer> nextZone(Parts job) {
         Stream<Integer> wired = job.inputs().stream()
                 .filter(input -> !RadioPlaces.byRadio(job, input)

@@ -12,9 +12,8 @@ import io.answerback.core.site.Enrolment;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// A wireless point that the panel has enrolled under another zone than the plan has, as happens when
-/// devices are
-/// enrolled in another order.
+/// A wireless point that the panel has enrolled under another zone than the plan has, as happens when devices
+/// are enrolled in another order.
 public final class SenderOutOfPlace implements PointCheck {
     /// The panel has enrolled a wireless point under another zone than planned.
     public static final Rule RULE = new Rule(

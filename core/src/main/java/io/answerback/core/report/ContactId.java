@@ -13,8 +13,7 @@ public final class ContactId {
     /// The sixteen digits of a signal, message type 18, check digit last.
     ///
     /// @throws IllegalArgumentException when the account is not four digits, or has an A, which the format
-    ///     cannot
-    ///     send
+    ///     cannot send
     public static String encode(Signal signal) {
         String account = signal.account();
         if (!account.matches("[0-9B-F]{4}")) {

@@ -19,8 +19,8 @@ public final class ColourCode {
     private ColourCode() {}
 
     /// What a row of bands can mean, read from either end. Of two readings that are both possible, those whose
-    /// value is made (E24 or E96) come first; where that does not settle it both
-    /// are given, and only a meter tells.
+    /// value is made (E24 or E96) come first; where that does not settle it both are given, and only a meter
+    /// tells.
     ///
     /// @param bands four to six colours as they lie, from the left
     /// @throws IllegalArgumentException when there are fewer or more

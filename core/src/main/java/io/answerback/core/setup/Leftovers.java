@@ -10,8 +10,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// What was read out of a panel and is not what is wanted: entries that mean something else, and names and
-/// zones of an
-/// earlier site that nobody on this job needs.
+/// zones of an earlier site that nobody on this job needs.
 public final class Leftovers {
     private Leftovers() {}
 

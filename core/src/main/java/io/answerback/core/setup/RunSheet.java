@@ -23,14 +23,13 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/// Every entry that makes a panel do what is wanted, in the order in which it is typed with the least
-/// walking through
-/// menus.
+/// Every entry that makes a panel do what is wanted, in the order in which it is typed with the least walking
+/// through menus.
 ///
 /// @param steps every entry, those a new panel has already among them
 /// @param broken what is wrong with each setting of the profile that cannot be used, by its id
-/// @param levels how many levels of menus one walks up and down for the entries that are to be typed, in
-///     this order
+/// @param levels how many levels of menus one walks up and down for the entries that are to be typed, in this
+///     order
 /// @param levelsByNumber how many it would be zone by zone and area by area
 public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int levels, int levelsByNumber) {
     private static final int USUAL_SECONDS = 12;

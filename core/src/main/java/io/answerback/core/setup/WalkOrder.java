@@ -6,9 +6,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-/// The order in which entries are typed: what another needs first, and then whatever is nearest in the
-/// panel's menus.
-/// What a new panel has already comes last.
+/// The order in which entries are typed: what another needs first, and then whatever is nearest in the panel's
+/// menus. What a new panel has already comes last.
 final class WalkOrder {
     private WalkOrder() {}
 

@@ -59,8 +59,7 @@ public record Job(
             cable -> List.of(cable.ends().from());
 
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
-    ///     refers
-    ///     to a point, receiver or module that is not there
+    ///     refers to a point, receiver or module that is not there
     public Job {
         Require.given(site, "site");
         Require.given(practice, "practice");

@@ -12,8 +12,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an
-/// edit keeps
-/// every list it does not touch.
+/// edit keeps every list it does not touch.
 final class JobParts {
     private JobParts() {}
 

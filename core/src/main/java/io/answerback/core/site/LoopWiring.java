@@ -28,8 +28,7 @@ public record LoopWiring(
         ResistorPlace place,
         boolean supplyRelay) {
     /// @throws IllegalArgumentException when a value is out of bounds: resistors 0 to 1 MΩ, tolerance 0 to 20
-    ///     %,
-    ///     contact 0 to 1 kΩ
+    ///     %, contact 0 to 1 kΩ
     public LoopWiring {
         Require.given(scheme, "loop scheme");
         Require.within(endOfLineOhms, 0, 1e6, "end-of-line resistor in ohms");

@@ -47,9 +47,8 @@ public record PanelProgramming(
     /// @param number the number the panel knows them by
     /// @param title who they are, such as "Manager"; never a code
     /// @param areas the areas they may work
-    /// @param elsewhere the number the communicator or an application knows them by; empty where they are
-    ///     not known
-    ///     there
+    /// @param elsewhere the number the communicator or an application knows them by; empty where they are not
+    ///     known there
     public record User(int number, String title, List<Integer> areas, Optional<Integer> elsewhere) {
         /// @throws IllegalArgumentException when the title is blank or a number out of bounds
         public User {
@@ -108,9 +107,8 @@ public record PanelProgramming(
     /// @param holder who holds it; empty while nobody said
     /// @param differs whether it was seen to differ from the others; empty while nobody looked
     public record CodeNote(String setting, int number, boolean changed, String holder, Optional<Boolean> differs) {
-        /// @throws IllegalArgumentException when the setting is not named, or what is said of the holder
-        ///     has four digits
-        ///     in a row, as a code has
+        /// @throws IllegalArgumentException when the setting is not named, or what is said of the holder has
+        ///     four digits in a row, as a code has
         public CodeNote {
             setting = Require.text(setting, "setting of a code");
             holder = holder == null ? "" : holder.strip();

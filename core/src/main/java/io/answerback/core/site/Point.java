@@ -15,8 +15,7 @@ import java.util.List;
 public record Point(
         String id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop, List<SeriesContact> inSeries) {
     /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
-    ///     said
-    ///     to be in series
+    ///     said to be in series
     public Point {
         id = Require.text(id, "point id");
         name = Require.text(name, "point name");

@@ -80,8 +80,7 @@ public final class NewPoint {
     }
 
     /// The parts a new point's loop is fitted with, in the values its input expects: the scheme its device
-    /// leaves no
-    /// choice about, else the job's; where no input reads that, the first scheme the panel reads.
+    /// leaves no choice about, else the job's; where no input reads that, the first scheme the panel reads.
     private static LoopWiring wiring(Job job, PointKind kind) {
         return wanted(job, kind)
                 .map(scheme -> job.panel().profile().inputsReading(scheme).reads(scheme))

@@ -11,9 +11,8 @@ import java.util.Optional;
 /// What readings taken at an old loop say about it.
 ///
 /// @param form what its contact does at rest; empty while it was not measured both ways
-/// @param resistorOhms the resistor fitted in it as marked, in ohms, by the nearest E24 value; empty when
-///     there is
-///     none or none was measured
+/// @param resistorOhms the resistor fitted in it as marked, in ohms, by the nearest E24 value; empty when there
+///     is none or none was measured
 /// @param noResistor whether the closed loop reads so little that there is no resistor in it
 public record FoundLoop(Optional<ContactForm> form, Optional<Double> resistorOhms, boolean noResistor) {
     /// A closed loop below this has no resistor: it is more than the longest runs of thin cable come to.

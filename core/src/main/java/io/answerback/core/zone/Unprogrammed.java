@@ -17,9 +17,8 @@ import java.util.function.Predicate;
 public final class Unprogrammed {
     private Unprogrammed() {}
 
-    /// The points of such zones, by zone. A point that was surveyed as not used needs none, and neither
-    /// does an input that
-    /// is not looked at.
+    /// The points of such zones, by zone. A point that was surveyed as not used needs none, and neither does an
+    /// input that is not looked at.
     public static Map<Integer, Point> of(Parts job) {
         return of(job, input -> true);
     }

@@ -35,9 +35,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
-/// Wireless zones, enrolment and signals. Wireless zones are 41 to 48; the panel hears from −98 dBm, the
-/// small rules ask
-/// for 12 dB more.
+/// Wireless zones, enrolment and signals. Wireless zones are 41 to 48; the panel hears from −98 dBm, the small
+/// rules ask for 12 dB more.
 class RadioStateTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
 

@@ -20,9 +20,8 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-/// Ways in against the entry time of 30 s, and what zones do by day and night. Point 02 is made the door,
-/// point 03 what is
-/// passed.
+/// Ways in against the entry time of 30 s, and what zones do by day and night. Point 02 is made the door, point
+/// 03 what is passed.
 class EntryWalkTest {
     private static Job walked(ZoneType passed, double seconds) {
         Job job = PointEdits.duty("", Set.of("02"), duty -> duty.withType(ZoneType.ENTRY_EXIT))

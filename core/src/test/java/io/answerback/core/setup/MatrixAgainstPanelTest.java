@@ -20,9 +20,8 @@ import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/// What is read out to the client is what the panel model does, for every behaviour there is: unset, set,
-/// and while the
-/// entry time runs. Zone 1 is the door, zone 2 takes each behaviour in turn.
+/// What is read out to the client is what the panel model does, for every behaviour there is: unset, set, and
+/// while the entry time runs. Zone 1 is the door, zone 2 takes each behaviour in turn.
 class MatrixAgainstPanelTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
     private static final int DOOR = 1;

@@ -25,8 +25,7 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
 /// What is typed for what is wanted. The small job has area 1 and a few zones; entry is typed in tens of
-/// seconds, the
-/// sounder in twos of minutes.
+/// seconds, the sounder in twos of minutes.
 class RunSheetTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
 

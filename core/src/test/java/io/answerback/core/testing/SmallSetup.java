@@ -12,9 +12,8 @@ import io.answerback.core.site.Panel;
 import java.util.ArrayList;
 import java.util.List;
 
-/// The small job on a panel with a few settings: a zone's behaviour and area in two menus, entry in steps
-/// of ten seconds,
-/// a sounder in steps of two minutes, quick setting, and the engineer's code.
+/// The small job on a panel with a few settings: a zone's behaviour and area in two menus, entry in steps of
+/// ten seconds, a sounder in steps of two minutes, quick setting, and the engineer's code.
 public final class SmallSetup {
     /// A zone's behaviour, by its place in the menu of zones.
     public static final Setting BEHAVIOUR = setting(

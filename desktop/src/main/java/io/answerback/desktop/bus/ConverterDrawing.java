@@ -12,8 +12,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 
 /// The inputs of the converters a choice needs, each with the point it takes; inputs that are kept for two-wire
-/// detectors
-/// have a double edge.
+/// detectors have a double edge.
 final class ConverterDrawing extends Drawing {
     private static final double CELL = 46;
     private static final double HEIGHT = 40;

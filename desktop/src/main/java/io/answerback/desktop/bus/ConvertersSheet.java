@@ -18,9 +18,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
 /// Which wired-to-wireless converter takes the zones that have no input: each kind drawn with its inputs
-/// filled, and
-/// why
-/// it does not do.
+/// filled, and why it does not do.
 final class ConvertersSheet extends Sheet {
     private final Desk desk;
     private final Look look;

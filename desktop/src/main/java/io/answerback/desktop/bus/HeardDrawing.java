@@ -18,9 +18,8 @@ import java.util.Locale;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
-/// Every sender on one scale of signal: how far each came in over the weakest signal the panel hears, and
-/// over what the
-/// rules ask for. A signal is typed where it stands.
+/// Every sender on one scale of signal: how far each came in over the weakest signal the panel hears, and over
+/// what the rules ask for. A signal is typed where it stands.
 final class HeardDrawing extends Drawing {
     private static final double ROW = 58;
     private static final double HEAD = 34;

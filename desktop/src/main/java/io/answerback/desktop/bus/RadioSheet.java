@@ -24,9 +24,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.layout.VBox;
 
-/// What the panel hears by radio: each device and converter with its zone, how it is enrolled, how strongly
-/// it came in,
-/// and when its battery is due.
+/// What the panel hears by radio: each device and converter with its zone, how it is enrolled, how strongly it
+/// came in, and when its battery is due.
 final class RadioSheet extends Sheet {
     private final Desk desk;
     private final InstantSource clock;
@@ -218,8 +217,7 @@ final class RadioSheet extends Sheet {
     }
 
     /// Devices get their numbers in the order in which they are enrolled: which one has to come next, and
-    /// whether the plan
-    /// can be kept at all.
+    /// whether the plan can be kept at all.
     private static String next(List<Sender> open, int zone) {
         if (open.isEmpty()) {
             return "The next device would become zone %02d.".formatted(zone);

@@ -35,10 +35,8 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on
-/// one side
-/// only
-/// has to be put right before the engineer leaves.
+/// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on one
+/// side only has to be put right before the engineer leaves.
 final class WallSheet extends Sheet {
     private final Desk desk;
     private final Look look;

@@ -28,11 +28,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
-/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done,
-/// Down to
-/// leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that
-/// it can be
-/// left and taken up again.
+/// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done, Down
+/// to leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that it
+/// can be left and taken up again.
 final class WiringRunSheet extends Sheet {
     private static final int AHEAD = 3;
 

@@ -31,8 +31,7 @@ import javafx.scene.control.PasswordField;
 import javafx.scene.layout.GridPane;
 
 /// Who has a code and who holds it, never the code. Codes that are typed here are compared in memory and
-/// forgotten; only
-/// whether they differ is kept.
+/// forgotten; only whether they differ is kept.
 final class CodesSheet extends Sheet {
     private final Desk desk;
     private final Look look;

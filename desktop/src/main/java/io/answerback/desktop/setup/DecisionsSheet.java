@@ -35,8 +35,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What is wanted of the panel, in plain words: each decision with the usual answer and why, what else it
-/// touches, and
-/// what it makes one type on this panel. Answering otherwise asks for a reason.
+/// touches, and what it makes one type on this panel. Answering otherwise asks for a reason.
 final class DecisionsSheet extends Sheet {
     private static final double TITLE_WIDTH = 170;
     private static final double ANSWER_WIDTH = 130;

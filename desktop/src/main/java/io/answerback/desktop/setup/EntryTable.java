@@ -20,9 +20,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/// Entries place by place: what is wanted, where, what to type, and what the panel shows, which is typed in
-/// to have it
-/// explained.
+/// Entries place by place: what is wanted, where, what to type, and what the panel shows, which is typed in to
+/// have it explained.
 final class EntryTable {
     private static final int MOST_ROWS = 60;
 

@@ -34,10 +34,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 
-/// The panel's profile, filled in from its manual place by place. As soon as it is sound the job is
-/// computed with it; while
-/// it is not, what is wrong is said and the job keeps the last sound one. What is wanting is listed for
-/// each stop.
+/// The panel's profile, filled in from its manual place by place. As soon as it is sound the job is computed
+/// with it; while it is not, what is wrong is said and the job keeps the last sound one. What is wanting is
+/// listed for each stop.
 final class ProfileSheet extends Sheet {
     private final Desk desk;
     private final Look look;

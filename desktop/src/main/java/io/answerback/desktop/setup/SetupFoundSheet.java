@@ -19,9 +19,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.stage.FileChooser;
 
-/// What was in a panel that was programmed before: read out of it as a table or entry by entry, explained,
-/// and held
-/// against what is wanted. Names and zones of the earlier site are to be cleared.
+/// What was in a panel that was programmed before: read out of it as a table or entry by entry, explained, and
+/// held against what is wanted. Names and zones of the earlier site are to be cleared.
 final class SetupFoundSheet extends Sheet {
     private final Desk desk;
     private final Look look;

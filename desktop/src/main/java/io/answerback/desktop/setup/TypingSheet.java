@@ -27,9 +27,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-/// Everything that is typed into the panel, one entry at a time on a large card and all of them below:
-/// where, what, and
-/// what the panel shows. Enter when it is typed, Down for later, Backspace to take the last one back.
+/// Everything that is typed into the panel, one entry at a time on a large card and all of them below: where,
+/// what, and what the panel shows. Enter when it is typed, Down for later, Backspace to take the last one back.
 final class TypingSheet extends Sheet {
     private static final int LONGEST_SECONDS = 300;
 

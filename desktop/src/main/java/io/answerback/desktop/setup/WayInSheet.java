@@ -25,9 +25,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.layout.VBox;
 
-/// A way in from a door to a keypad, walked with a watch, against the entry time: what is passed when, and
-/// what would help
-/// where it is too slow.
+/// A way in from a door to a keypad, walked with a watch, against the entry time: what is passed when, and what
+/// would help where it is too slow.
 final class WayInSheet extends Sheet {
     private final Desk desk;
     private final Look look;

@@ -26,8 +26,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What each zone does in each way of setting, to be read out to the client; what becomes of it at night is
-/// chosen where
-/// it stands.
+/// chosen where it stands.
 final class WaysSheet extends Sheet {
     private final Desk desk;
     private final VBox legend = new VBox();

@@ -5,10 +5,8 @@ import io.answerback.desktop.drawing.OwnKeys;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
-/// The keys of a card that shows one thing to do at a time: Enter when it is done, Down for later,
-/// Backspace to take
-/// the
-/// last one back, Escape out of the whole window.
+/// The keys of a card that shows one thing to do at a time: Enter when it is done, Down for later, Backspace to
+/// take the last one back, Escape out of the whole window.
 public final class RunKeys {
     private final Desk desk;
     private final Runnable done;

@@ -59,12 +59,9 @@ import org.apache.commons.csv.CSVRecord;
 
 /// A quayside frozen-food warehouse, half-way through the job, with faults left in on purpose: a loop that is
 /// tight (07), a point whose zone is off (15), a zone without an area (20), an unused input left open, a loop
-/// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18),
-/// and a proof
-/// gone stale (09, whose cable was found to be longer). The roof hatch is read from a keypad that has taken
-/// over a zone
-/// of
-/// an expander, and the panel expects an expander that is not on the wall.
+/// that reads less than it can (10), a cover the tamper ring passes by (05), a cable without a label (18), and
+/// a proof gone stale (09, whose cable was found to be longer). The roof hatch is read from a keypad that has
+/// taken over a zone of an expander, and the panel expects an expander that is not on the wall.
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");

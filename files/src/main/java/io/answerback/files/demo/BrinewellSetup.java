@@ -12,8 +12,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// The cold store's panel, typed half way: its zones, not yet its times; one code changed, and a walk that
-/// takes longer
-/// than there is time.
+/// takes longer than there is time.
 final class BrinewellSetup {
     private static final Instant TYPED = Instant.parse("2026-05-11T13:00:00Z");
     private static final int SECONDS_EACH = 11;

@@ -61,8 +61,7 @@ public final class FerrousRowGallery {
     }
 
     /// Two devices enrolled the wrong way round, one of them far from the panel, one with an old battery; a
-    /// third still
-    /// to be enrolled.
+    /// third still to be enrolled.
     private static Job byRadio(Job job) {
         Job next = job;
         for (String point : List.of("11", "12", "13")) {
