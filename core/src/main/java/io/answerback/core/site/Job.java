@@ -83,6 +83,7 @@ public record Job(
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
         Keyed<Point> known = keyed(points);
+        JobParts.requireDifferentNames(modules, known);
         JobParts.requireOneInputEach(inputs);
         JobParts.requireCableEnds(cables, known, keyed(modules));
         inputs.forEach(input -> input.pointId().ifPresent(id -> JobParts.refersTo(known, id, "an input serves")));

@@ -25,6 +25,16 @@ final class JobParts {
         }
     }
 
+    /// Loads, cables and findings name points and modules side by side: one name means one of them.
+    static void requireDifferentNames(List<PanelModule> modules, Keyed<Point> points) {
+        for (PanelModule module : modules) {
+            if (points.has(module.name())) {
+                throw new IllegalArgumentException(
+                        Text.of("module %s has the number of a point; name it otherwise", module.name()));
+            }
+        }
+    }
+
     /// The second zone of an input is there as long as a point uses it.
     static List<Input> withoutUnusedSeconds(List<Input> inputs) {
         boolean unused = Require.given(inputs, "inputs").stream().anyMatch(JobParts::unusedSecond);

@@ -17,6 +17,7 @@ import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallRules;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -121,5 +122,15 @@ class JobTest {
         assertThat(edited.points()).isSameAs(job.points());
         assertThat(edited.cables()).isSameAs(job.cables());
         assertThat(edited.measurements()).isSameAs(job.measurements());
+    }
+
+    /// A module named as a point would be taken for it where loads are added up.
+    @Test
+    void aModuleCannotHaveTheNumberOfAPoint() {
+        Job job = SmallJob.job();
+        List<PanelModule> modules = new ArrayList<>(job.modules());
+        modules.add(new PanelModule("02", "board", List.of()));
+        assertThatThrownBy(() -> job.withModules(modules))
+                .hasMessage("module 02 has the number of a point; name it otherwise");
     }
 }
