@@ -8,7 +8,7 @@ import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.EntryWalk;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.site.TimedWalk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -93,7 +93,7 @@ public final class EntryRemedies {
     }
 
     private static Remedy moved(Job job, EntryWalk walk, EntryWalk.Passing to, double fromLastToCode) {
-        PanelProgramming.Walk shorter = new PanelProgramming.Walk(
+        TimedWalk shorter = new TimedWalk(
                 walk.walk().from(),
                 walk.walk().keypad(),
                 walk.walk().paces().stream()

@@ -9,6 +9,7 @@ import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.site.TimedWalk;
 import io.answerback.core.zone.Unprogrammed;
 import java.time.Instant;
 import java.util.List;
@@ -186,7 +187,7 @@ public final class SetupEdits {
     }
 
     /// A way in that was walked, in place of the one from the same door.
-    public static Edit walk(PanelProgramming.Walk walk) {
+    public static Edit walk(TimedWalk walk) {
         return setup(
                 "walk from point " + walk.from(),
                 setup -> setup.withWalks(old -> Stream.concat(

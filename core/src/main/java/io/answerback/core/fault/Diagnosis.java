@@ -34,14 +34,10 @@ public record Diagnosis(
     private static final double ALIKE = 1.1;
 
     private static final double LEAST_BITS = 0.02;
-    private static final double BIN_LOG_OHMS = 0.02;
     private static final double MIDDLE_SHARE = 0.05;
 
     /// Two readings that contradict each other.
     public record Contradiction(Reading one, Reading other) {}
-
-    /// One cause at one value and on one side of a joint half way, with its weight.
-    record Particle(Cause cause, double value, boolean near, double weight) {}
 
     public Diagnosis {
         explanations = List.copyOf(explanations);
@@ -199,7 +195,7 @@ public record Diagnosis(
             List<MeasurementSetup> left,
             Explanation first,
             Optional<Explanation> second) {
-        double doubt = entropy(particles);
+        double doubt = Particle.entropy(particles);
         return left.stream()
                 .map(setup -> new NextMeasurement(setup, doubt - doubtAfter(loop, particles, setup)))
                 .filter(measurement -> measurement.bits() > LEAST_BITS
@@ -215,12 +211,13 @@ public record Diagnosis(
                 for (Particle side : sides(particle, setup)) {
                     double ohms = loop.of(side.cause(), side.value(), side.near(), setup)
                             .ohms(Extreme.NOMINAL);
-                    bins.computeIfAbsent(bin(ohms), key -> new ArrayList<>()).add(side);
+                    bins.computeIfAbsent(Particle.bin(ohms), key -> new ArrayList<>())
+                            .add(side);
                 }
             }
         }
         return bins.values().stream()
-                .mapToDouble(bin -> bin.stream().mapToDouble(Particle::weight).sum() * entropy(bin))
+                .mapToDouble(bin -> bin.stream().mapToDouble(Particle::weight).sum() * Particle.entropy(bin))
                 .sum();
     }
 
@@ -233,29 +230,5 @@ public record Diagnosis(
         return List.of(
                 new Particle(particle.cause(), particle.value(), false, half),
                 new Particle(particle.cause(), particle.value(), true, half));
-    }
-
-    /// Readings that a meter cannot tell apart fall into one bin: below 10 Ω by the ohm, above by 2 %.
-    private static long bin(double ohms) {
-        if (Double.isInfinite(ohms)) {
-            return Long.MAX_VALUE;
-        }
-        return ohms < 10 ? (long) ohms : 1000 + Math.round(Math.log(ohms / 10) / BIN_LOG_OHMS);
-    }
-
-    private static double entropy(List<Particle> particles) {
-        Map<Cause, Double> shares = new EnumMap<>(Cause.class);
-        double sum = 0;
-        for (Particle particle : particles) {
-            shares.merge(particle.cause(), particle.weight(), Double::sum);
-            sum += particle.weight();
-        }
-        double bits = 0;
-        for (double share : shares.values()) {
-            if (share > 0 && sum > 0) {
-                bits -= share / sum * Math.log(share / sum) / Math.log(2);
-            }
-        }
-        return bits;
     }
 }

@@ -62,6 +62,6 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
     }
 
     private static boolean holds(Job job, Edit edit, String part) {
-        return Remedies.volts(edit.on(job), part).filter(DeviceVolts::ok).isPresent();
+        return FedVolts.at(edit.on(job), part).filter(DeviceVolts::ok).isPresent();
     }
 }

@@ -43,7 +43,7 @@ public final class Remedies {
         this.job = job;
         this.part = part;
         this.supplies = Supplies.of(job, CorePlan.of(job));
-        this.now = all(supplies);
+        this.now = FedVolts.all(supplies);
         this.types = types.stream()
                 .filter(type -> !type.screened())
                 .sorted(Comparator.comparing(
@@ -221,14 +221,6 @@ public final class Remedies {
                 Stream.concat(job.modules().stream(), Stream.of(module)).toList());
     }
 
-    /// The volts at a part of a job; empty when nothing feeds it over a cable.
-    static Optional<DeviceVolts> volts(Job job, String part) {
-        return Supplies.of(job, CorePlan.of(job)).states().stream()
-                .flatMap(state -> state.volts().stream())
-                .filter(device -> device.part().equals(part))
-                .findFirst();
-    }
-
     private void attempt(String words, Edit edit) {
         tried(words, edit).ifPresent(found::add);
     }
@@ -237,7 +229,7 @@ public final class Remedies {
     /// not enough.
     private Optional<Remedy> tried(String words, Edit edit) {
         Job after = edit.on(job);
-        List<DeviceVolts> volts = all(Supplies.of(after, CorePlan.of(after)));
+        List<DeviceVolts> volts = FedVolts.all(after);
         List<String> shorts = volts.stream()
                 .filter(device -> !device.ok() && !device.part().equals(part))
                 .filter(device -> now.stream().noneMatch(its -> its.part().equals(device.part()) && !its.ok()))
@@ -249,11 +241,5 @@ public final class Remedies {
                         .noneMatch(its -> its.part().equals(part) && device.atEnd() < its.atEnd() + LEAST_GAIN_VOLTS))
                 .findFirst()
                 .map(device -> new Remedy(words, edit, device.atEnd(), device.ok() && shorts.isEmpty(), shorts));
-    }
-
-    private static List<DeviceVolts> all(Supplies supplies) {
-        return supplies.states().stream()
-                .flatMap(state -> state.volts().stream())
-                .toList();
     }
 }

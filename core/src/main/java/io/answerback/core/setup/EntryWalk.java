@@ -3,9 +3,9 @@ package io.answerback.core.setup;
 import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.TimedWalk;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,8 +19,7 @@ import java.util.Optional;
 /// @param entrySeconds the time there is, in seconds
 /// @param passings the points passed, in the order of the way
 /// @param unready why it cannot be judged; empty when it can
-public record EntryWalk(
-        PanelProgramming.Walk walk, int area, double entrySeconds, List<Passing> passings, String unready) {
+public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Passing> passings, String unready) {
     /// A point passed on the way.
     ///
     /// @param point the point
@@ -40,7 +39,7 @@ public record EntryWalk(
         return job.setup().walks().stream().map(walk -> of(job, intent, walk)).toList();
     }
 
-    private static EntryWalk of(Parts job, Intent intent, PanelProgramming.Walk walk) {
+    private static EntryWalk of(Parts job, Intent intent, TimedWalk walk) {
         Optional<Zone> door = zone(job, walk.from());
         Optional<Integer> area = door.flatMap(Zone::area);
         if (area.isEmpty()) {
@@ -58,7 +57,7 @@ public record EntryWalk(
         }
         List<Passing> passings = new ArrayList<>();
         walk.paces().stream()
-                .sorted(Comparator.comparingDouble(PanelProgramming.Pace::seconds))
+                .sorted(Comparator.comparingDouble(TimedWalk.Pace::seconds))
                 .forEach(pace -> passing(job, area.get(), pace).ifPresent(passings::add));
         return new EntryWalk(walk, area.get(), intent.entrySeconds(area.get()), passings, "");
     }
@@ -69,7 +68,7 @@ public record EntryWalk(
 
     /// With every area set, what is immediate alarms wherever it is; an entry route waits in the area that
     /// is entered only.
-    private static Optional<Passing> passing(Parts job, int area, PanelProgramming.Pace pace) {
+    private static Optional<Passing> passing(Parts job, int area, TimedWalk.Pace pace) {
         Optional<Zone> zone = zone(job, pace.pointId());
         ZoneType type = zone.map(Zone::type).orElse(ZoneType.NOT_USED);
         Optional<Integer> its = zone.flatMap(Zone::area);

@@ -25,7 +25,7 @@ public record PanelProgramming(
         List<Typed> typed,
         List<Found> found,
         List<CodeNote> codes,
-        List<Walk> walks) {
+        List<TimedWalk> walks) {
     /// A decision.
     ///
     /// @param decision about what
@@ -123,34 +123,6 @@ public record PanelProgramming(
         }
     }
 
-    /// A way in that was walked, from a door to a keypad.
-    ///
-    /// @param from the point one comes in by
-    /// @param keypad the keypad one goes to
-    /// @param paces the points passed on the way, with the seconds since the door opened
-    /// @param seconds when the code is typed, in seconds since the door opened
-    public record Walk(String from, String keypad, List<Pace> paces, double seconds) {
-        /// @throws IllegalArgumentException when an end is not named or a time is out of bounds
-        public Walk {
-            from = Require.text(from, "point a walk begins at");
-            keypad = Require.text(keypad, "keypad a walk leads to");
-            paces = List.copyOf(paces == null ? List.of() : paces);
-            Require.within(seconds, 0, 3600, "seconds of the walk from point " + from);
-        }
-    }
-
-    /// A point that is passed on a walk.
-    ///
-    /// @param pointId the point
-    /// @param seconds when, in seconds since the door opened
-    public record Pace(String pointId, double seconds) {
-        /// @throws IllegalArgumentException when the point is not named or the time out of bounds
-        public Pace {
-            pointId = Require.text(pointId, "point on a walk");
-            Require.within(seconds, 0, 3600, "seconds to point " + pointId);
-        }
-    }
-
     /// Nothing decided, nothing typed.
     public static final PanelProgramming UNDECIDED =
             new PanelProgramming(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
@@ -166,7 +138,7 @@ public record PanelProgramming(
         typed = Keyed.of(typed == null ? List.of() : typed, Typed::key, "typed", "entry for");
         found = Keyed.of(found == null ? List.of() : found, Found::key, "found", "reading of");
         codes = Keyed.of(codes == null ? List.of() : codes, CodeNote::key, "codes", "note of code");
-        walks = Keyed.of(walks == null ? List.of() : walks, Walk::from, "walks", "walk from point");
+        walks = Keyed.of(walks == null ? List.of() : walks, TimedWalk::from, "walks", "walk from point");
     }
 
     /// What was decided; empty where the rules or the panel decide.
@@ -245,7 +217,7 @@ public record PanelProgramming(
     }
 
     /// The same with other walks.
-    public PanelProgramming withWalks(UnaryOperator<List<Walk>> change) {
+    public PanelProgramming withWalks(UnaryOperator<List<TimedWalk>> change) {
         return new PanelProgramming(decided, users, typed, found, codes, change.apply(walks));
     }
 
@@ -253,27 +225,14 @@ public record PanelProgramming(
     public PanelProgramming withoutPoints(Collection<String> ids) {
         return withWalks(old -> old.stream()
                 .filter(walk -> !ids.contains(walk.from()))
-                .map(walk -> new Walk(
-                        walk.from(),
-                        walk.keypad(),
-                        walk.paces().stream()
-                                .filter(pace -> !ids.contains(pace.pointId()))
-                                .toList(),
-                        walk.seconds()))
+                .map(walk -> walk.withoutPaces(ids))
                 .toList());
     }
 
     /// The same with points under other numbers on its walks.
     public PanelProgramming withPoints(UnaryOperator<String> renamed) {
-        return withWalks(old -> old.stream()
-                .map(walk -> new Walk(
-                        renamed.apply(walk.from()),
-                        walk.keypad(),
-                        walk.paces().stream()
-                                .map(pace -> new Pace(renamed.apply(pace.pointId()), pace.seconds()))
-                                .toList(),
-                        walk.seconds()))
-                .toList());
+        return withWalks(
+                old -> old.stream().map(walk -> walk.withPoints(renamed)).toList());
     }
 
     private static <T> List<T> replaced(

@@ -4,7 +4,6 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.Powering;
-import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
@@ -16,6 +15,7 @@ import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /// Power-down and power-up step by step, in the order the profile or the house has it, each with its caution
@@ -193,25 +193,22 @@ public final class PowerRun {
                 .ifPresent(seconds -> step(
                         "warm-up",
                         Text.of("Wait %d s, then test", seconds),
-                        Text.of(
-                                "So long %s warms up; until then what it says means nothing.",
-                                slowest(seconds).map(Point::name).orElse("the slowest detector")),
+                        Text.of("So long %s warms up; until then what it says means nothing.", slowest(seconds)),
                         "",
                         false));
     }
 
-    private Optional<Point> slowest(int seconds) {
+    private String slowest(int seconds) {
+        Predicate<Powering> takesLongest = power -> power.warmUpSeconds() == seconds;
         return job.points().stream()
-                .filter(point -> point.kind()
-                        .powering()
-                        .filter(power -> power.warmUpSeconds() == seconds)
-                        .isPresent())
-                .findFirst();
+                .filter(point -> point.kind().powering().filter(takesLongest).isPresent())
+                .findFirst()
+                .map(Point::name)
+                .orElse("the slowest detector");
     }
 
     private PowerOrder order(SupplyUnit unit) {
-        PracticeOption house = job.practice().school(PracticeQuestion.POWER_UP);
-        return switch (house) {
+        return switch (job.practice().school(PracticeQuestion.POWER_UP)) {
             case BATTERY_THEN_MAINS -> PowerOrder.BATTERY_FIRST;
             case MAINS_THEN_BATTERY -> PowerOrder.MAINS_FIRST;
             default -> unit.order();

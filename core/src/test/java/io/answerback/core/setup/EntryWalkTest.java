@@ -13,7 +13,7 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.SettingMatrix.Row;
 import io.answerback.core.setup.SettingMatrix.Way;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.site.TimedWalk;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallSetup;
 import java.util.List;
@@ -30,8 +30,7 @@ class EntryWalkTest {
         job = PointEdits.duty("", Set.of("03"), duty -> duty.withType(passed).withArea(java.util.Optional.of(1)))
                 .on(job);
         job = PointEdits.programAsSurveyed("03").on(job);
-        return SetupEdits.walk(new PanelProgramming.Walk(
-                        "02", "Keypad 1", List.of(new PanelProgramming.Pace("03", 14)), seconds))
+        return SetupEdits.walk(new TimedWalk("02", "Keypad 1", List.of(new TimedWalk.Pace("03", 14)), seconds))
                 .on(job);
     }
 
@@ -59,11 +58,8 @@ class EntryWalkTest {
     @Test
     void aKeypadNearerToTheDoorHelpsWhereTheCodeIsTypedInTimeThen() {
         // the code takes 12 s from the last detector, at 26 s; from the first, at 14 s, it is typed at 26 s
-        Job job = SetupEdits.walk(new PanelProgramming.Walk(
-                        "02",
-                        "Keypad 1",
-                        List.of(new PanelProgramming.Pace("03", 14), new PanelProgramming.Pace("01", 26)),
-                        38))
+        Job job = SetupEdits.walk(new TimedWalk(
+                        "02", "Keypad 1", List.of(new TimedWalk.Pace("03", 14), new TimedWalk.Pace("01", 26)), 38))
                 .on(walked(ZoneType.ENTRY_ROUTE, 38));
         EntryRemedies.Remedy nearer = EntryRemedies.of(job, walk(job)).getLast();
         assertThat(nearer.says()).startsWith("Move the keypad to where");
@@ -89,8 +85,7 @@ class EntryWalkTest {
 
     @Test
     void eachRemedyMendsItWhenItIsApplied() {
-        Job job = SetupEdits.walk(
-                        new PanelProgramming.Walk("02", "Keypad 1", List.of(new PanelProgramming.Pace("03", 30)), 38))
+        Job job = SetupEdits.walk(new TimedWalk("02", "Keypad 1", List.of(new TimedWalk.Pace("03", 30)), 38))
                 .on(walked(ZoneType.IMMEDIATE, 38));
         assertThat(found(job)).contains("way-in-alarms:03", "way-in-too-slow:02");
         List<EntryRemedies.Remedy> remedies = EntryRemedies.of(job, walk(job));
@@ -105,8 +100,8 @@ class EntryWalkTest {
 
     @Test
     void aDoorThatStartsNoEntryTimeIsNoWayIn() {
-        Job job = SetupEdits.walk(new PanelProgramming.Walk("03", "Keypad 1", List.of(), 20))
-                .on(walked(ZoneType.IMMEDIATE, 10));
+        Job job =
+                SetupEdits.walk(new TimedWalk("03", "Keypad 1", List.of(), 20)).on(walked(ZoneType.IMMEDIATE, 10));
         assertThat(found(job)).contains("way-in-unready:03");
     }
 

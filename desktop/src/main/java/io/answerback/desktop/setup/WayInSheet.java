@@ -8,8 +8,8 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryWalk;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
+import io.answerback.core.site.TimedWalk;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
@@ -85,8 +85,8 @@ final class WayInSheet extends Sheet {
                 .add(Tool.of(
                         door.name(),
                         "a walk from there to the keypad",
-                        () -> desk.apply(SetupEdits.walk(new PanelProgramming.Walk(
-                                door.id(), keypad.get().name(), List.of(), 0))))));
+                        () -> desk.apply(SetupEdits.walk(
+                                new TimedWalk(door.id(), keypad.get().name(), List.of(), 0))))));
         row.getStyleClass().add("switches");
         return Optional.of(row);
     }
@@ -125,7 +125,7 @@ final class WayInSheet extends Sheet {
         return row;
     }
 
-    private Flow fields(Job job, PanelProgramming.Walk walk) {
+    private Flow fields(Job job, TimedWalk walk) {
         Flow row = new Flow();
         row.getStyleClass().add("switches");
         walk.paces()
@@ -147,7 +147,7 @@ final class WayInSheet extends Sheet {
                                 walk.keypad(),
                                 name -> name,
                                 name -> desk.apply(SetupEdits.walk(
-                                        new PanelProgramming.Walk(walk.from(), name, walk.paces(), walk.seconds())))),
+                                        new TimedWalk(walk.from(), name, walk.paces(), walk.seconds())))),
                         new ValueField(
                                 "Seconds to the code",
                                 "%.0f s".formatted(walk.seconds()),
@@ -170,7 +170,7 @@ final class WayInSheet extends Sheet {
         return point.id() + " " + point.name();
     }
 
-    private static List<Point> open(Job job, PanelProgramming.Walk walk) {
+    private static List<Point> open(Job job, TimedWalk walk) {
         return job.points().stream()
                 .filter(point -> !point.id().equals(walk.from()))
                 .filter(point ->
@@ -178,22 +178,22 @@ final class WayInSheet extends Sheet {
                 .toList();
     }
 
-    private boolean paced(PanelProgramming.Walk walk, String pointId, String typed) {
+    private boolean paced(TimedWalk walk, String pointId, String typed) {
         return seconds(typed)
                 .map(seconds -> {
-                    List<PanelProgramming.Pace> paces = new ArrayList<>(walk.paces());
+                    List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());
                     paces.removeIf(pace -> pace.pointId().equals(pointId));
-                    paces.add(new PanelProgramming.Pace(pointId, seconds));
-                    return desk.apply(SetupEdits.walk(
-                            new PanelProgramming.Walk(walk.from(), walk.keypad(), paces, walk.seconds())));
+                    paces.add(new TimedWalk.Pace(pointId, seconds));
+                    return desk.apply(
+                            SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), paces, walk.seconds())));
                 })
                 .orElse(false);
     }
 
-    private boolean reached(PanelProgramming.Walk walk, String typed) {
+    private boolean reached(TimedWalk walk, String typed) {
         return seconds(typed)
-                .map(seconds -> desk.apply(
-                        SetupEdits.walk(new PanelProgramming.Walk(walk.from(), walk.keypad(), walk.paces(), seconds))))
+                .map(seconds ->
+                        desk.apply(SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), walk.paces(), seconds))))
                 .orElse(false);
     }
 

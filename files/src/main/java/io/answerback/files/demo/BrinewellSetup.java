@@ -7,6 +7,7 @@ import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.site.TimedWalk;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -28,11 +29,8 @@ final class BrinewellSetup {
         next = SetupEdits.decide(Decision.SOUNDER_TIME, 0, "10").on(next);
         next = SetupEdits.reason(Decision.SOUNDER_TIME, 0, "The quay is far from the next house.")
                 .on(next);
-        next = SetupEdits.walk(new PanelProgramming.Walk(
-                        "01",
-                        "Keypad 1",
-                        List.of(new PanelProgramming.Pace("02", 14), new PanelProgramming.Pace("03", 26)),
-                        38))
+        next = SetupEdits.walk(new TimedWalk(
+                        "01", "Keypad 1", List.of(new TimedWalk.Pace("02", 14), new TimedWalk.Pace("03", 26)), 38))
                 .on(next);
         return typed(next);
     }
