@@ -1,6 +1,6 @@
 package io.answerback.core.edit;
 
-import io.answerback.core.site.Edit;
+import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,13 +31,13 @@ public record History(Job present, List<Step> past, List<Step> future) {
         return new History(job, List.of(), List.of());
     }
 
-    /// The history after an edit; what had been undone is forgotten. An edit that changes nothing leaves no
-    /// step.
+    /// The history after an edit that was made; what had been undone is forgotten. An edit that changed nothing
+    /// leaves no step.
     ///
-    /// @throws IllegalArgumentException when the edit is refused; this history is untouched
-    public History apply(Edit edit) {
-        Job next = edit.on(present);
-        return next.equals(present) ? this : new History(next, with(past, new Step(edit.name(), present)), List.of());
+    /// @param name the edit's name
+    public History after(String name, Edited.Done made) {
+        Job next = made.job();
+        return next.equals(present) ? this : new History(next, with(past, new Step(name, present)), List.of());
     }
 
     /// Takes up a fact from outside, such as a proof: it holds in every step, so undoing an earlier edit keeps

@@ -1,9 +1,10 @@
 package io.answerback.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.proof.ProofBasis;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
 import io.answerback.core.testing.SmallJob;
@@ -24,7 +25,7 @@ class HistoryTest {
             @ForAll @Size(max = 30) List<@IntRange(min = 1, max = 900) Integer> lengths) {
         History history = History.of(job);
         for (int metres : lengths) {
-            history = history.apply(Edits.cableMetres("C-01", metres));
+            history = after(history, Edits.cableMetres("C-01", metres));
         }
         Job last = history.present();
         while (history.undoName().isPresent()) {
@@ -39,7 +40,7 @@ class HistoryTest {
 
     @Test
     void eachStepHasItsName() {
-        History history = History.of(job).apply(Edits.cableMetres("C-01", 50)).apply(Edits.account(1, "4321"));
+        History history = after(after(History.of(job), Edits.cableMetres("C-01", 50)), Edits.account(1, "4321"));
         assertThat(history.undoName()).contains("account of area 1");
         assertThat(history.undo().redoName()).contains("account of area 1");
         assertThat(history.undo().undo().undo().present()).isEqualTo(job);
@@ -48,8 +49,7 @@ class HistoryTest {
     @Test
     void aProofSurvivesUndoingTheEditBeforeIt() {
         Proof proof = new Proof("01", Instant.EPOCH, 5, "station", "frame", Optional.empty(), ProofBasis.of(job, "01"));
-        History history = History.of(job)
-                .apply(Edits.cableMetres("C-01", 50))
+        History history = after(History.of(job), Edits.cableMetres("C-01", 50))
                 .learn(Edits.keepProof(proof)::on)
                 .undo();
         assertThat(history.present().proofOf("01")).contains(proof);
@@ -59,13 +59,17 @@ class HistoryTest {
 
     @Test
     void anEditThatChangesNothingLeavesNoStep() {
-        assertThat(History.of(job).apply(Edits.cableMetres("C-01", 100)).undoName())
+        assertThat(after(History.of(job), Edits.cableMetres("C-01", 100)).undoName())
                 .isEmpty();
     }
 
     @Test
-    void aRefusedEditSaysWhy() {
-        assertThatThrownBy(() -> History.of(job).apply(Edits.cableMetres("C-01", -3)))
-                .hasMessage("length of cable C-01 in metres is -3; it must be from 0 to 10000");
+    void aRefusedEditIsAValueThatSaysWhy() {
+        assertThat(Edits.cableMetres("C-01", -3).tried(job))
+                .isEqualTo(new Edited.Refused("length of cable C-01 in metres is -3; it must be from 0 to 10000"));
+    }
+
+    private static History after(History history, Edit edit) {
+        return history.after(edit.name(), new Edited.Done(edit.on(history.present())));
     }
 }

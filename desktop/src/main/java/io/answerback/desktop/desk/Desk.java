@@ -10,6 +10,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Edit;
+import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SystemPoint;
 import java.nio.file.Path;
@@ -66,13 +67,16 @@ public final class Desk {
     ///
     /// @return whether it was made
     public boolean apply(Edit edit) {
-        try {
-            show(now().history().apply(edit), "");
-            return true;
-        } catch (IllegalArgumentException refused) {
-            tell(refused.getMessage());
-            return false;
-        }
+        return switch (edit.tried(now().job())) {
+            case Edited.Done made -> {
+                show(now().history().after(edit.name(), made), "");
+                yield true;
+            }
+            case Edited.Refused refused -> {
+                tell(refused.why());
+                yield false;
+            }
+        };
     }
 
     /// Makes an edit and then looks at a point of the job it made.
