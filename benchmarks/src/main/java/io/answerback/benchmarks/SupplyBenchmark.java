@@ -1,6 +1,6 @@
 package io.answerback.benchmarks;
 
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyVolts;
 import java.util.ArrayList;
@@ -34,7 +34,7 @@ public class SupplyBenchmark {
         for (int branch = 0; branch < BRANCHES; branch++) {
             SupplyNode next = null;
             for (int place = PLACES - 1; place >= 0; place--) {
-                LoadLaw law = LoadLaw.values()[(branch + place) % LoadLaw.values().length];
+                LoadType law = LoadType.values()[(branch + place) % LoadType.values().length];
                 String name = branch + "." + place;
                 next = new SupplyNode(
                         name,

@@ -5,7 +5,7 @@ import java.util.List;
 
 /// Sealed lead-acid batteries of 12 V: how long they last, and how their voltage falls.
 public final class LeadAcid {
-    /// The voltage they are kept at while the mains is there, in volts.
+    /// The voltage they are kept at on mains (float), in volts.
     public static final double FLOAT_VOLTS = 13.65;
     /// The voltage loads are rated at, in volts.
     public static final double NOMINAL_VOLTS = 12;

@@ -4,7 +4,7 @@ import io.answerback.core.common.Text;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
-/// Between what a cable runs. Its far end comes to one device or several beside each other, or to a module, or
+/// Between what a cable runs. Its far end comes to one device or several on one cable, or to a module, or
 /// to a joint box from which other cables go on. A joint box is known by the cables that name it.
 ///
 /// @param from the module or joint box its near end comes to; empty for the box of its points' inputs, or for

@@ -11,7 +11,7 @@ public record CableLocation(Kind kind, String name) {
         BOX,
         /// A box in which cores are joined on the way.
         JOINT_BOX,
-        /// The device of a point, or several beside each other.
+        /// The device of a point, or several on one cable.
         DEVICE
     }
 

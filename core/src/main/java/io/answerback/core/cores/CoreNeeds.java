@@ -24,7 +24,7 @@ public final class CoreNeeds {
         return of(List.of(point), practice);
     }
 
-    /// The cores devices beside each other need: a loop each, and of the rest one pair for all.
+    /// The cores devices on one cable need: a loop each, and of the rest one pair for all.
     public static List<CoreNeed> of(List<Point> points, Practice practice) {
         List<CoreNeed> needs = new ArrayList<>();
         for (Point point : points) {

@@ -5,7 +5,7 @@ import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Point;
 import java.util.List;
 
-/// Works out where cores go at a device, or at several beside each other.
+/// Works out where cores go at a device, or at several on one cable.
 final class DevicePlanner {
     private final List<Point> points;
     private final DeviceStrip strip;

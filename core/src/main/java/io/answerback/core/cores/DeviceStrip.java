@@ -10,7 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/// The terminals of one or more devices beside each other, called by what they are for, and the resistors of
+/// The terminals of one or more devices on one cable, called by what they are for, and the resistors of
 /// their loop schemes between them. What is printed on a device is not known.
 final class DeviceStrip {
     private static final int MOST_CORES = 8;

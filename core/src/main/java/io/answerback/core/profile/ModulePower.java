@@ -1,7 +1,7 @@
 package io.answerback.core.profile;
 
 import io.answerback.core.common.Require;
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 
 /// What a module takes beyond its current at rest. Figures are at 12 V.
 ///
@@ -12,7 +12,7 @@ import io.answerback.core.device.LoadLaw;
 /// @param leastVolts the least voltage at which it still works
 /// @param law how its current depends on its voltage
 public record ModulePower(
-        double alarmMilliamps, double peakMilliamps, double peakSharePercent, double leastVolts, LoadLaw law) {
+        double alarmMilliamps, double peakMilliamps, double peakSharePercent, double leastVolts, LoadType law) {
     /// @throws IllegalArgumentException when a figure is out of bounds or the law is missing
     public ModulePower {
         Require.within(alarmMilliamps, 0, 20_000, "alarm current of a module in milliamps");

@@ -13,7 +13,7 @@ import java.util.Optional;
 /// @param input the input its zone is planned on
 /// @param converter the converter that sends for it; empty for a device that sends itself
 /// @param enrolment how it is enrolled; empty while it is not
-/// @param order the how many-th it was enrolled, from 1; 0 while it is not
+/// @param order its place in the order of enrolment, from 1; 0 while it is not enrolled
 /// @param reading how strongly it, or its converter, was heard last; empty while that was not measured
 /// @param overFloorDecibels how far that is over the weakest signal that is heard, in decibels; negative
 ///     below it

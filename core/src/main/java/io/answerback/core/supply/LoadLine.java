@@ -1,6 +1,6 @@
 package io.answerback.core.supply;
 
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 
 /// One line of a load list.
 ///
@@ -17,7 +17,7 @@ public record LoadLine(
         double quiescentMilliamps,
         double alarmMilliamps,
         double leastVolts,
-        LoadLaw law,
+        LoadType law,
         String source) {
     /// What it takes in one of the two states, in milliamps.
     public double milliamps(boolean alarm) {

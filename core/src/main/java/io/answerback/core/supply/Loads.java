@@ -2,7 +2,7 @@ package io.answerback.core.supply;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 import io.answerback.core.device.Powering;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.power.LoadFigure;
@@ -56,7 +56,7 @@ public final class Loads {
                 rest,
                 Math.max(rest, alarm),
                 power.map(ModulePower::leastVolts).orElse(0.0),
-                power.map(ModulePower::law).orElse(LoadLaw.CONSTANT_CURRENT),
+                power.map(ModulePower::law).orElse(LoadType.CONSTANT_CURRENT),
                 "panel profile");
     }
 
@@ -72,7 +72,7 @@ public final class Loads {
                 rest,
                 rest + sound + unit.strobeMilliamps(),
                 level.leastVolts(),
-                kind.power().map(ModulePower::law).orElse(LoadLaw.RESISTIVE),
+                kind.power().map(ModulePower::law).orElse(LoadType.RESISTIVE),
                 Text.of("panel profile, link on %s", level.name()));
     }
 
@@ -84,7 +84,7 @@ public final class Loads {
                 power.quiescentMilliamps(),
                 power.alarmMilliamps(),
                 power.leastVolts(),
-                LoadLaw.CONSTANT_CURRENT,
+                LoadType.CONSTANT_CURRENT,
                 "kind of point");
     }
 

@@ -3,7 +3,7 @@ package io.answerback.core.supply;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 import java.util.List;
 
 /// A place in a supply tree: the cable that comes to it, what hangs there, and what goes on.
@@ -19,7 +19,7 @@ public record SupplyNode(String name, String cableId, double ohms, List<Load> lo
     /// @param part the point or module
     /// @param law how its current depends on its voltage
     /// @param amps what it takes at 12 V, in amperes
-    public record Load(String part, LoadLaw law, double amps) {
+    public record Load(String part, LoadType law, double amps) {
         /// @throws IllegalArgumentException when the current is negative or beyond sense
         public Load {
             Require.within(amps, 0, 1000, Text.of("current of %s in amperes", part));

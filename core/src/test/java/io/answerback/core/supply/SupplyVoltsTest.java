@@ -3,7 +3,7 @@ package io.answerback.core.supply;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.device.LoadLaw;
+import io.answerback.core.device.LoadType;
 import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 /// Trees worked by hand, and what holds of any tree.
 class SupplyVoltsTest {
-    private static SupplyNode node(String name, double ohms, LoadLaw law, double amps, SupplyNode... onward) {
+    private static SupplyNode node(String name, double ohms, LoadType law, double amps, SupplyNode... onward) {
         return new SupplyNode(name, "C-" + name, ohms, List.of(new SupplyNode.Load(name, law, amps)), List.of(onward));
     }
 
@@ -30,7 +30,7 @@ class SupplyVoltsTest {
     @Test
     void aDetectorAtTheEndOfItsCable() {
         // 100 m of 92 Ω/km, there and back 18.4 Ω, 20 mA: 0.368 V
-        SupplyNode root = output(node("a", 18.4, LoadLaw.CONSTANT_CURRENT, 0.02));
+        SupplyNode root = output(node("a", 18.4, LoadType.CONSTANT_CURRENT, 0.02));
         assertThat(volts(root, 10.5, "a")).isCloseTo(10.132, within(1e-9));
     }
 
@@ -38,7 +38,7 @@ class SupplyVoltsTest {
     void twoDetectorsInARowShareTheFirstCable() {
         // the first cable carries both: 12 − 10 · 0.05 = 11.5; then 11.5 − 20 · 0.02 = 11.1
         SupplyNode root =
-                output(node("a", 10, LoadLaw.CONSTANT_CURRENT, 0.03, node("b", 20, LoadLaw.CONSTANT_CURRENT, 0.02)));
+                output(node("a", 10, LoadType.CONSTANT_CURRENT, 0.03, node("b", 20, LoadType.CONSTANT_CURRENT, 0.02)));
         assertThat(volts(root, 12, "a")).isCloseTo(11.5, within(1e-9));
         assertThat(volts(root, 12, "b")).isCloseTo(11.1, within(1e-9));
     }
@@ -46,21 +46,21 @@ class SupplyVoltsTest {
     @Test
     void aResistiveSounderIsADivider() {
         // 0.4 A at 12 V is 30 Ω; behind 3 Ω of cable it gets 12 · 30/33
-        SupplyNode root = output(node("s", 3, LoadLaw.RESISTIVE, 0.4));
+        SupplyNode root = output(node("s", 3, LoadType.RESISTIVE, 0.4));
         assertThat(volts(root, 12, "s")).isCloseTo(12 * 30 / 33.0, within(1e-9));
     }
 
     @Test
     void constantPowerTakesTheUpperOfTwoVolts() {
         // 6 W behind 4 Ω from 12 V: V² − 12 V + 24 = 0, so 6 ± √12
-        SupplyNode root = output(node("k", 4, LoadLaw.CONSTANT_POWER, 0.5));
+        SupplyNode root = output(node("k", 4, LoadType.CONSTANT_POWER, 0.5));
         assertThat(volts(root, 12, "k")).isCloseTo(6 + Math.sqrt(12), within(1e-8));
     }
 
     @Test
     void constantPowerBeyondWhatTheCableCanGiveCollapses() {
         // the most 12 V can give through 4 Ω is 12² / 16 = 9 W; 9.6 W is asked for
-        SupplyVolts volts = SupplyVolts.solve(output(node("k", 4, LoadLaw.CONSTANT_POWER, 0.8)), 12);
+        SupplyVolts volts = SupplyVolts.solve(output(node("k", 4, LoadType.CONSTANT_POWER, 0.8)), 12);
         assertThat(volts.holds()).isFalse();
         assertThat(volts.collapsedAt()).containsExactly("k");
         assertThat(volts.at()).containsOnlyKeys("output");
@@ -69,7 +69,7 @@ class SupplyVoltsTest {
     @Test
     void moreCurrentThanTheCableLetsThroughCollapsesToo() {
         // 0.8 A through 20 Ω would be 16 V
-        assertThat(SupplyVolts.solve(output(node("d", 20, LoadLaw.CONSTANT_CURRENT, 0.8)), 12)
+        assertThat(SupplyVolts.solve(output(node("d", 20, LoadType.CONSTANT_CURRENT, 0.8)), 12)
                         .collapsedAt())
                 .containsExactly("d");
     }
@@ -78,7 +78,7 @@ class SupplyVoltsTest {
     void aBranchThatCollapsesTakesNothingFromItsHealthyNeighbours() {
         // 20 Ω · 0.1 A from 12 V beside a branch that asks 9.6 W through 4 Ω
         SupplyNode root =
-                output(node("good", 20, LoadLaw.CONSTANT_CURRENT, 0.1), node("bad", 4, LoadLaw.CONSTANT_POWER, 0.8));
+                output(node("good", 20, LoadType.CONSTANT_CURRENT, 0.1), node("bad", 4, LoadType.CONSTANT_POWER, 0.8));
         SupplyVolts volts = SupplyVolts.solve(root, 12);
         assertThat(volts.collapsedAt()).containsExactly("bad");
         assertThat(volts.at().get("good")).isCloseTo(10, within(1e-9));
@@ -90,9 +90,9 @@ class SupplyVoltsTest {
         SupplyNode root = output(node(
                 "trunk",
                 1,
-                LoadLaw.CONSTANT_CURRENT,
+                LoadType.CONSTANT_CURRENT,
                 0.1,
-                node("end", 20, LoadLaw.CONSTANT_CURRENT, 0.8, node("further", 1, LoadLaw.RESISTIVE, 0.1))));
+                node("end", 20, LoadType.CONSTANT_CURRENT, 0.8, node("further", 1, LoadType.RESISTIVE, 0.1))));
         SupplyVolts volts = SupplyVolts.solve(root, 12);
         assertThat(volts.collapsedAt()).containsExactly("end");
         // the trunk keeps its own 0.1 A through 1 Ω
@@ -110,7 +110,7 @@ class SupplyVoltsTest {
         List<SupplyNode> chain = new ArrayList<>();
         SupplyNode next = null;
         for (int i = ohms.size() - 1; i >= 0; i--) {
-            LoadLaw law = LoadLaw.values()[laws.get(i)];
+            LoadType law = LoadType.values()[laws.get(i)];
             next = next == null
                     ? node("n" + i, ohms.get(i), law, amps.get(i))
                     : node("n" + i, ohms.get(i), law, amps.get(i), next);
@@ -133,9 +133,9 @@ class SupplyVoltsTest {
 
     @Test
     void threeHundredPlacesAreSolved() {
-        SupplyNode chain = node("n299", 0.02, LoadLaw.CONSTANT_POWER, 0.001);
+        SupplyNode chain = node("n299", 0.02, LoadType.CONSTANT_POWER, 0.001);
         for (int i = 298; i >= 0; i--) {
-            chain = node("n" + i, 0.02, LoadLaw.values()[i % 3], 0.001, chain);
+            chain = node("n" + i, 0.02, LoadType.values()[i % 3], 0.001, chain);
         }
         assertThat(SupplyVolts.solve(output(chain), 12).at()).hasSize(301);
     }

@@ -1,7 +1,7 @@
 package io.answerback.core.device;
 
 /// How a load's current depends on its voltage.
-public enum LoadLaw {
+public enum LoadType {
     /// It takes the same current at any voltage, as most detectors do.
     CONSTANT_CURRENT("constant current"),
     /// It takes the same power, so more current at less voltage, as switch-mode modules do.
@@ -11,7 +11,7 @@ public enum LoadLaw {
 
     private final String words;
 
-    LoadLaw(String words) {
+    LoadType(String words) {
         this.words = words;
     }
 
