@@ -73,9 +73,7 @@ public record BusState(
         supplies.states().forEach(state -> state.volts().forEach(device -> volts.put(device.part(), device)));
         List<BusModule> modules = new ArrayList<>();
         for (PanelModule module : job.modules()) {
-            job.panel()
-                    .profile()
-                    .module(module.kindId())
+            job.kindOf(module)
                     .filter(kind -> onBus(job, kind))
                     .ifPresent(kind -> modules.add(new BusModule(
                             module.name(),

@@ -9,7 +9,6 @@ import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import io.answerback.core.supply.CheckStep;
@@ -41,10 +40,7 @@ public final class FittingRun {
 
     /// The steps for a module of a job; none where the profile does not know it, and none for the board.
     public static List<CheckStep> of(Parts job, String module) {
-        Optional<ModuleKind> kind = job.module(module)
-                .map(PanelModule::kindId)
-                .flatMap(job.panel().profile()::module)
-                .filter(its -> its.sort() != ModuleSort.BOARD);
+        Optional<ModuleKind> kind = job.kindOf(module).filter(its -> its.sort() != ModuleSort.BOARD);
         return kind.map(its -> new FittingRun(job, module, its).steps()).orElse(List.of());
     }
 

@@ -31,11 +31,8 @@ public final class AerialInMetal implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         return facts.modules().stream()
                 .filter(PanelModule::besideMetal)
-                .filter(module -> facts.panel()
-                        .profile()
-                        .module(module.kindId())
-                        .filter(kind -> kind.aerial())
-                        .isPresent())
+                .filter(module ->
+                        facts.kindOf(module).filter(kind -> kind.aerial()).isPresent())
                 .map(
                         module -> RULE.finds(
                                 new Target.OfModule(module.name(), ""),

@@ -80,8 +80,7 @@ public final class UnusedInputs {
 
     /// The schemes an unused input may be left in, the best first.
     public static List<SchemeKind> schemes(Parts job, Input input) {
-        Optional<ModuleKind.ReservedInput> kept = job.module(input.module())
-                .flatMap(module -> job.panel().profile().module(module.kindId()))
+        Optional<ModuleKind.ReservedInput> kept = job.kindOf(input.module())
                 .flatMap(kind -> kind.reserved().stream()
                         .filter(one -> one.number() == input.number())
                         .findFirst());

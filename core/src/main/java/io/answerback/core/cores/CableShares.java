@@ -8,7 +8,6 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -141,9 +140,7 @@ final class CableShares {
     }
 
     private Optional<ModuleKind> kind(String module) {
-        return facts.module(module)
-                .map(PanelModule::kindId)
-                .flatMap(facts.panel().profile()::module);
+        return facts.kindOf(module);
     }
 
     private static List<String> loops(List<CoreNeed> needs) {

@@ -90,9 +90,7 @@ public final class CoreNeeds {
     /// The modules of a job that need a cable, by name.
     public static List<String> modulesToCable(Parts job) {
         return job.modules().stream()
-                .filter(module -> job.panel()
-                        .profile()
-                        .module(module.kindId())
+                .filter(module -> job.kindOf(module)
                         .filter(kind -> kind.sort() != ModuleSort.CONVERTER && !of(kind).isEmpty())
                         .isPresent())
                 .map(PanelModule::name)

@@ -10,7 +10,6 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.PanelModule;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,11 +49,7 @@ public final class CorePlan implements Cabling {
     }
 
     private static List<Terminal> strip(Facts facts, String module) {
-        return facts.module(module)
-                .map(PanelModule::kindId)
-                .flatMap(facts.panel().profile()::module)
-                .map(ModuleKind::terminals)
-                .orElse(List.of());
+        return facts.kindOf(module).map(ModuleKind::terminals).orElse(List.of());
     }
 
     private BoxPlan device(List<ConnectedEnd> ends) {

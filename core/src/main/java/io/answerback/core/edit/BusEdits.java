@@ -53,8 +53,7 @@ public final class BusEdits {
     }
 
     private static ModuleKind kind(Job job, String module) {
-        return job.module(module)
-                .flatMap(its -> job.panel().profile().module(its.kindId()))
+        return job.kindOf(module)
                 .orElseThrow(() ->
                         new IllegalArgumentException(Text.of("the panel's profile does not know what %s is", module)));
     }
@@ -139,7 +138,7 @@ public final class BusEdits {
         return new Edit("addresses for all modules", job -> {
             Job next = job;
             for (var module : job.modules()) {
-                Optional<ModuleKind> kind = job.panel().profile().module(module.kindId());
+                Optional<ModuleKind> kind = job.kindOf(module);
                 if (kind.isPresent() && next.bus().of(module.name()).isEmpty()) {
                     next = given(next, module.name(), kind.get());
                 }

@@ -88,9 +88,6 @@ record BusView(Parts job) {
     }
 
     private ModuleSort sort(String module) {
-        return job.module(module)
-                .flatMap(its -> job.panel().profile().module(its.kindId()))
-                .map(ModuleKind::answersAs)
-                .orElse(null);
+        return job.kindOf(module).map(ModuleKind::answersAs).orElse(null);
     }
 }

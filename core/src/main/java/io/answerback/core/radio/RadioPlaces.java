@@ -81,6 +81,6 @@ public final class RadioPlaces {
     }
 
     private static Optional<ModuleKind> kind(Parts job, String module) {
-        return job.module(module).flatMap(its -> job.panel().profile().module(its.kindId()));
+        return job.kindOf(module);
     }
 }

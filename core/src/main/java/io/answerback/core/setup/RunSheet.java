@@ -81,8 +81,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
     }
 
     private static boolean keypad(Parts job, String module) {
-        return job.module(module)
-                .flatMap(its -> job.panel().profile().module(its.kindId()))
+        return job.kindOf(module)
                 .map(ModuleKind::answersAs)
                 .filter(sort -> sort == ModuleSort.KEYPAD)
                 .isPresent();

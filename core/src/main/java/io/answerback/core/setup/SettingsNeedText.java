@@ -56,7 +56,7 @@ public final class SettingsNeedText implements JobCheck {
 
     private static boolean onlyFixedLegends(Parts job, TextKeypads text) {
         List<String> keypads = job.modules().stream()
-                .map(module -> job.panel().profile().module(module.kindId()))
+                .map(module -> job.kindOf(module))
                 .flatMap(Optional::stream)
                 .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
                 .map(ModuleKind::id)

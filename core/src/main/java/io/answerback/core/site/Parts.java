@@ -6,6 +6,7 @@ import io.answerback.core.cable.CableRun;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
+import io.answerback.core.profile.ModuleKind;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -142,10 +143,19 @@ public interface Parts {
                 .flatMap(this::point);
     }
 
+    /// What the profile says of a module; empty where it does not know its kind.
+    default Optional<ModuleKind> kindOf(PanelModule module) {
+        return panel().profile().module(module.kindId());
+    }
+
+    /// What the profile says of the module with this name; empty where there is none, or its kind is not known.
+    default Optional<ModuleKind> kindOf(String moduleName) {
+        return module(moduleName).flatMap(this::kindOf);
+    }
+
     /// How an input measures; the panel's own way where there is none.
     default InputModel inputModel(Optional<Input> input) {
-        return input.flatMap(its -> module(its.module()))
-                .flatMap(module -> panel().profile().module(module.kindId()))
+        return input.flatMap(its -> kindOf(its.module()))
                 .map(panel().profile()::inputs)
                 .orElseGet(panel().profile()::inputs);
     }

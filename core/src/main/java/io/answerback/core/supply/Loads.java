@@ -26,9 +26,7 @@ public final class Loads {
     public static Map<String, LoadLine> of(Parts job) {
         Map<String, LoadLine> lines = new LinkedHashMap<>();
         for (PanelModule module : job.modules()) {
-            job.panel()
-                    .profile()
-                    .module(module.kindId())
+            job.kindOf(module)
                     .map(kind -> known(job, module(job, module, kind)))
                     .ifPresent(line -> lines.put(line.part(), line));
         }

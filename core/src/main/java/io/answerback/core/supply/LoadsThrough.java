@@ -40,11 +40,7 @@ record LoadsThrough(
     static LoadsThrough of(Parts job, Cabling plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
         Set<String> ownSupply = new HashSet<>();
         for (PanelModule module : job.modules()) {
-            job.panel()
-                    .profile()
-                    .module(module.kindId())
-                    .filter(LoadsThrough::ownSupply)
-                    .ifPresent(kind -> ownSupply.add(module.name()));
+            job.kindOf(module).filter(LoadsThrough::ownSupply).ifPresent(kind -> ownSupply.add(module.name()));
         }
         Map<String, Double> elsewhere = new HashMap<>();
         outputs.stream()

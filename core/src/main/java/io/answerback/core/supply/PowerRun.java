@@ -222,7 +222,7 @@ public final class PowerRun {
     }
 
     private Optional<ModuleKind> kind(PanelModule module) {
-        return job.panel().profile().module(module.kindId());
+        return job.kindOf(module);
     }
 
     private boolean has(ModuleSort sort) {

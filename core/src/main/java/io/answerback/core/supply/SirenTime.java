@@ -64,7 +64,7 @@ public final class SirenTime implements JobCheck {
 
     private static boolean fitted(Parts job) {
         return job.modules().stream()
-                .flatMap(module -> job.panel().profile().module(module.kindId()).stream())
+                .flatMap(module -> job.kindOf(module).stream())
                 .anyMatch(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER);
     }
 

@@ -16,7 +16,6 @@ import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -83,19 +82,15 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
         private final Parts job;
         private final Cabling plan;
         private final Map<String, LoadLine> lines;
-        private final Map<String, ModuleKind> kinds = new HashMap<>();
 
         Tracer(Parts job, Cabling plan, Map<String, LoadLine> lines) {
             this.job = job;
             this.plan = plan;
             this.lines = lines;
-            for (PanelModule module : job.modules()) {
-                job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
-            }
         }
 
         Optional<SounderUnit> sounder(String module) {
-            return Optional.ofNullable(kinds.get(module)).flatMap(ModuleKind::sounder);
+            return job.kindOf(module).flatMap(ModuleKind::sounder);
         }
 
         List<SoundOutput> outputs() {
@@ -139,7 +134,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
         }
 
         private boolean goes(Optional<String> module) {
-            return module.map(kinds::get)
+            return module.flatMap(job::kindOf)
                     .filter(kind -> switch (kind.sort()) {
                         case SOUNDER, SPEAKER -> true;
                         default -> false;

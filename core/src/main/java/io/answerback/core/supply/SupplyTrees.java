@@ -41,7 +41,7 @@ public final class SupplyTrees {
         this.plan = plan;
         this.lines = lines;
         for (PanelModule module : job.modules()) {
-            job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
+            job.kindOf(module).ifPresent(kind -> kinds.put(module.name(), kind));
         }
         beginning.putAll(feeding(plan));
         job.modules().stream().filter(this::supplies).forEach(this::trees);

@@ -41,8 +41,7 @@ public final class SupplyUnwatched implements JobCheck {
 
     /// A board and a module on the bus tell the panel themselves; a converter does so by radio.
     private static boolean standsElsewhere(Parts job, SupplyState state) {
-        return job.module(state.module())
-                .flatMap(module -> job.panel().profile().module(module.kindId()))
+        return job.kindOf(state.module())
                 .filter(kind -> kind.sort() == ModuleSort.SUPPLY)
                 .isPresent();
     }

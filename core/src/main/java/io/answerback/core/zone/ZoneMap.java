@@ -130,7 +130,7 @@ public record ZoneMap(List<Line> lines) {
         Homes(Parts job) {
             this.job = job;
             for (PanelModule module : job.modules()) {
-                job.panel().profile().module(module.kindId()).ifPresent(kind -> kinds.put(module.name(), kind));
+                job.kindOf(module).ifPresent(kind -> kinds.put(module.name(), kind));
             }
         }
 

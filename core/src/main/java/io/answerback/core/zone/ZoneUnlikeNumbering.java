@@ -38,9 +38,7 @@ public final class ZoneUnlikeNumbering implements JobCheck {
         Parts job = facts;
         Function<Input, Optional<Integer>> homes = ZoneMap.homes(job);
         return job.modules().stream()
-                .filter(module -> job.panel()
-                        .profile()
-                        .module(module.kindId())
+                .filter(module -> job.kindOf(module)
                         .filter(kind -> kind.sort() != ModuleSort.KEYPAD)
                         .isPresent())
                 .flatMap(module -> finding(job, homes, module).stream());

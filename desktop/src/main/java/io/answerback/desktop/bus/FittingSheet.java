@@ -85,9 +85,7 @@ final class FittingSheet extends Sheet {
     private static List<String> modules(DeskState state) {
         Job job = state.job();
         return job.modules().stream()
-                .filter(its -> job.panel()
-                        .profile()
-                        .module(its.kindId())
+                .filter(its -> job.kindOf(its)
                         .filter(kind -> FITTED.contains(kind.sort()))
                         .isPresent())
                 .map(PanelModule::name)

@@ -110,8 +110,7 @@ final class ZonesSheet extends Sheet {
     }
 
     private static boolean onKeypad(Job job, Input input) {
-        return job.module(input.module())
-                .flatMap(module -> job.panel().profile().module(module.kindId()))
+        return job.kindOf(input.module())
                 .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
                 .isPresent();
     }

@@ -54,11 +54,7 @@ final class PlaceChoice {
         Job job = desk.now().job();
         return job.module(here.name())
                 .filter(module -> here.kind() == CableLocation.Kind.BOX)
-                .filter(module -> job.panel()
-                        .profile()
-                        .module(module.kindId())
-                        .filter(ModuleKind::aerial)
-                        .isPresent())
+                .filter(module -> job.kindOf(module).filter(ModuleKind::aerial).isPresent())
                 .map(module -> {
                     CheckBox box = new CheckBox("in or beside metal");
                     box.setSelected(module.besideMetal());

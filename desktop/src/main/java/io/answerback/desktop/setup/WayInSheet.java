@@ -93,9 +93,7 @@ final class WayInSheet extends Sheet {
 
     private static Stream<PanelModule> keypads(Job job) {
         return job.modules().stream()
-                .filter(module -> job.panel()
-                        .profile()
-                        .module(module.kindId())
+                .filter(module -> job.kindOf(module)
                         .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
                         .isPresent());
     }
