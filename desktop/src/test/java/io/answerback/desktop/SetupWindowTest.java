@@ -154,7 +154,7 @@ class SetupWindowTest extends DemoWindow {
     void aProfileIsBegunFromABlankFilledInAndUsedOnTheJob(FxRobot robot) {
         click(robot, "Sheet Profile");
         edit(robot, "Name of a blank profile", "Works panel");
-        until(() -> job().panel().profile().name().equals("Works panel") && reads(robot, "wanting: a kind of keypad"));
+        until(() -> job().panel().profile().name().equals("Works panel") && reads(robot, "missing: a kind of keypad"));
         click(robot, "Open Capacity");
         edit(robot, "Areas", "lots");
         until(() -> reads(robot, "type a figure"));

@@ -11,13 +11,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// Replaces a file so that at every moment either the old or the new text is there whole: write beside it,
 /// sync, keep the old one as a version, rename, sync the folder. The new file has the owner and the permissions
 /// of the old one; a link stays a link, and what it leads to is replaced.
 public final class SafeFile {
     private static final int KEPT_VERSIONS = 5;
+
+    private static final Map<Path, Object> IN_USE = new ConcurrentHashMap<>();
 
     private SafeFile() {}
 
@@ -26,11 +30,7 @@ public final class SafeFile {
     /// @return why what it held could not be kept as a version; empty when it could
     /// @throws IOException when the disk refuses; `file` is then as it was
     public static Optional<String> replaceKeepingVersions(Path file, String text) throws IOException {
-        Path target = FileOwner.behindLinks(file);
-        Path written = writeBeside(target, text.getBytes(StandardCharsets.UTF_8));
-        Optional<String> trouble = Files.exists(target) ? keepVersion(target) : Optional.empty();
-        putInPlace(written, target);
-        return trouble;
+        return replace(FileOwner.behindLinks(file), text.getBytes(StandardCharsets.UTF_8), true);
     }
 
     /// Replaces `file`; what it held is gone.
@@ -44,24 +44,25 @@ public final class SafeFile {
     ///
     /// @throws IOException when the disk refuses; the file is then as it was
     public static void replace(Path file, byte[] bytes) throws IOException {
-        Path target = FileOwner.behindLinks(file);
-        putInPlace(writeBeside(target, bytes), target);
+        replace(FileOwner.behindLinks(file), bytes, false);
     }
 
     /// Takes away what a program that was ended while it wrote has left beside a file. What another program is
     /// writing now stays.
     public static void sweep(Path file) {
         Path beside = beside(file);
-        if (!Files.exists(beside)) {
-            return;
-        }
-        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE);
-                FileLock lock = lock(channel, beside)) {
-            if (lock.isValid()) {
-                Files.deleteIfExists(beside);
+        synchronized (inUse(beside)) {
+            if (!Files.exists(beside)) {
+                return;
             }
-        } catch (IOException inUse) {
-            return;
+            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE);
+                    FileLock lock = lock(channel, beside)) {
+                if (lock.isValid()) {
+                    Files.deleteIfExists(beside);
+                }
+            } catch (IOException inUse) {
+                return;
+            }
         }
     }
 
@@ -69,26 +70,39 @@ public final class SafeFile {
         return file.toAbsolutePath().resolveSibling("." + file.getFileName() + ".writing");
     }
 
-    private static Path writeBeside(Path target, byte[] bytes) throws IOException {
+    /// The copy beside the file is locked until it is in its place: nobody sweeps it away before.
+    private static Optional<String> replace(Path target, byte[] bytes, boolean versions) throws IOException {
         FileOwner.requireWritable(target);
         Files.createDirectories(target.toAbsolutePath().getParent());
         Path beside = beside(target);
-        try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE, StandardOpenOption.CREATE)) {
-            write(channel, beside, bytes);
+        synchronized (inUse(beside)) {
+            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE, StandardOpenOption.CREATE)) {
+                FileLock lock = lock(channel, beside);
+                try {
+                    write(channel, beside, bytes);
+                    Optional<String> trouble =
+                            versions && Files.exists(target) ? keepVersion(target) : Optional.empty();
+                    putInPlace(beside, target);
+                    return trouble;
+                } finally {
+                    lock.close();
+                }
+            }
         }
-        return beside;
     }
 
     private static void write(FileChannel channel, Path beside, byte[] bytes) throws IOException {
-        FileLock lock = lock(channel, beside);
         try {
             fill(channel, bytes);
         } catch (IOException failed) {
             Files.deleteIfExists(beside);
             throw failed;
-        } finally {
-            lock.close();
         }
+    }
+
+    /// Locks of files hold between programs; within this one, threads wait for one another.
+    private static Object inUse(Path beside) {
+        return IN_USE.computeIfAbsent(beside, key -> new Object());
     }
 
     private static FileLock lock(FileChannel channel, Path beside) throws IOException {

@@ -78,8 +78,8 @@ abstract class DeviceDrawing extends LoopSymbols {
 
     private void coverAlarmAndMask() {
         double step = (right - device) / 3;
-        double cover = contact(device, device + step * 0.15, "tamper", coverOn());
-        double alarm = device + step * 1.05;
+        double cover = contact(device, device + step * 0.08, "tamper", coverOn());
+        double alarm = device + step * 1.08;
         double end = contact(cover, alarm, thing(), firstClosed());
         drawAlarmResistor(alarm, end);
         double mask = device + step * 2.1;
