@@ -38,12 +38,10 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
             FactOf.each("findings of a point", AllFindings::ofPoint);
     private static final Fact<List<List<Finding>>> OF_POINTS =
             Gathered.of("findings of all points", PointFacts.IDS, OF_POINT);
-    private static final Fact<List<String>> CABLES = Fact.of(
-            "cables that are checked",
-            facts -> facts.cables().stream().map(Cable::id).toList());
     private static final FactOf<String, List<Finding>> OF_CABLE =
             FactOf.each("findings of a cable", AllFindings::ofCable);
-    private static final Fact<List<List<Finding>>> OF_CABLES = Gathered.of("findings of all cables", CABLES, OF_CABLE);
+    private static final Fact<List<List<Finding>>> OF_CABLES =
+            Gathered.of("findings of all cables", CorePlan.LABELS, OF_CABLE);
 
     private static final FactOf<CableLocation, List<Finding>> OF_BOX =
             FactOf.each("findings of a box", AllFindings::ofBox);

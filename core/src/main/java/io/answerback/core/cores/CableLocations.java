@@ -43,7 +43,8 @@ final class CableLocations {
             FactOf.each("near end of a cable", CableLocations::nearEnd);
     private static final FactOf<String, LocatedCable> PLACED =
             FactOf.each("cable in its place", CableLocations::placed);
-    private static final Fact<List<String>> LABELS = Fact.of(
+    /// The labels of all cables, in the order of the job.
+    static final Fact<List<String>> LABELS = Fact.of(
             "labels of cables", facts -> facts.cables().stream().map(Cable::id).toList());
     private static final Fact<List<LocatedCable>> ALL_PLACED = Gathered.of("cables in their places", LABELS, PLACED);
 

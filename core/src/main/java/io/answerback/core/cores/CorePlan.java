@@ -25,6 +25,9 @@ public final class CorePlan implements Cabling {
     public static final Fact<List<CableLocation>> PLACES = Fact.of(
             "boxes cables come to", facts -> facts.of(CableLocations.FACT).boxes());
 
+    /// The labels of all cables, in the order of the job.
+    public static final Fact<List<String>> LABELS = CableLocations.LABELS;
+
     /// Where every core goes at a module or joint box.
     public static final FactOf<CableLocation, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
 

@@ -99,7 +99,9 @@ final class JobParts {
     static void requireCableEnds(List<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
         for (Cable cable : cables) {
             CableEnds ends = cable.ends();
-            ends.points().forEach(id -> refersTo(points, id, "a cable goes to"));
+            for (String id : ends.points()) {
+                refersTo(points, id, "a cable goes to");
+            }
             if (!ends.module().isEmpty() && !modules.has(ends.module())) {
                 throw new IllegalArgumentException(
                         Text.of("cable %s goes to module %s, which is not in the job", cable.id(), ends.module()));
