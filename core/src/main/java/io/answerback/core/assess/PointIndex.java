@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 
 /// Results and findings of a job by the zone point or system point they belong to. It is made when it is first
 /// asked.
-final class PointIndex {
+public final class PointIndex {
     static final Fact<PointIndex> FACT = Fact.of(
             "results by point",
             facts -> new PointIndex(

@@ -84,7 +84,7 @@ public final class ZoneReadElsewhere implements JobCheck {
                                 line.source().flatMap(Input::pointId).orElse("")),
                         Text.of("Zone %02d is read from %s", line.zone(), source),
                         Text.of(
-                                "%s has the same number and is not monitored. Release the keypad's, and the zone falls back to that.",
+                                "%s has the same number and is not monitored. When the input of the keypad gives the zone back, the panel reads this one again.",
                                 other.name()),
                         Text.of(
                                 "Leave %s terminated, so that the zone is at rest the day it is released.",

@@ -75,6 +75,8 @@ public final class FaultWords {
     }
 
     private static String word(DeviceState state) {
-        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return state == DeviceState.COVER_OFF
+                ? "tamper open"
+                : state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

@@ -197,12 +197,20 @@ public final class Shots extends Application {
         workplace.desk().put(job, Optional.empty(), "");
     }
 
-    /// Does something on the JavaFX thread, and waits until the disk has done what follows from it.
+    /// Does something on the JavaFX thread, and waits until what follows from it is read, written and computed.
     private void onWindow(Runnable action) throws Exception {
         CompletableFuture<Void> done = new CompletableFuture<>();
         Platform.runLater(() -> {
             action.run();
-            workplace.disk().run(() -> null, nothing -> settle(2, () -> done.complete(null)));
+            workplace
+                    .disk()
+                    .run(
+                            () -> null,
+                            read -> settle(
+                                    2,
+                                    () -> workplace
+                                            .disk()
+                                            .compute(() -> null, computed -> settle(2, () -> done.complete(null)))));
         });
         done.get(ANSWER_SECONDS, TimeUnit.SECONDS);
     }
