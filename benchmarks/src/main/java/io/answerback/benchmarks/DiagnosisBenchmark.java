@@ -4,6 +4,7 @@ import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
@@ -29,8 +30,9 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class DiagnosisBenchmark {
     private final Job job = DemoJobs.job(1);
-    private final FittedLoop loop =
-            FittedLoop.of(job.point("06").orElseThrow(), job.cableTo("06").orElseThrow());
+    private final FittedLoop loop = FittedLoop.of(
+            job.point(new PointId("06")).orElseThrow(),
+            job.cableTo(new PointId("06")).orElseThrow());
     private final Priors priors = DataFiles.priors();
     private final List<Reading> readings = List.of(
             Reading.ohms(MeasurementSetup.AT_REST, 2705),

@@ -117,10 +117,12 @@ public final class EditRun {
 
     private static List<String> ids(Job job) {
         List<String> ids = new ArrayList<>();
-        job.points().forEach(point -> ids.add(point.id()));
-        job.cables().forEach(cable -> ids.add(cable.id()));
-        job.inputs().forEach(input -> ids.add(input.id()));
-        job.modules().forEach(module -> ids.addAll(List.of(module.name(), module.name(), module.name())));
+        job.points().forEach(point -> ids.add(point.id().text()));
+        job.cables().forEach(cable -> ids.add(cable.id().text()));
+        job.inputs().forEach(input -> ids.add(input.id().text()));
+        job.modules()
+                .forEach(module -> ids.addAll(List.of(
+                        module.id().text(), module.id().text(), module.id().text())));
         return ids;
     }
 
@@ -131,7 +133,7 @@ public final class EditRun {
                 Edit edit = (Edit) method.invoke(null, drawn(method, arguments));
                 Job next = edit.on(job);
                 accepted.merge(name(method), 1, Integer::sum);
-                made.add(edit.name());
+                made.add(edit.name(job));
                 return next;
             } catch (IllegalArgumentException | RandomArguments.NotDrawn refused) {
                 continue;

@@ -6,6 +6,10 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.power.Power;
 import io.answerback.core.profile.Conductor;
@@ -62,18 +66,18 @@ final class LargeJobs {
             String id = "%03d".formatted(i);
             ZoneType type = ZoneType.values()[i % ZoneType.values().length];
             SurveyedZone duty = new SurveyedZone(type, Optional.of(i % 3 + 1), false);
-            points.add(Point.of(id, "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
-            cables.add(new Cable("C-" + id, id, 10 + i % 90, conductor, -10, 35));
+            points.add(Point.of(new PointId(id), "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
+            cables.add(new Cable(new CableId("C-" + id), new PointId(id), 10 + i % 90, conductor, -10, 35));
             if (i > MOST_ZONES) {
                 continue;
             }
             int module = (i - 1) / INPUTS_A_MODULE;
             inputs.add(Input.of(
-                    "M" + id,
-                    "Module " + module,
+                    new InputId("M" + id),
+                    new ModuleId("Module " + module),
                     (i - 1) % INPUTS_A_MODULE + 1,
                     i,
-                    Optional.of(id),
+                    Optional.of(new PointId(id)),
                     UnusedTermination.NOTHING));
             zones.add(new Zone(i, type, Optional.of(i % 3 + 1), Optional.empty()));
         }
@@ -84,7 +88,7 @@ final class LargeJobs {
                 inputs.stream()
                         .map(Input::module)
                         .distinct()
-                        .map(name -> new PanelModule(name, "bus-8", List.of()))
+                        .map(name -> PanelModule.called(name.text(), "bus-8", List.of()))
                         .toList(),
                 demo.areas(),
                 points,
@@ -100,7 +104,7 @@ final class LargeJobs {
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED);
         List<Proof> proofs = points.stream()
-                .filter(point -> Integer.parseInt(point.id()) % 2 == 0)
+                .filter(point -> Integer.parseInt(point.id().text()) % 2 == 0)
                 .map(point -> proof(job, point))
                 .toList();
         return CableEdits.chooseTypes(DataFiles.cableTypes()).on(job.withProofs(proofs));
@@ -163,6 +167,6 @@ final class LargeJobs {
 
     /// The same job with one cable a metre longer or shorter.
     static Job edited(Job job, int metres) {
-        return Edits.cableMetres("C-100", metres).on(job);
+        return Edits.cableMetres(new CableId("C-100"), metres).on(job);
     }
 }

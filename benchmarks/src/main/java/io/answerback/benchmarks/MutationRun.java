@@ -124,7 +124,8 @@ public final class MutationRun {
             String point = assessment
                     .points()
                     .get(random.nextInt(assessment.points().size()))
-                    .pointId();
+                    .pointId()
+                    .text();
             for (String[] call : calls(file.toString(), point)) {
                 verb(subject, call);
             }

@@ -1,6 +1,7 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.Workplace;
@@ -34,7 +35,7 @@ public final class SlideWindow extends Application {
         workplace = new Workplace(
                 stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
         workplace.show();
-        workplace.desk().select("07");
+        workplace.desk().select(new PointId("07"));
         workplace.desk().go(Stop.LOOP);
         new Dragging(stage, "loop", ".margin-slider", () -> {
                     workplace.desk().go(Stop.POWER);

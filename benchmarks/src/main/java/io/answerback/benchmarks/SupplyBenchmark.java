@@ -1,10 +1,13 @@
 package io.answerback.benchmarks;
 
 import io.answerback.core.device.LoadType;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyVolts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -38,14 +41,14 @@ public class SupplyBenchmark {
                 String name = branch + "." + place;
                 next = new SupplyNode(
                         name,
-                        name,
+                        Optional.of(new CableId(name)),
                         0.8,
-                        List.of(new SupplyNode.Load(name, law, 0.012)),
+                        List.of(new SupplyNode.Load(new PointId(name), law, 0.012)),
                         next == null ? List.of() : List.of(next));
             }
             branches.add(next);
         }
-        return new SupplyNode("output", "", 0, List.of(), branches);
+        return new SupplyNode("output", Optional.empty(), 0, List.of(), branches);
     }
 
     @Benchmark

@@ -5,7 +5,7 @@ import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.site.BusAddress;
-import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import io.answerback.core.zone.ZoneMap;
 import io.answerback.files.BrokenFile;
@@ -24,11 +24,12 @@ final class BusVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        Assessment facts = argument.assess();
+        Job job = argument.job();
+        Assessment facts = argument.assess(job);
         BusState bus = facts.bus();
         RadioState radio = facts.radio();
         if (argument.json()) {
-            ObjectNode document = json(bus);
+            ObjectNode document = json(job, bus);
             radio.senders()
                     .forEach(sender ->
                             RadioLines.json(document.withArray("radio").addObject(), sender));
@@ -36,7 +37,7 @@ final class BusVerb implements Callable<Integer> {
         } else {
             bus.modules().forEach(BusVerb::print);
             bus.ghosts().forEach(BusVerb::print);
-            bus.zones().lines().forEach(BusVerb::print);
+            bus.zones().lines().forEach(line -> print(job, line));
             radio.senders().stream().map(RadioLines::words).forEach(System.out::println);
         }
         boolean settled = bus.ghosts().isEmpty() && bus.modules().stream().allMatch(BusModule::settled);
@@ -45,7 +46,7 @@ final class BusVerb implements Callable<Integer> {
         return settled && heard ? 0 : 1;
     }
 
-    private static ObjectNode json(BusState bus) {
+    private static ObjectNode json(Job job, BusState bus) {
         ObjectNode document = Json.object();
         ArrayNode modules = document.putArray("modules");
         bus.modules().forEach(module -> module(modules.addObject(), module));
@@ -58,7 +59,7 @@ final class BusVerb implements Callable<Integer> {
                         .put("enrolled", true)
                         .put("present", false));
         ArrayNode zones = document.putArray("zones");
-        bus.zones().lines().forEach(line -> zone(zones.addObject(), line));
+        bus.zones().lines().forEach(line -> zone(zones.addObject(), job, line));
         return document.put("metres", bus.metres()).put("farthestMetres", bus.farthestMetres());
     }
 
@@ -83,12 +84,12 @@ final class BusVerb implements Callable<Integer> {
         node.put("present", module.present());
     }
 
-    private static void zone(ObjectNode node, ZoneMap.Line line) {
+    private static void zone(ObjectNode node, Job job, ZoneMap.Line line) {
         node.put("zone", line.zone());
-        line.source().map(Input::name).ifPresentOrElse(name -> node.put("input", name), () -> node.putNull("input"));
+        line.source().map(job::nameOf).ifPresentOrElse(name -> node.put("input", name), () -> node.putNull("input"));
         node.put("takenOver", line.takenOver());
         ArrayNode ignored = node.putArray("ignored");
-        line.ignored().forEach(input -> ignored.add(input.name()));
+        line.ignored().forEach(input -> ignored.add(job.nameOf(input)));
     }
 
     private static void print(BusModule module) {
@@ -107,14 +108,14 @@ final class BusVerb implements Callable<Integer> {
         System.out.printf("%-16s %-12d %-10s %s%n", "nobody", ghost.address(), "absent", "learned");
     }
 
-    private static void print(ZoneMap.Line line) {
+    private static void print(Job job, ZoneMap.Line line) {
         System.out.printf(
                 "zone %02d  %-20s %s%n",
                 line.zone(),
-                line.source().map(Input::name).orElse("no input"),
+                line.source().map(job::nameOf).orElse("no input"),
                 line.ignored().isEmpty()
                         ? ""
                         : "in place of "
-                                + line.ignored().stream().map(Input::name).collect(Collectors.joining(", ")));
+                                + line.ignored().stream().map(job::nameOf).collect(Collectors.joining(", ")));
     }
 }

@@ -3,6 +3,7 @@ package io.answerback.command;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.PointId;
 import io.answerback.files.BrokenFile;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -37,7 +38,7 @@ final class CheckVerb implements Callable<Integer> {
                         .put("id", finding.id())
                         .put("stop", finding.stop().title())
                         .put("grade", finding.grade().word())
-                        .put("point", finding.point())
+                        .put("point", finding.point().map(PointId::text).orElse(""))
                         .put("part", finding.part())
                         .put("says", finding.says())
                         .put("why", finding.why())

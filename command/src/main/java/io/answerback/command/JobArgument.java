@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
@@ -48,12 +49,12 @@ final class JobArgument {
     /// A point of an assessment; a wrong id is refused with the ids there are.
     static PointResult point(Assessment assessment, String id) {
         return assessment
-                .point(id)
+                .point(new PointId(id))
                 .orElseThrow(() -> new IllegalArgumentException("there is no point \"%s\" in this job; there are %s"
                         .formatted(
                                 id,
                                 assessment.points().stream()
-                                        .map(PointResult::pointId)
+                                        .map(point -> point.pointId().text())
                                         .collect(Collectors.joining(", ")))));
     }
 

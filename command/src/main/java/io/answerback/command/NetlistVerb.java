@@ -1,6 +1,7 @@
 package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
+import io.answerback.core.id.CableId;
 import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
@@ -76,8 +77,9 @@ final class NetlistVerb implements Callable<Integer> {
             double volts = state.unit().outputVolts(state.unit().cutOffVolts());
             state.trees().forEach(tree -> netlist.add("volts_", tree.inAlarm(), volts));
         }
-        return netlist.text("Supply trees of %s in an alarm, at the end of discharge"
-                .formatted(assessment.job().site().name()));
+        return netlist.text(new CableId("Supply trees of %s in an alarm, at the end of discharge"
+                        .formatted(assessment.job().site().name()))
+                .text());
     }
 
     private LoopCase loopCase(List<LoopCase> cases) {

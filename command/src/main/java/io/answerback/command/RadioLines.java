@@ -12,9 +12,9 @@ final class RadioLines {
     private RadioLines() {}
 
     static void json(ObjectNode node, Sender sender) {
-        node.put("point", sender.pointId())
+        node.put("point", sender.pointId().text())
                 .put("zone", sender.input().zone())
-                .put("sender", sender.part())
+                .put("sender", sender.part().text())
                 .put("order", sender.order());
         sender.enrolment()
                 .map(Enrolment::zone)

@@ -2,7 +2,9 @@ package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.IpFrame;
 import io.answerback.core.report.IpFrames;
@@ -21,7 +23,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ThreadLocalRandom;
-import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -88,11 +89,14 @@ final class SendVerb implements Callable<Integer> {
 
     private static Receiver receiver(Job job, String id) {
         return job.receivers().stream()
-                .filter(its -> its.id().equals(id))
+                .filter(its -> its.id().equals(new ReceiverId(id)))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no receiver \"%s\" in this job; there are %s"
                         .formatted(
-                                id, job.receivers().stream().map(Receiver::id).collect(Collectors.joining(", ")))));
+                                id,
+                                Text.listed(job.receivers().stream()
+                                        .map(Receiver::id)
+                                        .toList()))));
     }
 
     /// One receiver after another, each with all its tries, until one acknowledges.
@@ -108,7 +112,7 @@ final class SendVerb implements Callable<Integer> {
                     .send(target.host(), target.port(), frame);
             millis += delivery.millis();
             attempts += delivery.attempts();
-            report.put("receiver", target.receiver().map(Receiver::id).orElse(""))
+            report.put("receiver", target.receiver().map(its -> its.id().text()).orElse(""))
                     .put("frame", IpFrames.encode(frame));
             delivery.answer().ifPresent(answer -> report.put("answer", answer.name()));
             if (delivery.acknowledged()) {

@@ -47,7 +47,7 @@ final class SupplyVerb implements Callable<Integer> {
             state.trees().forEach(tree -> output(outputs.addObject(), tree));
             state.lines().forEach(line -> load(loads.addObject(), state, line));
             state.volts().forEach(device -> volts(volts.addObject(), device));
-            battery(batteries.addObject().put("supply", state.module()), state);
+            battery(batteries.addObject().put("supply", state.title()), state);
         }
         sounders(document, supplies.sounders());
         document.putObject("bus")
@@ -70,7 +70,7 @@ final class SupplyVerb implements Callable<Integer> {
         ArrayNode list = document.putArray("sounders");
         for (SounderState sounder : sounders.sounders()) {
             ObjectNode node = list.addObject()
-                    .put("part", sounder.part())
+                    .put("part", sounder.title())
                     .put("link", sounder.level().name())
                     .put("milliamps", sounder.level().milliamps())
                     .put("leastVolts", sounder.level().leastVolts());
@@ -87,7 +87,7 @@ final class SupplyVerb implements Callable<Integer> {
     }
 
     private static void load(ObjectNode node, SupplyState state, LoadLine line) {
-        node.put("supply", state.module())
+        node.put("supply", state.title())
                 .put("part", line.title())
                 .put("quiescentMilliamps", rounded(line.quiescentMilliamps()))
                 .put("alarmMilliamps", rounded(line.alarmMilliamps()))

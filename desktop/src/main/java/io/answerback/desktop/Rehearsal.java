@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Queue;
@@ -18,12 +19,12 @@ final class Rehearsal {
     static void beginIfAsked(Stage stage, Workplace workplace) {
         if (Boolean.getBoolean("answerback.rehearse")) {
             Queue<Runnable> steps = new ArrayDeque<>();
-            steps.add(() -> workplace.practice().toggle("07"));
+            steps.add(() -> workplace.practice().toggle(new PointId("07")));
             for (Stop stop : Stop.values()) {
                 steps.add(() -> workplace.desk().go(stop));
             }
             steps.add(() -> workplace.desk().selectNext(1));
-            steps.add(() -> workplace.practice().toggle("07"));
+            steps.add(() -> workplace.practice().toggle(new PointId("07")));
             steps.add(Platform::exit);
             stage.setOnShown(shown -> new Steps(steps).start());
         }

@@ -10,6 +10,8 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.files.demo.DemoJobs;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
@@ -32,7 +34,7 @@ class BusWindowTest extends DemoWindow {
     }
 
     private int hatchZone() {
-        return job().inputOf("13").orElseThrow().zone();
+        return job().inputOf(new PointId("13")).orElseThrow().zone();
     }
 
     @Test
@@ -42,10 +44,13 @@ class BusWindowTest extends DemoWindow {
         until(() -> reads(robot, "address 1 is Expander 1's; choose one that is free"));
         robot.type(KeyCode.ESCAPE);
         edit(robot, "Address of Expander 2", "3");
-        until(() -> job().bus().address("Expander 2").filter(its -> its == 3).isPresent());
-        assertThat(job().inputOf("12").orElseThrow().zone()).isEqualTo(26);
+        until(() -> job().bus()
+                .address(new ModuleId("Expander 2"))
+                .filter(its -> its == 3)
+                .isPresent());
+        assertThat(job().inputOf(new PointId("12")).orElseThrow().zone()).isEqualTo(26);
         control(robot, KeyCode.Z);
-        until(() -> job().inputOf("12").orElseThrow().zone() == 18);
+        until(() -> job().inputOf(new PointId("12")).orElseThrow().zone() == 18);
     }
 
     @Test
@@ -107,6 +112,6 @@ class BusWindowTest extends DemoWindow {
         click(robot, "Sheet Converters");
         until(() -> reads(robot, "It speaks band Q; this panel hears band P"));
         click(robot, "Fit it");
-        until(() -> job().module("Converter 1").isPresent());
+        until(() -> job().module(new ModuleId("Converter 1")).isPresent());
     }
 }

@@ -16,6 +16,8 @@ import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
@@ -34,7 +36,7 @@ class CableWindowTest extends DemoWindow {
     }
 
     private CableInstallation laying(String point) {
-        return job().cableTo(point).orElseThrow().laying();
+        return job().cableTo(new PointId(point)).orElseThrow().laying();
     }
 
     private void at(String point) {
@@ -48,7 +50,7 @@ class CableWindowTest extends DemoWindow {
                 .desk()
                 .apply(CableEdits.laying(
                         "",
-                        "C-07",
+                        new CableId("C-07"),
                         laying -> CableInstallation.PLANNED
                                 .withType(laying.type().orElseThrow())
                                 .withLabels(true, true)
@@ -108,16 +110,16 @@ class CableWindowTest extends DemoWindow {
         control(robot, KeyCode.T);
         onScreen(() -> {});
         robot.write("25 strong room button, hold-up, office, 23 m", 0).type(KeyCode.ENTER);
-        until(() -> job().point("25").isPresent());
+        until(() -> job().point(new PointId("25")).isPresent());
         onScreen(() -> {
             workplace.desk().apply(CapacityEdits.giveInputs());
-            workplace.desk().apply(LoopEdits.scheme("25", SchemeKind.SINGLE_END_OF_LINE));
+            workplace.desk().apply(LoopEdits.scheme(new PointId("25"), SchemeKind.SINGLE_END_OF_LINE));
         });
         at("25");
         click(robot, "Choose types for 1");
         until(() -> reads(robot, "input 8"));
-        String cable = job().cableTo("25").orElseThrow().id();
-        assertThat(job().cable(cable).orElseThrow().metres()).isEqualTo(23);
+        String cable = job().cableTo(new PointId("25")).orElseThrow().id().text();
+        assertThat(job().cable(new CableId(cable)).orElseThrow().metres()).isEqualTo(23);
         assertThat(laying("25").type().orElseThrow().colours()).hasSize(4);
         // its cover comes last, so what went back to the terminal from the one before has to move
         assertThat(finds("core-elsewhere:C-06:white")).isTrue();
@@ -150,7 +152,7 @@ class CableWindowTest extends DemoWindow {
                         .now()
                         .assessment()
                         .cores()
-                        .cable("C-05")
+                        .cable(new CableId("C-05"))
                         .orElseThrow()
                         .core(CoreUse.LOOP_RETURN)
                         .orElseThrow()

@@ -14,10 +14,15 @@ import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.desktop.cable.CableSheet;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -32,7 +37,7 @@ class CorePathWindowTest extends DemoWindow {
     }
 
     private CableInstallation laying(String cable) {
-        return job().cable(cable).orElseThrow().laying();
+        return job().cable(new CableId(cable)).orElseThrow().laying();
     }
 
     private void open(CableSheet sheet) {
@@ -57,17 +62,20 @@ class CorePathWindowTest extends DemoWindow {
         at(Stop.CABLE, "16");
         open(CableSheet.CABLES);
         click(robot, "Joint box on its way");
-        until(() -> job().cable("C-06").orElseThrow().ends().from().equals("J-1"));
-        String trunk = job().cables().getLast().id();
+        until(() ->
+                job().cable(new CableId("C-06")).orElseThrow().ends().from().equals(Optional.of(new JointId("J-1"))));
+        String trunk = job().cables().getLast().id().text();
         onScreen(() -> workplace
                 .desk()
                 .apply(CableEdits.laying(
-                        "type", trunk, its -> its.withType(laying("C-06").type().orElseThrow()))));
+                        "type",
+                        new CableId(trunk),
+                        its -> its.withType(laying("C-06").type().orElseThrow()))));
         open(CableSheet.BOX);
-        onScreen(() -> workplace.desk().focus(job().cable("C-06").orElseThrow(), CableEnd.FAR, "yellow"));
+        onScreen(() -> workplace.desk().focus(job().cable(new CableId("C-06")).orElseThrow(), CableEnd.FAR, "yellow"));
         until(() -> reads(robot, trunk + " yellow") && reads(robot, "C-06 yellow") && reads(robot, "input 7"));
         robot.press(KeyCode.CONTROL).type(KeyCode.Z, KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> job().cable(trunk).isEmpty());
+        until(() -> job().cable(new CableId(trunk)).isEmpty());
     }
 
     @Test
@@ -98,7 +106,7 @@ class CorePathWindowTest extends DemoWindow {
                 .desk()
                 .apply(CableEdits.laying(
                         "",
-                        List.of("C-14", "C-41"),
+                        List.of(new CableId("C-14"), new CableId("C-41")),
                         its -> CableInstallation.PLANNED.withType(its.type().orElseThrow()))));
         open(CableSheet.RUN);
         choose(robot, "Order of the run", "first fix, room by room");
@@ -115,7 +123,7 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void anUnusedInputIsTheLastStepOfItsBox(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().apply(Edits.unusedFitted("Panel.8", UnusedTermination.NOTHING)));
+        onScreen(() -> workplace.desk().apply(Edits.unusedFitted(new InputId("Panel.8"), UnusedTermination.NOTHING)));
         assertThat(finds("unused-input:Panel.8")).isTrue();
         open(CableSheet.RUN);
         while (!reads(robot, "A 2k2 resistor from input 8 to 0V beside 7") || reads(robot, "Then")) {
@@ -130,7 +138,7 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void aModuleWithAnAerialInSteelIsFound(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on("Communicator")));
+        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on(new CableId("Communicator"))));
         robot.clickOn("in or beside metal");
         until(() -> finds("aerial-in-metal:Communicator"));
     }
@@ -138,11 +146,11 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void modulesWithoutACableGetOne(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().apply(CablingEdits.remove("C-47")));
+        onScreen(() -> workplace.desk().apply(CablingEdits.remove(new CableId("C-47"))));
         assertThat(finds("module-without-cable")).isTrue();
         open(CableSheet.CABLES);
         click(robot, "Cable to every module");
         until(() -> !finds("module-without-cable"));
-        assertThat(job().cables().getLast().ends().module()).isEqualTo("Sounder");
+        assertThat(job().cables().getLast().ends().module()).isEqualTo(Optional.of(new ModuleId("Sounder")));
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -50,7 +51,7 @@ abstract class DemoWindow {
     final void at(Stop stop, String point) {
         onScreen(() -> {
             workplace.desk().go(stop);
-            workplace.desk().select(point);
+            workplace.desk().select(new PointId(point));
         });
     }
 

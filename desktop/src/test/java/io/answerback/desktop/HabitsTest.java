@@ -4,6 +4,8 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
@@ -42,7 +44,9 @@ class HabitsTest {
         JobDocument saved = JobDocument.of(DemoJobs.job(1));
         JobFile.save(file, saved);
         Recovery recovery = new Recovery(folder);
-        recovery.keep(file.toString(), saved.with(Edits.cableMetres("C-17", 99).on(saved.job())));
+        recovery.keep(
+                file.toString(),
+                saved.with(Edits.cableMetres(new CableId("C-17"), 99).on(saved.job())));
         Remembered.nothing().window(0, 0, 1200, 760).look(true, 120).save(folder);
         Opened opened = Opened.read(new Opening.JobAt(file), folder);
         workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
@@ -58,7 +62,13 @@ class HabitsTest {
 
     @Test
     void editsFromBeforeACrashAreBackAndUndoTakesThemAway(FxRobot robot) throws Exception {
-        assertThat(workplace.desk().now().job().cableTo("07").orElseThrow().metres())
+        assertThat(workplace
+                        .desk()
+                        .now()
+                        .job()
+                        .cableTo(new PointId("07"))
+                        .orElseThrow()
+                        .metres())
                 .isEqualTo(99);
         assertThat(workplace.desk().now().unsaved()).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
@@ -106,12 +116,18 @@ class HabitsTest {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         robot.write("dock").type(KeyCode.ESCAPE);
         until(() -> !robot.lookup(".palette-shade").query().isVisible());
-        assertThat(workplace.desk().now().selected()).isEqualTo("01");
+        assertThat(workplace.desk().now().selected()).isEqualTo(new PointId("01"));
         Node value = robot.lookup((Node node) -> node.getAccessibleText() != null
                         && node.getAccessibleText().startsWith("Cable length"))
                 .query();
         robot.clickOn(value).write("500").type(KeyCode.ESCAPE);
-        assertThat(workplace.desk().now().job().cableTo("01").orElseThrow().metres())
+        assertThat(workplace
+                        .desk()
+                        .now()
+                        .job()
+                        .cableTo(new PointId("01"))
+                        .orElseThrow()
+                        .metres())
                 .isEqualTo(18);
     }
 }

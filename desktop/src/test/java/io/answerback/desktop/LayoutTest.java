@@ -6,6 +6,7 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
@@ -79,7 +80,7 @@ class LayoutTest {
             for (Stop stop : Stop.values()) {
                 for (String point : List.of("07", "12", "15", "mains")) {
                     onScreen(() -> {
-                        workplace.desk().select(point);
+                        workplace.desk().select(new PointId(point));
                         workplace.desk().go(stop);
                     });
                     wrong.addAll(LayoutFaults.of(robot, stop + " of " + point, size));
@@ -107,7 +108,7 @@ class LayoutTest {
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             onScreen(() -> {
-                workplace.desk().select("05");
+                workplace.desk().select(new PointId("05"));
                 workplace.desk().go(Stop.LOOP);
             });
             wrong.addAll(LayoutFaults.of(robot, "explained readings", size));
@@ -148,11 +149,13 @@ class LayoutTest {
     @Test
     void aSafeIntervalIsDrawnInsideItsBandAndABadOneBesideIt(FxRobot robot) {
         onScreen(() -> {
-            workplace.desk().select("06");
+            workplace.desk().select(new PointId("06"));
             workplace.desk().go(Stop.LOOP);
         });
         assertThat(drawnInside(robot, ".band-normal")).isTrue();
-        onScreen(() -> workplace.desk().apply(LoopEdits.parts("", "06", wiring -> wiring.withEndOfLineOhms(3900))));
+        onScreen(() -> workplace
+                .desk()
+                .apply(LoopEdits.parts("", new PointId("06"), wiring -> wiring.withEndOfLineOhms(3900))));
         assertThat(drawnInside(robot, ".band-normal")).isFalse();
     }
 
@@ -175,11 +178,13 @@ class LayoutTest {
                 SchemeKind.END_OF_LINE_ACROSS)) {
             for (ResistorPlace place : ResistorPlace.values()) {
                 onScreen(() -> {
-                    workplace.desk().select("06");
+                    workplace.desk().select(new PointId("06"));
                     workplace
                             .desk()
                             .apply(LoopEdits.parts(
-                                    "", "06", its -> its.withScheme(scheme).withPlace(place)));
+                                    "",
+                                    new PointId("06"),
+                                    its -> its.withScheme(scheme).withPlace(place)));
                     workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE);
                 });
                 wrong.addAll(LayoutFaults.of(robot, scheme + " " + place, LayoutFaults.SIZES[1]));
@@ -204,7 +209,7 @@ class LayoutTest {
             points.forEach((point, contacts) -> {
                 onScreen(() -> {
                     workplace.desk().go(Stop.LOOP);
-                    workplace.desk().select(point);
+                    workplace.desk().select(new PointId(point));
                 });
                 assertThat(robot.lookup(".blade").queryAll()).hasSize(contacts);
                 FittedLoop loop = workplace
@@ -234,7 +239,7 @@ class LayoutTest {
                 onScreen(() -> {
                     workplace.desk().go(Stop.LOOP);
                     workplace.loopBench().open(LoopSheet.ONE_LOOP);
-                    workplace.desk().select(point);
+                    workplace.desk().select(new PointId(point));
                 });
                 wrong.addAll(LayoutFaults.of(robot, "gallery " + point, size));
                 for (LoopSheet sheet : LoopSheet.values()) {
@@ -255,7 +260,7 @@ class LayoutTest {
     @Test
     void theDrawingShowsTheFaultAndTheSchemeThatAreSwitched(FxRobot robot) {
         onScreen(() -> {
-            workplace.desk().select("06");
+            workplace.desk().select(new PointId("06"));
             workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.of(FaultKind.CUT));
         });
         assertThat(robot.lookup(".fault").queryAll()).hasSize(2);
@@ -269,14 +274,15 @@ class LayoutTest {
             assertThat(robot.lookup(".band-row-on").queryAll()).as(kind.id()).hasSize(1);
         }
         onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE));
-        onScreen(() ->
-                workplace.desk().apply(LoopEdits.parts("", "06", its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
+        onScreen(() -> workplace
+                .desk()
+                .apply(LoopEdits.parts("", new PointId("06"), its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
         assertThat(robot.lookup(".resistor").queryAll()).isEmpty();
         onScreen(() -> workplace
                 .desk()
                 .apply(LoopEdits.parts(
                         "",
-                        "06",
+                        new PointId("06"),
                         its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE).withPlace(ResistorPlace.IN_PANEL))));
         double resistor = robot.lookup(".resistor").query().getBoundsInParent().getCenterX();
         double device = robot.lookup(".device-box").query().getBoundsInParent().getMinX();

@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Measurement;
 import java.util.List;
 import javafx.scene.control.TextField;
@@ -50,10 +51,12 @@ class LoopWindowTest extends DemoWindow {
         robot.write("1.60 V", 0).type(KeyCode.TAB);
         robot.write("open", 0).type(KeyCode.TAB);
         until(() -> taken().size() == 3);
-        assertThat(taken()).extracting(Measurement::pointId).containsExactly("18", "22", "06");
+        assertThat(taken())
+                .extracting(Measurement::pointId)
+                .containsExactly(new PointId("18"), new PointId("22"), new PointId("06"));
         assertThat(taken().get(1).ohms().orElseThrow()).isBetween(2211.0, 2212.5);
         until(() -> finds("reading-off:06:at-rest") && reads(robot, "too high: open"));
-        assertThat(workplace.desk().now().selected()).isEqualTo("07");
+        assertThat(workplace.desk().now().selected()).isEqualTo(new PointId("07"));
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> taken().size() == 2);
     }
@@ -85,15 +88,15 @@ class LoopWindowTest extends DemoWindow {
                 5_000, () -> named(robot, "Move the cable length").requestFocus());
         robot.type(KeyCode.END);
         until(() -> reads(robot, "shut reads between bands"));
-        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(62);
+        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(62);
         robot.type(KeyCode.ESCAPE);
         until(() -> reads(robot, "gives at 588 m"));
         robot.type(KeyCode.RIGHT);
         until(() -> reads(robot, "inside when shut"));
         click(robot, "Keep it");
-        until(() -> job().cableTo("07").orElseThrow().metres() > 62);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() > 62);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 
     @Test
@@ -102,8 +105,9 @@ class LoopWindowTest extends DemoWindow {
         choose(robot, "Scheme", "two-wire detector loop · this input cannot read it");
         until(() -> reads(robot, "its input cannot read a two-wire detector loop"));
         choose(robot, "Scheme", "triple end-of-line");
-        until(() -> job().point("06").orElseThrow().loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE);
-        assertThat(job().point("06").orElseThrow().loop().secondOhms()).isEqualTo(10_000);
+        until(() -> job().point(new PointId("06")).orElseThrow().loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE);
+        assertThat(job().point(new PointId("06")).orElseThrow().loop().secondOhms())
+                .isEqualTo(10_000);
         until(() -> reads(robot, "mask"));
     }
 
@@ -112,10 +116,11 @@ class LoopWindowTest extends DemoWindow {
         at("17");
         choose(robot, "Scheme", "two zones, resistors across the contacts");
         choose(robot, "Point on the second zone", "18 Dock office movement");
-        until(() -> job().inputOf("18").orElseThrow().second());
+        until(() -> job().inputOf(new PointId("18")).orElseThrow().second());
         at("18");
         until(() -> reads(robot, "second zone of 17 Dock side door"));
-        assertThat(job().zone(job().inputOf("18").orElseThrow().zone())).isPresent();
+        assertThat(job().zone(job().inputOf(new PointId("18")).orElseThrow().zone()))
+                .isPresent();
     }
 
     @Test

@@ -8,6 +8,8 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
@@ -71,7 +73,7 @@ class OthersWorkWindowTest {
     }
 
     private double metres(Job job) {
-        return job.cableTo("01").orElseThrow().metres();
+        return job.cableTo(new PointId("01")).orElseThrow().metres();
     }
 
     private double inWindow() {
@@ -84,7 +86,9 @@ class OthersWorkWindowTest {
 
     private void somebodyElseSaves(double metres) throws Exception {
         JobFile.overwrite(
-                file, JobFile.open(file).with(Edits.cableMetres("C-01", metres).on(DemoJobs.job(1))));
+                file,
+                JobFile.open(file)
+                        .with(Edits.cableMetres(new CableId("C-01"), metres).on(DemoJobs.job(1))));
     }
 
     @Test
@@ -140,7 +144,7 @@ class OthersWorkWindowTest {
         });
         until(() -> second.desk().now().readOnly().contains("open in another window"));
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            second.desk().apply(Edits.cableMetres("C-01", 50));
+            second.desk().apply(Edits.cableMetres(new CableId("C-01"), 50));
             return second.keeper().save();
         });
         until(() -> second.desk().now().notice().contains("It is not overwritten"));
@@ -167,7 +171,8 @@ class OthersWorkWindowTest {
     void editsReachRecoveryWhileTypingGoesOn(FxRobot robot) throws Exception {
         for (int metres = 100; metres < 180; metres++) {
             int next = metres;
-            WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().apply(Edits.cableMetres("C-01", next)));
+            WaitForAsyncUtils.waitForAsyncFx(
+                    5_000, () -> workplace.desk().apply(Edits.cableMetres(new CableId("C-01"), next)));
             if (new Recovery(app).find(file.toString()) instanceof Unsaved.Kept kept) {
                 assertThat(metres(kept.document().job())).isBetween(100.0, (double) next);
                 return;

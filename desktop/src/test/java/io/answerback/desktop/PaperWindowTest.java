@@ -11,6 +11,8 @@ import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
 import java.nio.charset.StandardCharsets;
@@ -47,7 +49,7 @@ class PaperWindowTest extends DemoWindow {
         click(robot, "Cable schedule");
         until(() -> reads(robot, "page 1 of 2"));
         assertThat(page(robot)).contains("Brinewell Cold Store, cable schedule", "07 Dock roller door 2");
-        onScreen(() -> workplace.desk().apply(PointEdits.name("07", "Roller shutter")));
+        onScreen(() -> workplace.desk().apply(PointEdits.name(new PointId("07"), "Roller shutter")));
         until(() -> page(robot).contains("07 Roller shutter"));
         click(robot, "On: the pages after");
         until(() -> reads(robot, "page 2 of 2") && page(robot).contains("page 2 of 2"));
@@ -55,7 +57,8 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void aGapIsSaidBesideThePageAndPrintedAllTheSame(FxRobot robot) {
-        onScreen(() -> workplace.desk().apply(CableEdits.laying("", "C-17", its -> CableInstallation.PLANNED)));
+        onScreen(() ->
+                workplace.desk().apply(CableEdits.laying("", new CableId("C-17"), its -> CableInstallation.PLANNED)));
         open(PrintKind.CORES);
         until(() -> reads(robot, "The cores of C-17 are not known: choose its type."));
         open(PrintKind.LABELS);

@@ -10,6 +10,8 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.setup.Intent;
 import java.time.LocalDate;
 import javafx.scene.control.Slider;
@@ -40,7 +42,7 @@ class PowerWindowTest extends DemoWindow {
         control(robot, KeyCode.Z);
         until(() -> !finds("battery-short:Panel"));
         edit(robot, "Coldest at the battery", "-15");
-        until(() -> job().power().battery("Panel").orElseThrow().coldestCelsius() == -15);
+        until(() -> job().power().battery(new ModuleId("Panel")).orElseThrow().coldestCelsius() == -15);
     }
 
     @Test
@@ -112,7 +114,8 @@ class PowerWindowTest extends DemoWindow {
         until(() -> finds("battery-due:Panel") && reads(robot, "due by 2026-06-20"));
         click(robot, "Replaced today");
         until(() -> !finds("battery-due:Panel") && reads(robot, "before it 34 Ah of 2022-06-20"));
-        assertThat(job().power().battery("Panel").orElseThrow().fittedOn()).contains(LocalDate.of(2026, 6, 2));
+        assertThat(job().power().battery(new ModuleId("Panel")).orElseThrow().fittedOn())
+                .contains(LocalDate.of(2026, 6, 2));
     }
 
     @Test
@@ -126,7 +129,7 @@ class PowerWindowTest extends DemoWindow {
         until(() -> reads(robot, "mains failed"));
         click(robot, "New point");
         until(() -> reads(robot, "25 Supply 1, mains failed"));
-        assertThat(job().inputOf("25")).isPresent();
+        assertThat(job().inputOf(new PointId("25"))).isPresent();
     }
 
     @Test

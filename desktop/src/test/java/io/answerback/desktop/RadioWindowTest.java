@@ -8,6 +8,7 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.files.demo.DemoJobs;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
@@ -32,7 +33,7 @@ class RadioWindowTest extends DemoWindow {
     }
 
     private int zone(String point) {
-        return job().inputOf(point).orElseThrow().zone();
+        return job().inputOf(new PointId(point)).orElseThrow().zone();
     }
 
     @Test
@@ -77,6 +78,7 @@ class RadioWindowTest extends DemoWindow {
         until(() -> reads(robot, "due on 2029-06-02") && !finds("device-battery-due:11"));
         edit(robot, "Battery fitted on", "last week");
         until(() -> reads(robot, "\"last week\" is no date; type it as 2026-05-31"));
-        assertThat(job().radio().battery("11").orElseThrow().fittedOn()).hasToString("2026-06-02");
+        assertThat(job().radio().battery(new PointId("11")).orElseThrow().fittedOn())
+                .hasToString("2026-06-02");
     }
 }

@@ -10,6 +10,7 @@ import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.device.ContactForm;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
@@ -147,10 +148,10 @@ class SurveyWindowTest {
         }
         until(() -> job().points().size() == 24);
         assertThat(job().areas()).extracting(area -> area.name()).containsExactly("Offices", "Dock", "Cold rooms");
-        assertThat(job().point("02").map(Point::name)).contains("Reception movement");
-        assertThat(job().point("13").orElseThrow().duty().type()).isEqualTo(ZoneType.ALWAYS);
-        assertThat(job().point("22").orElseThrow().duty().area()).contains(3);
-        assertThat(job().cableTo("21").orElseThrow().metres()).isEqualTo(71);
+        assertThat(job().point(new PointId("02")).map(Point::name)).contains("Reception movement");
+        assertThat(job().point(new PointId("13")).orElseThrow().duty().type()).isEqualTo(ZoneType.ALWAYS);
+        assertThat(job().point(new PointId("22")).orElseThrow().duty().area()).contains(3);
+        assertThat(job().cableTo(new PointId("21")).orElseThrow().metres()).isEqualTo(71);
         assertThat(reads(robot, "24 points in 3 areas")).isTrue();
 
         for (int left = 23; left >= 0; left--) {
@@ -202,29 +203,29 @@ class SurveyWindowTest {
     @Test
     void severalPointsAreChangedInOneStep(FxRobot robot) {
         open(robot, 1, SurveySheet.ROOMS);
-        Platform.runLater(() -> workplace.desk().select("06"));
-        until(() -> workplace.desk().now().selected().equals("06"));
+        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
+        until(() -> workplace.desk().now().selected().equals(new PointId("06")));
         robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
         until(() -> reads(robot, "3 points: 06, 07, 08"));
         choose(robot, "Type immediate", "24-hour");
-        until(() -> job().point("08").orElseThrow().duty().type() == ZoneType.ALWAYS);
+        until(() -> job().point(new PointId("08")).orElseThrow().duty().type() == ZoneType.ALWAYS);
         assertThat(workplace.desk().now().history().undoName()).contains("type of 3 points");
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
         robot.press(KeyCode.ALT).type(KeyCode.UP).release(KeyCode.ALT);
-        until(() -> job().points().get(4).id().equals("06"));
+        until(() -> job().points().get(4).id().equals(new PointId("06")));
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
-        Platform.runLater(() -> workplace.desk().select("06"));
+        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
         until(() -> workplace.desk().now().picked().equals(List.of("06")));
         edit(robot, "Number of point 06", "60");
-        until(() -> workplace.desk().now().selected().equals("60"));
+        until(() -> workplace.desk().now().selected().equals(new PointId("60")));
         edit(robot, "Name of point 60", "Quay door");
-        until(() -> job().point("60").orElseThrow().name().equals("Quay door"));
+        until(() -> job().point(new PointId("60")).orElseThrow().name().equals("Quay door"));
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
-        until(() -> job().point("61").map(Point::name).equals(java.util.Optional.of("Quay door 2")));
+        until(() -> job().point(new PointId("61")).map(Point::name).equals(java.util.Optional.of("Quay door 2")));
         robot.press(KeyCode.CONTROL).type(KeyCode.DELETE).release(KeyCode.CONTROL);
-        until(() -> job().point("61").isEmpty());
+        until(() -> job().point(new PointId("61")).isEmpty());
     }
 
     @Test
@@ -349,12 +350,12 @@ class SurveyWindowTest {
     void oldWiringIsMeasuredAndSplit(FxRobot robot) {
         open(robot, 3, SurveySheet.OLD_WIRING);
         until(() -> reads(robot, "2 zones hold 7 contacts"));
-        Platform.runLater(() -> workplace.desk().select("06"));
+        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
         until(() -> reads(robot, "Found at 06 Desk hold-up"));
         edit(robot, "Reading, loop at rest", "3k28");
         edit(robot, "Reading, loop active", "open");
         until(() -> reads(robot, "Its contact is closed at rest. A 3k3 resistor is in it."));
-        assertThat(FoundLoop.of(job(), "06").form()).contains(ContactForm.NORMALLY_CLOSED);
+        assertThat(FoundLoop.of(job(), new PointId("06")).form()).contains(ContactForm.NORMALLY_CLOSED);
         assertThat(job().measurements().getLast().at()).isEqualTo(CLOCK.instant());
         edit(robot, "Reading, resistor", "lots");
         until(() -> reads(robot, "reading in ohms is \"lots\""));

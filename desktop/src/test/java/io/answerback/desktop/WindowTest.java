@@ -6,6 +6,8 @@ import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
@@ -59,11 +61,11 @@ class WindowTest {
     }
 
     private Optional<Proof> proof(String point) {
-        return job().proofOf(point);
+        return job().proofOf(new PointId(point));
     }
 
     private void select(String point) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().select(point));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().select(new PointId(point)));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -104,12 +106,12 @@ class WindowTest {
         select("07");
         edit(robot, "Cable length 62 m", "700");
         until(() -> reads(robot, "Shut reads between bands"));
-        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(700);
+        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(700);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
         assertThat(reads(robot, "Undone: length of C-17")).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
-        until(() -> job().cableTo("07").orElseThrow().metres() == 700);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 700);
     }
 
     @Test
@@ -150,9 +152,9 @@ class WindowTest {
     @Test
     void arrowsWalkThePointsAndControlNumbersTheStops(FxRobot robot) {
         robot.type(KeyCode.DOWN).type(KeyCode.DOWN);
-        until(() -> workplace.desk().now().selected().equals("03"));
+        until(() -> workplace.desk().now().selected().equals(new PointId("03")));
         robot.type(KeyCode.UP);
-        until(() -> workplace.desk().now().selected().equals("02"));
+        until(() -> workplace.desk().now().selected().equals(new PointId("02")));
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
         until(() -> reads(robot, "Which lines have been answered"));
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT2).release(KeyCode.CONTROL);
@@ -163,7 +165,7 @@ class WindowTest {
     void thePaletteFindsACableAndACommand(FxRobot robot) {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         robot.write("c-26").type(KeyCode.ENTER);
-        until(() -> workplace.desk().now().selected().equals("20"));
+        until(() -> workplace.desk().now().selected().equals(new PointId("20")));
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         robot.write("light and dark").type(KeyCode.ENTER);
         until(() -> workplace.look().dark().get());
@@ -215,18 +217,26 @@ class WindowTest {
         until(() -> reads(robot, "Not saved"));
         robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
         until(() -> reads(robot, "Saved yard.answerback.json"));
-        assertThat(JobFile.open(file).job().cableTo("07").orElseThrow().metres())
+        assertThat(JobFile.open(file)
+                        .job()
+                        .cableTo(new PointId("07"))
+                        .orElseThrow()
+                        .metres())
                 .isEqualTo(77);
 
         edit(robot, "Cable length 77 m", "88");
-        until(() -> job().cableTo("07").orElseThrow().metres() == 88);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 88);
         Platform.runLater(() -> workplace.keeper().open(file));
         until(() -> reads(robot, "Unsaved edits from the last run are back"));
-        assertThat(job().cableTo("07").orElseThrow().metres()).isEqualTo(88);
-        assertThat(JobFile.open(file).job().cableTo("07").orElseThrow().metres())
+        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(88);
+        assertThat(JobFile.open(file)
+                        .job()
+                        .cableTo(new PointId("07"))
+                        .orElseThrow()
+                        .metres())
                 .isEqualTo(77);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> job().cableTo("07").orElseThrow().metres() == 77);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 77);
     }
 
     @Test
@@ -275,10 +285,11 @@ class WindowTest {
     @Test
     void theMenuNamesWhatUndoWouldTakeBack(FxRobot robot) {
         WaitForAsyncUtils.waitForAsyncFx(
-                5_000, () -> workplace.desk().apply(io.answerback.core.edit.Edits.cableMetres("C-17", 70)));
+                5_000,
+                () -> workplace.desk().apply(io.answerback.core.edit.Edits.cableMetres(new CableId("C-17"), 70)));
         robot.clickOn("Job");
         robot.clickOn("Undo: length of C-17");
-        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 
     @Test
@@ -288,8 +299,8 @@ class WindowTest {
         robot.type(KeyCode.ESCAPE);
         select("07");
         edit(robot, "Cable length 62 m", "70");
-        until(() -> job().cableTo("07").orElseThrow().metres() == 70);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 70);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> job().cableTo("07").orElseThrow().metres() == 62);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 }

@@ -25,7 +25,7 @@ import tools.jackson.databind.module.SimpleModule;
 /// are passed over here; the document keeps them.
 final class JobJson {
     /// The mapper for profiles, rules and kinds of point.
-    static final JsonMapper PLAIN = JsonMapper.builder()
+    static final JsonMapper PLAIN = IdJson.addTo(JsonMapper.builder())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)

@@ -16,7 +16,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// with schools and figures, kinds of point as data, what the survey decided, modules, and what the panel
 /// takes; version 3 brought cables to more than one point, to modules and to joint boxes; version 4 brought how
 /// sounders are set, who watches a supply, and the batteries that were taken out; version 5 brought wireless
-/// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only.
+/// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
+/// gave modules ids beside their names, and says of what an id is.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -53,7 +54,10 @@ final class JobUpgrade {
         if (version(job) < 6) {
             sounderTime(job);
         }
-        job.put("version", 6);
+        if (version(job) < 7) {
+            TypedIds.give(job);
+        }
+        job.put("version", JobCodec.VERSION);
         return job;
     }
 

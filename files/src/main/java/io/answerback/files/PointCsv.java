@@ -2,6 +2,7 @@ package io.answerback.files;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Figures;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -54,12 +55,12 @@ public final class PointCsv {
     static String text(Job job) {
         StringBuilder text = new StringBuilder(CsvTable.line(Stream.concat(
                 Arrays.stream(PointColumn.values()).map(PointColumn::title), Stream.of("input", "zone number"))));
-        Map<String, Input> inputs = job.inputs().stream()
+        Map<PointId, Input> inputs = job.inputs().stream()
                 .filter(input -> input.pointId().isPresent())
                 .collect(Collectors.toMap(input -> input.pointId().orElseThrow(), input -> input));
         for (Point point : job.points()) {
             text.append(CsvTable.line(
-                    Stream.concat(own(job, point, job.cableTo(point.id())), wiring(inputs.get(point.id())))));
+                    Stream.concat(own(job, point, job.cableTo(point.id())), wiring(job, inputs.get(point.id())))));
         }
         return text.toString();
     }
@@ -67,7 +68,7 @@ public final class PointCsv {
     private static Stream<String> own(Job job, Point point, Optional<Cable> cable) {
         var duty = point.duty();
         return Arrays.stream(PointColumn.values()).map(column -> switch (column) {
-            case NUMBER -> point.id();
+            case NUMBER -> point.id().text();
             case NAME -> point.name();
             case KIND -> point.kind().name();
             case TYPE -> duty.type().words();
@@ -77,8 +78,8 @@ public final class PointCsv {
         });
     }
 
-    private static Stream<String> wiring(Input input) {
-        return input == null ? Stream.of("", "") : Stream.of(input.name(), Integer.toString(input.zone()));
+    private static Stream<String> wiring(Job job, Input input) {
+        return input == null ? Stream.of("", "") : Stream.of(job.nameOf(input), Integer.toString(input.zone()));
     }
 
     /// Rows of a table that could not be imported, with what is wrong with each, to be mended and read again.

@@ -7,6 +7,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofState;
 import io.answerback.files.demo.DemoJobs;
@@ -45,7 +46,7 @@ class BrinewellColdStoreTest {
     void itIsMidWay() {
         assertThat(assessment.points()).hasSize(28);
         assertThat(assessment.progress(Stop.PROVE).done()).isEqualTo(13);
-        assertThat(assessment.point("09").orElseThrow().proof())
+        assertThat(assessment.point(new PointId("09")).orElseThrow().proof())
                 .isInstanceOfSatisfying(
                         ProofState.Stale.class,
                         stale -> assertThat(stale.why()).isEqualTo("cable length was 48 m, now 62 m"));

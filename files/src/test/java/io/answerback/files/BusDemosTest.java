@@ -17,6 +17,10 @@ import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.LearningEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.BusRule;
@@ -54,19 +58,14 @@ class BusDemosTest {
     void theHatchIsReadFromTheKeypadInPlaceOfTheExpander() {
         Job job = DemoJobs.job(1);
         ZoneMap.Line line = bus(job).zones().zone(22).orElseThrow();
-        assertThat(line.source().orElseThrow().name()).isEqualTo("Keypad 2 · 1");
-        assertThat(line.source().orElseThrow().pointId()).contains("13");
-        assertThat(line.ignored()).extracting(input -> input.name()).containsExactly("Expander 2 · 6");
-        Job released = BusEdits.release("Keypad 2.1").on(job);
-        assertThat(bus(released)
-                        .zones()
-                        .zone(22)
-                        .orElseThrow()
-                        .source()
-                        .orElseThrow()
-                        .name())
+        assertThat(job.nameOf(line.source().orElseThrow())).isEqualTo("Keypad 2 · 1");
+        assertThat(line.source().orElseThrow().pointId()).contains(new PointId("13"));
+        assertThat(line.ignored()).extracting(job::nameOf).containsExactly("Expander 2 · 6");
+        Job released = BusEdits.release(new InputId("Keypad 2.1")).on(job);
+        assertThat(released.nameOf(
+                        bus(released).zones().zone(22).orElseThrow().source().orElseThrow()))
                 .isEqualTo("Expander 2 · 6");
-        Job again = BusEdits.takeOver("Keypad 2.1", 22).on(released);
+        Job again = BusEdits.takeOver(new InputId("Keypad 2.1"), 22).on(released);
         assertThat(bus(again).zones().zone(22)).isEqualTo(bus(job).zones().zone(22));
     }
 
@@ -84,14 +83,16 @@ class BusDemosTest {
     @Test
     void aListeningCommunicatorHasAnAddressForEachAreaAndGetsThemAnew() {
         Job job = DemoJobs.job(1);
-        assertThat(job.bus().of("Communicator"))
+        assertThat(job.bus().of(new ModuleId("Communicator")))
                 .extracting(given -> given.area().orElseThrow())
                 .containsExactly(1, 2, 3);
         Job fewer = job.withBus(job.bus()
-                .withAddresses("Communicator", job.bus().of("Communicator").subList(0, 2)));
+                .withAddresses(
+                        new ModuleId("Communicator"),
+                        job.bus().of(new ModuleId("Communicator")).subList(0, 2)));
         assertThat(found(fewer)).contains("listens-for-too-few:Communicator:3");
-        Job mended = BusEdits.listening("Communicator").on(fewer);
-        assertThat(mended.bus().of("Communicator")).hasSize(3);
+        Job mended = BusEdits.listening(new ModuleId("Communicator")).on(fewer);
+        assertThat(mended.bus().of(new ModuleId("Communicator"))).hasSize(3);
         assertThat(found(mended)).doesNotContain("listens-for-too-few:Communicator:3");
     }
 
@@ -101,13 +102,13 @@ class BusDemosTest {
         BusState bus = bus(DemoJobs.job(1));
         assertThat(bus.metres()).isEqualTo(38 + 54 + 16 + 2 + 13 + 24);
         assertThat(bus.farthestMetres()).isEqualTo(54);
-        assertThat(bus.module("Keypad 2").orElseThrow().metres()).contains(16.0 + 24);
+        assertThat(bus.module(new ModuleId("Keypad 2")).orElseThrow().metres()).contains(16.0 + 24);
     }
 
     @Test
     void whatIsSaidOfTheBusComesBackFromAFile() throws Exception {
         Job job = LearningEdits.service(Optional.of(15))
-                .on(LearningEdits.present("Keypad 3", false).on(DemoJobs.job(1)));
+                .on(LearningEdits.present(new ModuleId("Keypad 3"), false).on(DemoJobs.job(1)));
         assertThat(JobCodec.read(JobCodec.write(JobDocument.of(job)), "bus")
                         .job()
                         .bus())
@@ -118,13 +119,24 @@ class BusDemosTest {
     void theConverterOfTheOtherBandIsRefusedAndTheOtherTakesWhatItReads() {
         Job job = DemoJobs.job(3);
         ConverterChoice choice = new Assessor(DataFiles.events()).assess(job).converters();
-        assertThat(choice.zones()).extracting(Point::id).containsExactly("04", "05", "06", "07", "08", "09");
+        assertThat(choice.zones())
+                .extracting(Point::id)
+                .containsExactly(
+                        new PointId("04"),
+                        new PointId("05"),
+                        new PointId("06"),
+                        new PointId("07"),
+                        new PointId("08"),
+                        new PointId("09"));
         ConverterChoice.Offer first = choice.offers().getFirst();
         assertThat(first.kind().inputs()).isEqualTo(12);
         assertThat(first.boxes()).isEqualTo(1);
         assertThat(first.radioZones()).isEqualTo(12);
         // the button closes across its resistor, which the converter does not read
-        assertThat(first.taken()).extracting(Point::id).containsExactly("04", "05", "07", "08", "09");
+        assertThat(first.taken())
+                .extracting(Point::id)
+                .containsExactly(
+                        new PointId("04"), new PointId("05"), new PointId("07"), new PointId("08"), new PointId("09"));
         assertThat(first.against()).singleElement().asString().startsWith("06 Desk hold-up: it does not read");
         assertThat(first.work())
                 .hasSize(3)
@@ -162,7 +174,7 @@ class BusDemosTest {
         Job job = DemoJobs.job(3);
         List<Point> points = new ArrayList<>(job.points());
         for (int id = 21; id <= 27; id++) {
-            points.add(job.point("05").orElseThrow().withId(String.valueOf(id)));
+            points.add(job.point(new PointId("05")).orElseThrow().withId(new PointId(String.valueOf(id))));
         }
         ConverterChoice.Offer first = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
@@ -173,7 +185,7 @@ class BusDemosTest {
         assertThat(first.taken()).hasSize(12);
         assertThat(first.count()).isEqualTo(1);
         for (int id = 28; id <= 30; id++) {
-            points.add(job.point("05").orElseThrow().withId(String.valueOf(id)));
+            points.add(job.point(new PointId("05")).orElseThrow().withId(new PointId(String.valueOf(id))));
         }
         ConverterChoice.Offer second = new Assessor(DataFiles.events())
                 .assess(job.withPoints(points))
@@ -192,8 +204,12 @@ class BusDemosTest {
         // zone 4 is the second zone of input 1: the panel gives 05 to the first device, 06 to the second
         assertThat(radio.senders())
                 .extracting(Sender::pointId, sender -> sender.input().zone(), Sender::order, Sender::outOfPlace)
-                .containsExactly(tuple("11", 5, 2, true), tuple("12", 6, 1, true), tuple("13", 7, 0, false));
-        assertThat(radio.of("12").orElseThrow().overFloorDecibels()).contains(7.0);
+                .containsExactly(
+                        tuple(new PointId("11"), 5, 2, true),
+                        tuple(new PointId("12"), 6, 1, true),
+                        tuple(new PointId("13"), 7, 0, false));
+        assertThat(radio.of(new PointId("12")).orElseThrow().overFloorDecibels())
+                .contains(7.0);
         assertThat(JobCodec.read(JobCodec.write(JobDocument.of(job)), "radio")
                         .job()
                         .radio())
@@ -208,7 +224,11 @@ class BusDemosTest {
                 .extracting(CoreNeed::use)
                 .containsExactly(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN, CoreUse.TIP, CoreUse.RING);
         CorePlan plan = new Assessor(DataFiles.events()).assess(job).cores();
-        assertThat(plan.box("Panel").orElseThrow().cable("C-10").orElseThrow().cores())
+        assertThat(plan.box(new ModuleId("Panel"))
+                        .orElseThrow()
+                        .cable(new CableId("C-10"))
+                        .orElseThrow()
+                        .cores())
                 .filteredOn(core -> core.need().use() == CoreUse.RING)
                 .singleElement()
                 .satisfies(core -> assertThat(core.landing()).isInstanceOf(CoreTermination.Under.class));
@@ -217,7 +237,7 @@ class BusDemosTest {
     @Test
     void anExpanderIsFittedWithPowerOffAndItsZonesLiveWithTypeAndAreaOnly() {
         Job job = DemoJobs.job(1);
-        List<CheckStep> steps = FittingRun.of(job, "Expander 2");
+        List<CheckStep> steps = FittingRun.of(job, new ModuleId("Expander 2"));
         assertThat(steps).extracting(CheckStep::id).doesNotHaveDuplicates();
         List<String> orders = steps.stream().map(CheckStep::order).toList();
         assertThat(orders.getFirst()).startsWith("Take all power off");
@@ -232,15 +252,15 @@ class BusDemosTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(noArea.mind()).startsWith("Without a type and an area the panel says ready");
-        assertThat(FittingRun.of(job, "Panel")).isEmpty();
-        assertThat(FittingRun.of(job, "nobody")).isEmpty();
+        assertThat(FittingRun.of(job, new ModuleId("Panel"))).isEmpty();
+        assertThat(FittingRun.of(job, new ModuleId("nobody"))).isEmpty();
     }
 
     @Test
     void aServiceKeypadIsWarnedOfBeforeThePanelLooksAtItsBus() {
         Job enrols = PracticeEdits.school("", PracticeOption.ENROL_AND_DELETE).on(DemoJobs.job(1));
         Job hooked = LearningEdits.service(Optional.of(15)).on(enrols);
-        assertThat(FittingRun.of(hooked, "Keypad 1"))
+        assertThat(FittingRun.of(hooked, new ModuleId("Keypad 1")))
                 .anySatisfy(step -> assertThat(step.mind()).contains("take it off first, or it is learned too"));
     }
 

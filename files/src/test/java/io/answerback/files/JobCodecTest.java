@@ -10,6 +10,8 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
@@ -44,8 +46,8 @@ class JobCodecTest {
 
     @Test
     void oneEditChangesOneLine() {
-        String edited =
-                JobCodec.write(JobDocument.of(Edits.cableMetres("C-17", 63).on(job)));
+        String edited = JobCodec.write(
+                JobDocument.of(Edits.cableMetres(new CableId("C-17"), 63).on(job)));
         var before = text.lines().toList();
         var after = edited.lines().toList();
         assertThat(after).hasSameSizeAs(before);
@@ -79,9 +81,9 @@ class JobCodecTest {
                 "\"metres\": 62.0, | | /metres: it is missing; give it a value",
                 "\"metres\": 62.0 | \"metres\": null | /metres: it is nothing (null); it must be a number",
                 "\"metres\": 62.0 | \"metres\": 1e300 | /metres: it is 1.0E300; it must be 10000 or less",
-                "\"version\": 6 | \"version\": 1e300 | /version: it must be a whole number",
-                "\"version\": 6 | \"version\": 0 | /version: it must be a whole number from 1 to 6",
-                "\"version\": 6 | \"version\": 6, \"version\": 6 | Duplicate",
+                "\"version\": 7 | \"version\": 1e300 | /version: it must be a whole number",
+                "\"version\": 7 | \"version\": 0 | /version: it must be a whole number from 1 to 7",
+                "\"version\": 7 | \"version\": 7, \"version\": 7 | Duplicate",
                 "\"fittedOn\": \"2022-06-20\" | \"fittedOn\": \"yesterday\" | it must be a date such as 2026-05-31"
             })
     void aFigureThatIsMissingOrNoFigureIsRefusedWithItsLine(String right, String wrong, String says) {
@@ -105,7 +107,7 @@ class JobCodecTest {
 
     @Test
     void whatANewerVersionAddedIsSaidToBeNewer() {
-        String newer = text.replaceFirst("\"version\": 6", "\"version\": 9")
+        String newer = text.replaceFirst("\"version\": 7", "\"version\": 9")
                 .replaceFirst("\"TAMPER\": \"PER_ZONE\"", "\"TAMPER\": \"BY_LIGHT\"");
         assertThatThrownBy(() -> JobCodec.read(newer, "site"))
                 .hasMessageContainingAll("newer version of Answerback (file version 9", "Update Answerback");
@@ -117,7 +119,7 @@ class JobCodecTest {
                         "\"site\": \\{", "\"weather\": {\"wind\": \"fresh\"},\n  \"site\": {\"gate\": \"west\", ")
                 .replaceFirst("\\{\"id\": \"07\", ", "{\"id\": \"07\", \"height\": 4.2, ");
         JobDocument read = JobCodec.read(newer, "job");
-        Job edited = LoopEdits.parts("", "07", wiring -> wiring.withEndOfLineOhms(2200))
+        Job edited = LoopEdits.parts("", new PointId("07"), wiring -> wiring.withEndOfLineOhms(2200))
                 .on(read.job());
         String again = JobCodec.write(read.with(edited));
         assertThat(again).contains("\"weather\": {\"wind\": \"fresh\"}", "\"gate\": \"west\"");
@@ -128,7 +130,7 @@ class JobCodecTest {
     }
 
     @Test
-    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion6() throws Exception {
+    void aJobOfVersion1OpensWithItsProofsAndIsWrittenAsVersion7() throws Exception {
         String old;
         try (var in = getClass().getResourceAsStream("version1.answerback.json")) {
             old = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
@@ -142,22 +144,24 @@ class JobCodecTest {
         assertThat(upgraded.practice().grade()).isEqualTo(3);
         assertThat(upgraded.practice().leastLoopMargin()).isEqualTo(0.25);
         assertThat(upgraded.modules()).extracting(PanelModule::name).contains("Panel", "Expander 2", "Keypad 1");
-        assertThat(upgraded.point("02").orElseThrow().duty().type()).isEqualTo(ZoneType.ENTRY_ROUTE);
+        assertThat(upgraded.point(new PointId("02")).orElseThrow().duty().type())
+                .isEqualTo(ZoneType.ENTRY_ROUTE);
         var assessment = new Assessor(DataFiles.events()).assess(upgraded);
         assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);
         assertThat(JobCodec.read(JobCodec.write(read), "again").job()).isEqualTo(upgraded);
-        assertThat(JobCodec.write(read)).contains("\"version\": 6");
+        assertThat(JobCodec.write(read)).contains("\"version\": 7");
     }
 
     @Test
     void aCableOfVersion2GoesToTheSamePoint() throws Exception {
         String old = text.lines()
-                .filter(line -> !line.contains("\"ends\": {\"module\"") && !line.contains("\"from\": \"Keypad 1\""))
-                .filter(line -> !line.contains("\"from\": \"Expander 1\""))
+                .filter(line -> !line.contains("\"ends\": {\"module\"")
+                        && !line.contains("\"from\": {\"module\": \"Keypad 1\"}"))
+                .filter(line -> !line.contains("\"from\": {\"module\": \"Expander 1\"}"))
                 .map(line -> line.replaceAll("\"ends\": \\{\"points\": \\[(\"\\d+\")]}", "\"pointId\": $1")
                         .replace(", \"besideMetal\": false", ""))
                 .collect(java.util.stream.Collectors.joining("\n"))
-                .replaceFirst("\"version\": 6", "\"version\": 2")
+                .replaceFirst("\"version\": 7", "\"version\": 2")
                 .replaceFirst("},(\\s*],\\s*\"inputs\")", "}$1");
         assertThat(old).contains("\"pointId\": \"07\"").doesNotContain("\"ends\"");
         Job upgraded = JobCodec.read(old, "old").job();
@@ -170,9 +174,9 @@ class JobCodecTest {
 
     @Test
     void aNewerVersionOpensReadOnly() throws BrokenFile {
-        assertThat(JobCodec.read(text.replaceFirst("\"version\": 6", "\"version\": 7"), "job")
+        assertThat(JobCodec.read(text.replaceFirst("\"version\": 7", "\"version\": 8"), "job")
                         .newerVersion())
-                .contains(7);
+                .contains(8);
     }
 
     @ParameterizedTest

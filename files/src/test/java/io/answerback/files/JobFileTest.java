@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
@@ -26,13 +28,24 @@ class JobFileTest {
     void savingKeepsTheLastFiveVersions() throws Exception {
         Path file = folder.resolve("site.answerback.json");
         for (int metres = 1; metres <= 8; metres++) {
-            JobFile.save(file, JobDocument.of(Edits.cableMetres("C-01", metres).on(job)));
+            JobFile.save(
+                    file,
+                    JobDocument.of(
+                            Edits.cableMetres(new CableId("C-01"), metres).on(job)));
         }
-        assertThat(JobFile.open(file).job().cableTo("01").orElseThrow().metres())
+        assertThat(JobFile.open(file)
+                        .job()
+                        .cableTo(new PointId("01"))
+                        .orElseThrow()
+                        .metres())
                 .isEqualTo(8);
         for (int back = 1; back <= 5; back++) {
             Path version = folder.resolve(".versions/site.answerback.json." + back);
-            assertThat(JobFile.open(version).job().cableTo("01").orElseThrow().metres())
+            assertThat(JobFile.open(version)
+                            .job()
+                            .cableTo(new PointId("01"))
+                            .orElseThrow()
+                            .metres())
                     .isEqualTo(8 - back);
         }
         try (var left = Files.list(folder.resolve(".versions"))) {
@@ -46,7 +59,7 @@ class JobFileTest {
     @Test
     void aNewerFileIsNeverOverwritten() throws Exception {
         Path file = folder.resolve("newer.answerback.json");
-        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 6", "\"version\": 7");
+        String newer = JobCodec.write(JobDocument.of(job)).replaceFirst("\"version\": 7", "\"version\": 8");
         Files.writeString(file, newer);
         JobDocument read = JobFile.open(file);
         assertThatThrownBy(() -> JobFile.save(file, read))
@@ -69,10 +82,11 @@ class JobFileTest {
         JobFile.overwrite(file, JobDocument.of(job));
         JobDocument mine = JobFile.open(file);
         JobDocument theirs = JobFile.open(file);
-        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        Job changed = Edits.cableMetres(new CableId("C-01"), 77).on(job);
         JobFile.save(file, theirs.with(changed));
         assertThatThrownBy(() -> JobFile.save(
-                        file, mine.with(Edits.cableMetres("C-02", 3).on(job))))
+                        file,
+                        mine.with(Edits.cableMetres(new CableId("C-02"), 3).on(job))))
                 .isInstanceOf(ChangedOutside.class);
         assertThat(JobFile.open(file).job()).isEqualTo(changed);
         // what was saved can be saved again
@@ -86,7 +100,7 @@ class JobFileTest {
         JobFile.overwrite(real, JobDocument.of(job));
         Files.setPosixFilePermissions(real, PosixFilePermissions.fromString("rw-rw-r--"));
         Path link = Files.createSymbolicLink(folder.resolve("link.answerback.json"), Path.of("real.answerback.json"));
-        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        Job changed = Edits.cableMetres(new CableId("C-01"), 77).on(job);
         JobFile.save(link, JobFile.open(link).with(changed));
         assertThat(Files.isSymbolicLink(link)).isTrue();
         assertThat(JobFile.open(real).job()).isEqualTo(changed);
@@ -100,7 +114,9 @@ class JobFileTest {
         JobFile.overwrite(file, JobDocument.of(job));
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("r--r--r--"));
         assertThatThrownBy(() -> JobFile.overwrite(
-                        file, JobDocument.of(Edits.cableMetres("C-01", 77).on(job))))
+                        file,
+                        JobDocument.of(
+                                Edits.cableMetres(new CableId("C-01"), 77).on(job))))
                 .isInstanceOfSatisfying(
                         IOException.class,
                         failed -> assertThat(DiskWords.of(failed)).contains("site.answerback.json", "it is read-only"));
@@ -119,7 +135,7 @@ class JobFileTest {
         Path file = folder.resolve("site.answerback.json");
         JobFile.overwrite(file, JobDocument.of(job));
         Files.writeString(folder.resolve(".versions"), "a file, not a folder");
-        Job changed = Edits.cableMetres("C-01", 77).on(job);
+        Job changed = Edits.cableMetres(new CableId("C-01"), 77).on(job);
         assertThat(JobFile.overwrite(file, JobDocument.of(changed)).trouble().orElseThrow())
                 .contains("could not be kept", ".versions");
         assertThat(JobFile.open(file).job()).isEqualTo(changed);
@@ -199,7 +215,8 @@ class JobFileTest {
             for (int metres = 1; ; metres = metres % 900 + 1) {
                 JobFile.save(
                         Path.of(arguments[0]),
-                        JobDocument.of(Edits.cableMetres("C-01", metres).on(job)));
+                        JobDocument.of(
+                                Edits.cableMetres(new CableId("C-01"), metres).on(job)));
                 System.out.println("saved");
             }
         }

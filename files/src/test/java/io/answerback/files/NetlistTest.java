@@ -3,6 +3,8 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.CheckedFaults;
 import io.answerback.core.loop.LoopNetlist;
 import io.answerback.core.loop.LoopNetwork;
@@ -45,7 +47,7 @@ class NetlistTest {
                 }
             }
         }
-        Map<String, Double> simulated = Simulator.run(folder, netlist.text("every demo loop"));
+        Map<String, Double> simulated = Simulator.run(folder, netlist.text(new CableId("every demo loop").text()));
         assertThat(simulated.keySet()).isEqualTo(computed.keySet());
         computed.forEach((name, ohms) -> {
             if (Double.isInfinite(ohms)) {
@@ -61,9 +63,10 @@ class NetlistTest {
     @Test
     void aNetlistPrintsItsOhms() throws Exception {
         Job job = DemoJobs.job(1);
-        Point door = job.point("07").orElseThrow();
-        LoopPart loop = LoopNetwork.of(FittedLoop.of(door, job.cableTo("07").orElseThrow()), LoopCase.AT_REST);
-        String text = LoopNetlist.of("Point 07", loop, Extreme.NOMINAL);
+        Point door = job.point(new PointId("07")).orElseThrow();
+        LoopPart loop = LoopNetwork.of(
+                FittedLoop.of(door, job.cableTo(new PointId("07")).orElseThrow()), LoopCase.AT_REST);
+        String text = LoopNetlist.of(new CableId("Point 07").text(), loop, Extreme.NOMINAL);
         assertThat(text)
                 .startsWith("* Point 07\n")
                 .contains("cable, there and back")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.ColumnMatch;
@@ -41,8 +42,8 @@ class PointCsvTest {
 
     @Test
     void whatIsWrittenComesBackAsItWas() throws Exception {
-        Job demo = PointEdits.name("07", "-25 °C \"dock\", door 2").on(DemoJobs.job(1));
-        demo = PointEdits.name("08", "=SUM(A1:A9)").on(demo);
+        Job demo = PointEdits.name(new PointId("07"), "-25 °C \"dock\", door 2").on(DemoJobs.job(1));
+        demo = PointEdits.name(new PointId("08"), "=SUM(A1:A9)").on(demo);
         Path file = folder.resolve("out.csv");
         PointCsv.write(file, demo);
         Job empty = NewJob.of(
@@ -68,7 +69,7 @@ class PointCsvTest {
     @ParameterizedTest
     @ValueSource(strings = {"=1+1", "+44 store", "-25 store", "@store"})
     void aSpreadsheetIsGivenNoFormulas(String name) {
-        String text = PointCsv.text(PointEdits.name("01", name).on(DemoJobs.job(1)));
+        String text = PointCsv.text(PointEdits.name(new PointId("01"), name).on(DemoJobs.job(1)));
         assertThat(text).contains("01,'" + name + ",").doesNotContain("01," + name);
     }
 

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.Power;
@@ -41,18 +43,19 @@ class PowerInFilesTest {
 
     private static Job job() {
         Job job = DemoJobs.job(2);
-        job = PowerEdits.battery(new Battery("Panel", 7, 2, -3.5, Optional.of(LocalDate.of(2024, 2, 29))))
+        job = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 2, -3.5, Optional.of(LocalDate.of(2024, 2, 29))))
                 .on(job);
-        job = PowerEdits.load(new LoadFigure("02", 14, 22, LoadFigure.Source.MEASURED))
+        job = PowerEdits.load(new LoadFigure(new PointId("02"), 14, 22, LoadFigure.Source.MEASURED))
                 .on(job);
         job = PowerEdits.alarmShare(60).on(job);
         job = PowerEdits.done(new Tick("up:Panel:mains", AT)).on(job);
-        job = PowerEdits.link("Sounder 1", "soft").on(job);
-        job = SupplyWatchEdits.watchedBy("Supply 1", SupplyFault.MAINS, Optional.of("03"))
+        job = PowerEdits.link(new ModuleId("Sounder 1"), "soft").on(job);
+        job = SupplyWatchEdits.watchedBy(new ModuleId("Supply 1"), SupplyFault.MAINS, Optional.of(new PointId("03")))
                 .on(job);
-        job = PowerEdits.replaced(job.power().battery("Panel").orElseThrow(), LocalDate.of(2026, 3, 1))
+        job = PowerEdits.replaced(job.power().battery(new ModuleId("Panel")).orElseThrow(), LocalDate.of(2026, 3, 1))
                 .on(job);
-        return PowerEdits.measured(new SupplyReading("Panel", SupplyReading.Quantity.FLOAT_VOLTS, 13.6, AT))
+        return PowerEdits.measured(
+                        new SupplyReading(new ModuleId("Panel"), SupplyReading.Quantity.FLOAT_VOLTS, 13.6, AT))
                 .on(job);
     }
 
@@ -93,7 +96,7 @@ class PowerInFilesTest {
     }
 
     @Test
-    void aJobOfVersion3IsOpenedAndWrittenAsVersion6() throws Exception {
+    void aJobOfVersion3IsOpenedAndWrittenAsVersion7() throws Exception {
         ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(DemoJobs.job(2))));
         tree.put("version", 3);
         ((ObjectNode) tree.path("power")).remove(List.of("sounding", "watches", "changes"));
@@ -103,7 +106,7 @@ class PowerInFilesTest {
         Job read = JobCodec.read(old, "old").job();
         assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
         assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
-        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 6");
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 7");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
@@ -18,7 +19,7 @@ class RecoveryTest {
     @TempDir
     Path folder;
 
-    private final Job edited = Edits.cableMetres("C-01", 99).on(DemoJobs.job(1));
+    private final Job edited = Edits.cableMetres(new CableId("C-01"), 99).on(DemoJobs.job(1));
 
     private Recovery recovery() {
         return new Recovery(folder);

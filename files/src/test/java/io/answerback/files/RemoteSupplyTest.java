@@ -12,6 +12,8 @@ import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
@@ -43,7 +45,10 @@ class RemoteSupplyTest {
         Job next = job;
         for (SupplyFault fault : faults) {
             next = SupplyWatchEdits.watch(
-                            "Supply 1", fault, CONTACT, DataFiles.conductors().getFirst())
+                            new ModuleId("Supply 1"),
+                            fault,
+                            CONTACT,
+                            DataFiles.conductors().getFirst())
                     .on(next);
         }
         return next;
@@ -76,7 +81,8 @@ class RemoteSupplyTest {
     @Test
     void aWatchByAPointThatIsNotThereIsNone() {
         Job job = watched(withSupply(), SupplyFault.BATTERY, SupplyFault.OTHER);
-        Job nobody = SupplyWatchEdits.watchedBy("Supply 1", SupplyFault.MAINS, Optional.of("no such point"))
+        Job nobody = SupplyWatchEdits.watchedBy(
+                        new ModuleId("Supply 1"), SupplyFault.MAINS, Optional.of(new PointId("no such point")))
                 .on(job);
         assertThat(found(nobody, "supply-unwatched:Supply 1").orElseThrow().grade())
                 .isEqualTo(Grade.WRONG);
@@ -85,7 +91,10 @@ class RemoteSupplyTest {
     @Test
     void aWatchIsAPointWithAnInputAndALine() {
         Job job = watched(withSupply(), SupplyFault.MAINS);
-        String id = job.power().watch("Supply 1", SupplyFault.MAINS).orElseThrow();
+        PointId id = new PointId(job.power()
+                .watch(new ModuleId("Supply 1"), SupplyFault.MAINS)
+                .orElseThrow()
+                .text());
         assertThat(job.point(id).orElseThrow().name()).isEqualTo("Supply 1, mains failed");
         assertThat(job.inputOf(id)).isPresent();
         assertThat(assess(job).point(id).orElseThrow().reported()).isTrue();
@@ -94,19 +103,22 @@ class RemoteSupplyTest {
     @Test
     void theWatchFollowsItsPointAndGoesWithIt() {
         Job job = watched(withSupply(), SupplyFault.MAINS);
-        String id = job.power().watch("Supply 1", SupplyFault.MAINS).orElseThrow();
-        Job renumbered = PointEdits.renumber(id, "99").on(job);
-        assertThat(renumbered.power().watch("Supply 1", SupplyFault.MAINS)).contains("99");
+        PointId id =
+                job.power().watch(new ModuleId("Supply 1"), SupplyFault.MAINS).orElseThrow();
+        Job renumbered = PointEdits.renumber(id, new PointId("99")).on(job);
+        assertThat(renumbered.power().watch(new ModuleId("Supply 1"), SupplyFault.MAINS))
+                .contains(new PointId("99"));
         Job gone = PointEdits.remove(List.of(id)).on(job);
-        assertThat(gone.power().watch("Supply 1", SupplyFault.MAINS)).isEmpty();
-        Job without = CapacityEdits.remove("Supply 1").on(job);
+        assertThat(gone.power().watch(new ModuleId("Supply 1"), SupplyFault.MAINS))
+                .isEmpty();
+        Job without = CapacityEdits.remove(new ModuleId("Supply 1")).on(job);
         assertThat(without.power().watches()).isEmpty();
     }
 
     @Test
     void aPairOfItsOwnLeavesTheLoopWhereItWas() {
         Job job = DemoJobs.job(1);
-        List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
+        List<Remedy> remedies = Remedies.of(job, new PointId("20"), DataFiles.cableTypes());
         for (String way : List.of("A run of its own", "Put a supply beside it")) {
             Remedy remedy = remedies.stream()
                     .filter(its -> its.words().startsWith(way))
@@ -114,8 +126,9 @@ class RemoteSupplyTest {
                     .orElseThrow();
             Job mended = remedy.edit().on(job);
             assertThat(mended.cables()).hasSize(job.cables().size() + 1);
-            assertThat(assess(mended).point("20").orElseThrow().wired())
-                    .isEqualTo(assess(job).point("20").orElseThrow().wired());
+            assertThat(assess(mended).point(new PointId("20")).orElseThrow().wired())
+                    .isEqualTo(
+                            assess(job).point(new PointId("20")).orElseThrow().wired());
             assertThat(assess(mended).findings())
                     .filteredOn(finding -> finding.stop() == Stop.LOOP)
                     .isEqualTo(assess(job).findings().stream()
@@ -133,7 +146,7 @@ class RemoteSupplyTest {
         assertThat(due(assessor.on(LocalDate.of(2025, 12, 21)), job)).contains(Grade.NOTE);
         assertThat(due(assessor.on(LocalDate.of(2026, 6, 20)), job)).contains(Grade.TIGHT);
         assertThat(due(assessor, job)).isEmpty();
-        Battery old = job.power().battery("Panel").orElseThrow();
+        Battery old = job.power().battery(new ModuleId("Panel")).orElseThrow();
         Job replaced = PowerEdits.replaced(old, LocalDate.of(2026, 6, 21)).on(job);
         assertThat(due(assessor.on(LocalDate.of(2026, 6, 21)), replaced)).isEmpty();
         assertThat(replaced.power().changes())
@@ -153,21 +166,21 @@ class RemoteSupplyTest {
         Job job = DemoJobs.job(1);
         Instant before = Instant.parse("2026-06-20T09:00:00Z");
         Instant after = Instant.parse("2026-06-22T09:00:00Z");
-        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.ALARM_MILLIAMPS, 1000, before))
+        job = PowerEdits.measured(new SupplyReading(new ModuleId("Panel"), Quantity.ALARM_MILLIAMPS, 1000, before))
                 .on(job);
-        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.RESTED_VOLTS, 12.7, before))
+        job = PowerEdits.measured(new SupplyReading(new ModuleId("Panel"), Quantity.RESTED_VOLTS, 12.7, before))
                 .on(job);
-        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.LOADED_VOLTS, 12.5, before))
+        job = PowerEdits.measured(new SupplyReading(new ModuleId("Panel"), Quantity.LOADED_VOLTS, 12.5, before))
                 .on(job);
         // 0.2 V at 1 A
         assertThat(visit(job).lastMilliohms())
                 .hasValueSatisfying(ohms -> assertThat(ohms).isBetween(199.9, 200.1));
-        job = PowerEdits.replaced(job.power().battery("Panel").orElseThrow(), LocalDate.of(2026, 6, 21))
+        job = PowerEdits.replaced(job.power().battery(new ModuleId("Panel")).orElseThrow(), LocalDate.of(2026, 6, 21))
                 .on(job);
         assertThat(visit(job).lastMilliohms()).isEmpty();
-        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.RESTED_VOLTS, 12.8, after))
+        job = PowerEdits.measured(new SupplyReading(new ModuleId("Panel"), Quantity.RESTED_VOLTS, 12.8, after))
                 .on(job);
-        job = PowerEdits.measured(new SupplyReading("Panel", Quantity.LOADED_VOLTS, 12.75, after))
+        job = PowerEdits.measured(new SupplyReading(new ModuleId("Panel"), Quantity.LOADED_VOLTS, 12.75, after))
                 .on(job);
         assertThat(visit(job).firstMilliohms())
                 .hasValueSatisfying(ohms -> assertThat(ohms).isBetween(49.9, 50.1));

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingScope;
 import io.answerback.core.profile.UnusedTermination;
@@ -39,12 +41,15 @@ class RuleDemosTest {
     static Stream<Arguments> changes() {
         return Stream.of(
                 Arguments.of("address-undecided", JOB.withBus(Bus.UNDECIDED)),
-                Arguments.of("address-unfit:200", withAddress(new BusAddress(200, "Expander 1", Optional.empty()))),
                 Arguments.of(
-                        "listens-for-no-area:14", withAddress(new BusAddress(14, "Communicator", Optional.of(77)))),
+                        "address-unfit:200",
+                        withAddress(new BusAddress(200, new ModuleId("Expander 1"), Optional.empty()))),
+                Arguments.of(
+                        "listens-for-no-area:14",
+                        withAddress(new BusAddress(14, new ModuleId("Communicator"), Optional.of(77)))),
                 Arguments.of(
                         "no-area:01",
-                        PointEdits.duty("", Set.of("01"), duty -> duty.withArea(Optional.empty()))
+                        PointEdits.duty("", Set.of(new PointId("01")), duty -> duty.withArea(Optional.empty()))
                                 .on(JOB)),
                 Arguments.of(
                         "zone-unlike-survey:02",

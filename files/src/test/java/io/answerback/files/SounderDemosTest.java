@@ -14,6 +14,10 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.remedy.Remedies;
@@ -59,7 +63,7 @@ class SounderDemosTest {
                         .findFirst();
     }
 
-    private static LoadLine line(Job job, String part) {
+    private static LoadLine line(Job job, FedId part) {
         return supplies(job).states().getFirst().lines().stream()
                 .filter(line -> line.part().equals(part))
                 .findFirst()
@@ -82,21 +86,22 @@ class SounderDemosTest {
         Finding finding = found(two, "sound-output-overloaded:Panel · SND").orElseThrow();
         assertThat(finding.grade()).isEqualTo(Grade.WRONG);
         assertThat(finding.remedy()).startsWith("Set the link of Sounder to soft: 180 mA in place of 300 mA");
-        Job softer = PowerEdits.link("Sounder", "soft").on(two);
+        Job softer = PowerEdits.link(new ModuleId("Sounder"), "soft").on(two);
         assertThat(output(softer, "SND").milliamps()).isEqualTo(480);
         assertThat(found(softer, finding.id())).isEmpty();
         // 10 mA at rest, 180 while it sounds, 90 for the strobe
-        assertThat(line(softer, "Sounder").alarmMilliamps()).isEqualTo(280);
+        assertThat(line(softer, new ModuleId("Sounder")).alarmMilliamps()).isEqualTo(280);
     }
 
     @Test
     void aSounderWithItsOwnBatteryOnlySignalsAndIsCharged() {
         Job own = with("sounder-own-battery");
         assertThat(output(own, "SND").milliamps()).isEqualTo(305);
-        LoadLine line = line(own, "Sounder 1");
+        LoadLine line = line(own, new ModuleId("Sounder 1"));
         assertThat(line.quiescentMilliamps()).isEqualTo(10 + 25);
         assertThat(line.alarmMilliamps()).isEqualTo(10 + 25 + 90);
-        SounderState state = supplies(own).sounders().sounder("Sounder 1").orElseThrow();
+        SounderState state =
+                supplies(own).sounders().sounder(new ModuleId("Sounder 1")).orElseThrow();
         assertThat(state.rechargeHours())
                 .hasValueSatisfying(hours -> assertThat(hours).isCloseTo(48, within(1e-9)));
         assertThat(state.soundsMinutes(60))
@@ -113,7 +118,7 @@ class SounderDemosTest {
         Job job = DemoJobs.job(1);
         var panel = supplies(job).states().getFirst();
         var tree = panel.trees().stream()
-                .filter(its -> its.lines().stream().anyMatch(line -> line.part().equals("Sounder")))
+                .filter(its -> its.lines().stream().anyMatch(line -> line.part().equals(new ModuleId("Sounder"))))
                 .findFirst()
                 .orElseThrow();
         // 300 mA from the sounder's output and 90 mA from the strobe's, which have limits of their own
@@ -137,7 +142,7 @@ class SounderDemosTest {
     @Test
     void aSpeakerLosesVoltsAlongItsOwnPair() {
         DeviceVolts far = supplies(DemoJobs.job(1)).states().getFirst().volts().stream()
-                .filter(device -> device.part().equals("Speaker 2"))
+                .filter(device -> device.part().equals(new ModuleId("Speaker 2")))
                 .findFirst()
                 .orElseThrow();
         // 0.2 V on the board, 41 m of 92 Ω/km there and back, copper at 35 °C; 120 mA at 12 V are 100 Ω
@@ -164,6 +169,7 @@ class SounderDemosTest {
                         "20",
                         "21")
                 .stream()
+                .<FedId>map(text -> text.matches("\\d+") ? new PointId(text) : new ModuleId(text))
                 .mapToDouble(part -> line(job, part).alarmMilliamps())
                 .sum();
         assertThat(supplies(job).bus().alarmMilliamps()).isCloseTo(behind, within(1e-9));
@@ -184,15 +190,15 @@ class SounderDemosTest {
 
     @Test
     void aSoftLinkIsOneOfTheWaysToMendASounderShortOfVolts() {
-        Job far = CableEdits.laying("", "C-47", laying -> laying).on(DemoJobs.job(1));
-        far = Edits.cableMetres("C-47", 75).on(far);
+        Job far = CableEdits.laying("", new CableId("C-47"), laying -> laying).on(DemoJobs.job(1));
+        far = Edits.cableMetres(new CableId("C-47"), 75).on(far);
         assertThat(found(far, "volts-short:Sounder")).isPresent();
-        Remedy soft = Remedies.of(far, "Sounder", DataFiles.cableTypes()).stream()
+        Remedy soft = Remedies.of(far, new ModuleId("Sounder"), DataFiles.cableTypes()).stream()
                 .filter(remedy -> remedy.words().equals("Set its link to soft"))
                 .findFirst()
                 .orElseThrow();
         DeviceVolts after = supplies(soft.edit().on(far)).states().getFirst().volts().stream()
-                .filter(device -> device.part().equals("Sounder"))
+                .filter(device -> device.part().equals(new ModuleId("Sounder")))
                 .findFirst()
                 .orElseThrow();
         assertThat(after.atEnd()).isEqualTo(soft.atEndVolts());

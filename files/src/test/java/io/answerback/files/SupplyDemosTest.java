@@ -9,6 +9,10 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Power;
 import io.answerback.core.remedy.CableLimits;
 import io.answerback.core.remedy.Remedies;
@@ -27,6 +31,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -43,7 +48,7 @@ class SupplyDemosTest {
         return supplies(job).states().getFirst();
     }
 
-    private static DeviceVolts volts(Job job, String part) {
+    private static DeviceVolts volts(Job job, FedId part) {
         return panel(job).volts().stream()
                 .filter(device -> device.part().equals(part))
                 .findFirst()
@@ -55,8 +60,8 @@ class SupplyDemosTest {
         assertThat(panel(DemoJobs.job(1)).volts())
                 .filteredOn(device -> !device.ok())
                 .extracting(DeviceVolts::part)
-                .containsExactly("20");
-        DeviceVolts far = volts(DemoJobs.job(1), "20");
+                .containsExactly(new PointId("20"));
+        DeviceVolts far = volts(DemoJobs.job(1), new PointId("20"));
         assertThat(far.atFloat()).isGreaterThan(far.leastVolts());
         // at rest it holds a while on battery, and not until that is empty
         assertThat(far.dropsOutHours())
@@ -69,15 +74,16 @@ class SupplyDemosTest {
         // 0.2 V on the board; keypad 2 behind keypad 1: 16 m and then 24 m of 92 Ω/km, copper at 35 °C, 65 mA each
         double perMetre = 2 * 0.092 * (1 + 0.00393 * 15);
         double first = 10.5 - 0.2 - 16 * perMetre * (0.065 + 0.065);
-        assertThat(volts(job, "Keypad 1").atEnd()).isCloseTo(first, within(1e-6));
-        double between = volts(job, "Keypad 1").atEnd() - volts(job, "Keypad 2").atEnd();
+        assertThat(volts(job, new ModuleId("Keypad 1")).atEnd()).isCloseTo(first, within(1e-6));
+        double between = volts(job, new ModuleId("Keypad 1")).atEnd()
+                - volts(job, new ModuleId("Keypad 2")).atEnd();
         assertThat(between).isCloseTo(24 * perMetre * 0.065, within(1e-6));
     }
 
     @Test
     void whatMendsTheFarDeviceDoesWhenItIsAppliedAndWhatIsNotEnoughIsToldApart() {
         Job job = DemoJobs.job(1);
-        List<Remedy> remedies = Remedies.of(job, "20", DataFiles.cableTypes());
+        List<Remedy> remedies = Remedies.of(job, new PointId("20"), DataFiles.cableTypes());
         assertThat(remedies).filteredOn(Remedy::ok).hasSize(3);
         assertThat(remedies)
                 .filteredOn(remedy -> !remedy.ok())
@@ -87,7 +93,7 @@ class SupplyDemosTest {
             Job mended = remedy.edit().on(job);
             DeviceVolts far = supplies(mended).states().stream()
                     .flatMap(state -> state.volts().stream())
-                    .filter(device -> device.part().equals("20"))
+                    .filter(device -> device.part().equals(new PointId("20")))
                     .findFirst()
                     .orElseThrow();
             assertThat(far.ok()).as(remedy.words()).isEqualTo(remedy.ok());
@@ -98,11 +104,13 @@ class SupplyDemosTest {
     @Test
     void theLongestCableToTheFarDeviceJustHolds() {
         Job job = DemoJobs.job(1);
-        double metres = CableLimits.of(job, "20").orElseThrow().longestMetres();
+        double metres = CableLimits.of(job, new PointId("20")).orElseThrow().longestMetres();
         assertThat(metres).isBetween(20.0, 88.0);
-        assertThat(volts(Edits.cableMetres("C-26", metres - 0.1).on(job), "20").ok())
+        assertThat(volts(Edits.cableMetres(new CableId("C-26"), metres - 0.1).on(job), new PointId("20"))
+                        .ok())
                 .isTrue();
-        assertThat(volts(Edits.cableMetres("C-26", metres + 0.1).on(job), "20").ok())
+        assertThat(volts(Edits.cableMetres(new CableId("C-26"), metres + 0.1).on(job), new PointId("20"))
+                        .ok())
                 .isFalse();
     }
 
@@ -113,7 +121,7 @@ class SupplyDemosTest {
             assertThat(supplies(job).states().stream().flatMap(state -> state.lines().stream()))
                     .extracting(LoadLine::part)
                     .doesNotHaveDuplicates()
-                    .contains("Panel");
+                    .contains(new ModuleId("Panel"));
         }
     }
 
@@ -131,13 +139,15 @@ class SupplyDemosTest {
     @Test
     void cablesThatFeedEachOtherAreNamedAndNothingHangs() {
         Job job = DemoJobs.job(1);
-        job = CablingEdits.ends("C-43", CableEnds.toModule("Keypad 1").startingAt("Keypad 2"))
+        job = CablingEdits.ends(
+                        new CableId("C-43"),
+                        CableEnds.toModule(new ModuleId("Keypad 1")).startingAt(Optional.of(new ModuleId("Keypad 2"))))
                 .on(job);
         Supplies supplies = supplies(job);
-        assertThat(supplies.circles()).containsExactlyInAnyOrder("C-43", "C-44");
+        assertThat(supplies.circles()).containsExactlyInAnyOrder(new CableId("C-43"), new CableId("C-44"));
         assertThat(supplies.states().getFirst().lines())
                 .extracting(LoadLine::part)
-                .contains("Keypad 1");
+                .contains(new ModuleId("Keypad 1"));
     }
 
     @Test
@@ -167,7 +177,7 @@ class SupplyDemosTest {
     private static void collect(String prefix, SupplyNode node, SupplyVolts volts, Map<String, Double> computed) {
         node.loads()
                 .forEach(load -> computed.put(
-                        SupplyNetlist.name(prefix, load.part()), volts.at().get(node.name())));
+                        SupplyNetlist.name(prefix, load.part()), volts.at().get(node.cableId())));
         node.onward().forEach(next -> collect(prefix, next, volts, computed));
     }
 }

@@ -12,6 +12,7 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.KindCatalogue;
@@ -63,15 +64,16 @@ class SurveyDemosTest {
         Job wired = CapacityEdits.giveInputs().on(fitted);
         assertThat(assess(wired).progress(Stop.SURVEY).done()).isEqualTo(13);
         // the two-wire smoke loop can go to input 12 of the converter only
-        assertThat(wired.inputOf("08").orElseThrow().number()).isEqualTo(12);
+        assertThat(wired.inputOf(new PointId("08")).orElseThrow().number()).isEqualTo(12);
     }
 
     @Test
     void theGallerysReadingsSayWhatIsThere() {
-        FoundLoop old = FoundLoop.of(DemoJobs.job(3), "03");
+        FoundLoop old = FoundLoop.of(DemoJobs.job(3), new PointId("03"));
         assertThat(old.form()).contains(ContactForm.NORMALLY_CLOSED);
         assertThat(old.noResistor()).isTrue();
-        assertThat(FoundLoop.of(DemoJobs.job(3), "05").resistorOhms()).contains(4700.0);
+        assertThat(FoundLoop.of(DemoJobs.job(3), new PointId("05")).resistorOhms())
+                .contains(4700.0);
     }
 
     @Test

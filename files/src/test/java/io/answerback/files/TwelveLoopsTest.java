@@ -7,6 +7,7 @@ import io.answerback.core.fault.Diagnosis;
 import io.answerback.core.fault.Explanation;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Reading;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.scheme.DeviceState;
@@ -67,8 +68,8 @@ class TwelveLoopsTest {
         List<String> missed = new ArrayList<>();
         for (Faulty faulty : LOOPS) {
             FittedLoop loop = FittedLoop.of(
-                    job.point(faulty.point()).orElseThrow(),
-                    job.cableTo(faulty.point()).orElseThrow());
+                    job.point(new PointId(faulty.point())).orElseThrow(),
+                    job.cableTo(new PointId(faulty.point())).orElseThrow());
             List<Reading> readings = new ArrayList<>(List.of(measured(loop, faulty.fault(), MeasurementSetup.AT_REST)));
             readings.add(measured(loop, faulty.fault(), MeasurementSetup.ACTIVE));
             Diagnosis diagnosis = Diagnosis.of(loop, DataFiles.priors(), readings);

@@ -6,6 +6,8 @@ import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.paper.BoxPaper;
 import io.answerback.core.paper.CableLabelSheet;
 import io.answerback.core.paper.CableSchedule;
@@ -57,7 +59,7 @@ class PaperTest {
         byte[] pdf = PdfWriter.write(measure -> TableSetter.set(table, measure)).bytes();
         String text = text(pdf);
         assertThat(text).contains("Brinewell Cold Store, core schedule", "joins ", "spare, folded back", "0V beside 7");
-        job.cables().forEach(cable -> assertThat(text).contains(cable.id()));
+        job.cables().forEach(cable -> assertThat(text).contains(cable.id().text()));
         assertThat(pages(pdf)).isGreaterThan(3);
         assertThat(text).contains("page 1 of " + pages(pdf));
         assertThat(table.rows())
@@ -69,7 +71,8 @@ class PaperTest {
 
     @Test
     void aLongNameIsBrokenAndNoRowLeavesItsPage() {
-        Job named = PointEdits.name("01", "The door at the far end of the office corridor beside the old boiler house")
+        Job named = PointEdits.name(
+                        new PointId("01"), "The door at the far end of the office corridor beside the old boiler house")
                 .on(job);
         var paper = PdfWriter.write(measure -> TableSetter.set(CableSchedule.of(named, CorePlan.of(named)), measure))
                 .paper();
@@ -88,7 +91,8 @@ class PaperTest {
         assertThat(text(written.bytes()).split("C-17", -1)).hasSize(3);
         assertThat(pages(written.bytes()))
                 .isEqualTo(Math.ceilDiv(2 * job.cables().size(), 5 * 13));
-        Job named = PointEdits.name("07", "Dock roller door 2, the one that the lorries for the south use at night")
+        Job named = PointEdits.name(
+                        new PointId("07"), "Dock roller door 2, the one that the lorries for the south use at night")
                 .on(job);
         var cut = PdfWriter.write(measure -> CableLabelSheet.of(named, CorePlan.of(named), small, measure));
         assertThat(cut.paper().problems()).hasSize(1).first().asString().contains("too long for a label of 38 mm");
@@ -105,7 +109,7 @@ class PaperTest {
 
     @Test
     void aCableThatIsNotDecidedIsPrintedWithItsGap() throws IOException {
-        Job bare = CableEdits.laying("", "C-17", laying -> CableInstallation.PLANNED)
+        Job bare = CableEdits.laying("", new CableId("C-17"), laying -> CableInstallation.PLANNED)
                 .on(job);
         byte[] pdf = PdfWriter.write(measure -> TableSetter.set(CoreSchedule.of(bare, CorePlan.of(bare)), measure))
                 .bytes();
@@ -198,7 +202,8 @@ class PaperTest {
 
     @Test
     void lettersTheFaceDoesNotHaveAreReplacedAndNothingFails() throws IOException {
-        Job named = PointEdits.name("07", "Tor \u6771 <2> & \"west\"").on(job);
+        Job named =
+                PointEdits.name(new PointId("07"), "Tor \u6771 <2> & \"west\"").on(job);
         var written = PdfWriter.write(measure -> TableSetter.set(CableSchedule.of(named, CorePlan.of(named)), measure));
         assertThat(text(written.bytes())).contains("Tor ? <2>");
         for (String svg : SvgWriter.write(written.paper())) {

@@ -4,12 +4,14 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
@@ -34,32 +36,31 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
 
     private static final FactOf<JobCheck, List<Finding>> OF_JOB = FactOf.each(
             "findings of a check", (facts, check) -> check.check(facts).toList());
-    private static final FactOf<String, List<Finding>> OF_POINT =
+    private static final FactOf<PointId, List<Finding>> OF_POINT =
             FactOf.each("findings of a point", AllFindings::ofPoint);
     private static final Fact<List<List<Finding>>> OF_POINTS =
             Gathered.of("findings of all points", PointFacts.IDS, OF_POINT);
-    private static final FactOf<String, List<Finding>> OF_CABLE =
+    private static final FactOf<CableId, List<Finding>> OF_CABLE =
             FactOf.each("findings of a cable", AllFindings::ofCable);
     private static final Fact<List<List<Finding>>> OF_CABLES =
             Gathered.of("findings of all cables", CorePlan.LABELS, OF_CABLE);
 
-    private static final FactOf<CableLocation, List<Finding>> OF_BOX =
-            FactOf.each("findings of a box", AllFindings::ofBox);
+    private static final FactOf<BoxId, List<Finding>> OF_BOX = FactOf.each("findings of a box", AllFindings::ofBox);
 
-    private static List<Finding> ofBox(Facts facts, CableLocation place) {
+    private static List<Finding> ofBox(Facts facts, BoxId place) {
         BoxPlan box = facts.of(CorePlan.BOX, place);
         return Checks.OF_BOXES.stream()
                 .flatMap(check -> check.check(facts, box))
                 .toList();
     }
 
-    private static List<Finding> ofPoint(Facts facts, String pointId) {
+    private static List<Finding> ofPoint(Facts facts, PointId pointId) {
         return Checks.OF_POINTS.stream()
                 .flatMap(check -> check.check(facts, pointId))
                 .toList();
     }
 
-    private static List<Finding> ofCable(Facts facts, String cableId) {
+    private static List<Finding> ofCable(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         return Checks.OF_CABLES.stream()
                 .flatMap(check -> check.check(facts, cable))
@@ -67,7 +68,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     }
 
     private static AllFindings all(Facts facts) {
-        Map<String, List<Finding>> byPoint = new HashMap<>();
+        Map<Optional<PointId>, List<Finding>> byPoint = new HashMap<>();
         facts.of(OF_CABLES).forEach(findings -> findings.forEach(finding -> addTo(byPoint, finding)));
         facts.of(CorePlan.PLACES).forEach(place -> facts.of(OF_BOX, place).forEach(finding -> addTo(byPoint, finding)));
         Checks.OF_JOBS.forEach(check -> facts.of(OF_JOB, check).forEach(finding -> addTo(byPoint, finding)));
@@ -75,11 +76,11 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
         for (int i = 0; i < GRADES * STOPS; i++) {
             alike.add(new ArrayList<>());
         }
-        byPoint.getOrDefault("", List.of()).forEach(finding -> add(finding, alike));
-        List<String> points = facts.of(PointFacts.IDS);
+        byPoint.getOrDefault(Optional.empty(), List.of()).forEach(finding -> add(finding, alike));
+        List<PointId> points = facts.of(PointFacts.IDS);
         List<List<Finding>> ofPoints = facts.of(OF_POINTS);
         for (int i = 0; i < points.size(); i++) {
-            byPoint.getOrDefault(points.get(i), List.of()).forEach(finding -> add(finding, alike));
+            byPoint.getOrDefault(Optional.of(points.get(i)), List.of()).forEach(finding -> add(finding, alike));
             ofPoints.get(i).forEach(finding -> add(finding, alike));
         }
         List<Finding> sorted = new ArrayList<>();
@@ -87,7 +88,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
         return new AllFindings(List.copyOf(sorted), worst(alike));
     }
 
-    private static void addTo(Map<String, List<Finding>> byPoint, Finding finding) {
+    private static void addTo(Map<Optional<PointId>, List<Finding>> byPoint, Finding finding) {
         byPoint.computeIfAbsent(finding.point(), key -> new ArrayList<>()).add(finding);
     }
 

@@ -14,6 +14,7 @@ import io.answerback.core.departure.Departure;
 import io.answerback.core.departure.Departures;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.radio.RadioState;
@@ -81,16 +82,18 @@ public record Assessment(
     }
 
     /// Everything computed about this zone point or system point; empty when there is none.
-    public Optional<PointResult> point(String id) {
+    public Optional<PointResult> point(PointId id) {
         return index.result(id);
     }
 
     /// The findings that belong at a stop for a point: the point's own first, then those of no point.
-    public List<Finding> findingsAt(Stop stop, String pointId) {
+    public List<Finding> findingsAt(Stop stop, PointId pointId) {
         List<Finding> here =
                 findings.stream().filter(finding -> finding.stop() == stop).toList();
         return Stream.concat(
-                        here.stream().filter(finding -> finding.point().equals(pointId)),
+                        here.stream()
+                                .filter(finding ->
+                                        finding.point().filter(pointId::equals).isPresent()),
                         here.stream().filter(finding -> finding.point().isEmpty()))
                 .toList();
     }

@@ -3,6 +3,7 @@ package io.answerback.core.assess;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import java.util.HashMap;
 import java.util.List;
@@ -21,8 +22,8 @@ public final class PointIndex {
 
     private final List<PointResult> results;
     private final List<Finding> findings;
-    private volatile Map<String, PointResult> byPoint;
-    private volatile Map<String, List<Finding>> findingsByPoint;
+    private volatile Map<PointId, PointResult> byPoint;
+    private volatile Map<PointId, List<Finding>> findingsByPoint;
 
     private PointIndex(List<PointResult> results, List<Finding> findings) {
         this.results = results;
@@ -30,9 +31,9 @@ public final class PointIndex {
     }
 
     /// Everything computed about a point; empty when there is none of that id.
-    Optional<PointResult> result(String pointId) {
+    Optional<PointResult> result(PointId pointId) {
         if (byPoint == null) {
-            Map<String, PointResult> index = HashMap.newHashMap(results.size());
+            Map<PointId, PointResult> index = HashMap.newHashMap(results.size());
             results.forEach(result -> index.put(result.pointId(), result));
             byPoint = index;
         }
@@ -40,9 +41,11 @@ public final class PointIndex {
     }
 
     /// What was found in a point, worst first.
-    Stream<Finding> findings(String pointId) {
+    Stream<Finding> findings(PointId pointId) {
         if (findingsByPoint == null) {
-            findingsByPoint = findings.stream().collect(Collectors.groupingBy(Finding::point));
+            findingsByPoint = findings.stream()
+                    .filter(finding -> finding.point().isPresent())
+                    .collect(Collectors.groupingBy(finding -> finding.point().get()));
         }
         return findingsByPoint.getOrDefault(pointId, List.of()).stream();
     }

@@ -5,6 +5,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
@@ -18,7 +19,7 @@ import java.util.List;
 /// @param done the stops at which that is done, or at which there is none, a bit for each
 record PointProgress(int counted, int done) {
     /// The progress of a zone point or a system point.
-    static final FactOf<String, PointProgress> FACT =
+    static final FactOf<PointId, PointProgress> FACT =
             FactOf.each("progress of a point", (facts, id) -> of(facts.of(PointFacts.RESULT, id)));
 
     /// The progress of every zone point and system point.

@@ -36,18 +36,18 @@ public final class AddressTwice implements JobCheck {
                 .collect(Collectors.groupingBy(BusAddress::address, TreeMap::new, Collectors.toList()));
         return byAddress.entrySet().stream()
                 .filter(entry -> entry.getValue().size() > 1)
-                .map(entry -> finding(entry.getKey(), entry.getValue()));
+                .map(entry -> finding(facts, entry.getKey(), entry.getValue()));
     }
 
-    private static Finding finding(int address, List<BusAddress> given) {
-        String names = given.stream().map(BusAddress::module).collect(Collectors.joining(" and "));
+    private static Finding finding(Facts facts, int address, List<BusAddress> given) {
+        String names = given.stream().map(BusAddress::module).map(facts::nameOf).collect(Collectors.joining(" and "));
         return RULE.finds(
-                        new Target.OfModule(given.getLast().module(), ""),
+                        new Target.OfBox(given.getLast().module()),
                         Text.of("%s are both set to address %d", names, address),
                         "They answer over each other: the panel loses both, or sees one of them come and go.",
                         Text.of(
                                 "Set %s to an address that is free.",
-                                given.getLast().module()))
+                                facts.nameOf(given.getLast().module())))
                 .of(address);
     }
 }

@@ -60,7 +60,7 @@ public final class AddressUndecided implements JobCheck {
 
     private static Finding undecided(List<BusModule> modules) {
         return RULE.finds(
-                        new Target.OfModule(modules.getFirst().name(), ""),
+                        new Target.OfBox(modules.getFirst().id()),
                         Text.of("%d on the bus have no address yet", modules.size()),
                         Text.of(
                                 "%s: which zones they bring, and whether the panel knows them, cannot be told.",
@@ -72,7 +72,7 @@ public final class AddressUndecided implements JobCheck {
     private static Finding noneFree(BusModule module) {
         boolean listens = module.kind().sort() == ModuleSort.COMMUNICATOR;
         return NONE_FREE.finds(
-                new Target.OfModule(module.name(), ""),
+                new Target.OfBox(module.id()),
                 Text.of("No address is free for %s", module.name()),
                 Text.of(
                         "It needs %d, has %d, and every other address its kind can have is another module's: it never answers.",

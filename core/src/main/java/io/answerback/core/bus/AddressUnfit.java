@@ -7,6 +7,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.site.BusAddress;
@@ -55,7 +56,7 @@ public final class AddressUnfit implements JobCheck {
                 .map(its -> of(
                         RULE,
                         Integer.toString(given.address()),
-                        module.name(),
+                        module.id(),
                         Text.of("%s cannot have address %d", module.name(), given.address()),
                         Text.of(
                                 "Its kind answers at %d to %d only: the panel never polls it there.",
@@ -71,12 +72,12 @@ public final class AddressUnfit implements JobCheck {
                         AREA,
                         Integer.toString(given.address()),
                         given.module(),
-                        Text.of("%s listens for area %02d, and there is none", given.module(), area),
+                        Text.of("%s listens for area %02d, and there is none", job.nameOf(given.module()), area),
                         Text.of("Its address %d is given away for nothing.", given.address()),
                         "Give it an address for each area there is, and no more."));
     }
 
-    private static Finding of(Rule rule, String of, String module, String says, String why, String remedy) {
-        return rule.finds(new Target.OfModule(module, ""), says, why, remedy).of(of);
+    private static Finding of(Rule rule, String of, ModuleId module, String says, String why, String remedy) {
+        return rule.finds(new Target.OfBox(module), says, why, remedy).of(of);
     }
 }

@@ -7,6 +7,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.CableId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRule;
 import java.util.ArrayList;
@@ -120,9 +121,9 @@ public final class BusCable implements JobCheck {
                         OHMS,
                         Text.of(
                                 "The bus has %.1f Ω there and back to %s; %.0f Ω are allowed",
-                                end.endOhms(), end.to(), rule.mostOhms()),
+                                end.endOhms(), end.toName(), rule.mostOhms()),
                         "The data fall between high and low, and the module is lost now and then.",
-                        Text.of("Take a thicker conductor or a shorter way to %s.", end.to())));
+                        Text.of("Take a thicker conductor or a shorter way to %s.", end.toName())));
         double nanofarads = bus.nanofarads();
         Stream<Finding> farads = Stream.of(bus)
                 .filter(its -> rule.mostNanofarads() > 0 && nanofarads > rule.mostNanofarads())
@@ -142,8 +143,8 @@ public final class BusCable implements JobCheck {
                         .filter(metres -> metres < branch.endMetres())
                         .isPresent())
                 .map(branch -> THIN.finds(
-                        new Target.OfModule(branch.to(), ""),
-                        Text.of("%s is too far for its conductor", branch.to()),
+                        new Target.OfBox(branch.to()),
+                        Text.of("%s is too far for its conductor", branch.toName()),
                         Text.of(
                                 "It is %.0f m from the board; in cores of %.1f Ω/km the profile allows %.0f m.",
                                 branch.endMetres(),
@@ -152,9 +153,9 @@ public final class BusCable implements JobCheck {
                         "Take a thicker conductor all the way, or a shorter way."));
     }
 
-    private static Finding circle(String cableId) {
+    private static Finding circle(CableId cableId) {
         return CIRCLE.finds(
-                new Target.OfCable(cableId, ""),
+                new Target.OfCable(cableId),
                 Text.of("%s is not part of the bus as it is laid", cableId),
                 "It leads back to where the bus has been, or begins where the bus never comes: it is in no drawing and no sum.",
                 "Give it another beginning, or take it away.");

@@ -1,5 +1,6 @@
 package io.answerback.core.bus;
 
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.supply.DeviceVolts;
@@ -8,6 +9,7 @@ import java.util.Optional;
 
 /// A module on the bus.
 ///
+/// @param id what it is known by
 /// @param name what it is called here
 /// @param kind which of the profile's kinds it is
 /// @param addresses the addresses it answers to, lowest first
@@ -17,6 +19,7 @@ import java.util.Optional;
 /// @param metres how far it is from the board along the cable, in metres; empty while no bus cable leads to it
 /// @param volts the volts at it in an alarm; empty while nothing feeds it over a cable
 public record BusModule(
+        ModuleId id,
         String name,
         ModuleKind kind,
         List<BusAddress> addresses,

@@ -5,6 +5,10 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
@@ -35,7 +39,7 @@ import java.util.stream.Collectors;
 ///     by label
 /// @param zones where each zone is read
 public record BusState(
-        List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<String> circles, ZoneMap zones) {
+        List<BusModule> modules, List<Learned> ghosts, List<Branch> branches, List<CableId> circles, ZoneMap zones) {
     /// The bus of a job.
     public static final Fact<BusState> FACT =
             Fact.of("bus", facts -> of(facts, CorePlan.cabling(facts), facts.of(Supplies.FACT)));
@@ -50,7 +54,13 @@ public record BusState(
     /// @param endOhms what a data core and the return have together from the board to its far end, in ohms
     ///     at 20 °C
     public record Branch(
-            String from, String to, Cable cable, double endMetres, double worstOhmsPerKilometre, double endOhms) {
+            BoxId from,
+            BoxId to,
+            String toName,
+            Cable cable,
+            double endMetres,
+            double worstOhmsPerKilometre,
+            double endOhms) {
         /// What it has between two cores, in nanofarads; 0 where its type does not say.
         public double nanofarads() {
             return cable.laying().type().map(CableType::nanofaradsPerKilometre).orElse(0.0) * cable.metres() / 1000;
@@ -67,23 +77,24 @@ public record BusState(
     /// The bus of a job.
     public static BusState of(Parts job, Cabling plan, Supplies supplies) {
         List<Branch> branches = branches(job, plan);
-        Map<String, Double> metres = new HashMap<>();
+        Map<BoxId, Double> metres = new HashMap<>();
         branches.forEach(branch -> metres.putIfAbsent(branch.to(), branch.endMetres()));
-        Map<String, DeviceVolts> volts = new HashMap<>();
+        Map<FedId, DeviceVolts> volts = new HashMap<>();
         supplies.states().forEach(state -> state.volts().forEach(device -> volts.put(device.part(), device)));
         List<BusModule> modules = new ArrayList<>();
         for (PanelModule module : job.modules()) {
             job.kindOf(module)
                     .filter(kind -> onBus(job, kind))
                     .ifPresent(kind -> modules.add(new BusModule(
+                            module.id(),
                             module.name(),
                             kind,
-                            job.bus().of(module.name()),
+                            job.bus().of(module.id()),
                             wanted(job, kind),
-                            job.bus().present(module.name()),
-                            standing(job.bus(), module.name(), kind),
-                            Optional.ofNullable(metres.get(module.name())),
-                            Optional.ofNullable(volts.get(module.name())))));
+                            job.bus().present(module.id()),
+                            standing(job.bus(), module.id(), kind),
+                            Optional.ofNullable(metres.get(module.id())),
+                            Optional.ofNullable(volts.get(module.id())))));
         }
         return new BusState(modules, ghosts(job), branches, circles(plan, branches), ZoneMap.of(job));
     }
@@ -104,7 +115,7 @@ public record BusState(
         return kind.sort() == ModuleSort.COMMUNICATOR ? Math.max(1, job.areas().size()) : Math.max(1, kind.addresses());
     }
 
-    private static Standing standing(Bus bus, String module, ModuleKind kind) {
+    private static Standing standing(Bus bus, ModuleId module, ModuleKind kind) {
         if (bus.learned().isEmpty()) {
             return Standing.UNKNOWN;
         }
@@ -133,31 +144,32 @@ public record BusState(
 
     /// From the board outwards; a cable that leads back to where the bus has been is left out.
     private static List<Branch> branches(Parts job, Cabling plan) {
-        Map<String, List<Cable>> beginning = new HashMap<>();
+        Map<BoxId, List<Cable>> beginning = new HashMap<>();
         plan.carrying(CoreUse.BUS_ONE)
                 .forEach(cable -> plan.beginning(cable)
                         .ifPresent(from -> beginning
                                 .computeIfAbsent(from, key -> new ArrayList<>())
                                 .add(cable)));
         List<Branch> branches = new ArrayList<>();
-        Map<String, Double> reached = new HashMap<>();
-        Map<String, Double> worst = new HashMap<>();
-        Map<String, Double> resistance = new HashMap<>();
-        List<String> open = new ArrayList<>(List.of(job.modules().getFirst().name()));
+        Map<BoxId, Double> reached = new HashMap<>();
+        Map<BoxId, Double> worst = new HashMap<>();
+        Map<BoxId, Double> resistance = new HashMap<>();
+        List<BoxId> open = new ArrayList<>(List.of(job.modules().getFirst().id()));
         reached.put(open.getFirst(), 0.0);
         for (int i = 0; i < open.size(); i++) {
-            String from = open.get(i);
+            BoxId from = open.get(i);
             for (Cable cable : beginning.getOrDefault(from, List.of())) {
-                String to = cable.ends().module() + cable.ends().joint();
+                Optional<BoxId> far = cable.ends().farBox();
                 double end = reached.get(from) + cable.metres();
-                if (reached.putIfAbsent(to, end) == null) {
+                if (far.isPresent() && reached.putIfAbsent(far.get(), end) == null) {
+                    BoxId to = far.get();
                     double ohms = Math.max(
                             worst.getOrDefault(from, 0.0), cable.conductor().ohmsPerKilometre());
                     worst.put(to, ohms);
                     double endOhms = resistance.getOrDefault(from, 0.0)
                             + 2 * cable.metres() * cable.conductor().ohmsPerKilometre() / 1000;
                     resistance.put(to, endOhms);
-                    branches.add(new Branch(from, to, cable, end, ohms, endOhms));
+                    branches.add(new Branch(from, to, job.nameOf(to), cable, end, ohms, endOhms));
                     open.add(to);
                 }
             }
@@ -165,8 +177,8 @@ public record BusState(
         return branches;
     }
 
-    private static List<String> circles(Cabling plan, List<Branch> branches) {
-        Set<String> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
+    private static List<CableId> circles(Cabling plan, List<Branch> branches) {
+        Set<CableId> laid = branches.stream().map(branch -> branch.cable().id()).collect(Collectors.toSet());
         return plan.carrying(CoreUse.BUS_ONE).stream()
                 .filter(cable -> !laid.contains(cable.id()))
                 .map(Cable::id)
@@ -206,8 +218,8 @@ public record BusState(
         return branches.stream().map(Branch::from).distinct().count() < branches.size();
     }
 
-    /// The module of that name; empty when it is not on the bus.
-    public Optional<BusModule> module(String name) {
-        return modules.stream().filter(module -> module.name().equals(name)).findFirst();
+    /// The module with that id; empty when it is not on the bus.
+    public Optional<BusModule> module(BoxId id) {
+        return modules.stream().filter(module -> module.id().equals(id)).findFirst();
     }
 }

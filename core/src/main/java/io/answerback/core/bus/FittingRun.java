@@ -1,6 +1,7 @@
 package io.answerback.core.bus;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
@@ -21,12 +22,12 @@ import java.util.stream.Collectors;
 /// its zones still need before they live. It defers to the maker's manual.
 public final class FittingRun {
     private final Parts job;
-    private final String module;
+    private final ModuleId module;
     private final ModuleKind kind;
     private final String prefix;
     private final List<CheckStep> steps = new ArrayList<>();
 
-    private FittingRun(Parts job, String module, ModuleKind kind) {
+    private FittingRun(Parts job, ModuleId module, ModuleKind kind) {
         this.job = job;
         this.module = module;
         this.kind = kind;
@@ -34,12 +35,12 @@ public final class FittingRun {
     }
 
     /// What the names of the steps of a module begin with.
-    public static String prefix(String module) {
+    public static String prefix(ModuleId module) {
         return "fit:" + module + ":";
     }
 
     /// The steps for a module of a job; none where the profile does not know it, and none for the board.
-    public static List<CheckStep> of(Parts job, String module) {
+    public static List<CheckStep> of(Parts job, ModuleId module) {
         Optional<ModuleKind> kind = job.kindOf(module).filter(its -> its.sort() != ModuleSort.BOARD);
         return kind.map(its -> new FittingRun(job, module, its).steps()).orElse(List.of());
     }
@@ -54,7 +55,7 @@ public final class FittingRun {
         if (kind.sort() == ModuleSort.PLUG_IN) {
             step(
                     "seat",
-                    Text.of("Seat %s: every pin in its hole, then its pillars", module),
+                    Text.of("Seat %s: every pin in its hole, then its pillars", job.nameOf(module)),
                     "One row of pins out of place looks seated and is not.",
                     "",
                     true);
@@ -65,7 +66,7 @@ public final class FittingRun {
                 "on",
                 "Give power again, in this panel's order",
                 "Nobody's hands in the box; the lid of the mains on.",
-                Text.of("%s shows that it has power.", module),
+                Text.of("%s shows that it has power.", job.nameOf(module)),
                 true);
         learned();
         zones();
@@ -78,13 +79,13 @@ public final class FittingRun {
                 .ifPresentOrElse(
                         address -> step(
                                 "address",
-                                Text.of("Set %s to address %d before it has power", module, address),
+                                Text.of("Set %s to address %d before it has power", job.nameOf(module), address),
                                 "Many read their switches at power-up only.",
                                 "",
                                 false),
                         () -> step(
                                 "address",
-                                Text.of("Decide an address for %s", module),
+                                Text.of("Decide an address for %s", job.nameOf(module)),
                                 "Two at one address answer over each other, and both are lost.",
                                 "",
                                 false));

@@ -64,7 +64,7 @@ public final class LearnedUnlikeWall implements JobCheck {
     private static Finding unknown(BusModule module) {
         boolean other = module.standing() == Standing.OTHER;
         return UNKNOWN.finds(
-                new Target.OfModule(module.name(), ""),
+                new Target.OfBox(module.id()),
                 other
                         ? Text.of("The panel takes %s for something else", module.name())
                         : Text.of("The panel has not learned %s", module.name()),

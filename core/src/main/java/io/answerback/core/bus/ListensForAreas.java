@@ -100,7 +100,6 @@ public final class ListensForAreas implements JobCheck {
     }
 
     private static Finding of(Rule rule, String of, BusModule module, String says, String why, String remedy) {
-        return rule.finds(new Target.OfModule(module.name(), ""), says, why, remedy)
-                .of(of);
+        return rule.finds(new Target.OfBox(module.id()), says, why, remedy).of(of);
     }
 }

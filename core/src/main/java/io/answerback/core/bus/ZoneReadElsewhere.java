@@ -56,18 +56,17 @@ public final class ZoneReadElsewhere implements JobCheck {
     }
 
     private static Stream<Finding> findings(Parts job, ZoneMap.Line line) {
-        String source = line.source().map(Input::name).orElse("");
+        String source = line.source().map(job::nameOf).orElse("");
         Stream<Finding> ignored = line.ignored().stream().flatMap(input -> ignored(job, line.zone(), source, input));
-        Stream<Finding> all = line.takenOver() ? Stream.concat(Stream.of(taken(line, source)), ignored) : ignored;
-        return line.rivals().isEmpty() ? all : Stream.concat(Stream.of(rivals(line, source)), all);
+        Stream<Finding> all = line.takenOver() ? Stream.concat(Stream.of(taken(job, line, source)), ignored) : ignored;
+        return line.rivals().isEmpty() ? all : Stream.concat(Stream.of(rivals(job, line, source)), all);
     }
 
-    private static Finding rivals(ZoneMap.Line line, String source) {
-        String others = line.rivals().stream().map(Input::name).collect(Collectors.joining(", "));
+    private static Finding rivals(Parts job, ZoneMap.Line line, String source) {
+        String others = line.rivals().stream().map(job::nameOf).collect(Collectors.joining(", "));
         return RIVALS.finds(
-                        new Target.OfModule(
-                                line.rivals().getFirst().module(),
-                                line.source().flatMap(Input::pointId).orElse("")),
+                        new Target.OfBox(
+                                line.rivals().getFirst().module(), line.source().flatMap(Input::pointId)),
                         Text.of("Zone %02d is taken over twice", line.zone()),
                         Text.of(
                                 "%s and %s both have its number; which of them the panel reads is not known.",
@@ -76,19 +75,19 @@ public final class ZoneReadElsewhere implements JobCheck {
                 .of(line.zone());
     }
 
-    private static Finding taken(ZoneMap.Line line, String source) {
+    private static Finding taken(Parts job, ZoneMap.Line line, String source) {
         Input other = line.ignored().getFirst();
         return TAKEN.finds(
-                        new Target.OfModule(
-                                line.source().map(Input::module).orElse(""),
-                                line.source().flatMap(Input::pointId).orElse("")),
+                        new Target.OfBox(
+                                line.source().map(Input::module).orElseThrow(),
+                                line.source().flatMap(Input::pointId)),
                         Text.of("Zone %02d is read from %s", line.zone(), source),
                         Text.of(
                                 "%s has the same number and is not monitored. When the input of the keypad gives the zone back, the panel reads this one again.",
-                                other.name()),
+                                job.nameOf(other)),
                         Text.of(
                                 "Leave %s terminated, so that the zone is at rest the day it is released.",
-                                other.name()))
+                                job.nameOf(other)))
                 .of(line.zone());
     }
 
@@ -96,13 +95,13 @@ public final class ZoneReadElsewhere implements JobCheck {
         Optional<Point> point = input.pointId().flatMap(job::point);
         return point
                 .map(its -> IGNORED.finds(
-                                new Target.OfModule(input.module(), its.id()),
+                                new Target.OfBox(input.module(), Optional.of(its.id())),
                                 Text.of("%s is wired and not monitored", its.name()),
                                 Text.of(
                                         "Zone %02d is read from %s; what happens on %s is never seen.",
-                                        zone, source, input.name()),
+                                        zone, source, job.nameOf(input)),
                                 "Release the zone, or wire it to another input.")
-                        .of(input.id()))
+                        .of(input.id().text()))
                 .stream();
     }
 }

@@ -2,6 +2,8 @@ package io.answerback.core.cable;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import java.util.List;
 
@@ -15,7 +17,7 @@ import java.util.List;
 /// @param hottestCelsius the hottest any of it gets, in °C
 /// @param laying how it is laid, and how far the work on it has come
 public record Cable(
-        String id,
+        CableId id,
         CableEnds ends,
         double metres,
         Conductor conductor,
@@ -28,7 +30,7 @@ public record Cable(
     /// @throws IllegalArgumentException when a label is blank, the length is outside 0 to 10 000 m, a
     ///     temperature outside −60 to +120 °C, or the coldest is above the hottest
     public Cable {
-        id = Require.text(id, "cable label");
+        Require.given(id, "cable id");
         Require.given(ends, "ends of cable " + id);
         Require.within(metres, 0, 10_000, "length of cable " + id + " in metres");
         Require.given(conductor, "conductor of cable " + id);
@@ -44,15 +46,15 @@ public record Cable(
 
     /// A cable to one point on the drawing board, between two temperatures in °C.
     public Cable(
-            String id,
-            String pointId,
+            CableId id,
+            PointId pointId,
             double metres,
             Conductor conductor,
             double coldestCelsius,
             double hottestCelsius) {
         this(
                 id,
-                CableEnds.toPoints(List.of(Require.text(pointId, "point of cable " + id))),
+                CableEnds.toPoints(List.of(Require.given(pointId, "point of cable " + id))),
                 metres,
                 conductor,
                 coldestCelsius,
@@ -61,7 +63,7 @@ public record Cable(
     }
 
     /// A cable on the drawing board that runs where people work, between 5 and 35 °C.
-    public static Cable indoors(String id, CableEnds ends, double metres, Conductor conductor) {
+    public static Cable indoors(CableId id, CableEnds ends, double metres, Conductor conductor) {
         return new Cable(
                 id,
                 ends,
@@ -73,7 +75,7 @@ public record Cable(
     }
 
     /// A cable to one point on the drawing board that runs where people work, between 5 and 35 °C.
-    public static Cable indoors(String id, String pointId, double metres, Conductor conductor) {
+    public static Cable indoors(CableId id, PointId pointId, double metres, Conductor conductor) {
         return new Cable(id, pointId, metres, conductor, INDOORS_COLDEST_CELSIUS, INDOORS_HOTTEST_CELSIUS);
     }
 

@@ -1,7 +1,13 @@
 package io.answerback.core.cable;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /// Between what a cable runs. Its far end comes to one device or several on one cable, or to a module, or
@@ -12,14 +18,15 @@ import java.util.function.UnaryOperator;
 /// @param points the points whose devices its far end comes to
 /// @param module the module its far end comes to; empty for none
 /// @param joint the joint box its far end comes to; empty for none
-public record CableEnds(String from, List<String> points, String module, String joint) {
+public record CableEnds(
+        Optional<BoxId> from, List<PointId> points, Optional<ModuleId> module, Optional<JointId> joint) {
     /// @throws IllegalArgumentException when the far end comes to nothing or to more than one of the three, or to
     ///     where the near end is
     public CableEnds {
-        from = from == null ? "" : from.strip();
+        from = from == null ? Optional.empty() : from;
         points = List.copyOf(points == null ? List.of() : points);
-        module = module == null ? "" : module.strip();
-        joint = joint == null ? "" : joint.strip();
+        module = module == null ? Optional.empty() : module;
+        joint = joint == null ? Optional.empty() : joint;
         int ends = (points.isEmpty() ? 0 : 1) + (module.isEmpty() ? 0 : 1) + (joint.isEmpty() ? 0 : 1);
         if (ends != 1) {
             throw new IllegalArgumentException(
@@ -28,54 +35,56 @@ public record CableEnds(String from, List<String> points, String module, String 
         if (points.stream().distinct().count() < points.size()) {
             throw new IllegalArgumentException("a cable names a point twice; keep one");
         }
-        if (!from.isEmpty() && (from.equals(module) || from.equals(joint))) {
-            throw new IllegalArgumentException(Text.of("a cable cannot run from %s to itself", from));
+        if (from.isPresent() && (from.equals(module) || from.equals(joint))) {
+            throw new IllegalArgumentException(Text.of("a cable cannot run from %s to itself", from.get()));
         }
     }
 
     /// To the devices of some points, from the box of their inputs.
-    public static CableEnds toPoints(List<String> points) {
-        return new CableEnds("", points, "", "");
+    public static CableEnds toPoints(List<PointId> points) {
+        return new CableEnds(Optional.empty(), points, Optional.empty(), Optional.empty());
     }
 
     /// To a module, from the panel.
-    public static CableEnds toModule(String module) {
-        return new CableEnds("", List.of(), module, "");
+    public static CableEnds toModule(ModuleId module) {
+        return new CableEnds(Optional.empty(), List.of(), Optional.of(module), Optional.empty());
     }
 
     /// To a joint box, from the box of the inputs behind it.
-    public static CableEnds toJoint(String joint) {
-        return new CableEnds("", List.of(), "", joint);
+    public static CableEnds toJoint(JointId joint) {
+        return new CableEnds(Optional.empty(), List.of(), Optional.empty(), Optional.of(joint));
     }
 
     /// The same far end, the near end at a module or joint box; empty for the usual one.
-    public CableEnds startingAt(String other) {
+    public CableEnds startingAt(Optional<BoxId> other) {
         return new CableEnds(other, points, module, joint);
     }
 
+    /// The same near end, the far end at the devices of other points.
+    public CableEnds withPoints(List<PointId> other) {
+        return new CableEnds(from, other, module, joint);
+    }
+
     /// The same with every point's id changed.
-    public CableEnds withPointIds(UnaryOperator<String> change) {
-        return points.isEmpty()
-                ? this
-                : new CableEnds(from, points.stream().map(change).toList(), module, joint);
+    public CableEnds withPointIds(UnaryOperator<PointId> change) {
+        return points.isEmpty() ? this : withPoints(points.stream().map(change).toList());
     }
 
     /// Whether its far end comes to the device of a point.
-    public boolean serves(String pointId) {
+    public boolean serves(PointId pointId) {
         return points.contains(pointId);
     }
 
-    /// What its far end comes to, as a name that no other far end has: the first point, the module or the joint
-    /// box.
-    public String farEnd() {
+    /// What its far end comes to: the first point, the module or the joint box.
+    public EndId farEnd() {
         if (!points.isEmpty()) {
-            return "point " + points.getFirst();
+            return points.getFirst();
         }
-        return module.isEmpty() ? farEndAtJoint(joint) : "module " + module;
+        return module.<EndId>map(id -> id).orElseGet(joint::orElseThrow);
     }
 
-    /// The name of the far end of a cable that brings something to a joint box.
-    public static String farEndAtJoint(String joint) {
-        return "joint box " + joint;
+    /// The box its far end comes to; empty where that is devices.
+    public Optional<BoxId> farBox() {
+        return module.<BoxId>map(id -> id).or(() -> joint);
     }
 }

@@ -1,5 +1,6 @@
 package io.answerback.core.cable;
 
+import io.answerback.core.id.CableId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Conductor;
 import java.util.ArrayList;
@@ -30,9 +31,9 @@ public record CableRun(List<Cable> cables) {
         double ohms = cables.stream()
                 .mapToDouble(cable -> cable.metres() * perKilometre(cable))
                 .sum();
-        String id = cables.stream().map(Cable::id).collect(Collectors.joining(" + "));
+        String id = cables.stream().map(cable -> cable.id().text()).collect(Collectors.joining(" + "));
         return new Cable(
-                id,
+                new CableId(id),
                 first.ends(),
                 metres,
                 new Conductor(conductors(), metres == 0 ? perKilometre(first) : ohms / metres),

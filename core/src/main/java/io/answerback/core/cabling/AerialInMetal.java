@@ -35,7 +35,7 @@ public final class AerialInMetal implements JobCheck {
                         facts.kindOf(module).filter(kind -> kind.aerial()).isPresent())
                 .map(
                         module -> RULE.finds(
-                                new Target.OfModule(module.name(), ""),
+                                new Target.OfBox(module.id()),
                                 Text.of("%s has its aerial in or beside metal", module.name()),
                                 "Steel keeps radio in: it may work with the lid open and fail when it is shut.",
                                 "Mount it outside the box and away from metal, or bring the aerial out, and measure the signal there."));

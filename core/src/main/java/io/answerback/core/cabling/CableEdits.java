@@ -8,6 +8,8 @@ import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.JointKind;
 import io.answerback.core.site.Edit;
@@ -25,14 +27,14 @@ public final class CableEdits {
     /// Another change to how a cable is laid.
     ///
     /// @param what what changes, as the undo menu says it, such as "label"
-    public static Edit laying(String what, String cableId, UnaryOperator<CableInstallation> change) {
+    public static Edit laying(String what, CableId cableId, UnaryOperator<CableInstallation> change) {
         return laying(what + " of " + cableId, List.of(cableId), change);
     }
 
     /// The same change to several cables, in one step.
     ///
     /// @param name what the undo menu says
-    public static Edit laying(String name, Collection<String> cableIds, UnaryOperator<CableInstallation> change) {
+    public static Edit laying(String name, Collection<CableId> cableIds, UnaryOperator<CableInstallation> change) {
         return new Edit(
                 name,
                 job -> job.withCables(job.cables().stream()
@@ -49,7 +51,7 @@ public final class CableEdits {
     }
 
     /// The same with the end of the core and where it was put, which need not be where it belongs.
-    public static Edit landed(String cableId, TerminatedCore core, boolean last) {
+    public static Edit landed(CableId cableId, TerminatedCore core, boolean last) {
         return laying(Text.of("%s core", core.colour()), cableId, laying -> {
             CableInstallation with = laying.withLanded(core);
             boolean before = with.progress().compareTo(CableInstallation.Progress.TERMINATED) < 0;
@@ -93,7 +95,7 @@ public final class CableEdits {
     }
 
     /// Another use of a core than the convention says, as it was found; empty for the convention's.
-    public static Edit foundUse(String cableId, String colour, Optional<CoreUse> use) {
+    public static Edit foundUse(CableId cableId, String colour, Optional<CoreUse> use) {
         return laying(
                 "use of " + colour,
                 cableId,
@@ -101,13 +103,13 @@ public final class CableEdits {
     }
 
     /// How the joints of a cable were found to be made; empty when nobody looked.
-    public static Edit joints(String cableId, Optional<JointKind> kind) {
+    public static Edit joints(CableId cableId, Optional<JointKind> kind) {
         return laying(
                 "joints", cableId, laying -> laying.withAsFound(laying.asFound().withJoints(kind)));
     }
 
     /// Something that is seen to be wrong with the work on a cable, or no more.
-    public static Edit fault(String cableId, CableFault fault, boolean seen) {
+    public static Edit fault(CableId cableId, CableFault fault, boolean seen) {
         return laying(
                 fault.words(),
                 cableId,
@@ -115,7 +117,7 @@ public final class CableEdits {
     }
 
     /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
-    public static Edit terminateUnused(String inputId) {
+    public static Edit terminateUnused(InputId inputId) {
         return new Edit(
                 "termination of " + inputId,
                 job -> job.inputs().stream()

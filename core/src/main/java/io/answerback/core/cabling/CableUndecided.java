@@ -10,7 +10,6 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Cables of which too little is known to plan their cores.
@@ -39,10 +38,11 @@ public final class CableUndecided implements JobCheck {
     }
 
     private static Finding finding(List<Cable> without) {
-        String ids = without.stream().limit(MOST_NAMED).map(Cable::id).collect(Collectors.joining(", "));
+        String ids =
+                Text.listed(without.stream().limit(MOST_NAMED).map(Cable::id).toList());
         String more = without.size() > MOST_NAMED ? Text.of(" and %d more", without.size() - MOST_NAMED) : "";
         return RULE.finds(
-                        new Target.OfCable(without.getFirst().id(), ""),
+                        new Target.OfCable(without.getFirst().id()),
                         without.size() == 1
                                 ? "1 cable has no type or no length"
                                 : Text.of("%d cables have no type or no length", without.size()),

@@ -9,6 +9,7 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
@@ -39,7 +40,7 @@ public final class FirstFix {
     }
 
     private static String room(Parts job, Cable cable) {
-        List<String> points = cable.ends().points();
+        List<PointId> points = cable.ends().points();
         if (points.isEmpty()) {
             return BOXES;
         }

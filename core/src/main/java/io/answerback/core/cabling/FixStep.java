@@ -1,5 +1,6 @@
 package io.answerback.core.cabling;
 
+import io.answerback.core.id.CableId;
 import java.util.Optional;
 
 /// A cable to be pulled in, or its labels to be put on while it is.
@@ -12,7 +13,7 @@ import java.util.Optional;
 /// @param caution whether its way needs care
 /// @param done whether it is done
 public record FixStep(
-        String cableId, String room, boolean label, String order, String mind, boolean caution, boolean done)
+        CableId cableId, String room, boolean label, String order, String mind, boolean caution, boolean done)
         implements RunStep {
     @Override
     public Optional<String> colour() {

@@ -9,6 +9,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Parts;
 import java.util.List;
@@ -31,22 +32,24 @@ public final class ModuleWithoutCable implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        List<String> without = of(facts);
+        List<ModuleId> without = of(facts);
         return without.isEmpty()
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
-                                new Target.OfModule(without.getFirst(), ""),
+                                new Target.OfBox(without.getFirst()),
                                 without.size() == 1
-                                        ? Text.of("No cable goes to %s", without.getFirst())
+                                        ? Text.of("No cable goes to %s", facts.nameOf(without.getFirst()))
                                         : Text.of("No cable goes to %d modules", without.size()),
                                 Text.of(
                                         "%s: what they need is not in the schedules and not on the labels.",
-                                        String.join(", ", without)),
+                                        Text.listed(without.stream()
+                                                .map(facts::nameOf)
+                                                .toList())),
                                 "Add a cable to each on the bench.")
                         .of(""));
     }
 
-    private static List<String> of(Parts job) {
+    private static List<ModuleId> of(Parts job) {
         return CoreNeeds.modulesToCable(job).stream()
                 .filter(name -> job.cablesTo(CableEnds.toModule(name).farEnd()).isEmpty())
                 .toList();

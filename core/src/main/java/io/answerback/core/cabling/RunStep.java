@@ -4,9 +4,6 @@ import java.util.Optional;
 
 /// One thing to do in a run.
 public sealed interface RunStep permits WiringStep, FixStep, UnusedStep {
-    /// The cable it is done to; empty when it is done to none.
-    String cableId();
-
     /// What to do, as an order.
     String order();
 

@@ -44,7 +44,7 @@ public final class UnusedInputUnterminated implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
         return Stream.concat(
-                UnusedInputs.of(job).filter(unused -> !unused.fitted()).map(UnusedInputUnterminated::finding),
+                UnusedInputs.of(job).filter(unused -> !unused.fitted()).map(unused -> finding(job, unused)),
                 UnusedInputs.unread(job).map(input -> unread(job, input)));
     }
 
@@ -60,8 +60,8 @@ public final class UnusedInputUnterminated implements JobCheck {
                 .collect(Collectors.joining(" or "));
         return UNREAD.finds(
                 on ? Grade.WRONG : Grade.TIGHT,
-                new Target.OfInput(input.id(), ""),
-                Text.of("%s does not read the scheme it is left in", input.name()),
+                new Target.OfInput(input.id()),
+                Text.of("%s does not read the scheme it is left in", job.nameOf(input)),
                 Text.of(
                         "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known.",
                         left, reads),
@@ -70,14 +70,14 @@ public final class UnusedInputUnterminated implements JobCheck {
                         input.zone()));
     }
 
-    private static Finding finding(UnusedInputs.Unused unused) {
+    private static Finding finding(Parts job, UnusedInputs.Unused unused) {
         Input input = unused.input();
         return RULE.finds(
                         unused.watched() ? Grade.WRONG : Grade.TIGHT,
-                        new Target.OfInput(input.id(), ""),
+                        new Target.OfInput(input.id()),
                         Text.of(
                                 "%s has %s across it",
-                                input.name(), input.unusedFitted().words()),
+                                job.nameOf(input), input.unusedFitted().words()),
                         unused.watched()
                                 ? Text.of("Its zone %02d is on, so the panel reports it for ever.", input.zone())
                                 : Text.of("It is quiet only while zone %02d stays off.", input.zone()),

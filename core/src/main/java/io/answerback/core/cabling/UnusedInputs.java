@@ -3,7 +3,6 @@ package io.answerback.core.cabling;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.SchemeKind;
@@ -108,8 +107,7 @@ public final class UnusedInputs {
 
     /// What is to be done about those of one box.
     public static List<UnusedStep> steps(Parts job, BoxPlan box) {
-        return of(job).filter(unused ->
-                        box.place().equals(CableLocation.box(unused.input().module())))
+        return of(job).filter(unused -> box.place().equals(unused.input().module()))
                 .map(unused -> new UnusedStep(unused.input().id(), order(unused, box.strip()), unused.fitted()))
                 .toList();
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.cabling;
 
+import io.answerback.core.id.InputId;
 import java.util.Optional;
 
 /// An unused input to be fitted with what its scheme needs.
@@ -7,13 +8,7 @@ import java.util.Optional;
 /// @param inputId the input
 /// @param order what to do
 /// @param done whether it is fitted
-public record UnusedStep(String inputId, String order, boolean done) implements RunStep {
-    /// No cable is about it.
-    @Override
-    public String cableId() {
-        return "";
-    }
-
+public record UnusedStep(InputId inputId, String order, boolean done) implements RunStep {
     @Override
     public String mind() {
         return "No point uses it: without this the panel sees a fault there for as long as its zone is on.";

@@ -4,6 +4,7 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.id.CableId;
 import java.util.Optional;
 
 /// One core to be put in place.
@@ -17,7 +18,7 @@ import java.util.Optional;
 /// @param fitted the resistors and links that go under the same terminal, in words; empty for none
 /// @param done whether it is there
 public record WiringStep(
-        String cableId,
+        CableId cableId,
         CableEnd end,
         String served,
         PlannedCore core,

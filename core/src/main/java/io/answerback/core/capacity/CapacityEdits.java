@@ -3,6 +3,9 @@ package io.answerback.core.capacity;
 import io.answerback.core.common.Text;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PanelProfile;
@@ -38,7 +41,7 @@ public final class CapacityEdits {
 
     /// Gives one point that has none a free input that fits, or a wireless zone where it sends by radio, and
     /// programs its zone as the survey says. It stays without where there is none.
-    public static Edit giveInput(String pointId) {
+    public static Edit giveInput(PointId pointId) {
         return new Edit("input of point " + pointId, job -> {
             Optional<Input> place =
                     Optional.ofNullable(Inventory.of(job).placed().get(pointId));
@@ -46,14 +49,14 @@ public final class CapacityEdits {
         });
     }
 
-    private static Job withInputs(Job job, Map<String, Input> placed) {
-        Map<String, String> pointOf = placed.entrySet().stream()
+    private static Job withInputs(Job job, Map<PointId, Input> placed) {
+        Map<InputId, PointId> pointOf = placed.entrySet().stream()
                 .collect(Collectors.toMap(e -> e.getValue().id(), Map.Entry::getKey));
         Stream<Input> terminals = job.inputs().stream()
                 .map(input -> pointOf.containsKey(input.id())
                         ? input.withPointId(Optional.of(pointOf.get(input.id())))
                         : input);
-        Set<String> there = job.inputs().stream().map(Input::id).collect(Collectors.toSet());
+        Set<InputId> there = job.inputs().stream().map(Input::id).collect(Collectors.toSet());
         Stream<Input> byRadio = placed.values().stream()
                 .filter(input -> RadioPlaces.byRadio(job, input) && !there.contains(input.id()))
                 .map(input -> input.withPointId(Optional.of(pointOf.get(input.id()))));
@@ -71,7 +74,7 @@ public final class CapacityEdits {
     /// leaves is no longer programmed.
     ///
     /// @param inputId the input; empty for none
-    public static Edit wire(String pointId, Optional<String> inputId) {
+    public static Edit wire(PointId pointId, Optional<InputId> inputId) {
         return new Edit("input of point " + pointId, job -> {
             Set<Integer> left =
                     job.inputOf(pointId).map(input -> Set.of(input.zone())).orElse(Set.of());
@@ -110,15 +113,15 @@ public final class CapacityEdits {
     }
 
     private static Job fitted(Job job, ModuleKind kind) {
-        String name = freeName(job, kind);
+        PanelModule module = PanelModule.called(freeName(job, kind), kind.id(), keypadAreas(job, kind));
         List<PanelModule> modules = new ArrayList<>(job.modules());
-        modules.add(new PanelModule(name, kind.id(), keypadAreas(job, kind)));
+        modules.add(module);
         List<Input> inputs = new ArrayList<>(job.inputs());
         if (kind.inputs() > 0) {
-            inputs.addAll(NewJob.inputs(name, kind, firstZone(job, kind)));
+            inputs.addAll(NewJob.inputs(module.id(), kind, firstZone(job, kind)));
         }
         Job fitted = job.withModules(modules).withInputs(inputs);
-        return BusEdits.addressed(fitted, name, kind);
+        return BusEdits.addressed(fitted, module.id(), kind);
     }
 
     /// The zone of its first input: by the panel's rule where that says and nobody has those numbers, else the
@@ -153,11 +156,7 @@ public final class CapacityEdits {
             case SOUNDER -> "Sounder";
             case SPEAKER -> "Speaker";
         };
-        int number = 1;
-        while (job.module(word + " " + number).isPresent()) {
-            number++;
-        }
-        return word + " " + number;
+        return PanelModule.freeName(job, word);
     }
 
     private static int freeZone(Job job, int count) {
@@ -180,12 +179,13 @@ public final class CapacityEdits {
     /// panel or not.
     public static Edit panel(PanelProfile profile) {
         return new Edit("panel " + profile.name(), job -> {
-            String board = job.modules().getFirst().name();
+            ModuleId board = job.modules().getFirst().id();
             List<PanelModule> modules = new ArrayList<>(job.modules());
             modules.set(
                     0,
                     new PanelModule(
                             board,
+                            modules.getFirst().name(),
                             profile.board().id(),
                             modules.getFirst().areas(),
                             modules.getFirst().besideMetal()));
@@ -202,7 +202,7 @@ public final class CapacityEdits {
         });
     }
 
-    private static List<Input> boardInputs(Job job, String board, PanelProfile profile) {
+    private static List<Input> boardInputs(Job job, ModuleId board, PanelProfile profile) {
         List<Input> inputs = new ArrayList<>();
         for (Input fresh : NewJob.inputs(board, profile.board(), 1)) {
             inputs.add(job.inputs().stream()
@@ -214,29 +214,44 @@ public final class CapacityEdits {
         return inputs;
     }
 
+    /// Another name for a module. What it is known by stays, so that nothing else changes.
+    ///
+    /// @throws IllegalArgumentException when applied and the name is blank, another module's, or there is no such
+    ///     module
+    public static Edit rename(ModuleId moduleId, String name) {
+        return new Edit("name", moduleId, job -> {
+            if (job.module(moduleId).isEmpty()) {
+                throw new IllegalArgumentException("there is no module " + moduleId + " in this job");
+            }
+            return job.withModules(job.modules().stream()
+                    .map(module -> module.id().equals(moduleId) ? module.withName(name) : module)
+                    .toList());
+        });
+    }
+
     /// Takes a module off the wall, with its inputs; their points have none then.
     ///
     /// @throws IllegalArgumentException when applied to the panel's own board
-    public static Edit remove(String moduleName) {
-        return new Edit("removal of " + moduleName, job -> {
-            if (!job.modules().isEmpty() && job.modules().getFirst().name().equals(moduleName)) {
+    public static Edit remove(ModuleId moduleId) {
+        return new Edit("removal", moduleId, job -> {
+            if (!job.modules().isEmpty() && job.modules().getFirst().id().equals(moduleId)) {
                 throw new IllegalArgumentException("the panel's own board cannot be taken away");
             }
             Set<Integer> zones = job.inputs().stream()
-                    .filter(input -> input.module().equals(moduleName))
+                    .filter(input -> input.module().equals(moduleId))
                     .map(Input::zone)
                     .collect(Collectors.toSet());
             return job.withInputs(job.inputs().stream()
-                            .filter(input -> !input.module().equals(moduleName))
+                            .filter(input -> !input.module().equals(moduleId))
                             .toList())
                     .withZones(job.zones().stream()
                             .filter(zone -> !zones.contains(zone.number()))
                             .toList())
-                    .withCables(CablingEdits.withoutModule(job.cables(), moduleName))
-                    .withPower(job.power().withoutModule(moduleName))
-                    .withBus(job.bus().without(moduleName))
+                    .withCables(CablingEdits.withoutModule(job.cables(), moduleId))
+                    .withPower(job.power().withoutModule(moduleId))
+                    .withBus(job.bus().without(moduleId))
                     .withModules(job.modules().stream()
-                            .filter(module -> !module.name().equals(moduleName))
+                            .filter(module -> !module.id().equals(moduleId))
                             .toList());
         });
     }

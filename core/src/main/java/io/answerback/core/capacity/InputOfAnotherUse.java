@@ -7,7 +7,9 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.List;
 import java.util.Locale;
@@ -33,26 +35,24 @@ public final class InputOfAnotherUse implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        Map<String, Point> points = facts.points().stream().collect(Collectors.toMap(Point::id, Function.identity()));
+        Map<PointId, Point> points = facts.points().stream().collect(Collectors.toMap(Point::id, Function.identity()));
         return facts.of(Inventory.FACT).slots().stream()
                 .filter(slot -> !slot.free())
                 .filter(slot -> !slot.serves(point(points, slot).kind()))
-                .map(slot -> finding(slot, point(points, slot)));
+                .map(slot -> finding(facts, slot, point(points, slot)));
     }
 
-    private static Point point(Map<String, Point> points, Slot slot) {
+    private static Point point(Map<PointId, Point> points, Slot slot) {
         return points.get(slot.input().pointId().orElseThrow());
     }
 
-    private static Finding finding(Slot slot, Point point) {
+    private static Finding finding(Parts job, Slot slot, Point point) {
         boolean kept = slot.reserved().isPresent();
         return RULE.finds(
                 new Target.OfPoint(point.id()),
                 kept
-                        ? Text.of("%s is kept for something else", slot.input().name())
-                        : Text.of(
-                                "%s cannot power a two-wire detector",
-                                slot.input().name()),
+                        ? Text.of("%s is kept for something else", job.nameOf(slot.input()))
+                        : Text.of("%s cannot power a two-wire detector", job.nameOf(slot.input())),
                 kept
                         ? Text.of(
                                 "The profile keeps it for %s.",

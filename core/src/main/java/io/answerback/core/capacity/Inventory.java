@@ -3,6 +3,9 @@ package io.answerback.core.capacity;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
@@ -30,19 +33,19 @@ import java.util.stream.Stream;
 /// @param unheard the wireless points for which nobody listens, or no wireless zone is left
 /// @param counts zones, areas, users, wireless zones and bus addresses
 public record Inventory(
-        List<Slot> slots, Map<String, Input> placed, List<Point> unplaced, List<Point> unheard, List<Count> counts) {
+        List<Slot> slots, Map<PointId, Input> placed, List<Point> unplaced, List<Point> unheard, List<Count> counts) {
     /// The inventory of a job.
     public static final Fact<Inventory> FACT = Fact.of("inventory", Inventory::of);
 
     /// Takes stock of a job.
     public static Inventory of(Parts job) {
         PanelProfile profile = job.panel().profile();
-        Map<String, Optional<ModuleKind>> kinds = new LinkedHashMap<>();
-        job.modules().forEach(module -> kinds.put(module.name(), profile.module(module.kindId())));
+        Map<ModuleId, Optional<ModuleKind>> kinds = new LinkedHashMap<>();
+        job.modules().forEach(module -> kinds.put(module.id(), profile.module(module.kindId())));
         List<Slot> slots = job.inputs().stream()
                 .map(input -> new Slot(input, kinds.getOrDefault(input.module(), Optional.empty())))
                 .toList();
-        Map<String, Input> placed = new LinkedHashMap<>();
+        Map<PointId, Input> placed = new LinkedHashMap<>();
         List<Point> unplaced = place(job, slots, placed);
         return new Inventory(
                 slots,
@@ -55,8 +58,8 @@ public record Inventory(
     /// The points that can go to the fewest inputs are placed first: two-wire detectors, then those an input is
     /// reserved for, then the rest, each in the order of the list. So no point takes an input another needs
     /// more.
-    private static List<Point> place(Parts job, List<Slot> slots, Map<String, Input> placed) {
-        Set<String> ignored = ZoneMap.of(job).ignored();
+    private static List<Point> place(Parts job, List<Slot> slots, Map<PointId, Input> placed) {
+        Set<InputId> ignored = ZoneMap.of(job).ignored();
         List<Slot> free = new ArrayList<>(slots.stream()
                 .filter(slot -> slot.free() && !ignored.contains(slot.input().id()))
                 .toList());
@@ -82,7 +85,7 @@ public record Inventory(
     }
 
     /// Wireless zones have no terminals: a place comes to be when a point needs it.
-    private static Optional<Input> byRadio(Parts job, Map<String, Input> placed) {
+    private static Optional<Input> byRadio(Parts job, Map<PointId, Input> placed) {
         Stream<Input> kept =
                 job.inputs().stream().filter(input -> input.pointId().isPresent() || !RadioPlaces.byRadio(job, input));
         Set<Integer> zones =
@@ -118,7 +121,7 @@ public record Inventory(
         };
     }
 
-    private static List<Count> counts(Parts job, List<Slot> slots, Map<String, Optional<ModuleKind>> kinds) {
+    private static List<Count> counts(Parts job, List<Slot> slots, Map<ModuleId, Optional<ModuleKind>> kinds) {
         var capacity = job.panel().profile().capacity();
         int zones = job.points().size();
         int radio = (int) slots.stream().filter(Slot::wireless).count();
@@ -131,7 +134,7 @@ public record Inventory(
                 new Count("bus addresses", addresses, capacity.addresses()));
     }
 
-    private static int sum(Map<String, Optional<ModuleKind>> kinds, Function<ModuleKind, Integer> figure) {
+    private static int sum(Map<ModuleId, Optional<ModuleKind>> kinds, Function<ModuleKind, Integer> figure) {
         return kinds.values().stream()
                 .flatMap(Optional::stream)
                 .mapToInt(figure::apply)

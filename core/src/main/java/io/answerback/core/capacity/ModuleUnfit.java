@@ -61,6 +61,6 @@ public final class ModuleUnfit implements JobCheck {
     }
 
     private static Finding finding(PanelModule module, String says, String why, String remedy) {
-        return RULE.finds(new Target.OfModule(module.name(), ""), says, why, remedy);
+        return RULE.finds(new Target.OfBox(module.id()), says, why, remedy);
     }
 }

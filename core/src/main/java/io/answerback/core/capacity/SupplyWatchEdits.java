@@ -2,6 +2,9 @@ package io.answerback.core.capacity;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.SupplyWatch;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
@@ -25,14 +28,14 @@ public final class SupplyWatchEdits {
     ///
     /// @param kind the kind of point a volt-free contact of equipment is
     /// @param conductor the conductor cables are of unless somebody says otherwise
-    public static Edit watch(String module, SupplyFault fault, PointKind kind, Conductor conductor) {
-        return new Edit("watch of " + module, job -> {
-            String id = PointNumbers.next(job);
+    public static Edit watch(ModuleId module, SupplyFault fault, PointKind kind, Conductor conductor) {
+        return new Edit("watch", module, job -> {
+            PointId id = new PointId(PointNumbers.next(job));
             Optional<PointDraft.Place> area =
                     job.areas().stream().map(SupplyWatchEdits::place).findFirst();
             PointDraft line = new PointDraft(
                     id,
-                    Text.of("%s, %s", module, fault.words()),
+                    Text.of("%s, %s", job.nameOf(module), fault.words()),
                     Optional.of(kind),
                     Optional.of(ZoneType.TECHNICAL),
                     area,
@@ -49,7 +52,7 @@ public final class SupplyWatchEdits {
     }
 
     private static Job watching(Job job, SupplyWatch watch) {
-        Optional<String> input = Optional.ofNullable(Inventory.of(job).placed().get(watch.pointId()))
+        Optional<InputId> input = Optional.ofNullable(Inventory.of(job).placed().get(watch.pointId()))
                 .map(Input::id);
         Job wired =
                 input.isPresent() ? CapacityEdits.wire(watch.pointId(), input).on(job) : job;
@@ -59,9 +62,10 @@ public final class SupplyWatchEdits {
     /// A point that is there already tells of a fault, or none does.
     ///
     /// @param pointId the point; empty for none
-    public static Edit watchedBy(String module, SupplyFault fault, Optional<String> pointId) {
+    public static Edit watchedBy(ModuleId module, SupplyFault fault, Optional<PointId> pointId) {
         return new Edit(
-                "watch of " + module,
+                "watch",
+                module,
                 job -> job.withPower(pointId.map(id -> job.power().with(new SupplyWatch(module, fault, id)))
                         .orElseGet(() -> job.power().withoutWatch(module, fault))));
     }

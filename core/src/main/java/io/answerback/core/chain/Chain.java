@@ -1,5 +1,6 @@
 package io.answerback.core.chain;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Link;
 import java.util.List;
 
@@ -8,7 +9,7 @@ import java.util.List;
 /// @param pointId the zone point or system point
 /// @param name its name
 /// @param links one of each link
-public record Chain(String pointId, String name, List<LinkState> links) {
+public record Chain(PointId pointId, String name, List<LinkState> links) {
     /// @throws IllegalArgumentException when the links are not the seven, in order
     public Chain {
         links = List.copyOf(links);

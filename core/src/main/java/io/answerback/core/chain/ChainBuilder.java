@@ -122,7 +122,7 @@ public record ChainBuilder(Parts job, EventTable events) {
                         Figures.percent(loop.leastMargin()), StateWords.of(point, loop.tightest())));
     }
 
-    private static LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {
+    private LinkState input(Optional<Input> input, InputModel model, Optional<LoopResult> loop) {
         if (input.isEmpty()) {
             return new LinkState(Link.INPUT, Mark.WRONG, "none", "not wired to any input");
         }
@@ -130,18 +130,17 @@ public record ChainBuilder(Parts job, EventTable events) {
                                 model.volts(result.of(LoopCase.AT_REST).range().nominalOhms()))
                         + " across it")
                 .orElse("voltage not known");
-        return new LinkState(Link.INPUT, Mark.SOUND, input.get().name(), volts);
+        return new LinkState(Link.INPUT, Mark.SOUND, job.nameOf(input.get()), volts);
     }
 
-    private static LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
+    private LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
         String number = input.map(used -> Text.of("%02d", used.zone())).orElse("none");
         if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
             return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
         }
         String figure = number + " · " + zone.get().type().words();
         if (instead.isPresent()) {
-            return new LinkState(
-                    Link.ZONE, Mark.WRONG, figure, "read from " + instead.get().name());
+            return new LinkState(Link.ZONE, Mark.WRONG, figure, "read from " + job.nameOf(instead.get()));
         }
         return zone.get()
                 .area()

@@ -1,6 +1,7 @@
 package io.answerback.core.chain;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
@@ -22,24 +23,24 @@ import java.util.stream.Stream;
 /// Everything computed about each point of a job: follows it through its links.
 public final class PointFacts {
     /// Everything computed about one zone point or system point, by its id.
-    public static final FactOf<String, PointResult> RESULT = FactOf.each("result of a point", PointFacts::result);
+    public static final FactOf<PointId, PointResult> RESULT = FactOf.each("result of a point", PointFacts::result);
 
     /// Every zone point in the order of the job, then every system point, by id.
-    public static final Fact<List<String>> IDS = Fact.of("ids of all points", PointFacts::ids);
+    public static final Fact<List<PointId>> IDS = Fact.of("ids of all points", PointFacts::ids);
 
     /// Everything computed about every point, in the order of [#IDS].
     public static final Fact<List<PointResult>> ALL = Gathered.of("results of all points", IDS, RESULT);
 
     private PointFacts() {}
 
-    private static List<String> ids(Facts facts) {
+    private static List<PointId> ids(Facts facts) {
         return Stream.concat(
                         facts.points().stream().map(Point::id),
                         Arrays.stream(SystemPoint.values()).map(SystemPoint::id))
                 .toList();
     }
 
-    private static PointResult result(Facts facts, String id) {
+    private static PointResult result(Facts facts, PointId id) {
         Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
         Map<Link, Map<String, String>> upstream = facts.of(ProofFacts.UPSTREAM, id);
         ProofState proof = facts.of(ProofFacts.STATE, id);

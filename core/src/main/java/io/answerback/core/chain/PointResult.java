@@ -1,5 +1,6 @@
 package io.answerback.core.chain;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofState;
@@ -16,7 +17,7 @@ import java.util.Optional;
 /// @param proof how it stands with its proof
 /// @param chain its seven links
 public record PointResult(
-        String pointId,
+        PointId pointId,
         String name,
         Optional<WiredPoint> wired,
         Map<Link, Map<String, String>> upstream,

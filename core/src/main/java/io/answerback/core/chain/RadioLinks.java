@@ -26,7 +26,7 @@ record RadioLinks(double marginDecibels) {
         if (sender.outOfPlace()) {
             int zone = sender.enrolment().map(Enrolment::zone).orElseThrow();
             return new LinkState(
-                    Link.INPUT, Mark.WRONG, sender.input().name(), Text.of("the panel has it as zone %02d", zone));
+                    Link.INPUT, Mark.WRONG, wired.figure(), Text.of("the panel has it as zone %02d", zone));
         }
         if (sender.converter().isPresent()) {
             return wired.mark() == Mark.SOUND
@@ -34,12 +34,9 @@ record RadioLinks(double marginDecibels) {
                     : wired;
         }
         return sender.order() == 0
-                ? new LinkState(Link.INPUT, Mark.NOT_DONE, sender.input().name(), "not enrolled yet")
+                ? new LinkState(Link.INPUT, Mark.NOT_DONE, wired.figure(), "not enrolled yet")
                 : new LinkState(
-                        Link.INPUT,
-                        Mark.SOUND,
-                        sender.input().name(),
-                        Text.of("enrolled as number %d", sender.order()));
+                        Link.INPUT, Mark.SOUND, wired.figure(), Text.of("enrolled as number %d", sender.order()));
     }
 
     private Mark mark(Sender sender) {

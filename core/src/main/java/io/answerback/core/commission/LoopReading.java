@@ -4,6 +4,7 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Reading;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.FarEnd;
 import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.loop.WiredPoint;
@@ -24,7 +25,7 @@ import java.util.Optional;
 /// @param latest the latest reading; empty when none was taken
 /// @param before the last reading of an earlier visit; empty when there is none
 public record LoopReading(
-        String pointId,
+        PointId pointId,
         MeasurementSetup setup,
         Range predicted,
         Optional<Measurement> latest,

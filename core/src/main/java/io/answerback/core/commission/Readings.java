@@ -3,6 +3,7 @@ package io.answerback.core.commission;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.fault.MeasurementSetup;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Parts;
@@ -23,7 +24,7 @@ public final class Readings {
     ///
     /// @param points everything computed about its points
     public static List<LoopReading> of(Parts job, List<PointResult> points) {
-        Map<String, List<Measurement>> byPoint =
+        Map<PointId, List<Measurement>> byPoint =
                 job.measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
         return points.stream()
                 .filter(point -> byPoint.containsKey(point.pointId()))

@@ -1,6 +1,8 @@
 package io.answerback.core.common;
 
+import java.util.Collection;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /// Words with figures in them. Whatever the language of the machine, decimals have a point and digits are 0 to 9:
 /// figures on a job are compared and typed again, so there is one way to write them.
@@ -16,5 +18,10 @@ public final class Text {
     /// @throws java.util.IllegalFormatException when pattern and figures do not fit
     public static String of(String pattern, Object... figures) {
         return String.format(FIGURES, pattern, figures);
+    }
+
+    /// Things one after the other with commas between them, such as "C-01, C-02"; empty text for none.
+    public static String listed(Collection<?> things) {
+        return things.stream().map(Object::toString).collect(Collectors.joining(", "));
     }
 }

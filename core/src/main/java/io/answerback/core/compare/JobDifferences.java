@@ -44,11 +44,11 @@ public final class JobDifferences {
         one("The site", Job::site);
         one("The house rules", Job::practice);
         one("The panel and its profile", Job::panel);
-        parts(Job::modules, PanelModule::name, its -> "Module " + its.name());
+        parts(Job::modules, PanelModule::id, its -> "Module " + its.name());
         parts(Job::areas, Area::number, its -> Text.of("Area %02d %s", its.number(), its.name()));
         parts(Job::points, Point::id, its -> Text.of("Point %s %s", its.id(), its.name()));
         parts(Job::cables, Cable::id, its -> "Cable " + its.id());
-        parts(Job::inputs, Input::id, its -> "Input " + its.name());
+        parts(Job::inputs, Input::id, its -> "Input " + its.id());
         parts(Job::zones, Zone::number, its -> Text.of("Zone %02d", its.number()));
         one("The communicator", Job::communicator);
         parts(Job::receivers, Receiver::id, its -> "Receiver " + its.name());

@@ -1,6 +1,8 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
 import io.answerback.core.profile.Terminal;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +16,7 @@ import java.util.Optional;
 /// @param ring its tamper ring
 /// @param parts the resistors and links between its terminals
 public record BoxPlan(
-        CableLocation place,
+        EndId place,
         String title,
         List<Terminal> strip,
         List<CableCores> cables,
@@ -26,13 +28,8 @@ public record BoxPlan(
         cables = List.copyOf(cables);
     }
 
-    /// The name of the module, of the joint box, or the point whose device it is.
-    public String name() {
-        return place.name();
-    }
-
     /// The end of a cable that comes to it; empty when none does.
-    public Optional<CableCores> cable(String id) {
+    public Optional<CableCores> cable(CableId id) {
         return cables.stream().filter(cable -> cable.id().equals(id)).findFirst();
     }
 
@@ -60,7 +57,7 @@ public record BoxPlan(
     /// The cables that begin here with a core under a terminal, by label.
     ///
     /// @param terminal its place on the strip, from 0
-    public List<String> cablesUnder(int terminal) {
+    public List<CableId> cablesUnder(int terminal) {
         return cables.stream()
                 .filter(cable -> cable.end() == CableEnd.NEAR)
                 .filter(cable -> cable.cores().stream()

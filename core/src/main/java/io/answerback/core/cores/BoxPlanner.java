@@ -2,7 +2,11 @@ package io.answerback.core.cores;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
+import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Input;
@@ -10,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// Works out where every core goes at one module.
 final class BoxPlanner {
@@ -17,21 +22,24 @@ final class BoxPlanner {
 
     private final List<Terminal> strip;
     private final List<ConnectedEnd> coming;
-    private final String module;
-    private final Map<String, Zone> byInput = new HashMap<>();
-    private final Map<String, Zone> seconds = new HashMap<>();
+    private final ModuleId module;
+    private final Facts facts;
+    private final Map<InputId, Zone> byInput = new HashMap<>();
+    private final Map<InputId, Zone> seconds = new HashMap<>();
     private final RingPlanner ring;
 
     /// A loop and the cable that brings it.
     private record Zone(ConnectedEnd coming, ConnectedEnd.Loop loop) {
         CoreTermination joined(CoreUse use) {
-            return ConnectedEnd.joined(coming, new CoreNeed(use, loop.point().id()));
+            return ConnectedEnd.joined(
+                    coming, new CoreNeed(use, Optional.of(loop.point().id())));
         }
     }
 
-    BoxPlanner(String module, List<Terminal> strip, List<ConnectedEnd> coming) {
+    BoxPlanner(Facts facts, ModuleId module, List<ConnectedEnd> coming) {
+        this.facts = facts;
         this.module = module;
-        this.strip = strip;
+        this.strip = facts.kindOf(module).map(ModuleKind::terminals).orElse(List.of());
         this.coming = coming;
         for (ConnectedEnd one : coming) {
             for (ConnectedEnd.Loop loop : one.near() ? one.loops() : List.<ConnectedEnd.Loop>of()) {
@@ -59,7 +67,7 @@ final class BoxPlanner {
         }));
         List<CableCores> cables =
                 first.stream().map(cable -> bunched(cable, counts)).toList();
-        return new BoxPlan(CableLocation.box(module), module, strip, cables, ring.ring(), List.of());
+        return new BoxPlan(module, facts.nameOf(module), strip, cables, ring.ring(), List.of());
     }
 
     /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
@@ -77,7 +85,8 @@ final class BoxPlanner {
     private CoreTermination landing(ConnectedEnd one, CoreNeed need) {
         return switch (need.use()) {
             case LOOP, LOOP_RETURN ->
-                one.loop(need.pointId())
+                need.pointId()
+                        .flatMap(one::loop)
                         .map(loop -> ofLoop(loop, need.use()))
                         .orElse(new CoreTermination.Nowhere("it is no loop of this cable"));
             case TAMPER, TAMPER_RETURN -> ring.landing(one, need.use());
@@ -103,7 +112,7 @@ final class BoxPlanner {
                     Text.of("point %s has no input yet", loop.point().id()));
         }
         if (!input.module().equals(module)) {
-            return new CoreTermination.Nowhere("its input is on " + input.module());
+            return new CoreTermination.Nowhere("its input is on " + facts.nameOf(input.module()));
         }
         return use == CoreUse.LOOP ? begin(loop, input) : end(loop, input);
     }

@@ -6,6 +6,8 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -28,11 +30,10 @@ public final class BoxWithoutTerminals implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its -> its.place().kind() == CableLocation.Kind.BOX
-                        && its.strip().isEmpty())
+                .filter(its -> its.place() instanceof ModuleId && its.strip().isEmpty())
                 .map(its -> RULE.finds(
-                        new Target.OfModule(its.name(), ""),
-                        Text.of("The terminals of %s are not known", its.name()),
+                        new Target.OfBox((BoxId) its.place()),
+                        Text.of("The terminals of %s are not known", its.title()),
                         "The profile names none, so its cores have uses and colours but no places.",
                         "Copy them from its manual into the profile."));
     }

@@ -3,6 +3,8 @@ package io.answerback.core.cores;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.TerminatedCore;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +23,7 @@ public record CableCores(
         CableDestination serves,
         List<PlannedCore> cores,
         List<CoreNeed> lacking,
-        List<String> polarLoops) {
+        List<PointId> polarLoops) {
     public CableCores {
         cores = List.copyOf(cores);
         polarLoops = List.copyOf(polarLoops);
@@ -29,7 +31,7 @@ public record CableCores(
     }
 
     /// The cable's label.
-    public String id() {
+    public CableId id() {
         return cable.id();
     }
 
@@ -37,7 +39,8 @@ public record CableCores(
     public boolean polar(PlannedCore core) {
         return switch (core.use()) {
             case SUPPLY, SUPPLY_RETURN -> true;
-            case LOOP, LOOP_RETURN -> polarLoops.contains(core.need().pointId());
+            case LOOP, LOOP_RETURN ->
+                core.need().pointId().filter(polarLoops::contains).isPresent();
             default -> false;
         };
     }

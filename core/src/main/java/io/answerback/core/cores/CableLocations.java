@@ -4,11 +4,16 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Gathered;
 import io.answerback.core.practice.CoreUse;
+import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -26,7 +31,7 @@ final class CableLocations {
     static final Fact<CableLocations> FACT = Fact.of("places cables come to", CableLocations::new);
 
     /// The cable ends that come to a module or joint box, in order.
-    static final FactOf<CableLocation, List<ConnectedEnd>> ENDS_AT = FactOf.each(
+    static final FactOf<BoxId, List<ConnectedEnd>> ENDS_AT = FactOf.each(
             "cable ends at a place", (facts, place) -> facts.of(FACT).endsAt(place));
 
     /// The cables that are to carry a core for a use, in the order of the job.
@@ -34,34 +39,34 @@ final class CableLocations {
             FactOf.each("cables for a use", (facts, use) -> facts.of(FACT).carrying(use));
 
     /// The module or joint box the near end of a cable comes to, by the cable's label; empty for none yet.
-    static final FactOf<String, Optional<CableLocation>> BEGINNING =
+    static final FactOf<CableId, Optional<BoxId>> BEGINNING =
             FactOf.each("beginning of a cable", CableLocations::nearPlace);
 
-    private static final FactOf<String, Optional<CoreColours>> COLOURS =
+    private static final FactOf<CableId, Optional<CoreColours>> COLOURS =
             FactOf.each("colours of a cable", CableLocations::colours);
-    private static final FactOf<String, ConnectedEnd> NEAR_END =
+    private static final FactOf<CableId, ConnectedEnd> NEAR_END =
             FactOf.each("near end of a cable", CableLocations::nearEnd);
-    private static final FactOf<String, LocatedCable> PLACED =
+    private static final FactOf<CableId, LocatedCable> PLACED =
             FactOf.each("cable in its place", CableLocations::placed);
     /// The labels of all cables, in the order of the job.
-    static final Fact<List<String>> LABELS = Fact.of(
+    static final Fact<List<CableId>> LABELS = Fact.of(
             "labels of cables", facts -> facts.cables().stream().map(Cable::id).toList());
     private static final Fact<List<LocatedCable>> ALL_PLACED = Gathered.of("cables in their places", LABELS, PLACED);
 
     private final List<LocatedCable> placed;
-    private final Map<CableLocation, List<ConnectedEnd>> boxes = new LinkedHashMap<>();
+    private final Map<BoxId, List<ConnectedEnd>> boxes = new LinkedHashMap<>();
     private final Map<CoreUse, List<Cable>> carrying = new EnumMap<>(CoreUse.class);
-    private volatile Map<String, LocatedCable> byLabel;
-    private volatile Map<String, List<LocatedCable>> toDevices;
+    private volatile Map<CableId, LocatedCable> byLabel;
+    private volatile Map<PointId, List<LocatedCable>> toDevices;
 
     private CableLocations(Facts facts) {
-        facts.modules().forEach(module -> boxes.put(CableLocation.box(module.name()), new ArrayList<>()));
+        facts.modules().forEach(module -> boxes.put(module.id(), new ArrayList<>()));
         placed = facts.of(ALL_PLACED);
         for (LocatedCable one : placed) {
             Cable cable = one.cable();
             one.begins().ifPresent(place -> at(place).add(one.near()));
             if (cable.ends().points().isEmpty()) {
-                at(far(cable.ends())).add(one.near().otherEnd());
+                at(cable.ends().farBox().orElseThrow()).add(one.near().otherEnd());
             }
             for (CoreUse use : one.share().uses()) {
                 carrying.computeIfAbsent(use, key -> new ArrayList<>()).add(cable);
@@ -70,13 +75,13 @@ final class CableLocations {
         boxes.values().forEach(list -> list.sort(Comparator.comparingInt(CableLocations::order)));
     }
 
-    private static LocatedCable placed(Facts facts, String cableId) {
+    private static LocatedCable placed(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         return new LocatedCable(
                 cable, CableShares.of(facts, cable), facts.of(NEAR_END, cableId), facts.of(BEGINNING, cableId));
     }
 
-    private List<ConnectedEnd> at(CableLocation place) {
+    private List<ConnectedEnd> at(BoxId place) {
         return boxes.computeIfAbsent(place, key -> new ArrayList<>());
     }
 
@@ -89,7 +94,7 @@ final class CableLocations {
                 .orElse(Integer.MAX_VALUE);
     }
 
-    private static Optional<CoreColours> colours(Facts facts, String cableId) {
+    private static Optional<CoreColours> colours(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         List<CoreNeed> needs = CableShares.of(facts, cable).needs();
         return cable.laying()
@@ -101,7 +106,7 @@ final class CableLocations {
                         facts.practice().firm().cores()));
     }
 
-    private static ConnectedEnd nearEnd(Facts facts, String cableId) {
+    private static ConnectedEnd nearEnd(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         List<ConnectedEnd.Loop> loops = CableShares.of(facts, cable).loops().stream()
                 .map(id -> loop(facts, id))
@@ -112,7 +117,7 @@ final class CableLocations {
         return new ConnectedEnd(cable, CableEnd.NEAR, served(facts, cable.ends()), colours, loops, devices);
     }
 
-    private static ConnectedEnd.Loop loop(Facts facts, String pointId) {
+    private static ConnectedEnd.Loop loop(Facts facts, PointId pointId) {
         return new ConnectedEnd.Loop(
                 facts.of(CableShares.ON_LOOP, pointId), facts.inputOf(pointId).orElse(null));
     }
@@ -122,49 +127,43 @@ final class CableLocations {
             Point first = facts.point(ends.points().getFirst()).orElseThrow();
             int more = ends.points().size() - 1;
             return new CableDestination(
-                    first.id(), more == 0 ? first.name() : Text.of("%s and %d more", first.name(), more));
+                    Optional.of(first.id()), more == 0 ? first.name() : Text.of("%s and %d more", first.name(), more));
         }
-        return new CableDestination("", ends.module().isEmpty() ? ends.joint() : ends.module());
+        return new CableDestination(Optional.empty(), facts.nameOf(ends.farBox().orElseThrow()));
     }
 
-    private static Optional<CableLocation> nearPlace(Facts facts, String cableId) {
+    private static Optional<BoxId> nearPlace(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
-        String from = cable.ends().from();
-        if (!from.isEmpty()) {
-            return Optional.of(facts.module(from).isPresent() ? CableLocation.box(from) : CableLocation.joint(from));
+        if (cable.ends().from().isPresent()) {
+            return cable.ends().from();
         }
-        Optional<CableLocation> measured = CableShares.of(facts, cable).needs().stream()
+        Optional<BoxId> measured = CableShares.of(facts, cable).needs().stream()
                 .filter(need -> need.use() == CoreUse.LOOP || need.use() == CoreUse.LOOP_RETURN)
-                .flatMap(need -> facts.inputOf(need.pointId()).stream())
-                .map(input -> CableLocation.box(input.module()))
+                .flatMap(need -> need.pointId().flatMap(facts::inputOf).stream())
+                .<BoxId>map(Input::module)
                 .findFirst();
         return measured.or(() -> usual(facts, cable));
     }
 
     /// Where a cable begins that carries no loop: at the box of its points' inputs, or at the panel.
-    private static Optional<CableLocation> usual(Facts facts, Cable cable) {
-        Optional<CableLocation> ofPoints = cable.ends().points().stream()
+    private static Optional<BoxId> usual(Facts facts, Cable cable) {
+        Optional<BoxId> ofPoints = cable.ends().points().stream()
                 .flatMap(id -> facts.inputOf(id).stream())
-                .map(input -> CableLocation.box(input.module()))
+                .<BoxId>map(Input::module)
                 .findFirst();
         boolean panel = cable.ends().points().isEmpty()
                 && CableShares.of(facts, cable).loops().isEmpty()
                 && !facts.modules().isEmpty()
-                && !facts.modules().getFirst().name().equals(cable.ends().module());
-        return ofPoints.or(() ->
-                panel ? Optional.of(CableLocation.box(facts.modules().getFirst().name())) : Optional.empty());
-    }
-
-    private static CableLocation far(CableEnds ends) {
-        if (!ends.points().isEmpty()) {
-            return CableLocation.device(ends.points().getFirst());
-        }
-        return ends.module().isEmpty() ? CableLocation.joint(ends.joint()) : CableLocation.box(ends.module());
+                && cable.ends()
+                        .module()
+                        .filter(facts.modules().getFirst().id()::equals)
+                        .isEmpty();
+        return ofPoints.or(() -> panel ? Optional.of(facts.modules().getFirst().id()) : Optional.empty());
     }
 
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
     /// cables.
-    List<CableLocation> boxes() {
+    List<BoxId> boxes() {
         return boxes.entrySet().stream()
                 .filter(place -> !place.getValue().isEmpty())
                 .map(Map.Entry::getKey)
@@ -172,12 +171,15 @@ final class CableLocations {
     }
 
     /// The ends that come to a place, in order.
-    List<ConnectedEnd> endsAt(CableLocation place) {
-        return place.kind() == CableLocation.Kind.DEVICE
-                ? toDevices().getOrDefault(place.name(), List.of()).stream()
-                        .map(one -> one.near().otherEnd())
-                        .toList()
-                : boxes.getOrDefault(place, List.of());
+    List<ConnectedEnd> endsAt(BoxId box) {
+        return boxes.getOrDefault(box, List.of());
+    }
+
+    /// The far ends of the cables whose first device is that of a point, in order.
+    List<ConnectedEnd> endsAt(PointId device) {
+        return toDevices().getOrDefault(device, List.of()).stream()
+                .map(one -> one.near().otherEnd())
+                .toList();
     }
 
     /// The cables that are to carry a core for a use, in the order of the job.
@@ -185,10 +187,15 @@ final class CableLocations {
         return carrying.getOrDefault(use, List.of());
     }
 
-    Optional<CableLocation> place(Cable cable, CableEnd end) {
+    Optional<EndId> place(Cable cable, CableEnd end) {
         return end == CableEnd.FAR
-                ? Optional.of(far(cable.ends()))
-                : placed(cable).flatMap(LocatedCable::begins);
+                ? Optional.of(cable.ends().farEnd())
+                : begins(cable).map(box -> box);
+    }
+
+    /// The module or joint box the near end of a cable comes to; empty when it comes to none.
+    Optional<BoxId> begins(Cable cable) {
+        return placed(cable).flatMap(LocatedCable::begins);
     }
 
     private Optional<LocatedCable> placed(Cable cable) {
@@ -205,21 +212,21 @@ final class CableLocations {
         return byLabel().get(cable.id()).near().serves();
     }
 
-    Optional<Cable> cable(String id) {
+    Optional<Cable> cable(CableId id) {
         return Optional.ofNullable(byLabel().get(id)).map(LocatedCable::cable);
     }
 
     /// Made when it is first asked: most edits are over before anybody asks.
-    private Map<String, LocatedCable> byLabel() {
+    private Map<CableId, LocatedCable> byLabel() {
         if (byLabel == null) {
-            Map<String, LocatedCable> index = HashMap.newHashMap(placed.size());
+            Map<CableId, LocatedCable> index = HashMap.newHashMap(placed.size());
             placed.forEach(one -> index.put(one.cable().id(), one));
             byLabel = index;
         }
         return byLabel;
     }
 
-    private Map<String, List<LocatedCable>> toDevices() {
+    private Map<PointId, List<LocatedCable>> toDevices() {
         if (toDevices == null) {
             toDevices = placed.stream()
                     .filter(one -> !one.cable().ends().points().isEmpty())

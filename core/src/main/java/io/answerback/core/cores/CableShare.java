@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import java.util.EnumSet;
 import java.util.List;
@@ -10,11 +11,11 @@ import java.util.Set;
 /// @param needs a need for each of its cores, what it can least do without first
 /// @param loops the points whose loops run through it, those behind a joint box included
 /// @param uses what its cores are for
-record CableShare(List<CoreNeed> needs, List<String> loops, Set<CoreUse> uses) {
+record CableShare(List<CoreNeed> needs, List<PointId> loops, Set<CoreUse> uses) {
     /// The share of a cable that carries nothing.
     static final CableShare NOTHING = new CableShare(List.of(), List.of());
 
-    CableShare(List<CoreNeed> needs, List<String> loops) {
+    CableShare(List<CoreNeed> needs, List<PointId> loops) {
         this(needs, loops, uses(needs));
     }
 

@@ -2,6 +2,11 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
@@ -23,10 +28,10 @@ import java.util.Set;
 /// the rest to the next.
 final class CableShares {
     /// A point, with the parts of the loop its contact lies in.
-    static final FactOf<String, Point> ON_LOOP = FactOf.each(
+    static final FactOf<PointId, Point> ON_LOOP = FactOf.each(
             "point on its loop", (facts, id) -> facts.onLoop(facts.point(id).orElseThrow()));
 
-    private static final FactOf<String, Map<String, CableShare>> SHARES =
+    private static final FactOf<EndId, Map<CableId, CableShare>> SHARES =
             FactOf.each("shares of the cables to a far end", (facts, farEnd) -> new CableShares(facts).share(farEnd));
 
     private final Facts facts;
@@ -40,9 +45,9 @@ final class CableShares {
         return facts.of(SHARES, cable.ends().farEnd()).get(cable.id());
     }
 
-    private Map<String, CableShare> share(String farEnd) {
+    private Map<CableId, CableShare> share(EndId farEnd) {
         List<Cable> cables = facts.cablesTo(farEnd);
-        Map<String, CableShare> shares = new HashMap<>();
+        Map<CableId, CableShare> shares = new HashMap<>();
         List<CoreNeed> open = wanted(cables);
         for (int i = 0; i < cables.size(); i++) {
             Cable cable = cables.get(i);
@@ -107,19 +112,19 @@ final class CableShares {
     }
 
     /// What is needed at a far end, what lies behind a joint box included.
-    private List<CoreNeed> at(CableEnds ends, Set<String> through) {
-        if (!ends.module().isEmpty()) {
-            return kind(ends.module()).map(CoreNeeds::of).orElse(List.of());
+    private List<CoreNeed> at(CableEnds ends, Set<JointId> through) {
+        if (ends.module().isPresent()) {
+            return ends.module().flatMap(this::kind).map(CoreNeeds::of).orElse(List.of());
         }
         if (ends.joint().isEmpty()) {
             return CoreNeeds.of(
                     ends.points().stream().map(id -> facts.of(ON_LOOP, id)).toList(), facts.practice());
         }
-        if (!through.add(ends.joint())) {
+        if (!through.add(ends.joint().get())) {
             return List.of();
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
-        facts.cablesFrom(ends.joint()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
+        facts.cablesFrom(ends.farBox()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
         if (facts.practice().school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING) {
             // the ring goes through the lid of the joint box
             behind.add(CoreNeed.shared(CoreUse.TAMPER));
@@ -139,14 +144,14 @@ final class CableShares {
         };
     }
 
-    private Optional<ModuleKind> kind(String module) {
+    private Optional<ModuleKind> kind(ModuleId module) {
         return facts.kindOf(module);
     }
 
-    private static List<String> loops(List<CoreNeed> needs) {
+    private static List<PointId> loops(List<CoreNeed> needs) {
         return needs.stream()
                 .filter(need -> need.use() == CoreUse.LOOP)
-                .map(CoreNeed::pointId)
+                .flatMap(need -> need.pointId().stream())
                 .distinct()
                 .toList();
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.BoxId;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
 import java.util.Optional;
@@ -13,9 +14,9 @@ public interface Cabling {
     /// The cables that are to carry a core for a use, in the order of the job.
     List<Cable> carrying(CoreUse use);
 
-    /// The module or joint box the near end of a cable of the job comes to, by name; empty when it comes to none
+    /// The module or joint box the near end of a cable of the job comes to; empty when it comes to none
     /// yet.
-    Optional<String> beginning(Cable cable);
+    Optional<BoxId> beginning(Cable cable);
 
     /// What is at the near end of a cable of the job; empty where that comes to nothing.
     Optional<BoxPlan> nearEnd(Cable cable);

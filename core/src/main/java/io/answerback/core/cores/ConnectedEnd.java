@@ -3,6 +3,7 @@ package io.answerback.core.cores;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
@@ -42,7 +43,7 @@ record ConnectedEnd(
         return colours == null ? Optional.empty() : colours.colour(need);
     }
 
-    Optional<Loop> loop(String pointId) {
+    Optional<Loop> loop(PointId pointId) {
         return loops.stream().filter(loop -> loop.point().id().equals(pointId)).findFirst();
     }
 
@@ -66,7 +67,7 @@ record ConnectedEnd(
         return new CableCores(cable, end, serves, cores, colours.lacking(), polarLoops());
     }
 
-    private List<String> polarLoops() {
+    private List<PointId> polarLoops() {
         return loops.stream()
                 .map(Loop::point)
                 .filter(point -> point.kind().loopHasPolarity())

@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
@@ -12,6 +13,7 @@ import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /// What devices and modules need of the cable to them, what they can least do without first.
 public final class CoreNeeds {
@@ -28,8 +30,8 @@ public final class CoreNeeds {
     public static List<CoreNeed> of(List<Point> points, Practice practice) {
         List<CoreNeed> needs = new ArrayList<>();
         for (Point point : points) {
-            needs.add(new CoreNeed(CoreUse.LOOP, point.id()));
-            needs.add(new CoreNeed(CoreUse.LOOP_RETURN, point.id()));
+            needs.add(new CoreNeed(CoreUse.LOOP, Optional.of(point.id())));
+            needs.add(new CoreNeed(CoreUse.LOOP_RETURN, Optional.of(point.id())));
         }
         if (points.stream().anyMatch(CoreNeeds::powered)) {
             needs.add(CoreNeed.shared(CoreUse.SUPPLY));
@@ -88,12 +90,12 @@ public final class CoreNeeds {
     }
 
     /// The modules of a job that need a cable, by name.
-    public static List<String> modulesToCable(Parts job) {
+    public static List<ModuleId> modulesToCable(Parts job) {
         return job.modules().stream()
                 .filter(module -> job.kindOf(module)
                         .filter(kind -> kind.sort() != ModuleSort.CONVERTER && !of(kind).isEmpty())
                         .isPresent())
-                .map(PanelModule::name)
+                .map(PanelModule::id)
                 .toList();
     }
 

@@ -2,6 +2,7 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.id.EndId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -18,7 +19,7 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
     /// @param place where that is
     /// @param title what the place is called
     /// @param where the terminal or joint there
-    public record Stop(CableLocation place, String title, String where) {}
+    public record Stop(EndId place, String title, String where) {}
 
     /// One end of one core, and what is there.
     private record Held(CoreEnd core, CableEnd end, BoxPlan box, CoreTermination landing) {

@@ -2,13 +2,17 @@ package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -22,17 +26,17 @@ public final class CorePlan implements Cabling {
 
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes in the order of the
     /// cables.
-    public static final Fact<List<CableLocation>> PLACES = Fact.of(
+    public static final Fact<List<BoxId>> PLACES = Fact.of(
             "boxes cables come to", facts -> facts.of(CableLocations.FACT).boxes());
 
     /// The labels of all cables, in the order of the job.
-    public static final Fact<List<String>> LABELS = CableLocations.LABELS;
+    public static final Fact<List<CableId>> LABELS = CableLocations.LABELS;
 
     /// Where every core goes at a module or joint box.
-    public static final FactOf<CableLocation, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
+    public static final FactOf<BoxId, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);
 
     private final CableLocations places;
-    private final Map<CableLocation, BoxPlan> boxes = new LinkedHashMap<>();
+    private final Map<BoxId, BoxPlan> boxes = new LinkedHashMap<>();
 
     private CorePlan(Facts facts) {
         this.places = facts.of(CableLocations.FACT);
@@ -44,22 +48,22 @@ public final class CorePlan implements Cabling {
         return new Memo().read(job, Map.of(), facts -> facts.of(FACT));
     }
 
-    private static BoxPlan box(Facts facts, CableLocation place) {
+    private static BoxPlan box(Facts facts, BoxId place) {
         List<ConnectedEnd> ends = facts.of(CableLocations.ENDS_AT, place);
-        return place.kind() == CableLocation.Kind.BOX
-                ? new BoxPlanner(place.name(), strip(facts, place.name()), ends).plan()
-                : new JointPlanner(place.name(), ends).plan();
+        return switch (place) {
+            case ModuleId module -> new BoxPlanner(facts, module, ends).plan();
+            case JointId joint -> new JointPlanner(joint, ends).plan();
+        };
     }
 
-    private static List<Terminal> strip(Facts facts, String module) {
-        return facts.kindOf(module).map(ModuleKind::terminals).orElse(List.of());
-    }
-
-    private BoxPlan device(List<ConnectedEnd> ends) {
-        Map<String, ConnectedEnd.Loop> devices = new LinkedHashMap<>();
+    private static Optional<BoxPlan> device(List<ConnectedEnd> ends) {
+        if (ends.isEmpty()) {
+            return Optional.empty();
+        }
+        Map<PointId, ConnectedEnd.Loop> devices = new LinkedHashMap<>();
         ends.forEach(end -> end.devices()
                 .forEach(device -> devices.putIfAbsent(device.point().id(), device)));
-        return new DevicePlanner(List.copyOf(devices.values())).plan(ends);
+        return Optional.of(new DevicePlanner(List.copyOf(devices.values())).plan(ends));
     }
 
     /// The modules and joint boxes cables come to: modules in their order, then joint boxes.
@@ -72,22 +76,21 @@ public final class CorePlan implements Cabling {
     }
 
     /// The cable of the job with this label; empty when there is none.
-    public Optional<Cable> cableLabelled(String label) {
+    public Optional<Cable> cableLabelled(CableId label) {
         return places.cable(label);
     }
 
-    /// The module or joint box of this name; empty when no cable comes to it.
-    public Optional<BoxPlan> box(String name) {
-        return boxes.values().stream().filter(box -> box.name().equals(name)).findFirst();
+    /// The module or joint box with this id; empty when no cable comes to it.
+    public Optional<BoxPlan> box(BoxId id) {
+        return Optional.ofNullable(boxes.get(id));
     }
 
     /// What is at a place; empty when no cable comes to it.
-    public Optional<BoxPlan> at(CableLocation place) {
-        if (place.kind() != CableLocation.Kind.DEVICE) {
-            return Optional.ofNullable(boxes.get(place));
-        }
-        List<ConnectedEnd> ends = places.endsAt(place);
-        return ends.isEmpty() ? Optional.empty() : Optional.of(device(ends));
+    public Optional<BoxPlan> at(EndId place) {
+        return switch (place) {
+            case BoxId box -> box(box);
+            case PointId device -> device(places.endsAt(device));
+        };
     }
 
     /// What is at an end of a cable of the job; empty where that comes to nothing.
@@ -96,12 +99,12 @@ public final class CorePlan implements Cabling {
     }
 
     /// The box the near end of a cable comes to; empty when it comes to none.
-    public Optional<BoxPlan> boxOf(String cableId) {
+    public Optional<BoxPlan> boxOf(CableId cableId) {
         return places.cable(cableId).flatMap(cable -> at(cable, CableEnd.NEAR));
     }
 
     /// The cores of a cable as they go at its near end; empty when that comes to no box.
-    public Optional<CableCores> cable(String cableId) {
+    public Optional<CableCores> cable(CableId cableId) {
         return boxOf(cableId)
                 .flatMap(box -> box.cables().stream()
                         .filter(cable -> cable.id().equals(cableId) && cable.end() == CableEnd.NEAR)
@@ -129,8 +132,8 @@ public final class CorePlan implements Cabling {
     }
 
     @Override
-    public Optional<String> beginning(Cable cable) {
-        return places.place(cable, CableEnd.NEAR).map(CableLocation::name);
+    public Optional<BoxId> beginning(Cable cable) {
+        return places.begins(cable);
     }
 
     @Override
@@ -152,8 +155,8 @@ public final class CorePlan implements Cabling {
             }
 
             @Override
-            public Optional<String> beginning(Cable cable) {
-                return facts.of(CableLocations.BEGINNING, cable.id()).map(CableLocation::name);
+            public Optional<BoxId> beginning(Cable cable) {
+                return facts.of(CableLocations.BEGINNING, cable.id());
             }
 
             @Override

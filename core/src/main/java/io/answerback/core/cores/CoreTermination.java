@@ -1,5 +1,7 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.CableId;
+
 /// Where the box end of a core goes.
 public sealed interface CoreTermination {
     /// Under a terminal.
@@ -13,7 +15,7 @@ public sealed interface CoreTermination {
     ///
     /// @param cableId the other cable
     /// @param colour the core of it
-    record Joined(String cableId, String colour) implements CoreTermination {}
+    record Joined(CableId cableId, String colour) implements CoreTermination {}
 
     /// Kept for later.
     record FoldedBack() implements CoreTermination {}

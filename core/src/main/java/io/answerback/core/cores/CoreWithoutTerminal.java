@@ -6,6 +6,7 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.List;
@@ -30,8 +31,7 @@ public final class CoreWithoutTerminal implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its -> its.place().kind() == CableLocation.Kind.BOX
-                        && !its.strip().isEmpty())
+                .filter(its -> its.place() instanceof ModuleId && !its.strip().isEmpty())
                 .flatMap(its -> its.cables().stream().flatMap(cable -> finding(its, cable)));
     }
 

@@ -31,18 +31,13 @@ final class DevicePlanner {
                 .map(one -> one.cores((cable, need) -> landing(need)))
                 .toList();
         return new BoxPlan(
-                CableLocation.device(first.id()),
-                first.id() + " " + first.name(),
-                strip.terminals(),
-                cables,
-                TamperRing.NONE,
-                strip.parts());
+                first.id(), first.id() + " " + first.name(), strip.terminals(), cables, TamperRing.NONE, strip.parts());
     }
 
     private CoreTermination landing(CoreNeed need) {
         return switch (need.use()) {
-            case LOOP -> under(strip.begin(need.pointId()));
-            case LOOP_RETURN -> under(strip.end(need.pointId()));
+            case LOOP -> under(strip.begin(need.pointId().orElseThrow()));
+            case LOOP_RETURN -> under(strip.end(need.pointId().orElseThrow()));
             case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
             case TAMPER -> nth(TerminalUse.TAMPER, 0);

@@ -1,6 +1,7 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.LoopWiring;
@@ -18,8 +19,8 @@ final class DeviceStrip {
 
     private final List<Terminal> terminals = new ArrayList<>();
     private final List<FittedPart> parts = new ArrayList<>();
-    private final Map<String, Integer> begins = new HashMap<>();
-    private final Map<String, Integer> ends = new HashMap<>();
+    private final Map<PointId, Integer> begins = new HashMap<>();
+    private final Map<PointId, Integer> ends = new HashMap<>();
     private final boolean several;
 
     DeviceStrip(boolean several) {
@@ -35,12 +36,12 @@ final class DeviceStrip {
     }
 
     /// The terminal a point's loop begins at; null for a point that is not here.
-    Integer begin(String pointId) {
+    Integer begin(PointId pointId) {
         return begins.get(pointId);
     }
 
     /// The terminal a point's loop ends at; null for a point that is not here.
-    Integer end(String pointId) {
+    Integer end(PointId pointId) {
         return ends.get(pointId);
     }
 

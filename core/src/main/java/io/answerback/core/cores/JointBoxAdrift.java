@@ -9,6 +9,9 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.JointId;
 import io.answerback.core.memo.Facts;
 import java.util.HashSet;
 import java.util.List;
@@ -43,46 +46,49 @@ public final class JointBoxAdrift implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         List<BoxPlan> joints = facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box -> box.place().kind() == CableLocation.Kind.JOINT_BOX)
+                .filter(box -> box.place() instanceof JointId)
                 .toList();
-        Set<String> fed = fed(facts.cables(), joints);
+        Set<EndId> fed = fed(facts.cables(), joints);
         return joints.stream()
-                .flatMap(box -> Stream.concat(finding(box), fed.contains(box.name()) ? Stream.empty() : circle(box)));
+                .flatMap(box -> Stream.concat(finding(box), fed.contains(box.place()) ? Stream.empty() : circle(box)));
     }
 
     /// The joint boxes a cable from somewhere else than a joint box leads to, at once or over others.
-    private static Set<String> fed(List<Cable> cables, List<BoxPlan> joints) {
-        Set<String> names = joints.stream().map(BoxPlan::name).collect(Collectors.toSet());
-        Set<String> fed = new HashSet<>();
+    private static Set<EndId> fed(List<Cable> cables, List<BoxPlan> joints) {
+        Set<EndId> names = joints.stream().map(BoxPlan::place).collect(Collectors.toSet());
+        Set<EndId> fed = new HashSet<>();
         boolean more = true;
         while (more) {
             more = false;
             for (Cable cable : cables) {
-                boolean source = !names.contains(cable.ends().from())
-                        || fed.contains(cable.ends().from());
+                boolean source =
+                        cable.ends().from().stream().noneMatch(from -> names.contains(from) && !fed.contains(from));
                 more |= source
-                        && names.contains(cable.ends().joint())
-                        && fed.add(cable.ends().joint());
+                        && cable.ends()
+                                .joint()
+                                .filter(names::contains)
+                                .filter(fed::add)
+                                .isPresent();
             }
         }
         return fed;
     }
 
     private static Stream<Finding> circle(BoxPlan box) {
-        List<String> bring = box.cables().stream()
+        List<CableId> bring = box.cables().stream()
                 .filter(cable -> cable.end() == CableEnd.FAR)
                 .map(CableCores::id)
                 .toList();
         return bring.isEmpty()
                 ? Stream.empty()
                 : Stream.of(CIRCLE.finds(
-                                new Target.OfCable(bring.getFirst(), ""),
-                                Text.of("Joint box %s is fed by joint boxes only", box.name()),
+                                new Target.OfCable(bring.getFirst()),
+                                Text.of("Joint box %s is fed by joint boxes only", box.title()),
                                 Text.of(
                                         "%s comes from a box that is fed from here: nothing joined in it reaches an input.",
-                                        String.join(", ", bring)),
+                                        Text.listed(bring)),
                                 Text.of("Let %s begin at the panel or at a module.", bring.getFirst()))
-                        .of(box.name()));
+                        .of(box.title()));
     }
 
     private static Stream<Finding> finding(BoxPlan box) {
@@ -91,16 +97,16 @@ public final class JointBoxAdrift implements JobCheck {
         return brought && onward
                 ? Stream.empty()
                 : Stream.of(RULE.finds(
-                                new Target.OfCable(box.cables().getFirst().id(), ""),
+                                new Target.OfCable(box.cables().getFirst().id()),
                                 brought
-                                        ? Text.of("No cable goes on from joint box %s", box.name())
-                                        : Text.of("No cable comes to joint box %s from a box", box.name()),
+                                        ? Text.of("No cable goes on from joint box %s", box.title())
+                                        : Text.of("No cable comes to joint box %s from a box", box.title()),
                                 brought
                                         ? "What comes to it serves nothing."
                                         : "What is joined in it ends there: its points cannot be measured.",
                                 brought
                                         ? "Let a cable begin there, or take this one to its device."
                                         : "Add the cable from the box to it.")
-                        .of(box.name()));
+                        .of(box.title()));
     }
 }

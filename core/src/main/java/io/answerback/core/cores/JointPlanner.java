@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.JointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
@@ -15,15 +16,15 @@ final class JointPlanner {
     private static final CoreTermination LID_IN = new CoreTermination.Under(0, false);
     private static final CoreTermination LID_OUT = new CoreTermination.Under(1, false);
 
-    private final String name;
+    private final JointId joint;
     private final List<ConnectedEnd> coming;
     private final List<ConnectedEnd> trunks;
     private final List<ConnectedEnd> branches;
     private final boolean lid;
     private final RingPlanner ring;
 
-    JointPlanner(String name, List<ConnectedEnd> coming) {
-        this.name = name;
+    JointPlanner(JointId joint, List<ConnectedEnd> coming) {
+        this.joint = joint;
         this.coming = coming;
         this.trunks = coming.stream().filter(one -> !one.near()).toList();
         this.branches = coming.stream().filter(ConnectedEnd::near).toList();
@@ -35,7 +36,7 @@ final class JointPlanner {
     BoxPlan plan() {
         List<CableCores> cables =
                 coming.stream().map(one -> one.cores(this::landing)).toList();
-        return new BoxPlan(CableLocation.joint(name), name, lid ? LID : List.of(), cables, ring.ring(), List.of());
+        return new BoxPlan(joint, joint.text(), lid ? LID : List.of(), cables, ring.ring(), List.of());
     }
 
     private CoreTermination landing(ConnectedEnd one, CoreNeed need) {

@@ -1,10 +1,11 @@
 package io.answerback.core.cores;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.BoxId;
 import java.util.Optional;
 
 /// A cable with what it carries and where it begins.
 ///
 /// @param near its near end; the far end is its [ConnectedEnd#otherEnd]
 /// @param begins the module or joint box its near end comes to; empty when it comes to none yet
-record LocatedCable(Cable cable, CableShare share, ConnectedEnd near, Optional<CableLocation> begins) {}
+record LocatedCable(Cable cable, CableShare share, ConnectedEnd near, Optional<BoxId> begins) {}

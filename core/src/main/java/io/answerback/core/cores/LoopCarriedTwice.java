@@ -7,12 +7,16 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// A point whose loop comes to its input in two cables: joined there they are one loop with two ends, and a cut
@@ -34,19 +38,19 @@ public final class LoopCarriedTwice implements BoxCheck {
     @Override
     public Stream<Finding> check(Facts facts, BoxPlan box) {
         return Stream.of(box)
-                .filter(its -> its.place().kind() == CableLocation.Kind.BOX)
+                .filter(its -> its.place() instanceof ModuleId)
                 .flatMap(its -> loops(its).entrySet().stream()
                         .filter(loop -> loop.getValue().size() > 1)
                         .map(loop -> finding(its, loop.getKey(), loop.getValue())));
     }
 
-    private static Map<String, List<CableCores>> loops(BoxPlan box) {
-        Map<String, List<CableCores>> loops = new TreeMap<>();
+    private static Map<PointId, List<CableCores>> loops(BoxPlan box) {
+        Map<PointId, List<CableCores>> loops = new LinkedHashMap<>();
         for (CableCores cable : box.cables()) {
             if (cable.end() == CableEnd.NEAR) {
                 cable.cores().stream()
                         .filter(core -> core.use() == CoreUse.LOOP)
-                        .map(core -> core.need().pointId())
+                        .flatMap(core -> core.need().pointId().stream())
                         .distinct()
                         .forEach(point -> loops.computeIfAbsent(point, key -> new ArrayList<>())
                                 .add(cable));
@@ -55,10 +59,11 @@ public final class LoopCarriedTwice implements BoxCheck {
         return loops;
     }
 
-    private static Finding finding(BoxPlan box, String pointId, List<CableCores> cables) {
-        String ids = String.join(" and ", cables.stream().map(CableCores::id).toList());
+    private static Finding finding(BoxPlan box, PointId pointId, List<CableCores> cables) {
+        String ids = String.join(
+                " and ", cables.stream().map(CableCores::id).map(CableId::text).toList());
         return RULE.finds(
-                        new Target.OfCable(cables.getLast().id(), pointId),
+                        new Target.OfCable(cables.getLast().id(), Optional.of(pointId)),
                         Text.of("The loop of %s comes to %s twice", pointId, box.title()),
                         Text.of(
                                 "%s both carry it: side by side on one input, a cut in one of them changes nothing the panel can see.",

@@ -6,6 +6,7 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.CableId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -34,7 +35,7 @@ public final class OutsideTamperRing implements BoxCheck {
     }
 
     private static Finding finding(BoxPlan box, CableCores cable) {
-        String id = cable.cable().id();
+        CableId id = cable.cable().id();
         return RULE.finds(
                 Target.of(cable.cable()),
                 Text.of("%s is outside the tamper ring", id),
@@ -43,7 +44,7 @@ public final class OutsideTamperRing implements BoxCheck {
     }
 
     private static String mend(BoxPlan box, CableCores cable) {
-        String id = cable.id();
+        CableId id = cable.id();
         if (cable.cable().laying().type().isEmpty()) {
             return "Decide the cable's type first: without it there are no cores to join.";
         }

@@ -8,6 +8,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.EndId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import java.util.ArrayList;
@@ -40,7 +41,7 @@ public final class PairSplit implements JobCheck {
         facts.of(CorePlan.FACT).boxes().stream()
                 .flatMap(box -> box.cables().stream())
                 .filter(cable -> cable.end() == CableEnd.NEAR)
-                .forEach(cable -> together.computeIfAbsent(farEnd(cable), key -> new ArrayList<>())
+                .forEach(cable -> together.computeIfAbsent(farEnd(cable).text(), key -> new ArrayList<>())
                         .add(cable));
         return together.values().stream().filter(cables -> cables.size() > 1).flatMap(PairSplit::split);
     }
@@ -57,11 +58,8 @@ public final class PairSplit implements JobCheck {
                         .flatMap(need -> finding(cable, need, carriers)));
     }
 
-    private static String farEnd(CableCores cable) {
-        var ends = cable.cable().ends();
-        return ends.module()
-                + ends.joint()
-                + (ends.points().isEmpty() ? "" : ends.points().getFirst());
+    private static EndId farEnd(CableCores cable) {
+        return cable.cable().ends().farEnd();
     }
 
     private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<CoreNeed, CableCores> carriers) {

@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.CableId;
 import io.answerback.core.practice.CoreUse;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -11,9 +12,9 @@ final class RingPlanner {
     private static final CoreNeed OUT = CoreNeed.shared(CoreUse.TAMPER);
     private static final CoreNeed BACK = CoreNeed.shared(CoreUse.TAMPER_RETURN);
 
-    private final Map<String, ConnectedEnd> joined = new LinkedHashMap<>();
-    private final List<String> order = new ArrayList<>();
-    private final List<String> leftOut = new ArrayList<>();
+    private final Map<CableId, ConnectedEnd> joined = new LinkedHashMap<>();
+    private final List<CableId> order = new ArrayList<>();
+    private final List<CableId> leftOut = new ArrayList<>();
     private final CoreTermination begin;
     private final CoreTermination end;
 

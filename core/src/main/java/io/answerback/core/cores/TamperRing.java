@@ -1,5 +1,6 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.id.CableId;
 import java.util.List;
 import java.util.Optional;
 
@@ -7,7 +8,7 @@ import java.util.Optional;
 ///
 /// @param order the cables it should go through, in order
 /// @param leftOut those of them it does not go through
-public record TamperRing(List<String> order, List<String> leftOut) {
+public record TamperRing(List<CableId> order, List<CableId> leftOut) {
     /// The ring of a place that has none.
     static final TamperRing NONE = new TamperRing(List.of(), List.of());
 
@@ -17,13 +18,13 @@ public record TamperRing(List<String> order, List<String> leftOut) {
     }
 
     /// The cables it goes through, in order.
-    public List<String> joined() {
+    public List<CableId> joined() {
         return order.stream().filter(id -> !leftOut.contains(id)).toList();
     }
 
     /// The cable it goes through before the place where another belongs; empty where that belongs at its
     /// beginning.
-    public Optional<String> before(String cableId) {
+    public Optional<CableId> before(CableId cableId) {
         return order.subList(0, Math.max(0, order.indexOf(cableId))).reversed().stream()
                 .filter(id -> !leftOut.contains(id))
                 .findFirst();

@@ -1,6 +1,8 @@
 package io.answerback.core.departure;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
+import java.util.Optional;
 
 /// One place where a job does otherwise than the firm's rules.
 ///
@@ -10,7 +12,7 @@ import io.answerback.core.common.Text;
 /// @param firm what the firm does
 /// @param here what is done here
 /// @param reason why; empty while nobody said
-public record Departure(String id, String pointId, String title, String firm, String here, String reason) {
+public record Departure(String id, Optional<PointId> pointId, String title, String firm, String here, String reason) {
     /// The departure as one sentence without its reason.
     public String says() {
         return Text.of("%s: %s, %s %s", title, here, whose(), firm);

@@ -2,6 +2,7 @@ package io.answerback.core.departure;
 
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeQuestion;
@@ -51,7 +52,7 @@ public final class Departures {
         return Optional.of(departure(
                 practice,
                 "school:" + question.name(),
-                "",
+                Optional.empty(),
                 PracticeWords.title(question),
                 PracticeWords.of(practice.firm().school(question)),
                 PracticeWords.of(practice.school(question))));
@@ -65,7 +66,7 @@ public final class Departures {
         return Optional.of(departure(
                 practice,
                 "figure:" + figure.name(),
-                "",
+                Optional.empty(),
                 PracticeWords.title(figure),
                 value(practice.firm().figure(figure), figure),
                 value(practice.figure(figure), figure)));
@@ -82,7 +83,7 @@ public final class Departures {
             all.add(departure(
                     practice,
                     "scheme:" + point.id(),
-                    point.id(),
+                    Optional.of(point.id()),
                     "Loop",
                     practice.scheme().words(),
                     scheme.words()));
@@ -92,7 +93,7 @@ public final class Departures {
             all.add(departure(
                     practice,
                     "place:" + point.id(),
-                    point.id(),
+                    Optional.of(point.id()),
                     "Resistor",
                     practice.resistorPlace().words(),
                     place.words()));
@@ -112,7 +113,7 @@ public final class Departures {
                 : Optional.of(departure(
                         job.practice(),
                         "entry-time",
-                        "",
+                        Optional.empty(),
                         PracticeWords.title(RuleFigure.ENTRY_SECONDS),
                         value(most, RuleFigure.ENTRY_SECONDS),
                         value(longest, RuleFigure.ENTRY_SECONDS)));
@@ -129,14 +130,14 @@ public final class Departures {
                 .map(rule -> departure(
                         job.practice(),
                         "supervision",
-                        "",
+                        Optional.empty(),
                         PracticeWords.title(RuleFigure.SUPERVISION_MINUTES),
                         value(most, RuleFigure.SUPERVISION_MINUTES),
                         value(rule.supervisionMinutes(), RuleFigure.SUPERVISION_MINUTES)));
     }
 
     private static Departure departure(
-            Practice practice, String id, String pointId, String title, String firm, String here) {
+            Practice practice, String id, Optional<PointId> pointId, String title, String firm, String here) {
         return new Departure(id, pointId, title, firm, here, practice.reasons().getOrDefault(id, ""));
     }
 

@@ -1,6 +1,8 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
@@ -42,8 +44,8 @@ public final class BusEdits {
     /// what is programmed stays.
     ///
     /// @throws IllegalArgumentException when applied and the address is none of its kind or another module's
-    public static Edit address(String module, int address) {
-        return new Edit("address of " + module, job -> {
+    public static Edit address(ModuleId module, int address) {
+        return new Edit("address", module, job -> {
             ModuleKind kind = kind(job, module);
             requireOf(job, kind, module, address);
             Job set = job.withBus(
@@ -52,27 +54,31 @@ public final class BusEdits {
         });
     }
 
-    private static ModuleKind kind(Job job, String module) {
+    private static ModuleKind kind(Job job, ModuleId module) {
         return job.kindOf(module)
-                .orElseThrow(() ->
-                        new IllegalArgumentException(Text.of("the panel's profile does not know what %s is", module)));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        Text.of("the panel's profile does not know what %s is", job.nameOf(module))));
     }
 
-    private static void requireOf(Job job, ModuleKind kind, String module, int address) {
+    private static void requireOf(Job job, ModuleKind kind, ModuleId module, int address) {
         Optional<BusRange> range = rule(job).flatMap(rule -> rule.range(kind.id()));
         range.filter(its -> its.offTheBus() || !its.holds(address)).ifPresent(its -> {
             throw new IllegalArgumentException(
                     its.offTheBus()
-                            ? Text.of("%s has no address on the bus", module)
+                            ? Text.of("%s has no address on the bus", job.nameOf(module))
                             : Text.of(
                                     "%s can have address %d to %d, not %d; free are %s",
-                                    module, its.leastAddress(), its.mostAddress(), address, free(job, kind.id())));
+                                    job.nameOf(module),
+                                    its.leastAddress(),
+                                    its.mostAddress(),
+                                    address,
+                                    free(job, kind.id())));
         });
     }
 
     /// Brings a module's inputs to the zones of its new address, but for those of a keypad that took over
     /// another zone.
-    private static Job moved(Job before, Job set, String module, ModuleKind kind) {
+    private static Job moved(Job before, Job set, ModuleId module, ModuleKind kind) {
         return set.withInputs(set.inputs().stream()
                 .map(input -> input.module().equals(module) && !input.second() && follows(before, input, kind)
                         ? own(set, input, kind).map(input::withZone).orElse(input)
@@ -95,8 +101,8 @@ public final class BusEdits {
 
     /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones that
     /// nobody brings away: what follows an address that was changed.
-    public static Edit programmed(String module) {
-        return new Edit("zones of " + module, job -> {
+    public static Edit programmed(ModuleId module) {
+        return new Edit("zones", module, job -> {
             Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());
             List<Zone> kept = job.zones().stream()
                     .filter(zone -> brought.contains(zone.number()))
@@ -106,22 +112,22 @@ public final class BusEdits {
     }
 
     /// The zones of a module that a point needs and nobody has programmed, with that point.
-    public static Map<Integer, Point> unprogrammed(Job job, String module) {
+    public static Map<Integer, Point> unprogrammed(Job job, ModuleId module) {
         return Unprogrammed.of(job, input -> input.module().equals(module));
     }
 
     /// Sets a communicator that listens to one free keypad address for each area.
     ///
     /// @throws IllegalArgumentException when applied and there are fewer free addresses than areas
-    public static Edit listening(String module) {
-        return new Edit("addresses of " + module, job -> {
+    public static Edit listening(ModuleId module) {
+        return new Edit("addresses", module, job -> {
             ModuleKind kind = kind(job, module);
             Bus bus = job.bus().withAddresses(module, List.of());
             List<Integer> free = free(job.withBus(bus), kind.id());
             if (free.size() < job.areas().size()) {
                 throw new IllegalArgumentException(Text.of(
                         "%s needs an address for each of %d areas; only %s are free",
-                        module, job.areas().size(), free));
+                        job.nameOf(module), job.areas().size(), free));
             }
             List<BusAddress> given = new ArrayList<>();
             for (int i = 0; i < job.areas().size(); i++) {
@@ -139,8 +145,8 @@ public final class BusEdits {
             Job next = job;
             for (var module : job.modules()) {
                 Optional<ModuleKind> kind = job.kindOf(module);
-                if (kind.isPresent() && next.bus().of(module.name()).isEmpty()) {
-                    next = given(next, module.name(), kind.get());
+                if (kind.isPresent() && next.bus().of(module.id()).isEmpty()) {
+                    next = given(next, module.id(), kind.get());
                 }
             }
             return next;
@@ -149,7 +155,7 @@ public final class BusEdits {
 
     /// A job with the address proposed for a module that was just fitted; as it is where the rule says none or
     /// none is free.
-    public static Job addressed(Job job, String module, ModuleKind kind) {
+    public static Job addressed(Job job, ModuleId module, ModuleKind kind) {
         return given(job, module, kind);
     }
 
@@ -164,7 +170,7 @@ public final class BusEdits {
         return addresses.flatMap(address -> rule.flatMap(its -> its.zone(kindId, address, 1)).stream());
     }
 
-    private static Job given(Job job, String module, ModuleKind kind) {
+    private static Job given(Job job, ModuleId module, ModuleKind kind) {
         List<Integer> free = free(job, kind.id());
         if (free.isEmpty()) {
             return job;
@@ -176,7 +182,7 @@ public final class BusEdits {
         return address(module, address).on(job);
     }
 
-    private static Optional<Integer> home(Job job, String module, ModuleKind kind) {
+    private static Optional<Integer> home(Job job, ModuleId module, ModuleKind kind) {
         return job.inputs().stream()
                 .filter(input -> input.module().equals(module) && !input.second())
                 .findFirst()
@@ -191,13 +197,13 @@ public final class BusEdits {
     ///
     /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such
     ///     zone
-    public static Edit takeOver(String inputId, int zone) {
+    public static Edit takeOver(InputId inputId, int zone) {
         return new Edit("zone of " + inputId, job -> {
             Input input = input(job, inputId);
             int most = job.panel().profile().capacity().zones();
             if (kind(job, input.module()).sort() != ModuleSort.KEYPAD) {
                 throw new IllegalArgumentException(
-                        Text.of("%s is on no keypad; only a keypad's input can take over a zone", input.name()));
+                        Text.of("%s is on no keypad; only a keypad's input can take over a zone", job.nameOf(input)));
             }
             if (zone < 1 || zone > most) {
                 throw new IllegalArgumentException(
@@ -221,17 +227,18 @@ public final class BusEdits {
     /// whose number it is.
     ///
     /// @throws IllegalArgumentException when applied and the rule does not say what its own number is
-    public static Edit release(String inputId) {
+    public static Edit release(InputId inputId) {
         return new Edit("release of " + inputId, job -> {
             Input input = input(job, inputId);
             int own = own(job, input, kind(job, input.module()))
                     .orElseThrow(() -> new IllegalArgumentException(Text.of(
-                            "%s has no number of its own; give %s an address first", input.name(), input.module())));
+                            "%s has no number of its own; give %s an address first",
+                            job.nameOf(input), job.nameOf(input.module()))));
             return job.withInputs(with(job, input.withZone(own)));
         });
     }
 
-    private static Input input(Job job, String inputId) {
+    private static Input input(Job job, InputId inputId) {
         return job.inputs().stream()
                 .filter(input -> input.id().equals(inputId))
                 .findFirst()

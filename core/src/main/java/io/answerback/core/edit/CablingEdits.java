@@ -4,6 +4,10 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -13,26 +17,32 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /// Edits to which cables there are and between what they run.
 public final class CablingEdits {
+    private static final PointId FIRST = new PointId("01");
+
     private CablingEdits() {}
 
     /// Adds a cable of no length yet.
     ///
     /// @param conductor its cores, until its type is chosen
     public static Edit add(CableEnds ends, Conductor conductor) {
-        return new Edit(
-                "cable to " + farEnd(ends),
-                job -> with(job, Cable.indoors(CableLabels.free(job, label(ends)), ends, 0, conductor)));
+        UnaryOperator<Job> change =
+                job -> with(job, Cable.indoors(CableLabels.free(job, label(ends)), ends, 0, conductor));
+        return ends.module()
+                .map(module -> new Edit("cable", module, change))
+                .orElseGet(() -> new Edit("cable to " + farEnd(ends), change));
     }
 
     private static String farEnd(CableEnds ends) {
-        return ends.points().isEmpty() ? ends.module() + ends.joint() : String.join(", ", ends.points());
+        return ends.points().isEmpty() ? ends.farEnd().text() : Text.listed(ends.points());
     }
 
-    private static String label(CableEnds ends) {
-        return ends.points().isEmpty() ? "01" : ends.points().getFirst();
+    private static PointId label(CableEnds ends) {
+        return ends.points().isEmpty() ? FIRST : ends.points().getFirst();
     }
 
     private static Job with(Job job, Cable cable) {
@@ -48,23 +58,23 @@ public final class CablingEdits {
     public static Edit toModules(Conductor conductor) {
         return new Edit("cables to modules", job -> {
             Job next = job;
-            for (String module : modulesWithout(job)) {
+            for (ModuleId module : modulesWithout(job)) {
                 next = add(CableEnds.toModule(module), conductor).on(next);
             }
             return next;
         });
     }
 
-    private static List<String> modulesWithout(Job job) {
-        Set<String> cabled = new HashSet<>();
-        job.cables().forEach(cable -> cabled.add(cable.ends().module()));
+    private static List<ModuleId> modulesWithout(Job job) {
+        Set<ModuleId> cabled = new HashSet<>();
+        job.cables().forEach(cable -> cable.ends().module().ifPresent(cabled::add));
         return CoreNeeds.modulesToCable(job).stream()
-                .filter(name -> !cabled.contains(name))
+                .filter(id -> !cabled.contains(id))
                 .toList();
     }
 
     /// Takes a cable away.
-    public static Edit remove(String cableId) {
+    public static Edit remove(CableId cableId) {
         return new Edit(
                 "removal of " + cableId,
                 job -> job.withCables(job.cables().stream()
@@ -75,7 +85,7 @@ public final class CablingEdits {
     /// Lets a cable run between other ends.
     ///
     /// @throws IllegalArgumentException when applied to a job without the cable
-    public static Edit ends(String cableId, CableEnds ends) {
+    public static Edit ends(CableId cableId, CableEnds ends) {
         return new Edit("ends of " + cableId, job -> {
             required(job, cableId);
             return job.withCables(job.cables().stream()
@@ -84,23 +94,19 @@ public final class CablingEdits {
         });
     }
 
-    private static Cable required(Job job, String cableId) {
+    private static Cable required(Job job, CableId cableId) {
         return job.cable(cableId)
                 .orElseThrow(() -> new IllegalArgumentException("there is no cable " + cableId + " in this job"));
     }
 
     /// Lets a cable serve the device of one more point, beside those it serves. Cables that went to that device
     /// alone are taken away.
-    public static Edit serveAlso(String cableId, String pointId) {
+    public static Edit serveAlso(CableId cableId, PointId pointId) {
         return new Edit("point " + pointId + " on " + cableId, job -> {
             Cable cable = required(job, cableId);
-            List<String> points = new ArrayList<>(cable.ends().points());
+            List<PointId> points = new ArrayList<>(cable.ends().points());
             points.add(pointId);
-            CableEnds ends = new CableEnds(
-                    cable.ends().from(),
-                    points,
-                    cable.ends().module(),
-                    cable.ends().joint());
+            CableEnds ends = cable.ends().withPoints(points);
             List<Cable> cables = new ArrayList<>(job.cables());
             cables.removeIf(other -> other.ends().points().equals(List.of(pointId)));
             cables.replaceAll(other -> other.id().equals(cableId) ? other.withEnds(ends) : other);
@@ -113,76 +119,76 @@ public final class CablingEdits {
     ///
     /// @param joint what the joint box is called, such as "J-1"
     /// @param conductor the cores of the cable that brings it, until its type is chosen
-    public static Edit throughJoint(Collection<String> cableIds, String joint, Conductor conductor) {
+    public static Edit throughJoint(Collection<CableId> cableIds, JointId joint, Conductor conductor) {
         return new Edit("joint box " + joint, job -> {
             if (cableIds.isEmpty()) {
                 throw new IllegalArgumentException(Text.of("no cable is to begin at joint box %s; choose one", joint));
             }
             Cable first = required(job, cableIds.iterator().next());
-            boolean there =
-                    job.cables().stream().anyMatch(cable -> cable.ends().joint().equals(joint));
+            boolean there = job.cables().stream()
+                    .anyMatch(
+                            cable -> cable.ends().joint().filter(joint::equals).isPresent());
             Job next = job.withCables(job.cables().stream()
                     .map(cable -> cableIds.contains(cable.id())
-                            ? cable.withEnds(cable.ends().startingAt(joint))
+                            ? cable.withEnds(cable.ends().startingAt(Optional.of(joint)))
                             : cable)
                     .toList());
             if (there) {
                 return next;
             }
             CableEnds trunk = CableEnds.toJoint(joint).startingAt(first.ends().from());
-            return with(next, Cable.indoors(CableLabels.free(next, "01"), trunk, 0, conductor));
+            return with(next, Cable.indoors(CableLabels.free(next, FIRST), trunk, 0, conductor));
         });
     }
 
     /// A name no joint box and no module of the job has, such as "J-1".
-    public static String freeJoint(Job job) {
+    public static JointId freeJoint(Job job) {
         Set<String> taken = new HashSet<>();
         job.cables()
-                .forEach(cable ->
-                        taken.addAll(List.of(cable.ends().joint(), cable.ends().from())));
-        job.modules().forEach(module -> taken.add(module.name()));
+                .forEach(cable -> Stream.concat(cable.ends().joint().stream(), cable.ends().from().stream())
+                        .forEach(box -> taken.add(box.text())));
+        job.modules().forEach(module -> taken.addAll(List.of(module.id().text(), module.name())));
         int number = 1;
         while (taken.contains("J-" + number)) {
             number++;
         }
-        return "J-" + number;
+        return new JointId("J-" + number);
     }
 
     /// Whether a module is mounted inside a steel box or close to metal.
-    public static Edit besideMetal(String module, boolean metal) {
+    public static Edit besideMetal(ModuleId module, boolean metal) {
         return new Edit(
-                "place of " + module,
+                "place",
+                module,
                 job -> job.withModules(job.modules().stream()
-                        .map(its -> its.name().equals(module) ? its.withBesideMetal(metal) : its)
+                        .map(its -> its.id().equals(module) ? its.withBesideMetal(metal) : its)
                         .toList()));
     }
 
     /// The cables that are left when some points are gone: one that served no others goes with them.
-    static List<Cable> withoutPoints(List<Cable> cables, Collection<String> pointIds) {
+    static List<Cable> withoutPoints(List<Cable> cables, Collection<PointId> pointIds) {
         return cables.stream()
                 .flatMap(cable -> without(cable, pointIds).stream())
                 .toList();
     }
 
-    private static Optional<Cable> without(Cable cable, Collection<String> pointIds) {
+    private static Optional<Cable> without(Cable cable, Collection<PointId> pointIds) {
         CableEnds ends = cable.ends();
         if (ends.points().stream().noneMatch(pointIds::contains)) {
             return Optional.of(cable);
         }
-        List<String> left =
+        List<PointId> left =
                 ends.points().stream().filter(id -> !pointIds.contains(id)).toList();
-        return left.isEmpty()
-                ? Optional.empty()
-                : Optional.of(cable.withEnds(new CableEnds(ends.from(), left, "", "")));
+        return left.isEmpty() ? Optional.empty() : Optional.of(cable.withEnds(ends.withPoints(left)));
     }
 
     /// The cables that are left when a module is gone: those that went to it go too, and those that began at it
     /// begin where they would without it.
-    public static List<Cable> withoutModule(List<Cable> cables, String module) {
+    public static List<Cable> withoutModule(List<Cable> cables, ModuleId module) {
         return cables.stream()
-                .filter(cable -> !cable.ends().module().equals(module))
-                .map(cable -> cable.ends().from().equals(module)
-                        ? cable.withEnds(cable.ends().startingAt(""))
+                .filter(cable -> cable.ends().module().filter(module::equals).isEmpty())
+                .map(cable -> cable.ends().from().filter(module::equals).isPresent()
+                        ? cable.withEnds(cable.ends().startingAt(Optional.empty()))
                         : cable)
                 .toList();
     }

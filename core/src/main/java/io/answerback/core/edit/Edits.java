@@ -1,6 +1,8 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
@@ -20,17 +22,17 @@ public final class Edits {
     private Edits() {}
 
     /// Another length for a cable, in metres.
-    public static Edit cableMetres(String cableId, double metres) {
+    public static Edit cableMetres(CableId cableId, double metres) {
         return cable("length of " + cableId, cableId, cable -> cable.withMetres(metres));
     }
 
     /// Another conductor for a cable.
-    public static Edit cableConductor(String cableId, Conductor conductor) {
+    public static Edit cableConductor(CableId cableId, Conductor conductor) {
         return cable("conductor of " + cableId, cableId, cable -> cable.withConductor(conductor));
     }
 
     /// Another temperature range for a cable, in °C.
-    public static Edit cableCelsius(String cableId, double coldest, double hottest) {
+    public static Edit cableCelsius(CableId cableId, double coldest, double hottest) {
         return cable("temperatures of " + cableId, cableId, cable -> cable.withCelsius(coldest, hottest));
     }
 
@@ -53,7 +55,7 @@ public final class Edits {
     }
 
     /// What is fitted across an unused input.
-    public static Edit unusedFitted(String inputId, UnusedTermination fitted) {
+    public static Edit unusedFitted(InputId inputId, UnusedTermination fitted) {
         Predicate<Input> which = input -> input.id().equals(inputId);
         return new Edit(
                 "termination of " + inputId,
@@ -70,7 +72,7 @@ public final class Edits {
         });
     }
 
-    private static Edit cable(String name, String cableId, UnaryOperator<Cable> change) {
+    private static Edit cable(String name, CableId cableId, UnaryOperator<Cable> change) {
         Predicate<Cable> which = cable -> cable.id().equals(cableId);
         return new Edit(name, job -> job.withCables(replaced(job.cables(), which, change)));
     }

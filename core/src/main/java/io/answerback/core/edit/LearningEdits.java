@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
@@ -86,8 +87,11 @@ public final class LearningEdits {
     }
 
     /// A module is on the wall, or is not yet or no more.
-    public static Edit present(String module, boolean present) {
-        return bus(module + (present ? " on the wall" : " off the wall"), bus -> bus.withPresent(module, present));
+    public static Edit present(ModuleId module, boolean present) {
+        return new Edit(
+                present ? "fitting" : "unfitting",
+                module,
+                job -> job.withBus(job.bus().withPresent(module, present)));
     }
 
     private static Edit bus(String name, UnaryOperator<Bus> change) {

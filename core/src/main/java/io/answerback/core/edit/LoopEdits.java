@@ -2,6 +2,8 @@ package io.answerback.core.edit;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Edit;
@@ -25,12 +27,12 @@ public final class LoopEdits {
     /// have.
     ///
     /// @param what what changes, as the undo menu says it, such as "end-of-line resistor"
-    public static Edit parts(String what, String pointId, UnaryOperator<LoopWiring> change) {
+    public static Edit parts(String what, PointId pointId, UnaryOperator<LoopWiring> change) {
         return new Edit(what + " of point " + pointId, job -> changed(job, pointId, change));
     }
 
     /// Another scheme. Values it has a place for and the loop has none of are those its input expects.
-    public static Edit scheme(String pointId, SchemeKind scheme) {
+    public static Edit scheme(PointId pointId, SchemeKind scheme) {
         return new Edit(
                 "scheme of point " + pointId,
                 job -> changed(job, pointId, wiring -> {
@@ -49,8 +51,8 @@ public final class LoopEdits {
                 .withSecondOhms(wiring.secondOhms() > 0 ? wiring.secondOhms() : expected.secondOhms());
     }
 
-    private static Job changed(Job job, String pointId, UnaryOperator<LoopWiring> change) {
-        String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
+    private static Job changed(Job job, PointId pointId, UnaryOperator<LoopWiring> change) {
+        PointId owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
         return job.withPoints(job.points().stream()
                 .map(point -> point.id().equals(owner) ? point.withLoop(change.apply(point.loop())) : point)
                 .toList());
@@ -63,24 +65,24 @@ public final class LoopEdits {
     /// @param ownerId the point that has the input
     /// @throws IllegalArgumentException when applied, where the input reads no scheme for two zones, is shared
     ///     already, or there is none
-    public static Edit shareInput(String pointId, String ownerId) {
+    public static Edit shareInput(PointId pointId, PointId ownerId) {
         return new Edit("second zone for point " + pointId, job -> shared(job, pointId, ownerId));
     }
 
-    private static Job shared(Job job, String pointId, String ownerId) {
+    private static Job shared(Job job, PointId pointId, PointId ownerId) {
         Input own = job.inputOf(ownerId)
                 .filter(input -> !input.second() && !pointId.equals(ownerId))
                 .orElseThrow(() -> new IllegalArgumentException(
                         Text.of("point %s has no input of its own that could be shared", ownerId)));
         if (job.inputs().stream()
                 .anyMatch(input -> input.shares().filter(own.id()::equals).isPresent())) {
-            throw new IllegalArgumentException(own.name() + " has two zones already");
+            throw new IllegalArgumentException(job.nameOf(own) + " has two zones already");
         }
         SchemeBands bands = twoZones(job, own);
         Job left = unwired(job, pointId);
         int zone = freeZone(left);
         Input second = new Input(
-                own.id() + "b",
+                new InputId(own.id() + "b"),
                 own.module(),
                 own.number(),
                 zone,
@@ -100,10 +102,10 @@ public final class LoopEdits {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(Text.of(
                         "%s tells no two zones apart on one input; choose a profile that does, or another input",
-                        input.name())));
+                        job.nameOf(input))));
     }
 
-    private static Job unwired(Job job, String pointId) {
+    private static Job unwired(Job job, PointId pointId) {
         Optional<Input> had = job.inputOf(pointId);
         return job.withInputs(job.inputs().stream()
                         .map(input -> input.pointId().filter(pointId::equals).isPresent()

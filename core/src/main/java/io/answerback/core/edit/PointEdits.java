@@ -2,6 +2,7 @@ package io.answerback.core.edit;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
@@ -13,12 +14,12 @@ import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /// Edits to the list of points. All refuse what cannot be with [IllegalArgumentException] when applied.
@@ -26,7 +27,7 @@ public final class PointEdits {
     private PointEdits() {}
 
     /// Another name for a point.
-    public static Edit name(String pointId, String name) {
+    public static Edit name(PointId pointId, String name) {
         return change("name of point " + pointId, Set.of(pointId), point -> point.withName(name));
     }
 
@@ -34,7 +35,7 @@ public final class PointEdits {
     /// follows.
     ///
     /// @param name what is done, as the undo menu says it
-    public static Edit change(String name, Collection<String> pointIds, UnaryOperator<Point> change) {
+    public static Edit change(String name, Collection<PointId> pointIds, UnaryOperator<Point> change) {
         return new Edit(name, job -> {
             List<Point> points = job.points().stream()
                     .map(point -> pointIds.contains(point.id()) ? change.apply(point) : point)
@@ -44,7 +45,7 @@ public final class PointEdits {
     }
 
     /// The same change to what was decided about some points.
-    public static Edit duty(String name, Collection<String> pointIds, UnaryOperator<SurveyedZone> change) {
+    public static Edit duty(String name, Collection<PointId> pointIds, UnaryOperator<SurveyedZone> change) {
         return change(name, pointIds, point -> point.withDuty(change.apply(point.duty())));
     }
 
@@ -69,7 +70,7 @@ public final class PointEdits {
     }
 
     /// Programs the zone of a point as the survey says.
-    public static Edit programAsSurveyed(String pointId) {
+    public static Edit programAsSurveyed(PointId pointId) {
         return new Edit("zone of point " + pointId + " as surveyed", job -> {
             Input input = job.inputOf(pointId)
                     .orElseThrow(() -> new IllegalArgumentException("point " + pointId + " has no input yet"));
@@ -81,15 +82,15 @@ public final class PointEdits {
 
     /// Takes some points off the list, with their cables, proofs and readings; their inputs are free again and
     /// their zones no longer programmed.
-    public static Edit remove(Collection<String> pointIds) {
+    public static Edit remove(Collection<PointId> pointIds) {
         return new Edit("removal of " + some(pointIds), job -> removed(job, pointIds));
     }
 
-    private static String some(Collection<String> pointIds) {
+    private static String some(Collection<PointId> pointIds) {
         return pointIds.size() == 1 ? "point " + pointIds.iterator().next() : pointIds.size() + " points";
     }
 
-    private static Job removed(Job job, Collection<String> ids) {
+    private static Job removed(Job job, Collection<PointId> ids) {
         Set<Integer> zones = new java.util.HashSet<>();
         List<Input> inputs = job.inputs().stream()
                 .map(input -> {
@@ -105,8 +106,8 @@ public final class PointEdits {
                 .withCables(CablingEdits.withoutPoints(job.cables(), ids))
                 .withProofs(without(job.proofs(), proof -> ids.contains(proof.pointId())))
                 .withMeasurements(without(job.measurements(), reading -> ids.contains(reading.pointId())))
-                .withPower(job.power().withoutParts(ids))
-                .withRadio(job.radio().withoutParts(ids))
+                .withPower(job.power().withoutPoints(ids))
+                .withRadio(job.radio().withoutPoints(ids))
                 .withSetup(job.setup().withoutPoints(ids))
                 .withPoints(without(job.points(), point -> ids.contains(point.id())));
     }
@@ -120,7 +121,7 @@ public final class PointEdits {
     ///
     /// @param newId the copy's number
     /// @param newName the copy's name
-    public static Edit duplicate(String pointId, String newId, String newName) {
+    public static Edit duplicate(PointId pointId, PointId newId, String newName) {
         return new Edit("copy of point " + pointId, job -> {
             Point copy = job.existingPoint(pointId).withId(newId).withName(newName);
             List<Point> points = new ArrayList<>(job.points());
@@ -146,7 +147,7 @@ public final class PointEdits {
     /// The length of the cable to a point, in metres; a point that had none gets one, indoors.
     ///
     /// @param conductor what a new cable is made of
-    public static Edit cable(String pointId, double metres, Conductor conductor) {
+    public static Edit cable(PointId pointId, double metres, Conductor conductor) {
         return new Edit("cable to point " + pointId, job -> {
             job.existingPoint(pointId);
             List<Cable> cables = new ArrayList<>(job.cables());
@@ -161,7 +162,7 @@ public final class PointEdits {
     /// Moves some points up or down the list, together.
     ///
     /// @param steps how far down; negative is up
-    public static Edit move(Collection<String> pointIds, int steps) {
+    public static Edit move(Collection<PointId> pointIds, int steps) {
         return new Edit("place of " + some(pointIds), job -> {
             List<Point> points = new ArrayList<>(job.points());
             List<Point> moved = points.stream()
@@ -178,30 +179,30 @@ public final class PointEdits {
     }
 
     /// Another number for a point; everything that names it follows.
-    public static Edit renumber(String pointId, String newId) {
+    public static Edit renumber(PointId pointId, PointId newId) {
         return new Edit("number of point " + pointId, job -> {
             job.existingPoint(pointId);
-            return renumbered(job, Map.of(pointId, newId.strip()));
+            return renumbered(job, Map.of(pointId, newId));
         });
     }
 
     /// Numbers all points anew, from 1 in the order of the list; everything that names them follows.
     public static Edit renumberAll() {
         return new Edit("numbers of all points", job -> {
-            Map<String, String> numbers = new TreeMap<>();
+            Map<PointId, PointId> numbers = new HashMap<>();
             int number = 1;
             for (Point point : job.points()) {
-                numbers.put(point.id(), Text.of("%02d", number++));
+                numbers.put(point.id(), new PointId(Text.of("%02d", number++)));
             }
             return renumbered(job, numbers);
         });
     }
 
-    private static Job renumbered(Job job, Map<String, String> numbers) {
-        Function<String, String> renamed = id -> numbers.getOrDefault(id, id);
+    private static Job renumbered(Job job, Map<PointId, PointId> numbers) {
+        UnaryOperator<PointId> renamed = id -> numbers.getOrDefault(id, id);
         List<Point> points = map(job.points(), point -> point.withId(renamed.apply(point.id())));
         List<Cable> cables =
-                map(job.cables(), cable -> cable.withEnds(cable.ends().withPointIds(renamed::apply)));
+                map(job.cables(), cable -> cable.withEnds(cable.ends().withPointIds(renamed)));
         List<Input> inputs =
                 map(job.inputs(), input -> input.withPointId(input.pointId().map(renamed)));
         return new Job(
@@ -218,18 +219,20 @@ public final class PointEdits {
                 job.receivers(),
                 map(job.proofs(), proof -> proof.withPointId(renamed.apply(proof.pointId()))),
                 map(job.measurements(), reading -> reading.withPointId(renamed.apply(reading.pointId()))),
-                job.power().withParts(renamed),
+                job.power().withPoints(renamed),
                 job.bus(),
-                job.radio().withParts(renamed::apply),
-                job.setup().withPoints(renamed::apply));
+                job.radio().withPoints(renamed),
+                job.setup().withPoints(renamed));
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.
-    private static Practice reasonsRenumbered(Practice practice, Function<String, String> renamed) {
+    private static Practice reasonsRenumbered(Practice practice, UnaryOperator<PointId> renamed) {
         Map<String, String> reasons = new TreeMap<>();
         practice.reasons().forEach((id, reason) -> {
             int colon = id.indexOf(':');
-            reasons.put(colon < 0 ? id : id.substring(0, colon + 1) + renamed.apply(id.substring(colon + 1)), reason);
+            reasons.put(
+                    colon < 0 ? id : id.substring(0, colon + 1) + renamed.apply(new PointId(id.substring(colon + 1))),
+                    reason);
         });
         return new Practice(practice.firm(), practice.schools(), practice.figures(), reasons);
     }

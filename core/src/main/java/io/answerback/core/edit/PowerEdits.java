@@ -1,5 +1,7 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.BatteryChange;
 import io.answerback.core.power.LoadFigure;
@@ -18,22 +20,22 @@ public final class PowerEdits {
 
     /// The battery of a supply.
     public static Edit battery(Battery battery) {
-        return change("battery of " + battery.module(), power -> power.with(battery));
+        return change("battery", battery.module(), power -> power.with(battery));
     }
 
     /// No battery decided for a supply.
-    public static Edit noBattery(String module) {
-        return change("battery of " + module, power -> power.withoutBattery(module));
+    public static Edit noBattery(ModuleId module) {
+        return change("battery", module, power -> power.withoutBattery(module));
     }
 
     /// What a part takes, where somebody knows better than the data.
     public static Edit load(LoadFigure load) {
-        return change("load of " + load.part(), power -> power.with(load));
+        return change("load", load.part(), power -> power.with(load));
     }
 
     /// What a part takes, as the data have it.
-    public static Edit loadAsInData(String part) {
-        return change("load of " + part, power -> power.withoutLoad(part));
+    public static Edit loadAsInData(FedId part) {
+        return change("load", part, power -> power.withoutLoad(part));
     }
 
     /// How much of the detectors' alarm load happens at once, in percent.
@@ -57,8 +59,8 @@ public final class PowerEdits {
     }
 
     /// How the link on a sounder's board is set.
-    public static Edit link(String module, String level) {
-        return change("link of " + module, power -> power.with(power.sounding().with(new LinkSet(module, level))));
+    public static Edit link(ModuleId module, String level) {
+        return change("link", module, power -> power.with(power.sounding().with(new LinkSet(module, level))));
     }
 
     /// Another battery in place of the one a supply has, which is kept as taken out.
@@ -66,8 +68,13 @@ public final class PowerEdits {
     /// @param today the day of the change
     public static Edit replaced(Battery old, LocalDate today) {
         return change(
-                "new battery of " + old.module(),
+                "new battery",
+                old.module(),
                 power -> power.with(new BatteryChange(old, today), old.withFittedOn(Optional.of(today))));
+    }
+
+    private static Edit change(String what, FedId of, UnaryOperator<Power> change) {
+        return new Edit(what, of, job -> job.withPower(change.apply(job.power())));
     }
 
     private static Edit change(String name, UnaryOperator<Power> change) {

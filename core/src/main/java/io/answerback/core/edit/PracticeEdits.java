@@ -1,5 +1,6 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
@@ -75,13 +76,13 @@ public final class PracticeEdits {
     }
 
     /// Which areas can be made to watch from a module with keys.
-    public static Edit keypadAreas(String module, List<Integer> areas) {
-        return new Edit("areas of " + module, job -> withAreas(job, module, areas));
+    public static Edit keypadAreas(ModuleId module, List<Integer> areas) {
+        return new Edit("areas", module, job -> withAreas(job, module, areas));
     }
 
-    private static Job withAreas(Job job, String name, List<Integer> areas) {
+    private static Job withAreas(Job job, ModuleId id, List<Integer> areas) {
         return job.withModules(job.modules().stream()
-                .map(module -> module.name().equals(name) ? module.withAreas(areas) : module)
+                .map(module -> module.id().equals(id) ? module.withAreas(areas) : module)
                 .toList());
     }
 }

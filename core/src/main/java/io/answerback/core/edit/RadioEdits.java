@@ -1,6 +1,9 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.radio.RadioState;
@@ -24,15 +27,16 @@ public final class RadioEdits {
     ///
     /// @throws IllegalArgumentException when applied and there is no such input, it is enrolled already, or no
     ///     wireless zone is left
-    public static Edit enrol(String inputId) {
+    public static Edit enrol(InputId inputId) {
         return new Edit("enrolment of " + inputId, job -> {
             Input input = input(job, inputId);
             if (job.radio().enrolment(inputId).isPresent()) {
-                throw new IllegalArgumentException(Text.of("%s is enrolled already; delete it first", input.name()));
+                throw new IllegalArgumentException(
+                        Text.of("%s is enrolled already; delete it first", job.nameOf(input)));
             }
             int zone = RadioState.zoneGiven(job, input)
                     .orElseThrow(() -> new IllegalArgumentException(
-                            Text.of("the panel has no wireless zone left for %s", input.name())));
+                            Text.of("the panel has no wireless zone left for %s", job.nameOf(input))));
             return job.withRadio(job.radio().withEnrolled(old -> with(old, new Enrolment(inputId, zone))));
         });
     }
@@ -41,7 +45,7 @@ public final class RadioEdits {
     ///
     /// @throws IllegalArgumentException when applied and the panel has no such wireless zone, or another is
     ///     enrolled under it
-    public static Edit enrolledUnder(String inputId, int zone) {
+    public static Edit enrolledUnder(InputId inputId, int zone) {
         return new Edit("zone under which " + inputId + " is enrolled", job -> {
             if (RadioPlaces.zones(job).noneMatch(its -> its == zone)) {
                 throw new IllegalArgumentException(Text.of(
@@ -56,7 +60,7 @@ public final class RadioEdits {
     }
 
     /// The panel forgets what it has enrolled for an input.
-    public static Edit delete(String inputId) {
+    public static Edit delete(InputId inputId) {
         return radio(
                 "enrolment of " + inputId,
                 radio -> radio.withEnrolled(old -> old.stream()
@@ -68,12 +72,12 @@ public final class RadioEdits {
     /// this one's.
     ///
     /// @throws IllegalArgumentException when applied and the input is not there or not enrolled
-    public static Edit follow(String inputId) {
+    public static Edit follow(InputId inputId) {
         return new Edit("zone of " + inputId, job -> {
             Input input = input(job, inputId);
             int given = job.radio()
                     .enrolment(inputId)
-                    .orElseThrow(() -> new IllegalArgumentException(input.name() + " is not enrolled"))
+                    .orElseThrow(() -> new IllegalArgumentException(job.nameOf(input) + " is not enrolled"))
                     .zone();
             return swapped(job, input.zone(), given);
         });
@@ -91,24 +95,28 @@ public final class RadioEdits {
 
     /// A device or converter was heard so at a test.
     public static Edit heard(SignalReading reading) {
-        return radio("signal of " + reading.part(), radio -> radio.withReading(reading));
+        return radio("signal", reading.part(), radio -> radio.withReading(reading));
     }
 
     /// A reading is taken back.
     public static Edit unheard(SignalReading reading) {
-        return radio("signal of " + reading.part(), radio -> radio.withoutReading(reading));
+        return radio("signal", reading.part(), radio -> radio.withoutReading(reading));
     }
 
     /// A battery was fitted in a wireless device.
-    public static Edit battery(String pointId, LocalDate fittedOn) {
+    public static Edit battery(PointId pointId, LocalDate fittedOn) {
         return radio("battery of point " + pointId, radio -> radio.withBattery(new DeviceBattery(pointId, fittedOn)));
+    }
+
+    private static Edit radio(String what, FedId of, UnaryOperator<Radio> change) {
+        return new Edit(what, of, job -> job.withRadio(change.apply(job.radio())));
     }
 
     private static Edit radio(String name, UnaryOperator<Radio> change) {
         return new Edit(name, job -> job.withRadio(change.apply(job.radio())));
     }
 
-    private static Input input(Job job, String inputId) {
+    private static Input input(Job job, InputId inputId) {
         return job.inputs().stream()
                 .filter(input -> input.id().equals(inputId))
                 .findFirst()

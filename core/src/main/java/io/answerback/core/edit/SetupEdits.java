@@ -1,6 +1,7 @@
 package io.answerback.core.edit;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.ZoneType;
@@ -196,7 +197,7 @@ public final class SetupEdits {
     }
 
     /// A way in that is of no interest any more.
-    public static Edit withoutWalk(String from) {
+    public static Edit withoutWalk(PointId from) {
         return setup(
                 "walk from point " + from,
                 setup -> setup.withWalks(old ->

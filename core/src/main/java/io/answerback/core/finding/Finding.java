@@ -1,5 +1,6 @@
 package io.answerback.core.finding;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Edit;
 import java.util.Objects;
 import java.util.Optional;
@@ -37,7 +38,7 @@ public record Finding(
     }
 
     /// The zone point or system point it belongs to; empty when it belongs to none.
-    public String point() {
+    public Optional<PointId> point() {
         return target.pointId();
     }
 
@@ -58,7 +59,8 @@ public record Finding(
                 && says.equals(its.says)
                 && why.equals(its.why)
                 && remedy.equals(its.remedy)
-                && mend.map(Edit::name).equals(its.mend.map(Edit::name));
+                && mend.map(Edit::what).equals(its.mend.map(Edit::what))
+                && mend.flatMap(Edit::of).equals(its.mend.flatMap(Edit::of));
     }
 
     @Override

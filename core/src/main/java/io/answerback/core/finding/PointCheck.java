@@ -1,5 +1,6 @@
 package io.answerback.core.finding;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -14,5 +15,5 @@ public interface PointCheck {
     /// else.
     ///
     /// @param pointId a zone point or a system point
-    Stream<Finding> check(Facts facts, String pointId);
+    Stream<Finding> check(Facts facts, PointId pointId);
 }

@@ -1,82 +1,119 @@
 package io.answerback.core.finding;
 
 import io.answerback.core.cable.Cable;
-import java.util.List;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
+import java.util.Optional;
 
 /// What a finding is about, and what is to be mended.
 public sealed interface Target {
     /// The zone point or system point it belongs to; empty when it belongs to none.
-    String pointId();
+    default Optional<PointId> pointId() {
+        return Optional.empty();
+    }
 
     /// The part to mend, as the job names it; empty when it is the point itself, or nothing single.
-    String part();
+    default String part() {
+        return "";
+    }
 
     /// What tells it apart from others of its sort.
     default String key() {
-        return part().isEmpty() ? pointId() : part();
+        return part().isEmpty() ? pointId().map(PointId::text).orElse("") : part();
     }
 
     /// A cable of the job.
     static Target of(Cable cable) {
-        List<String> points = cable.ends().points();
-        return new OfCable(cable.id(), points.isEmpty() ? "" : points.getFirst());
-    }
-
-    /// The job as a whole.
-    record OfJob() implements Target {
-        @Override
-        public String pointId() {
-            return "";
-        }
-
-        @Override
-        public String part() {
-            return "";
-        }
+        return new OfCable(cable.id(), cable.ends().points().stream().findFirst());
     }
 
     /// A zone point or a system point.
-    record OfPoint(String pointId) implements Target {
-        @Override
-        public String part() {
-            return "";
+    static Target of(PointId pointId) {
+        return new OfPoint(Optional.of(pointId));
+    }
+
+    /// The job as a whole.
+    record OfJob() implements Target {}
+
+    /// A zone point or a system point.
+    ///
+    /// @param pointId the point, which is always given
+    record OfPoint(Optional<PointId> pointId) implements Target {
+        /// @throws java.util.NoSuchElementException when no point is given
+        public OfPoint {
+            pointId.orElseThrow();
+        }
+
+        /// Of this point.
+        public OfPoint(PointId id) {
+            this(Optional.of(id));
         }
     }
 
     /// A cable.
     ///
     /// @param pointId the first point at its far end; empty when it goes to none
-    record OfCable(String cableId, String pointId) implements Target {
+    record OfCable(CableId cableId, Optional<PointId> pointId) implements Target {
+        /// Of a cable, where no single point suffers.
+        public OfCable(CableId cableId) {
+            this(cableId, Optional.empty());
+        }
+
         @Override
         public String part() {
-            return cableId;
+            return cableId.text();
         }
     }
 
     /// A module or a joint box.
     ///
     /// @param pointId the point that suffers; empty when it is not a single one
-    record OfModule(String name, String pointId) implements Target {
+    record OfBox(BoxId box, Optional<PointId> pointId) implements Target {
+        /// Of a box, where no single point suffers.
+        public OfBox(BoxId box) {
+            this(box, Optional.empty());
+        }
+
         @Override
         public String part() {
-            return name;
+            return box.text();
+        }
+    }
+
+    /// The communicator.
+    record OfCommunicator() implements Target {
+        @Override
+        public String part() {
+            return "communicator";
         }
     }
 
     /// An input.
     ///
     /// @param pointId the point on it; empty when it has none
-    record OfInput(String inputId, String pointId) implements Target {
+    record OfInput(InputId inputId, Optional<PointId> pointId) implements Target {
+        /// Of an input that no point uses.
+        public OfInput(InputId inputId) {
+            this(inputId, Optional.empty());
+        }
+
         @Override
         public String part() {
-            return inputId;
+            return inputId.text();
         }
     }
 
     /// An area.
     ///
     /// @param pointId the first point in it that suffers; empty when it is not a single one
-    record OfArea(int number, String pointId) implements Target {
+    record OfArea(int number, Optional<PointId> pointId) implements Target {
+        /// Of an area, where no single point suffers.
+        public OfArea(int number) {
+            this(number, Optional.empty());
+        }
+
         @Override
         public String part() {
             return "area " + number;
@@ -91,11 +128,6 @@ public sealed interface Target {
     /// A setting of the panel.
     record OfSetting(String settingId) implements Target {
         @Override
-        public String pointId() {
-            return "";
-        }
-
-        @Override
         public String part() {
             return settingId;
         }
@@ -103,11 +135,6 @@ public sealed interface Target {
 
     /// Something the panel has so many of, such as inputs.
     record OfCount(String what) implements Target {
-        @Override
-        public String pointId() {
-            return "";
-        }
-
         @Override
         public String part() {
             return what;
@@ -117,7 +144,7 @@ public sealed interface Target {
     /// A departure from the firm's rules.
     ///
     /// @param pointId the point it is about; empty when it is about the whole job
-    record OfDeparture(String id, String pointId) implements Target {
+    record OfDeparture(String id, Optional<PointId> pointId) implements Target {
         @Override
         public String part() {
             return id;

@@ -9,6 +9,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Point;
 import java.util.List;
@@ -32,7 +33,7 @@ public final class ContactUnlikeScheme implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> !wired.wireless())
                 .map(WiredPoint::point)

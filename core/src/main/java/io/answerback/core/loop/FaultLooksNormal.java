@@ -10,6 +10,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.site.Parts;
@@ -36,7 +37,7 @@ public final class FaultLooksNormal implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> !ofCable(wired).isEmpty())
                 .map(wired -> finding(facts, wired));

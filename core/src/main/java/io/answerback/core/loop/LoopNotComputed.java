@@ -7,6 +7,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Parts;
 import java.util.List;
@@ -37,7 +38,7 @@ public final class LoopNotComputed implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.loop().isEmpty() && !wired.wireless())
                 .map(wired -> wired.cable().isEmpty() ? noCable(wired) : unreadable(facts, wired));
@@ -66,6 +67,8 @@ public final class LoopNotComputed implements PointCheck {
 
     private static String readBy(Parts job, WiredPoint wired) {
         String panel = job.panel().profile().name();
-        return wired.input().map(input -> input.module() + " of " + panel).orElse(panel);
+        return wired.input()
+                .map(input -> job.nameOf(input.module()) + " of " + panel)
+                .orElse(panel);
     }
 }

@@ -8,6 +8,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -28,7 +29,7 @@ public final class LoopStateTight implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         double least = facts.practice().leastLoopMargin();
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .flatMap(wired -> wired.loop().stream()

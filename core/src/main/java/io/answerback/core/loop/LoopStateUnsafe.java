@@ -8,6 +8,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.scheme.DeviceState;
@@ -30,7 +31,7 @@ public final class LoopStateUnsafe implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .flatMap(wired -> wired.loop().stream()
                         .flatMap(loop -> loop.unsafe().stream()

@@ -6,6 +6,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Parts;
@@ -24,7 +25,7 @@ public final class PointWithoutInput implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.input().isEmpty() && !unheard(facts, wired))
                 .map(wired -> RULE.finds(

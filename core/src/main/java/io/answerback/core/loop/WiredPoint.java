@@ -2,6 +2,7 @@ package io.answerback.core.loop;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
@@ -33,12 +34,12 @@ public record WiredPoint(
         Optional<LoopResult> loop,
         Optional<Sender> sender) {
     /// The wired point of an id; empty for a system point, which the panel watches itself.
-    public static final FactOf<String, Optional<WiredPoint>> FACT =
+    public static final FactOf<PointId, Optional<WiredPoint>> FACT =
             FactOf.each("wired point", (facts, id) -> facts.point(id).map(point -> of(facts, point)));
 
     private static final Fact<CheckedFaults> FAULTS =
             Fact.of("faults a loop is tried with", facts -> CheckedFaults.of(facts.practice()));
-    private static final FactOf<String, Optional<LoopResult>> LOOP = FactOf.each("loop of a point", WiredPoint::loop);
+    private static final FactOf<PointId, Optional<LoopResult>> LOOP = FactOf.each("loop of a point", WiredPoint::loop);
 
     private static WiredPoint of(Facts facts, Point plain) {
         Point point = facts.onLoop(plain);
@@ -55,7 +56,7 @@ public record WiredPoint(
 
     /// The run of the loop a point's contact lies in, as one cable.
     private static Optional<Cable> cable(Facts facts, Point point) {
-        String owner = facts.loopOwner(point.id()).map(Point::id).orElse(point.id());
+        PointId owner = facts.loopOwner(point.id()).map(Point::id).orElse(point.id());
         return facts.cableRun(owner).map(CableRun::equivalent);
     }
 
@@ -65,7 +66,7 @@ public record WiredPoint(
                 : facts.panel().profile().inputsReading(point.loop().scheme());
     }
 
-    private static Optional<LoopResult> loop(Facts facts, String id) {
+    private static Optional<LoopResult> loop(Facts facts, PointId id) {
         Point plain = facts.point(id).orElseThrow();
         if (plain.kind().radio()) {
             return Optional.empty();

@@ -1,6 +1,13 @@
 package io.answerback.core.memo;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.site.Area;
@@ -153,37 +160,37 @@ abstract class WatchedParts implements Parts {
     }
 
     @Override
-    public Optional<Point> point(String id) {
+    public Optional<Point> point(PointId id) {
         return lookedUp(Lookup.POINT, id, job.point(id));
     }
 
     @Override
-    public Optional<Cable> cable(String id) {
+    public Optional<Cable> cable(CableId id) {
         return lookedUp(Lookup.CABLE, id, job.cable(id));
     }
 
     @Override
-    public Optional<Cable> cableTo(String pointId) {
+    public Optional<Cable> cableTo(PointId pointId) {
         return lookedUp(Lookup.CABLE_TO_POINT, pointId, job.cableTo(pointId));
     }
 
     @Override
-    public List<Cable> cablesTo(String farEnd) {
+    public List<Cable> cablesTo(EndId farEnd) {
         return lookedUp(Lookup.CABLES_TO, farEnd, job.cablesTo(farEnd));
     }
 
     @Override
-    public List<Cable> cablesFrom(String place) {
+    public List<Cable> cablesFrom(Optional<BoxId> place) {
         return lookedUp(Lookup.CABLES_FROM, place, job.cablesFrom(place));
     }
 
     @Override
-    public Optional<Input> input(String id) {
+    public Optional<Input> input(InputId id) {
         return lookedUp(Lookup.INPUT, id, job.input(id));
     }
 
     @Override
-    public Optional<Input> inputOf(String pointId) {
+    public Optional<Input> inputOf(PointId pointId) {
         return lookedUp(Lookup.INPUT_OF_POINT, pointId, job.inputOf(pointId));
     }
 
@@ -193,8 +200,8 @@ abstract class WatchedParts implements Parts {
     }
 
     @Override
-    public Optional<PanelModule> module(String name) {
-        return lookedUp(Lookup.MODULE, name, job.module(name));
+    public Optional<PanelModule> module(ModuleId id) {
+        return lookedUp(Lookup.MODULE, id, job.module(id));
     }
 
     @Override
@@ -203,12 +210,12 @@ abstract class WatchedParts implements Parts {
     }
 
     @Override
-    public Optional<Receiver> receiver(String id) {
+    public Optional<Receiver> receiver(ReceiverId id) {
         return lookedUp(Lookup.RECEIVER, id, job.receiver(id));
     }
 
     @Override
-    public Optional<Proof> proofOf(String pointId) {
+    public Optional<Proof> proofOf(PointId pointId) {
         return lookedUp(Lookup.PROOF_OF_POINT, pointId, job.proofOf(pointId));
     }
 }

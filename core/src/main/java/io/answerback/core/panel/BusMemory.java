@@ -1,5 +1,7 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,7 +16,7 @@ import java.util.Set;
 /// @param heard when each wireless input was heard last, by the input's id; one that was never heard is not in
 ///     it
 /// @param missing wireless inputs that were silent for longer than the panel waits, by id
-public record BusMemory(Set<String> lost, Set<String> open, Map<String, Instant> heard, Set<String> missing) {
+public record BusMemory(Set<ModuleId> lost, Set<ModuleId> open, Map<InputId, Instant> heard, Set<InputId> missing) {
     /// Everybody answers, every cover is shut, nobody was heard yet.
     public static final BusMemory QUIET = new BusMemory(Set.of(), Set.of(), Map.of(), Set.of());
 
@@ -25,22 +27,22 @@ public record BusMemory(Set<String> lost, Set<String> open, Map<String, Instant>
         missing = Set.copyOf(missing);
     }
 
-    BusMemory withLost(String module, boolean gone) {
+    BusMemory withLost(ModuleId module, boolean gone) {
         return new BusMemory(changed(lost, module, gone), open, heard, missing);
     }
 
-    BusMemory withOpen(String module, boolean cover) {
+    BusMemory withOpen(ModuleId module, boolean cover) {
         return new BusMemory(lost, changed(open, module, cover), heard, missing);
     }
 
     /// A wireless input gave a sign of life.
-    BusMemory withHeard(String input, Instant at) {
-        Map<String, Instant> next = new HashMap<>(heard);
+    BusMemory withHeard(InputId input, Instant at) {
+        Map<InputId, Instant> next = new HashMap<>(heard);
         next.put(input, at);
         return new BusMemory(lost, open, next, changed(missing, input, false));
     }
 
-    BusMemory withMissing(String input) {
+    BusMemory withMissing(InputId input) {
         return new BusMemory(lost, open, heard, changed(missing, input, true));
     }
 

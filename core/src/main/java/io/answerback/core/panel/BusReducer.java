@@ -3,6 +3,8 @@ package io.answerback.core.panel;
 import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Learned;
@@ -10,10 +12,9 @@ import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /// A panel's steps for what hangs on its bus and what it hears by radio.
 ///
@@ -39,7 +40,8 @@ record BusReducer(Parts job) {
     PanelStep coverChanges(PanelState state, PanelInput.CoverChanges change) {
         BusMemory bus = state.bus();
         if (bus.lost().contains(change.module())) {
-            return PanelStep.silent(state, Text.of("%s does not answer: its tamper is not seen", change.module()));
+            return PanelStep.silent(
+                    state, Text.of("%s does not answer: its tamper is not seen", job.nameOf(change.module())));
         }
         return ofModule(
                 state,
@@ -51,10 +53,11 @@ record BusReducer(Parts job) {
     }
 
     private PanelStep ofModule(
-            PanelState state, String module, boolean same, BusMemory next, boolean begins, String event) {
+            PanelState state, ModuleId module, boolean same, BusMemory next, boolean begins, String event) {
         Optional<Integer> address = new BusView(job).polled(module);
         if (address.isEmpty()) {
-            return PanelStep.silent(state, Text.of("the panel has not learned %s: it does not miss it", module));
+            return PanelStep.silent(
+                    state, Text.of("the panel has not learned %s: it does not miss it", job.nameOf(module)));
         }
         return same
                 ? PanelStep.of(state)
@@ -76,7 +79,7 @@ record BusReducer(Parts job) {
 
     /// A wireless input is heard: one that was missed is reported back. An input on wires gives no signs of
     /// life.
-    PanelStep signOfLife(PanelState state, String inputId, Instant now) {
+    PanelStep signOfLife(PanelState state, InputId inputId, Instant now) {
         RadioView radio = new RadioView(job);
         Optional<Input> input = input(inputId).filter(radio::carries);
         if (input.isEmpty()) {
@@ -99,11 +102,13 @@ record BusReducer(Parts job) {
         if (patience.isEmpty()) {
             return step;
         }
-        for (Map.Entry<String, Instant> heard : new TreeMap<>(state.bus().heard()).entrySet()) {
-            boolean late = now.isAfter(heard.getValue().plus(patience.get()));
-            Optional<Input> input = input(heard.getKey());
-            if (late && input.isPresent() && !state.bus().missing().contains(heard.getKey())) {
-                PanelState missed = step.state().withBus(step.state().bus().withMissing(heard.getKey()));
+        for (InputId id : state.bus().heard().keySet().stream()
+                .sorted(Comparator.comparing(InputId::text))
+                .toList()) {
+            boolean late = now.isAfter(state.bus().heard().get(id).plus(patience.get()));
+            Optional<Input> input = input(id);
+            if (late && input.isPresent() && !state.bus().missing().contains(id)) {
+                PanelState missed = step.state().withBus(step.state().bus().withMissing(id));
                 step = new PanelStep(missed, step.effects()).then(supervision(missed, input.get(), Qualifier.NEW));
             }
         }
@@ -120,7 +125,7 @@ record BusReducer(Parts job) {
                 .orElseGet(() -> report(state, qualifier, SUPERVISION_LOST, zone));
     }
 
-    private Optional<Input> input(String inputId) {
+    private Optional<Input> input(InputId inputId) {
         return job.inputs().stream().filter(its -> its.id().equals(inputId)).findFirst();
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.panel;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
@@ -24,25 +25,26 @@ record BusView(Parts job) {
     /// Why the panel does not look at an input; empty when it does.
     ///
     /// @param lost the modules that do not answer
-    Optional<String> deafTo(Input input, Set<String> lost) {
+    Optional<String> deafTo(Input input, Set<ModuleId> lost) {
         if (!known(input.module())) {
-            return Optional.of(Text.of("the panel has not learned %s: it does not look at it", input.module()));
+            return Optional.of(
+                    Text.of("the panel has not learned %s: it does not look at it", job.nameOf(input.module())));
         }
         if (lost.contains(input.module())) {
-            return Optional.of(Text.of("%s does not answer", input.module()));
+            return Optional.of(Text.of("%s does not answer", job.nameOf(input.module())));
         }
         ZoneMap map = ZoneMap.of(job);
         return map.zone(input.zone())
                 .filter(line -> line.ignored().contains(input))
                 .map(line -> Text.of(
                         "%s is not monitored: zone %02d is read from %s",
-                        input.name(),
+                        job.nameOf(input),
                         input.zone(),
-                        line.source().map(Input::name).orElse("nowhere")));
+                        line.source().map(job::nameOf).orElse("nowhere")));
     }
 
     /// Whether the panel knows a module; it is taken to while nobody has read out what it has learned.
-    private boolean known(String module) {
+    private boolean known(ModuleId module) {
         Bus bus = job.bus();
         return bus.learned().isEmpty()
                 || bus.of(module).isEmpty()
@@ -50,7 +52,7 @@ record BusView(Parts job) {
     }
 
     /// The address at which a panel polls a module; empty for one it has not learned.
-    Optional<Integer> polled(String module) {
+    Optional<Integer> polled(ModuleId module) {
         Bus bus = job.bus();
         return bus.of(module).stream()
                 .map(BusAddress::address)
@@ -65,7 +67,7 @@ record BusView(Parts job) {
     /// keypad unless it is used in the panel's temporary mode.
     ///
     /// @param lost the modules that do not answer
-    List<Learned> strangers(Set<String> lost) {
+    List<Learned> strangers(Set<ModuleId> lost) {
         List<Learned> found = new ArrayList<>();
         for (BusAddress given : job.bus().addresses()) {
             ModuleSort sort = sort(given.module());
@@ -87,7 +89,7 @@ record BusView(Parts job) {
         }
     }
 
-    private ModuleSort sort(String module) {
+    private ModuleSort sort(ModuleId module) {
         return job.kindOf(module).map(ModuleKind::answersAs).orElse(null);
     }
 }

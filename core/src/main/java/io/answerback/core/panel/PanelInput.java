@@ -1,5 +1,7 @@
 package io.answerback.core.panel;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.SystemPoint;
 import java.util.Optional;
@@ -28,24 +30,24 @@ public sealed interface PanelInput {
     ///
     /// @param inputId the input
     /// @param reads what it reads; empty when the resistance is between bands, where nothing is promised
-    record InputReads(String inputId, Optional<Meaning> reads) implements PanelInput {}
+    record InputReads(InputId inputId, Optional<Meaning> reads) implements PanelInput {}
 
     /// A module on the bus stops answering when it is polled, or answers again.
     ///
     /// @param module the module
     /// @param lost whether it does not answer now
-    record ModuleChanges(String module, boolean lost) implements PanelInput {}
+    record ModuleChanges(ModuleId module, boolean lost) implements PanelInput {}
 
     /// The cover of a module on the bus is opened or shut.
     ///
     /// @param module the module
     /// @param open whether it is open now
-    record CoverChanges(String module, boolean open) implements PanelInput {}
+    record CoverChanges(ModuleId module, boolean open) implements PanelInput {}
 
     /// A wireless input gives a sign of life without anything having changed.
     ///
     /// @param inputId the input
-    record SignOfLife(String inputId) implements PanelInput {}
+    record SignOfLife(InputId inputId) implements PanelInput {}
 
     /// The panel looks at every address of its bus and learns whoever answers.
     record Scan() implements PanelInput {}

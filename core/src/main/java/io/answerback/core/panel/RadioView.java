@@ -1,6 +1,8 @@
 package io.answerback.core.panel;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.radio.RadioPlaces;
 import io.answerback.core.site.Enrolment;
@@ -29,11 +31,10 @@ record RadioView(Parts job) {
         boolean device = RadioPlaces.byRadio(job, input);
         if ((device || anyOf(input.module()))
                 && job.radio().enrolment(input.id()).isEmpty()) {
-            return Optional.of(Text.of("the panel has not enrolled %s: it does not listen to it", input.name()));
+            return Optional.of(Text.of("the panel has not enrolled %s: it does not listen to it", job.nameOf(input)));
         }
-        String part = device ? input.pointId().orElse("") : input.module();
-        return job.radio()
-                .latest(part)
+        Optional<? extends FedId> part = device ? input.pointId() : Optional.of(input.module());
+        return part.flatMap(job.radio()::latest)
                 .filter(reading -> tooWeak(reading))
                 .map(reading -> Text.of(
                         "heard at %.0f dBm, below the %.0f dBm the panel hears",
@@ -49,7 +50,7 @@ record RadioView(Parts job) {
                 .isPresent();
     }
 
-    private boolean anyOf(String module) {
+    private boolean anyOf(ModuleId module) {
         return job.inputs().stream()
                 .anyMatch(input -> input.module().equals(module)
                         && job.radio().enrolment(input.id()).isPresent());

@@ -9,11 +9,12 @@ import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
@@ -39,7 +40,7 @@ final class BoxLists {
     }
 
     List<Titled> all() {
-        boolean joint = box.place().kind() == CableLocation.Kind.JOINT_BOX;
+        boolean joint = box.place() instanceof JointId;
         boolean unnamed = box.strip().isEmpty() && !joint;
         return List.of(
                 new Titled("Cables", cables()),
@@ -129,10 +130,10 @@ final class BoxLists {
         if (!box.ring().wanted()) {
             return List.of();
         }
-        List<String> says =
-                new ArrayList<>(List.of(String.join(" – ", box.ring().joined())));
+        List<String> says = new ArrayList<>(
+                List.of(box.ring().joined().stream().map(CableId::text).collect(Collectors.joining(" – "))));
         if (!box.ring().leftOut().isEmpty()) {
-            says.add("Outside the ring: " + String.join(", ", box.ring().leftOut()));
+            says.add("Outside the ring: " + Text.listed(box.ring().leftOut()));
         }
         return says;
     }

@@ -94,7 +94,7 @@ final class BoxPages {
         }
         for (CoreEnd end : box.under(i)) {
             chip(end.colour(), x + 0.8, y + 0.8, 2 * LINE - 2);
-            for (String words : List.of(end.cableId(), end.colour())) {
+            for (String words : List.of(end.cableId().text(), end.colour())) {
                 y += LINE;
                 page.add(new PaperElement.Text(x + CHIP + 1.8, y - 0.6, size(words, step - CHIP - 2.2), false, words));
             }

@@ -2,8 +2,8 @@ package io.answerback.core.paper;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.id.JointId;
 import io.answerback.core.site.Parts;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ public final class BoxPaper {
         List<List<PaperElement>> pages = new ArrayList<>();
         for (BoxPlan box : plan.boxes()) {
             pages.addAll(new BoxPages(job, plan, box, date, measure).pages());
-            if (box.strip().isEmpty() && box.place().kind() != CableLocation.Kind.JOINT_BOX) {
+            if (box.strip().isEmpty() && !(box.place() instanceof JointId)) {
                 problems.add(Text.of("The terminals of %s are not known; its page has a gap.", box.title()));
             }
         }

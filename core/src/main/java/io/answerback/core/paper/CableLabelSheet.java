@@ -30,7 +30,14 @@ public final class CableLabelSheet {
                 if (at % stock.onPage() == 0) {
                     pages.add(new ArrayList<>());
                 }
-                place(pages.getLast(), stock, at % stock.onPage(), measure, cable.id(), lines, problems);
+                place(
+                        pages.getLast(),
+                        stock,
+                        at % stock.onPage(),
+                        measure,
+                        cable.id().text(),
+                        lines,
+                        problems);
                 at++;
             }
         }

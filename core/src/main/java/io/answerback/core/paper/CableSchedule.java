@@ -49,7 +49,7 @@ public final class CableSchedule {
     private static List<String> cable(CorePlan plan, Cable cable) {
         CableInstallation laying = cable.laying();
         return List.of(
-                cable.id(),
+                cable.id().text(),
                 plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet"),
                 plan.farEnd(cable),
                 laying.type().map(CableType::name).orElse(UNDECIDED),

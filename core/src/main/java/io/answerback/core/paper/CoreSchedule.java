@@ -55,19 +55,19 @@ public final class CoreSchedule {
         String from = plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
         String to = plan.farEnd(cable);
         if (cable.laying().type().isEmpty()) {
-            return Stream.of(List.of(cable.id(), from, to, GAP, GAP, "its type is not decided", GAP, GAP));
+            return Stream.of(List.of(cable.id().text(), from, to, GAP, GAP, "its type is not decided", GAP, GAP));
         }
         Optional<BoxPlan> near = plan.at(cable, CableEnd.NEAR);
         Optional<BoxPlan> far = plan.at(cable, CableEnd.FAR);
         Optional<CableCores> cores = cores(near, cable).or(() -> cores(far, cable));
         if (cores.isEmpty()) {
-            return Stream.of(List.of(cable.id(), from, to, GAP, GAP, "nothing is at either end yet", GAP, GAP));
+            return Stream.of(List.of(cable.id().text(), from, to, GAP, GAP, "nothing is at either end yet", GAP, GAP));
         }
         List<List<String>> rows = new ArrayList<>();
         boolean several = cores.get().several();
         for (PlannedCore core : cores.get().cores()) {
             rows.add(List.of(
-                    cable.id(),
+                    cable.id().text(),
                     from,
                     to,
                     core.colour(),
@@ -78,7 +78,14 @@ public final class CoreSchedule {
         }
         for (CoreNeed lacking : cores.get().lacking()) {
             rows.add(List.of(
-                    cable.id(), from, to, "none left", lacking.words(several), "no core is left for it", GAP, GAP));
+                    cable.id().text(),
+                    from,
+                    to,
+                    "none left",
+                    lacking.words(several),
+                    "no core is left for it",
+                    GAP,
+                    GAP));
         }
         return rows.stream();
     }

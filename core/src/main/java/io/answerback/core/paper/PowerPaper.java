@@ -50,14 +50,14 @@ public final class PowerPaper {
     public static Paper of(Parts job, Supplies supplies, SupplyState state, Measure measure) {
         List<List<PaperElement>> pages = new ArrayList<>();
         List<String> problems = new ArrayList<>();
-        String title = Text.of("%s, supply of %s", job.site().name(), state.module());
+        String title = Text.of("%s, supply of %s", job.site().name(), state.title());
         state.battery()
                 .ifPresentOrElse(
                         battery -> pages.add(new PowerPaper(state, battery, StandbyForecast.of(battery, job.practice()))
                                 .drawn(title)),
                         () -> problems.add(state.beyond()));
         if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
-            problems.add(Text.of("No battery is decided for %s.", state.module()));
+            problems.add(Text.of("No battery is decided for %s.", state.title()));
         }
         pages.addAll(TableSetter.pages(PowerTables.of(title, job, supplies, state), measure));
         TableSetter.number(pages, measure);

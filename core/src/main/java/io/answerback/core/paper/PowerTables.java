@@ -38,7 +38,7 @@ final class PowerTables {
                 rows.add(List.of(
                         output.title(),
                         output.limitMilliamps() > 0 ? milliamps(output.limitMilliamps()) : "not known",
-                        load.part(),
+                        load.title(),
                         milliamps(load.milliamps()),
                         sounders.sounder(load.part())
                                 .map(its -> "link on " + its.level().name())

@@ -2,6 +2,7 @@ package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import java.time.LocalDate;
@@ -15,10 +16,10 @@ import java.util.Optional;
 /// @param coldestCelsius how cold it gets where it stands, in degrees Celsius
 /// @param fittedOn when it was fitted; empty while it is planned or not known
 public record Battery(
-        String module, double ampHours, int parallel, double coldestCelsius, Optional<LocalDate> fittedOn) {
+        ModuleId module, double ampHours, int parallel, double coldestCelsius, Optional<LocalDate> fittedOn) {
     /// @throws IllegalArgumentException when the module is not named or a figure is out of bounds
     public Battery {
-        module = Require.text(module, "module of a battery");
+        Require.given(module, "module of a battery");
         Require.within(ampHours, 0.5, 500, Text.of("capacity of the battery of %s in ampere-hours", module));
         Require.within(parallel, 1, 4, "batteries in parallel in " + module);
         Require.within(coldestCelsius, -40, 60, Text.of("coldest temperature at the battery of %s in °C", module));

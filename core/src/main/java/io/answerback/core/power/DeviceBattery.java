@@ -1,6 +1,7 @@
 package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.RuleFigure;
 import java.time.LocalDate;
@@ -9,10 +10,10 @@ import java.time.LocalDate;
 ///
 /// @param pointId the point
 /// @param fittedOn when it was fitted
-public record DeviceBattery(String pointId, LocalDate fittedOn) {
+public record DeviceBattery(PointId pointId, LocalDate fittedOn) {
     /// @throws IllegalArgumentException when a part is missing
     public DeviceBattery {
-        pointId = Require.text(pointId, "point of a device's battery");
+        Require.given(pointId, "point of a device's battery");
         Require.given(fittedOn, "date of the battery of point " + pointId);
     }
 

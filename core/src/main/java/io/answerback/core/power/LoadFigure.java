@@ -2,6 +2,7 @@ package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.FedId;
 
 /// What a device or module takes, where somebody knows better than the data the application came with.
 ///
@@ -9,7 +10,7 @@ import io.answerback.core.common.Text;
 /// @param quiescentMilliamps what it takes at rest, in milliamps
 /// @param alarmMilliamps what it takes in alarm, in milliamps
 /// @param source where the figures are from
-public record LoadFigure(String part, double quiescentMilliamps, double alarmMilliamps, Source source) {
+public record LoadFigure(FedId part, double quiescentMilliamps, double alarmMilliamps, Source source) {
     /// Where a figure is from.
     public enum Source {
         /// Read off the maker's sheet.
@@ -31,7 +32,7 @@ public record LoadFigure(String part, double quiescentMilliamps, double alarmMil
 
     /// @throws IllegalArgumentException when the part is not named or a figure is out of bounds
     public LoadFigure {
-        part = Require.text(part, "part of a load");
+        Require.given(part, "part of a load");
         Require.within(quiescentMilliamps, 0, 20_000, Text.of("quiescent current of %s in milliamps", part));
         Require.within(alarmMilliamps, 0, 20_000, Text.of("alarm current of %s in milliamps", part));
         Require.given(source, "source of the load of " + part);

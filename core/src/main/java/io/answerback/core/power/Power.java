@@ -2,12 +2,16 @@ package io.answerback.core.power;
 
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.SupplyFault;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 /// What holds a site up when the mains fails: its batteries, and what is known better of its loads.
@@ -48,14 +52,14 @@ public record Power(
     }
 
     /// The battery of a module's supply; empty while none is decided.
-    public Optional<Battery> battery(String module) {
+    public Optional<Battery> battery(ModuleId module) {
         return batteries.stream()
                 .filter(battery -> battery.module().equals(module))
                 .findFirst();
     }
 
     /// What is known better of a part's load; empty where the data hold.
-    public Optional<LoadFigure> load(String part) {
+    public Optional<LoadFigure> load(FedId part) {
         return loads.stream().filter(load -> load.part().equals(part)).findFirst();
     }
 
@@ -65,7 +69,7 @@ public record Power(
     }
 
     /// The same without the battery of a module.
-    public Power withoutBattery(String module) {
+    public Power withoutBattery(ModuleId module) {
         return with(draft -> draft.batteries = batteries.stream()
                 .filter(battery -> !battery.module().equals(module))
                 .toList());
@@ -77,7 +81,7 @@ public record Power(
     }
 
     /// The same with the data's figure for a part.
-    public Power withoutLoad(String part) {
+    public Power withoutLoad(FedId part) {
         return with(draft -> draft.loads =
                 loads.stream().filter(load -> !load.part().equals(part)).toList());
     }
@@ -104,7 +108,7 @@ public record Power(
     }
 
     /// What was measured of one quantity at a module, oldest first.
-    public List<SupplyReading> readings(String module, SupplyReading.Quantity what) {
+    public List<SupplyReading> readings(ModuleId module, SupplyReading.Quantity what) {
         return readings.stream()
                 .filter(reading -> reading.module().equals(module) && reading.what() == what)
                 .toList();
@@ -121,7 +125,7 @@ public record Power(
     }
 
     /// The point that tells of a fault of a module's supply; empty where none does.
-    public Optional<String> watch(String module, SupplyFault fault) {
+    public Optional<PointId> watch(ModuleId module, SupplyFault fault) {
         return watches.stream()
                 .filter(watch -> watch.module().equals(module) && watch.fault() == fault)
                 .map(SupplyWatch::pointId)
@@ -134,7 +138,7 @@ public record Power(
     }
 
     /// The same with no point that tells of a fault.
-    public Power withoutWatch(String module, SupplyFault fault) {
+    public Power withoutWatch(ModuleId module, SupplyFault fault) {
         return with(draft -> draft.watches = watches.stream()
                 .filter(watch -> !watch.module().equals(module) || watch.fault() != fault)
                 .toList());
@@ -148,12 +152,15 @@ public record Power(
         });
     }
 
-    /// The same with every part's name changed.
-    public Power withParts(Function<String, String> change) {
+    /// The same with every point's number changed.
+    public Power withPoints(UnaryOperator<PointId> change) {
         return with(draft -> {
             draft.loads = loads.stream()
                     .map(load -> new LoadFigure(
-                            change.apply(load.part()), load.quiescentMilliamps(), load.alarmMilliamps(), load.source()))
+                            load.part() instanceof PointId point ? change.apply(point) : load.part(),
+                            load.quiescentMilliamps(),
+                            load.alarmMilliamps(),
+                            load.source()))
                     .toList();
             draft.watches = watches.stream()
                     .map(watch -> new SupplyWatch(watch.module(), watch.fault(), change.apply(watch.pointId())))
@@ -162,13 +169,13 @@ public record Power(
     }
 
     /// The same without what was decided of some points.
-    public Power withoutParts(Collection<String> ids) {
-        boolean any = loads.stream().anyMatch(load -> ids.contains(load.part()))
+    public Power withoutPoints(Collection<PointId> ids) {
+        boolean any = loads.stream().anyMatch(load -> load.part() instanceof PointId point && ids.contains(point))
                 || watches.stream().anyMatch(watch -> ids.contains(watch.pointId()));
         return any
                 ? with(draft -> {
                     draft.loads = loads.stream()
-                            .filter(load -> !ids.contains(load.part()))
+                            .filter(load -> !(load.part() instanceof PointId point && ids.contains(point)))
                             .toList();
                     draft.watches = watches.stream()
                             .filter(watch -> !ids.contains(watch.pointId()))
@@ -178,7 +185,7 @@ public record Power(
     }
 
     /// The same without what was decided of a module that is taken off the wall. What was measured stays.
-    public Power withoutModule(String module) {
+    public Power withoutModule(ModuleId module) {
         return with(draft -> {
             draft.batteries = batteries.stream()
                     .filter(battery -> !battery.module().equals(module))
@@ -202,8 +209,8 @@ public record Power(
         return Stream.concat(parts.stream(), Stream.of(other)).toList();
     }
 
-    private static <T> List<T> in(List<T> parts, T other, Function<T, String> name) {
-        Stream<T> rest = parts.stream().filter(part -> !name.apply(part).equals(name.apply(other)));
+    private static <T> List<T> in(List<T> parts, T other, Function<T, ?> key) {
+        Stream<T> rest = parts.stream().filter(part -> !key.apply(part).equals(key.apply(other)));
         return and(rest.toList(), other);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.power;
 
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.id.ModuleId;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -17,10 +18,10 @@ public record Sounding(List<LinkSet> links) {
     ///
     /// @param module the sounder
     /// @param level the name of the level it is set to
-    public record LinkSet(String module, String level) {
+    public record LinkSet(ModuleId module, String level) {
         /// @throws IllegalArgumentException when a name is blank
         public LinkSet {
-            module = Require.text(module, "sounder of a link");
+            Require.given(module, "sounder of a link");
             level = Require.text(level, "setting of the link of " + module);
         }
     }
@@ -31,7 +32,7 @@ public record Sounding(List<LinkSet> links) {
     }
 
     /// The name of the level a sounder's link is set to; empty where it is as it left the maker.
-    public String level(String module) {
+    public String level(ModuleId module) {
         return links.stream()
                 .filter(link -> link.module().equals(module))
                 .map(LinkSet::level)
@@ -40,7 +41,7 @@ public record Sounding(List<LinkSet> links) {
     }
 
     /// The same without a sounder.
-    Sounding without(String module) {
+    Sounding without(ModuleId module) {
         return new Sounding(
                 links.stream().filter(link -> !link.module().equals(module)).toList());
     }

@@ -2,6 +2,7 @@ package io.answerback.core.power;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import java.time.Instant;
 
 /// Something that was measured at a supply.
@@ -10,7 +11,7 @@ import java.time.Instant;
 /// @param what what was measured
 /// @param value the reading, in the unit of what was measured
 /// @param at when
-public record SupplyReading(String module, Quantity what, double value, Instant at) {
+public record SupplyReading(ModuleId module, Quantity what, double value, Instant at) {
     /// What can be measured at a supply.
     public enum Quantity {
         /// Across the battery while the mains charges it.
@@ -47,7 +48,7 @@ public record SupplyReading(String module, Quantity what, double value, Instant 
 
     /// @throws IllegalArgumentException when a part is missing or the reading is beyond sense
     public SupplyReading {
-        module = Require.text(module, "module of a reading");
+        Require.given(module, "module of a reading");
         Require.given(what, "what was measured at " + module);
         Require.within(value, 0, what.most, Text.of("%s of %s in %s", what.words, module, what.unit));
         Require.given(at, "time of a reading at " + module);

@@ -6,6 +6,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
@@ -28,7 +29,7 @@ public final class LineNeverProven implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return Stream.of(facts.of(ProofFacts.STATE, pointId))
                 .filter(proof -> proof instanceof ProofState.Never && reported(facts, pointId))
                 .map(proof -> RULE.finds(
@@ -39,7 +40,7 @@ public final class LineNeverProven implements PointCheck {
     }
 
     /// Whether its alarm is meant to reach a station at all.
-    private static boolean reported(Facts facts, String pointId) {
+    private static boolean reported(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId)
                 .flatMap(WiredPoint::zone)
                 .filter(zone -> zone.type() == ZoneType.LOG_ONLY)

@@ -7,6 +7,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.Setting;
@@ -35,7 +36,7 @@ public final class ProgrammedSinceProven implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         Optional<Proof> proof = facts.proofOf(pointId);
         Optional<Zone> zone = facts.of(WiredPoint.FACT, pointId).flatMap(WiredPoint::zone);
         return proof.isEmpty() || zone.isEmpty()
@@ -60,7 +61,7 @@ public final class ProgrammedSinceProven implements PointCheck {
                 .isPresent();
     }
 
-    private static Finding finding(String pointId, PanelProgramming.Typed typed) {
+    private static Finding finding(PointId pointId, PanelProgramming.Typed typed) {
         return RULE.finds(
                 new Target.OfPoint(pointId),
                 "Its zone was programmed again since it was answered",

@@ -4,6 +4,8 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
@@ -43,20 +45,20 @@ public final class ProofBasis {
     /// The facts of each link but the station's own, for a zone point or a system point of a job.
     ///
     /// @throws IllegalArgumentException when the job has no such point
-    public static Map<Link, Map<String, String>> of(Parts job, String pointId) {
-        Map<String, Input> instead = ZoneMap.of(job).readInstead();
+    public static Map<Link, Map<String, String>> of(Parts job, PointId pointId) {
+        Map<InputId, Input> instead = ZoneMap.of(job).readInstead();
         return new ProofBasis(job, input -> Optional.ofNullable(instead.get(input.id()))).of(pointId);
     }
 
     /// The facts of each link but the station's own, for a zone point or a system point.
     ///
     /// @throws IllegalArgumentException when the job has no such point
-    public Map<Link, Map<String, String>> of(String pointId) {
+    public Map<Link, Map<String, String>> of(PointId pointId) {
         Optional<Point> point = job.point(pointId);
         if (point.isPresent()) {
             Optional<Input> input = job.inputOf(pointId);
             Point onLoop = job.onLoop(point.get());
-            String owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
+            PointId owner = job.loopOwner(pointId).map(Point::id).orElse(pointId);
             Optional<Cable> run = job.cableRun(owner).map(CableRun::equivalent);
             return of(onLoop, run, input, input.flatMap(used -> job.zone(used.zone())));
         }
@@ -104,16 +106,21 @@ public final class ProofBasis {
 
     private Map<String, String> input(SchemeKind scheme, Optional<Input> input) {
         Map<String, String> facts = reader(job.panel().profile().name(), job.inputModel(input), scheme);
-        facts.put("input", input.map(Input::name).orElse("none"));
-        input.flatMap(readInstead).ifPresent(other -> facts.put("read in its place", other.name()));
+        facts.put("input", input.map(ProofBasis::place).orElse("none"));
+        input.flatMap(readInstead).ifPresent(other -> facts.put("read in its place", place(other)));
         enrolled(input, facts);
         return facts;
+    }
+
+    /// By what the module is known by and not by its name: a proof outlives a name.
+    private static String place(Input input) {
+        return input.module() + " · " + input.number() + (input.second() ? ", second zone" : "");
     }
 
     private Map<String, String> radio(Optional<Input> input) {
         Map<String, String> facts = new TreeMap<>();
         facts.put("panel profile", job.panel().profile().name());
-        facts.put("input", input.map(Input::name).orElse("none"));
+        facts.put("input", input.map(ProofBasis::place).orElse("none"));
         enrolled(input, facts);
         return facts;
     }
@@ -139,7 +146,7 @@ public final class ProofBasis {
             facts.put("supply-watching relay", "fitted");
         }
         cable.ifPresent(run -> {
-            facts.put("cable", run.id());
+            facts.put("cable", run.id().text());
             facts.put("cable length", plain(run.metres()) + " m");
             facts.put("conductor", run.conductor().name());
             facts.put("conductor resistance", plain(run.conductor().ohmsPerKilometre()) + " Ω/km");

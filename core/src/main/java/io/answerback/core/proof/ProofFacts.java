@@ -1,5 +1,6 @@
 package io.answerback.core.proof;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
@@ -12,16 +13,16 @@ import java.util.Optional;
 /// How each point of a job stands with its proof.
 public final class ProofFacts {
     /// The facts the answer of a zone point or system point rests on, for each link.
-    public static final FactOf<String, Map<Link, Map<String, String>>> UPSTREAM =
+    public static final FactOf<PointId, Map<Link, Map<String, String>>> UPSTREAM =
             FactOf.each("what a proof rests on", ProofFacts::upstream);
 
     /// How a zone point or system point stands with its proof.
-    public static final FactOf<String, ProofState> STATE =
+    public static final FactOf<PointId, ProofState> STATE =
             FactOf.each("proof of a point", (facts, id) -> ProofState.of(facts.proofOf(id), facts.of(UPSTREAM, id)));
 
     private ProofFacts() {}
 
-    private static Map<Link, Map<String, String>> upstream(Facts facts, String id) {
+    private static Map<Link, Map<String, String>> upstream(Facts facts, PointId id) {
         ProofBasis upstream = new ProofBasis(facts, input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
         Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
         return wired.map(its -> upstream.of(its.point(), its.cable(), its.input(), its.zone()))

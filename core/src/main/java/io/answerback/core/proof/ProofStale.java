@@ -7,6 +7,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,7 +28,7 @@ public final class ProofStale implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return Stream.of(facts.of(ProofFacts.STATE, pointId))
                 .flatMap(proof -> proof instanceof ProofState.Stale stale
                         ? Stream.of(RULE.finds(

@@ -6,6 +6,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -26,7 +27,7 @@ public final class RestoreNeverSeen implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return Stream.of(facts.of(ProofFacts.STATE, pointId))
                 .filter(proof -> proof instanceof ProofState.NotRestored)
                 .map(proof -> RULE.finds(

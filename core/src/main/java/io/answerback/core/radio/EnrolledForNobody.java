@@ -34,7 +34,7 @@ public final class EnrolledForNobody implements JobCheck {
 
     private static Finding finding(Enrolment left) {
         return RULE.finds(
-                new Target.OfInput(left.inputId(), ""),
+                new Target.OfInput(left.inputId()),
                 Text.of("The panel has something enrolled as wireless zone %02d that is not on this job", left.zone()),
                 "It reports it missing when its supervision runs out, and the zone cannot be used for another.",
                 Text.of("Delete zone %02d from what the panel has enrolled.", left.zone()));

@@ -1,5 +1,7 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.RadioRule;
@@ -22,7 +24,7 @@ public final class RadioPlaces {
         Optional<RadioRule> rule = job.panel().profile().radio();
         Optional<PanelModule> receiver = rule.stream()
                 .flatMap(its -> job.modules().stream())
-                .filter(module -> kind(job, module.name())
+                .filter(module -> kind(job, module.id())
                         .filter(kind -> kind.sort() == ModuleSort.RECEIVER)
                         .isPresent())
                 .findFirst();
@@ -40,13 +42,14 @@ public final class RadioPlaces {
                 .filter(zone -> !taken.contains(zone))
                 .boxed()
                 .findFirst()
-                .map(zone -> place(job, module.name(), zone)));
+                .map(zone -> place(job, module.id(), zone)));
     }
 
-    private static Input place(Parts job, String module, int zone) {
+    private static Input place(Parts job, ModuleId module, int zone) {
         int first = job.panel().profile().radio().orElseThrow().firstZone();
         int number = kind(job, module).map(ModuleKind::inputs).orElse(0) + zone - first + 1;
-        return Input.of(module + "." + number, module, number, zone, Optional.empty(), UnusedTermination.NOTHING);
+        return Input.of(
+                new InputId(module + "." + number), module, number, zone, Optional.empty(), UnusedTermination.NOTHING);
     }
 
     /// The wireless zones of a panel, lowest first; none for one without radio.
@@ -74,13 +77,13 @@ public final class RadioPlaces {
     }
 
     /// The converter an input is on; empty for others.
-    public static Optional<String> converter(Parts job, Input input) {
+    public static Optional<ModuleId> converter(Parts job, Input input) {
         return kind(job, input.module())
                 .filter(kind -> kind.sort() == ModuleSort.CONVERTER)
                 .map(kind -> input.module());
     }
 
-    private static Optional<ModuleKind> kind(Parts job, String module) {
+    private static Optional<ModuleKind> kind(Parts job, ModuleId module) {
         return job.kindOf(module);
     }
 }

@@ -1,5 +1,8 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.practice.RuleFigure;
@@ -37,11 +40,11 @@ public record RadioState(
     public static final Fact<RadioState> FACT = Fact.of("radio", RadioState::of);
 
     /// How the panel hears a point; empty for one on wires to the panel.
-    public static final FactOf<String, Optional<Sender>> SENDER = FactOf.each(
+    public static final FactOf<PointId, Optional<Sender>> SENDER = FactOf.each(
             "sender of a point",
             (facts, id) -> Optional.ofNullable(facts.of(RadioState.SENDERS).get(id)));
 
-    private static final Fact<Map<String, Sender>> SENDERS = Fact.of(
+    private static final Fact<Map<PointId, Sender>> SENDERS = Fact.of(
             "senders by point",
             facts -> facts.of(FACT).senders().stream()
                     .collect(Collectors.toMap(Sender::pointId, sender -> sender, (first, second) -> second)));
@@ -63,7 +66,8 @@ public record RadioState(
                     .ifPresent(senders::add);
         }
         senders.sort(Comparator.comparingInt(sender -> sender.input().zone()));
-        Set<String> wanted = senders.stream().map(sender -> sender.input().id()).collect(Collectors.toSet());
+        Set<InputId> wanted =
+                senders.stream().map(sender -> sender.input().id()).collect(Collectors.toSet());
         return new RadioState(
                 rule,
                 job.practice().figure(RuleFigure.RADIO_MARGIN_DECIBELS),
@@ -75,11 +79,11 @@ public record RadioState(
     }
 
     private static Optional<Sender> sender(Parts job, Optional<RadioRule> rule, Point point, Input input) {
-        Optional<String> converter = RadioPlaces.converter(job, input);
+        Optional<ModuleId> converter = RadioPlaces.converter(job, input);
         if (converter.isEmpty() && !RadioPlaces.byRadio(job, input)) {
             return Optional.empty();
         }
-        Optional<SignalReading> reading = job.radio().latest(converter.orElse(point.id()));
+        Optional<SignalReading> reading = job.radio().latest(Sender.part(converter, point.id()));
         return Optional.of(new Sender(
                 point.id(),
                 point.id() + " " + point.name(),
@@ -92,7 +96,7 @@ public record RadioState(
                 job.radio().battery(point.id())));
     }
 
-    private static int order(Parts job, String inputId) {
+    private static int order(Parts job, InputId inputId) {
         List<Enrolment> enrolled = job.radio().enrolled();
         return IntStream.range(0, enrolled.size())
                         .filter(place -> enrolled.get(place).inputId().equals(inputId))
@@ -124,7 +128,7 @@ public record RadioState(
     }
 
     /// What a point sends by radio; empty for one on wires to the panel.
-    public Optional<Sender> of(String pointId) {
+    public Optional<Sender> of(PointId pointId) {
         return senders.stream()
                 .filter(sender -> sender.pointId().equals(pointId))
                 .findFirst();

@@ -1,5 +1,8 @@
 package io.answerback.core.radio;
 
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
@@ -19,18 +22,22 @@ import java.util.Optional;
 ///     below it
 /// @param battery the battery inside; empty for a converter's, and while nobody has said when it was fitted
 public record Sender(
-        String pointId,
+        PointId pointId,
         String title,
         Input input,
-        Optional<String> converter,
+        Optional<ModuleId> converter,
         Optional<Enrolment> enrolment,
         int order,
         Optional<SignalReading> reading,
         Optional<Double> overFloorDecibels,
         Optional<DeviceBattery> battery) {
-    /// Whose signal is measured: the point's number, or the converter's name.
-    public String part() {
-        return converter.orElse(pointId);
+    /// Whose signal is measured: the point's, or the converter's.
+    public FedId part() {
+        return part(converter, pointId);
+    }
+
+    static FedId part(Optional<ModuleId> converter, PointId pointId) {
+        return converter.isPresent() ? converter.get() : pointId;
     }
 
     /// Whether the panel gave it another zone than the plan has.

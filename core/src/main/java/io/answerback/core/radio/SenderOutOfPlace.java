@@ -7,6 +7,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Enrolment;
 import java.util.List;
@@ -29,7 +30,7 @@ public final class SenderOutOfPlace implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(RadioState.SENDER, pointId).stream()
                 .filter(Sender::outOfPlace)
                 .map(SenderOutOfPlace::finding);

@@ -9,6 +9,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.RadioRule;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -33,34 +34,39 @@ public final class SignalWeak implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         double least = facts.of(RadioState.FACT).marginDecibels();
         return facts.of(RadioState.FACT).senders().stream()
-                .collect(Collectors.toMap(
-                        Sender::part, Function.identity(), (one, other) -> one, java.util.TreeMap::new))
+                .collect(Collectors.toMap(Sender::part, Function.identity(), (one, other) -> one, LinkedHashMap::new))
                 .values()
                 .stream()
                 .filter(sender ->
                         sender.overFloorDecibels().filter(over -> over < least).isPresent())
-                .map(sender -> finding(facts.of(RadioState.FACT).rule().orElseThrow(), sender, least));
+                .map(sender -> finding(facts, sender, least));
     }
 
-    private static Finding finding(RadioRule rule, Sender sender, double least) {
+    private static Finding finding(Facts facts, Sender sender, double least) {
+        RadioRule rule = facts.of(RadioState.FACT).rule().orElseThrow();
         double over = sender.overFloorDecibels().orElseThrow();
-        boolean converter = sender.converter().isPresent();
         return RULE.finds(
                         over < 0 ? Grade.WRONG : Grade.TIGHT,
-                        new Target.OfModule(converter ? sender.part() : "", converter ? "" : sender.pointId()),
+                        target(sender),
                         over < 0
-                                ? Text.of("%s is heard %.0f dB too weakly", title(sender), -over)
+                                ? Text.of("%s is heard %.0f dB too weakly", title(facts, sender), -over)
                                 : Text.of(
                                         "%s is heard with %.0f dB to spare; %.0f dB are asked for",
-                                        title(sender), over, least),
+                                        title(facts, sender), over, least),
                         Text.of(
                                 "It came in at %.0f dBm; the panel hears from %.0f dBm. A full store, a shut steel door or rain takes the rest.",
                                 sender.reading().orElseThrow().decibelMilliwatts(), rule.floorDecibelMilliwatts()),
                         "Move it or the receiver away from metal and power cables, turn it upright, and test again with every door shut.")
-                .of(sender.part());
+                .of(sender.part().text());
     }
 
-    private static String title(Sender sender) {
-        return sender.converter().orElse(sender.title());
+    private static Target target(Sender sender) {
+        return sender.converter().isPresent()
+                ? new Target.OfBox(sender.converter().get())
+                : new Target.OfPoint(sender.pointId());
+    }
+
+    private static String title(Facts facts, Sender sender) {
+        return sender.converter().map(facts::nameOf).orElse(sender.title());
     }
 }

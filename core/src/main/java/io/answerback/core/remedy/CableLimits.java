@@ -3,6 +3,7 @@ package io.answerback.core.remedy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.FedId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -26,14 +27,14 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
     /// The limits of the cable to a part; empty when no cable feeds it, or even none would be too long.
     ///
     /// @param part the point or module
-    public static Optional<CableLimits> of(Job job, String part) {
+    public static Optional<CableLimits> of(Job job, FedId part) {
         Optional<Cable> last =
                 FeedingWay.to(job, Supplies.of(job, CorePlan.of(job)), part).map(FeedingWay::last);
         return last.filter(cable -> holds(job, Edits.cableMetres(cable.id(), 0), part))
                 .map(cable -> of(job, cable, part));
     }
 
-    private static CableLimits of(Job job, Cable cable, String part) {
+    private static CableLimits of(Job job, Cable cable, FedId part) {
         return new CableLimits(
                 most(job, part, MOST_METRES, metres -> Edits.cableMetres(cable.id(), metres)),
                 most(job, part, MOST_OHMS_PER_KILOMETRE, ohms -> ofConductor(cable, ohms)));
@@ -47,7 +48,7 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
                 job -> job.withCables(job.cables().stream().map(change).toList()));
     }
 
-    private static double most(Job job, String part, double bound, DoubleFunction<Edit> edit) {
+    private static double most(Job job, FedId part, double bound, DoubleFunction<Edit> edit) {
         double low = 0;
         double high = bound;
         for (int i = 0; i < HALVINGS; i++) {
@@ -61,7 +62,7 @@ public record CableLimits(double longestMetres, double mostOhmsPerKilometre) {
         return low;
     }
 
-    private static boolean holds(Job job, Edit edit, String part) {
+    private static boolean holds(Job job, Edit edit, FedId part) {
         return FedVolts.at(edit.on(job), part).filter(DeviceVolts::ok).isPresent();
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.remedy;
 
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.id.FedId;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
@@ -24,7 +25,7 @@ final class FedVolts {
     }
 
     /// The volts at a part of a job; empty when nothing feeds it over a cable.
-    static Optional<DeviceVolts> at(Job job, String part) {
+    static Optional<DeviceVolts> at(Job job, FedId part) {
         return all(job).stream().filter(device -> device.part().equals(part)).findFirst();
     }
 }

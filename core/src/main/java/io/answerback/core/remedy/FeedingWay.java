@@ -1,6 +1,9 @@
 package io.answerback.core.remedy;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyNode;
@@ -14,16 +17,16 @@ import java.util.Optional;
 ///
 /// @param module the module with the supply
 /// @param cables at least one, that at the part last
-record FeedingWay(String module, List<Cable> cables) {
+record FeedingWay(ModuleId module, List<Cable> cables) {
     FeedingWay {
         cables = List.copyOf(cables);
     }
 
     /// The way to a part of a job; empty when no supply feeds it over a cable.
-    static Optional<FeedingWay> to(Job job, Supplies supplies, String part) {
+    static Optional<FeedingWay> to(Job job, Supplies supplies, FedId part) {
         for (SupplyState state : supplies.states()) {
             for (SupplyTree tree : state.trees()) {
-                List<String> ids = new ArrayList<>();
+                List<CableId> ids = new ArrayList<>();
                 if (down(tree.inAlarm(), part, ids)) {
                     return Optional.of(new FeedingWay(
                             state.module(),
@@ -34,17 +37,13 @@ record FeedingWay(String module, List<Cable> cables) {
         return Optional.empty();
     }
 
-    private static boolean down(SupplyNode node, String part, List<String> ids) {
-        if (!node.cableId().isEmpty()) {
-            ids.add(node.cableId());
-        }
+    private static boolean down(SupplyNode node, FedId part, List<CableId> ids) {
+        node.cableId().ifPresent(ids::add);
         boolean here = node.loads().stream().anyMatch(load -> load.part().equals(part));
         if (here || node.onward().stream().anyMatch(next -> down(next, part, ids))) {
             return true;
         }
-        if (!node.cableId().isEmpty()) {
-            ids.removeLast();
-        }
+        node.cableId().ifPresent(id -> ids.removeLast());
         return false;
     }
 

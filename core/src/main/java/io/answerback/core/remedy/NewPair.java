@@ -6,6 +6,9 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.edit.CableLabels;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Edit;
 import java.util.List;
@@ -19,17 +22,17 @@ import java.util.stream.Stream;
 /// @param from the module with the supply
 /// @param metres its length, in metres
 /// @param beside the cable that went to the part before, whose place and temperatures it shares
-record NewPair(String part, String from, double metres, Cable beside) {
+record NewPair(FedId part, ModuleId from, double metres, Cable beside) {
     /// The edit that lays it in this type, its first core for plus and its second for the return.
     Edit laidAs(CableType type) {
-        return new Edit("supply pair to " + part, job -> {
-            Optional<String> point = job.point(part).map(its -> its.id());
-            CableEnds ends = point.map(id -> CableEnds.toPoints(List.of(id)))
-                    .orElseGet(() -> CableEnds.toModule(part))
-                    .startingAt(from);
+        return new Edit("supply pair", part, job -> {
+            CableEnds ends = switch (part) {
+                case PointId point -> CableEnds.toPoints(List.of(point));
+                case ModuleId module -> CableEnds.toModule(module);
+            };
             Cable cable = new Cable(
-                    CableLabels.free(job, point.orElse("01")),
-                    ends,
+                    CableLabels.free(job, part instanceof PointId point ? point : new PointId("01")),
+                    ends.startingAt(Optional.of(from)),
                     metres,
                     type.conductor(),
                     beside.coldestCelsius(),

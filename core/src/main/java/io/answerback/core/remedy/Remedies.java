@@ -9,6 +9,8 @@ import io.answerback.core.common.Text;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.device.SounderUnit.Level;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
@@ -33,13 +35,13 @@ public final class Remedies {
     private static final double LEAST_GAIN_VOLTS = 0.01;
 
     private final Job job;
-    private final String part;
+    private final FedId part;
     private final Supplies supplies;
     private final List<DeviceVolts> now;
     private final List<CableType> types;
     private final List<Remedy> found = new ArrayList<>();
 
-    private Remedies(Job job, String part, List<CableType> types) {
+    private Remedies(Job job, FedId part, List<CableType> types) {
         this.job = job;
         this.part = part;
         this.supplies = Supplies.of(job, CorePlan.of(job));
@@ -56,7 +58,7 @@ public final class Remedies {
     ///
     /// @param part the point or module
     /// @param types the cables there are to choose from
-    public static List<Remedy> of(Job job, String part, List<CableType> types) {
+    public static List<Remedy> of(Job job, FedId part, List<CableType> types) {
         Remedies remedies = new Remedies(job, part, types);
         FeedingWay.to(job, remedies.supplies, part).ifPresent(remedies::tryAll);
         remedies.found.sort(Comparator.comparing(Remedy::ok).reversed());
@@ -74,13 +76,20 @@ public final class Remedies {
 
     /// A softer link on a sounder.
     private void softer() {
+        Optional.of(part)
+                .filter(ModuleId.class::isInstance)
+                .map(ModuleId.class::cast)
+                .ifPresent(this::softer);
+    }
+
+    private void softer(ModuleId module) {
         supplies.sounders()
-                .sounder(part)
+                .sounder(module)
                 .ifPresent(sounder -> sounder.unit().levels().stream()
                         .filter(level -> level.milliamps() < sounder.level().milliamps())
                         .min(Comparator.comparing(Level::milliamps))
                         .ifPresent(level -> attempt(
-                                Text.of("Set its link to %s", level.name()), PowerEdits.link(part, level.name()))));
+                                Text.of("Set its link to %s", level.name()), PowerEdits.link(module, level.name()))));
     }
 
     private void doubled(Cable cable) {
@@ -121,7 +130,9 @@ public final class Remedies {
             NewPair pair = new NewPair(part, way.module(), way.metres(), way.last());
             firstEnough(
                     pairs(way.last()),
-                    type -> Text.of("A run of its own from %s: %.0f m of %s", way.module(), way.metres(), type.name()),
+                    type -> Text.of(
+                            "A run of its own from %s: %.0f m of %s",
+                            job.nameOf(way.module()), way.metres(), type.name()),
                     pair::laidAs);
         }
     }
@@ -145,7 +156,14 @@ public final class Remedies {
 
     /// A module of the same sort, but with a supply of its own, where its cable begins.
     private void ownSupply(Cable cable) {
-        String from = CorePlan.of(job).beginning(cable).orElse("");
+        CorePlan.of(job)
+                .beginning(cable)
+                .filter(ModuleId.class::isInstance)
+                .map(ModuleId.class::cast)
+                .ifPresent(this::ownSupply);
+    }
+
+    private void ownSupply(ModuleId from) {
         Optional<ModuleKind> now = job.module(from).flatMap(its -> kind(its.kindId()));
         now.filter(kind -> kind.supply().isEmpty())
                 .flatMap(kind -> job.panel().profile().modules().stream()
@@ -153,9 +171,10 @@ public final class Remedies {
                         .filter(other -> other.supply().isPresent())
                         .findFirst())
                 .ifPresent(other -> attempt(
-                        Text.of("Give %s a supply of its own (%s)", from, other.name()),
+                        Text.of("Give %s a supply of its own (%s)", job.nameOf(from), other.name()),
                         new Edit(
-                                "own supply of " + from,
+                                "own supply",
+                                from,
                                 its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
     }
 
@@ -163,15 +182,15 @@ public final class Remedies {
         return job.panel().profile().module(id);
     }
 
-    private static List<PanelModule> exchanged(Job job, String module, ModuleKind kind) {
+    private static List<PanelModule> exchanged(Job job, ModuleId module, ModuleKind kind) {
         return job.modules().stream()
-                .map(its -> its.name().equals(module)
-                        ? new PanelModule(module, kind.id(), its.areas(), its.besideMetal())
+                .map(its -> its.id().equals(module)
+                        ? new PanelModule(module, its.name(), kind.id(), its.areas(), its.besideMetal())
                         : its)
                 .toList();
     }
 
-    private static Job powered(Job job, String module, ModuleKind kind) {
+    private static Job powered(Job job, ModuleId module, ModuleKind kind) {
         double most = kind.supply().orElseThrow().mostAmpHours();
         double size = LeadAcid.STOCK_AMP_HOURS.stream()
                 .filter(stock -> stock <= most)
@@ -189,15 +208,17 @@ public final class Remedies {
                 .filter(kind -> fitted(kind) < kind.mostOf())
                 .findFirst()
                 .ifPresent(kind -> {
-                    String name = freeName();
-                    NewPair pair = new NewPair(part, name, BESIDE_METRES, cable);
+                    PanelModule supply = PanelModule.called(PanelModule.freeName(job, "Supply"), kind.id(), List.of());
+                    NewPair pair = new NewPair(part, supply.id(), BESIDE_METRES, cable);
                     pairs(cable).stream()
                             .findFirst()
                             .ifPresent(type -> attempt(
                                     Text.of("Put a supply beside it (%s)", kind.name()),
                                     new Edit(
-                                            "supply beside " + part,
-                                            its -> pair.laidAs(type).on(powered(with(its, name, kind), name, kind)))));
+                                            "a supply beside",
+                                            part,
+                                            its -> pair.laidAs(type)
+                                                    .on(powered(with(its, supply), supply.id(), kind)))));
                 });
     }
 
@@ -207,16 +228,7 @@ public final class Remedies {
                 .count();
     }
 
-    private String freeName() {
-        int number = 1;
-        while (job.module("Supply " + number).isPresent()) {
-            number++;
-        }
-        return "Supply " + number;
-    }
-
-    private static Job with(Job job, String name, ModuleKind kind) {
-        PanelModule module = new PanelModule(name, kind.id(), List.of());
+    private static Job with(Job job, PanelModule module) {
         return job.withModules(
                 Stream.concat(job.modules().stream(), Stream.of(module)).toList());
     }

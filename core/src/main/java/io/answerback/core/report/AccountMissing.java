@@ -9,11 +9,13 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// An area that reports under no account.
@@ -43,7 +45,7 @@ public final class AccountMissing implements JobCheck {
                         "Ask the station for the account and give it to the area."));
     }
 
-    private static String firstPointIn(int area, List<PointResult> points) {
+    private static Optional<PointId> firstPointIn(int area, List<PointResult> points) {
         return points.stream()
                 .filter(point -> point.wired()
                         .flatMap(WiredPoint::zone)
@@ -51,7 +53,6 @@ public final class AccountMissing implements JobCheck {
                         .filter(its -> its == area)
                         .isPresent())
                 .map(PointResult::pointId)
-                .findFirst()
-                .orElse("");
+                .findFirst();
     }
 }

@@ -39,7 +39,7 @@ public final class AnswerTooLate implements JobCheck {
     private static Finding finding(Facts facts, IpRoute ip, double seconds, double rule) {
         int receivers = ip.receiverIds().size();
         return RULE.finds(
-                        new Target.OfModule(facts.communicator().name(), ""),
+                        new Target.OfCommunicator(),
                         Text.of("An answer may take %.0f s; the rule allows %.0f s", seconds, rule),
                         Text.of(
                                 "%d %s of %.1f s at %d %s: that is the time until the last receiver has been tried for the last time.",

@@ -31,7 +31,7 @@ public final class RouteWithoutReceiver implements JobCheck {
         Parts job = facts;
         return job.communicator().ip().receiverIds().isEmpty()
                 ? Stream.of(RULE.finds(
-                                new Target.OfModule(job.communicator().name(), ""),
+                                new Target.OfCommunicator(),
                                 "The IP route has no receiver",
                                 "Every event ends at the communicator.",
                                 "Add the station's receiver to the job file.")

@@ -7,6 +7,7 @@ import io.answerback.core.finding.PointCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
@@ -30,7 +31,7 @@ public final class ZoneWithoutArea implements PointCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts, String pointId) {
+    public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.zone()
                         .filter(zone -> zone.type() != ZoneType.NOT_USED)
@@ -39,7 +40,7 @@ public final class ZoneWithoutArea implements PointCheck {
                 .map(wired -> finding(wired.point().id(), wired.zone().orElseThrow()));
     }
 
-    private static Finding finding(String point, Zone zone) {
+    private static Finding finding(PointId point, Zone zone) {
         return RULE.finds(
                 new Target.OfPoint(point),
                 zone.area().isEmpty()

@@ -1,6 +1,7 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
@@ -62,7 +63,7 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
         return new EntryWalk(walk, area.get(), intent.entrySeconds(area.get()), passings, "");
     }
 
-    private static Optional<Zone> zone(Parts job, String pointId) {
+    private static Optional<Zone> zone(Parts job, PointId pointId) {
         return job.inputOf(pointId).map(Input::zone).flatMap(job::zone);
     }
 

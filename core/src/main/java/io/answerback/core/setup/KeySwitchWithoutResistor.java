@@ -44,14 +44,16 @@ public final class KeySwitchWithoutResistor implements JobCheck {
                         .reads(job.practice().scheme())
                         .filter(bands -> bands.unusedNeeds() == UnusedTermination.RESISTOR)
                         .isPresent())
-                .map(KeySwitchWithoutResistor::finding);
+                .map(input -> finding(job, input));
     }
 
-    private static Finding finding(Input input) {
+    private static Finding finding(Parts job, Input input) {
         return RULE.finds(
-                new Target.OfInput(input.id(), ""),
+                new Target.OfInput(input.id()),
                 Text.of("Zone %02d is a key switch without its resistor", input.zone()),
-                Text.of("%s reads open or short, never at rest: the area is set or unset by nobody.", input.name()),
+                Text.of(
+                        "%s reads open or short, never at rest: the area is set or unset by nobody.",
+                        job.nameOf(input)),
                 "Fit the resistor of its loop beside the contact that works it.");
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.ModuleKind;
@@ -80,7 +81,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                 .toList();
     }
 
-    private static boolean keypad(Parts job, String module) {
+    private static boolean keypad(Parts job, ModuleId module) {
         return job.kindOf(module)
                 .map(ModuleKind::answersAs)
                 .filter(sort -> sort == ModuleSort.KEYPAD)
@@ -167,7 +168,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                                 .map(PanelProgramming.User::title)
                                 .findFirst());
             case OUTPUT -> named(counted, Optional.of(outputs(job).get(number - 1)));
-            case MODULE -> named(counted, job.bus().at(number).map(given -> given.module()));
+            case MODULE -> named(counted, job.bus().at(number).map(given -> job.nameOf(given.module())));
         };
     }
 

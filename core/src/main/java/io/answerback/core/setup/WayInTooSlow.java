@@ -78,7 +78,11 @@ public final class WayInTooSlow implements JobCheck {
                         Text.of("The entry time is %.0f s too short", its.shortBySeconds()),
                         Text.of(
                                 "From %s to the code at %s it takes %.0f s; area %02d gives %.0f s.",
-                                door, its.walk().keypad(), its.walk().seconds(), its.area(), its.entrySeconds()),
+                                door,
+                                job.nameOf(its.walk().keypad()),
+                                its.walk().seconds(),
+                                its.area(),
+                                its.entrySeconds()),
                         "Give more time, or bring the keypad nearer: the walk's sheet has tried both."));
         return Stream.concat(alarms, slow);
     }

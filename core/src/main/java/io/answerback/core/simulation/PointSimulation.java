@@ -7,6 +7,7 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
+import io.answerback.core.id.InputId;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.Effect;
@@ -80,7 +81,7 @@ public record PointSimulation(Parts job, EventTable events) {
         links.add(new LinkState(
                 Link.INPUT,
                 Mark.SOUND,
-                wired.input().get().name(),
+                point.chain().of(Link.INPUT).figure(),
                 Figures.volts(wired.model().volts(seen.range().nominalOhms())) + " across it"));
         links.add(zone(point, wired.zone(), panel));
         return outcome(stepped(wired, seen.reads(), panel, now), links, Link.ZONE);
@@ -105,7 +106,7 @@ public record PointSimulation(Parts job, EventTable events) {
 
     private PanelStep stepped(WiredPoint wired, Optional<Meaning> seen, PanelState panel, Instant now) {
         PanelReducer reducer = new PanelReducer(job);
-        String input = wired.input().orElseThrow().id();
+        InputId input = wired.input().orElseThrow().id();
         PanelStep step = reducer.step(
                 panel, new PanelInput.InputReads(input, seen.map(meaning -> meaning.toZone(wired.second()))), now);
         Optional<Effect.EntryStarted> entry = step.effects().stream()

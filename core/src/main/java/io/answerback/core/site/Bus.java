@@ -3,6 +3,7 @@ package io.answerback.core.site;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.ModuleId;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -16,7 +17,7 @@ import java.util.stream.Stream;
 /// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
 /// @param absent the modules of the job that are not on the wall yet or no more
 /// @param service the address of a service keypad that hangs on the bus for now; empty for none
-public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String> absent, Optional<Integer> service) {
+public record Bus(List<BusAddress> addresses, List<Learned> learned, List<ModuleId> absent, Optional<Integer> service) {
     /// Nothing decided.
     public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());
 
@@ -38,7 +39,7 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     }
 
     /// The addresses of a module, lowest first.
-    public List<BusAddress> of(String module) {
+    public List<BusAddress> of(ModuleId module) {
         return addresses.stream()
                 .filter(given -> given.module().equals(module))
                 .sorted((one, other) -> Integer.compare(one.address(), other.address()))
@@ -46,7 +47,7 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     }
 
     /// The first address of a module; empty while it has none.
-    public Optional<Integer> address(String module) {
+    public Optional<Integer> address(ModuleId module) {
         return of(module).stream().map(BusAddress::address).findFirst();
     }
 
@@ -61,14 +62,14 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     }
 
     /// Whether a module is on the wall.
-    public boolean present(String module) {
+    public boolean present(ModuleId module) {
         return !absent.contains(module);
     }
 
     /// The same with other addresses for a module, in place of those it has.
     ///
     /// @throws IllegalArgumentException when one is another module's
-    public Bus withAddresses(String module, List<BusAddress> others) {
+    public Bus withAddresses(ModuleId module, List<BusAddress> others) {
         for (BusAddress other : others) {
             at(other.address()).filter(given -> !given.module().equals(module)).ifPresent(given -> {
                 throw new IllegalArgumentException(
@@ -86,8 +87,8 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     }
 
     /// The same with a module on the wall or not.
-    public Bus withPresent(String module, boolean present) {
-        Stream<String> rest = absent.stream().filter(its -> !its.equals(module));
+    public Bus withPresent(ModuleId module, boolean present) {
+        Stream<ModuleId> rest = absent.stream().filter(its -> !its.equals(module));
         return new Bus(
                 addresses,
                 learned,
@@ -101,7 +102,7 @@ public record Bus(List<BusAddress> addresses, List<Learned> learned, List<String
     }
 
     /// The same without a module; what the panel has learned of it stays learned.
-    public Bus without(String module) {
+    public Bus without(ModuleId module) {
         return withAddresses(module, List.of()).withPresent(module, true);
     }
 }

@@ -1,6 +1,9 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.UnusedTermination;
 import java.util.Optional;
 
@@ -15,17 +18,17 @@ import java.util.Optional;
 /// @param shares the input on whose terminals it is read as well, where those tell two zones apart; empty when
 ///     its terminals are its own
 public record Input(
-        String id,
-        String module,
+        InputId id,
+        ModuleId module,
         int number,
         int zone,
-        Optional<String> pointId,
+        Optional<PointId> pointId,
         UnusedTermination unusedFitted,
-        Optional<String> shares) {
+        Optional<InputId> shares) {
     /// @throws IllegalArgumentException when a name is blank or a number is outside 1 to 999
     public Input {
-        id = Require.text(id, "input id");
-        module = Require.text(module, "module of input " + id);
+        Require.given(id, "input id");
+        Require.given(module, "module of input " + id);
         Require.within(number, 1, 999, "number of input " + id);
         Require.within(zone, 1, 999, "zone of input " + id);
         pointId = pointId == null ? Optional.empty() : pointId;
@@ -35,7 +38,12 @@ public record Input(
 
     /// An input with terminals of its own.
     public static Input of(
-            String id, String module, int number, int zone, Optional<String> pointId, UnusedTermination unusedFitted) {
+            InputId id,
+            ModuleId module,
+            int number,
+            int zone,
+            Optional<PointId> pointId,
+            UnusedTermination unusedFitted) {
         return new Input(id, module, number, zone, pointId, unusedFitted, Optional.empty());
     }
 
@@ -44,13 +52,8 @@ public record Input(
         return shares.isPresent();
     }
 
-    /// The module and place as a person says it, such as "Expander 1 · 7".
-    public String name() {
-        return module + " · " + number + (second() ? ", second zone" : "");
-    }
-
     /// The same input serving another point, or none.
-    public Input withPointId(Optional<String> other) {
+    public Input withPointId(Optional<PointId> other) {
         return new Input(id, module, number, zone, other, unusedFitted, shares);
     }
 

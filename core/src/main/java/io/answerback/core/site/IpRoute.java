@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.ReceiverId;
 import java.util.List;
 
 /// How the communicator sends over IP.
@@ -8,7 +9,7 @@ import java.util.List;
 /// @param receiverIds receivers in the order they are tried
 /// @param attempts tries at each receiver, 1 to 20
 /// @param timeoutMillis how long one try waits for an answer, in milliseconds, 50 to 120 000
-public record IpRoute(List<String> receiverIds, int attempts, int timeoutMillis) {
+public record IpRoute(List<ReceiverId> receiverIds, int attempts, int timeoutMillis) {
     /// @throws IllegalArgumentException when a figure is out of bounds
     public IpRoute {
         receiverIds = List.copyOf(receiverIds);

@@ -3,6 +3,13 @@ package io.answerback.core.site;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import java.util.List;
@@ -49,13 +56,13 @@ public record Job(
         Radio radio,
         PanelProgramming setup)
         implements Parts {
-    private static final Function<Input, List<String>> POINT_OF_INPUT =
+    private static final Function<Input, List<PointId>> POINT_OF_INPUT =
             input -> input.pointId().map(List::of).orElse(List.of());
-    private static final Function<Cable, List<String>> POINTS_OF_CABLE =
+    private static final Function<Cable, List<PointId>> POINTS_OF_CABLE =
             cable -> cable.ends().points();
-    private static final Function<Cable, List<String>> FAR_END_OF_CABLE =
+    private static final Function<Cable, List<EndId>> FAR_END_OF_CABLE =
             cable -> List.of(cable.ends().farEnd());
-    private static final Function<Cable, List<String>> BEGINNING_OF_CABLE =
+    private static final Function<Cable, List<Optional<BoxId>>> BEGINNING_OF_CABLE =
             cable -> List.of(cable.ends().from());
 
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
@@ -65,7 +72,7 @@ public record Job(
         Require.given(practice, "practice");
         Require.given(panel, "panel");
         Require.given(communicator, "communicator");
-        modules = Keyed.of(modules, PanelModule::name, "modules", "module");
+        modules = Keyed.of(modules, PanelModule::id, "modules", "module");
         areas = Keyed.of(areas, Area::number, "areas", "area");
         points = Keyed.of(points, Point::id, "points", "point");
         cables = Keyed.of(cables, Cable::id, "cables", "cable");
@@ -83,7 +90,8 @@ public record Job(
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
         Keyed<Point> known = keyed(points);
-        JobParts.requireDifferentNames(modules, known);
+        JobParts.requireDifferentNames(modules);
+        JobParts.requireNoSystemPoint(points);
         JobParts.requireOneInputEach(inputs);
         JobParts.requireCableEnds(cables, known, keyed(modules));
         inputs.forEach(input -> input.pointId().ifPresent(id -> JobParts.refersTo(known, id, "an input serves")));
@@ -94,37 +102,37 @@ public record Job(
     }
 
     @Override
-    public Optional<Point> point(String id) {
+    public Optional<Point> point(PointId id) {
         return keyed(points).find(id);
     }
 
     @Override
-    public Optional<Cable> cable(String id) {
+    public Optional<Cable> cable(CableId id) {
         return keyed(cables).find(id);
     }
 
     @Override
-    public Optional<Cable> cableTo(String pointId) {
+    public Optional<Cable> cableTo(PointId pointId) {
         return keyed(cables).first(POINTS_OF_CABLE, pointId);
     }
 
     @Override
-    public List<Cable> cablesTo(String farEnd) {
+    public List<Cable> cablesTo(EndId farEnd) {
         return keyed(cables).all(FAR_END_OF_CABLE, farEnd);
     }
 
     @Override
-    public List<Cable> cablesFrom(String place) {
+    public List<Cable> cablesFrom(Optional<BoxId> place) {
         return keyed(cables).all(BEGINNING_OF_CABLE, place);
     }
 
     @Override
-    public Optional<Input> input(String id) {
+    public Optional<Input> input(InputId id) {
         return keyed(inputs).find(id);
     }
 
     @Override
-    public Optional<Input> inputOf(String pointId) {
+    public Optional<Input> inputOf(PointId pointId) {
         return keyed(inputs).first(POINT_OF_INPUT, pointId);
     }
 
@@ -134,8 +142,8 @@ public record Job(
     }
 
     @Override
-    public Optional<PanelModule> module(String name) {
-        return keyed(modules).find(name);
+    public Optional<PanelModule> module(ModuleId id) {
+        return keyed(modules).find(id);
     }
 
     @Override
@@ -144,12 +152,12 @@ public record Job(
     }
 
     @Override
-    public Optional<Receiver> receiver(String id) {
+    public Optional<Receiver> receiver(ReceiverId id) {
         return keyed(receivers).find(id);
     }
 
     @Override
-    public Optional<Proof> proofOf(String pointId) {
+    public Optional<Proof> proofOf(PointId pointId) {
         return keyed(proofs).find(pointId);
     }
 

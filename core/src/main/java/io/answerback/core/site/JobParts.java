@@ -5,6 +5,10 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
@@ -25,12 +29,23 @@ final class JobParts {
         }
     }
 
-    /// Loads, cables and findings name points and modules side by side: one name means one of them.
-    static void requireDifferentNames(List<PanelModule> modules, Keyed<Point> points) {
+    /// Two modules of one name could not be told apart on screen, on paper and on the wall.
+    static void requireDifferentNames(List<PanelModule> modules) {
+        Set<String> names = new HashSet<>();
         for (PanelModule module : modules) {
-            if (points.has(module.name())) {
+            if (!names.add(module.name())) {
                 throw new IllegalArgumentException(
-                        Text.of("module %s has the number of a point; name it otherwise", module.name()));
+                        Text.of("two modules are called %s; name one of them otherwise", module.name()));
+            }
+        }
+    }
+
+    /// Proofs and findings of the points every panel has go by their ids.
+    static void requireNoSystemPoint(List<Point> points) {
+        for (Point point : points) {
+            if (SystemPoint.of(point.id()).isPresent()) {
+                throw new IllegalArgumentException(
+                        Text.of("point %s has the id of a point every panel has; give it a number", point.id()));
             }
         }
     }
@@ -56,7 +71,7 @@ final class JobParts {
                 && !input.second()
                 && profile.radio().isPresent()
                 && modules.stream()
-                        .filter(module -> module.name().equals(input.module()))
+                        .filter(module -> module.id().equals(input.module()))
                         .findFirst()
                         .flatMap(module -> profile.module(module.kindId()))
                         .filter(kind -> kind.byRadio(input.number()))
@@ -68,9 +83,9 @@ final class JobParts {
     }
 
     static void requireShared(List<Input> inputs) {
-        Set<String> own = new HashSet<>(
+        Set<InputId> own = new HashSet<>(
                 inputs.stream().filter(input -> !input.second()).map(Input::id).toList());
-        Set<String> shared = new HashSet<>();
+        Set<InputId> shared = new HashSet<>();
         for (Input input : inputs) {
             input.shares().filter(id -> !own.contains(id)).ifPresent(id -> {
                 throw new IllegalArgumentException(Text.of(
@@ -84,8 +99,9 @@ final class JobParts {
     }
 
     static void requireReceivers(Communicator communicator, List<Receiver> receivers) {
-        Set<String> known = new HashSet<>(receivers.stream().map(Receiver::id).toList());
-        for (String id : communicator.ip().receiverIds()) {
+        Set<ReceiverId> known =
+                new HashSet<>(receivers.stream().map(Receiver::id).toList());
+        for (ReceiverId id : communicator.ip().receiverIds()) {
             if (!known.contains(id)) {
                 throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
             }
@@ -99,30 +115,33 @@ final class JobParts {
     static void requireCableEnds(List<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
         for (Cable cable : cables) {
             CableEnds ends = cable.ends();
-            for (String id : ends.points()) {
+            for (PointId id : ends.points()) {
                 refersTo(points, id, "a cable goes to");
             }
-            if (!ends.module().isEmpty() && !modules.has(ends.module())) {
+            ends.module().filter(id -> !modules.has(id)).ifPresent(id -> {
                 throw new IllegalArgumentException(
-                        Text.of("cable %s goes to module %s, which is not in the job", cable.id(), ends.module()));
-            }
-            if (!ends.joint().isEmpty() && modules.has(ends.joint())) {
-                throw new IllegalArgumentException(
-                        Text.of("joint box %s has the name of a module; name it otherwise", ends.joint()));
-            }
+                        Text.of("cable %s goes to module %s, which is not in the job", cable.id(), id));
+            });
+            ends.from()
+                    .filter(ModuleId.class::isInstance)
+                    .filter(id -> !modules.has(id))
+                    .ifPresent(id -> {
+                        throw new IllegalArgumentException(
+                                Text.of("cable %s begins at module %s, which is not in the job", cable.id(), id));
+                    });
         }
     }
 
     static void requireOneInputEach(List<Input> inputs) {
         Set<String> seen = new HashSet<>();
         usedInputs(inputs).map(input -> input.pointId().orElseThrow()).forEach(id -> {
-            if (!seen.add(id)) {
+            if (!seen.add(id.text())) {
                 throw new IllegalArgumentException(Text.of("input of point %s is there twice; keep one", id));
             }
         });
     }
 
-    static void refersTo(Keyed<Point> points, String id, String what) {
+    static void refersTo(Keyed<Point> points, PointId id, String what) {
         if (!points.has(id)) {
             throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
         }

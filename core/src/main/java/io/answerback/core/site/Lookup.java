@@ -1,6 +1,13 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -9,30 +16,30 @@ import java.util.function.Function;
 /// The ways to find something in a part of a job. What rests on what is found rests on that alone, and not on the
 /// list it is in.
 public enum Lookup {
-    POINT(Part.POINTS, (job, id) -> job.point((String) id), thing -> List.of(((Point) thing).id())),
-    CABLE(Part.CABLES, (job, id) -> job.cable((String) id), thing -> List.of(((Cable) thing).id())),
+    POINT(Part.POINTS, (job, id) -> job.point((PointId) id), thing -> List.of(((Point) thing).id())),
+    CABLE(Part.CABLES, (job, id) -> job.cable((CableId) id), thing -> List.of(((Cable) thing).id())),
     CABLE_TO_POINT(
             Part.CABLES,
-            (job, id) -> job.cableTo((String) id),
+            (job, id) -> job.cableTo((PointId) id),
             thing -> ((Cable) thing).ends().points()),
     CABLES_TO(
             Part.CABLES,
-            (job, farEnd) -> Optional.of(job.cablesTo((String) farEnd)),
+            (job, farEnd) -> Optional.of(job.cablesTo((EndId) farEnd)),
             thing -> List.of(((Cable) thing).ends().farEnd())),
     CABLES_FROM(
             Part.CABLES,
-            (job, place) -> Optional.of(job.cablesFrom((String) place)),
+            (job, place) -> Optional.of(job.cablesFrom(((Optional<?>) place).map(BoxId.class::cast))),
             thing -> List.of(((Cable) thing).ends().from())),
-    INPUT(Part.INPUTS, (job, id) -> job.input((String) id), thing -> List.of(((Input) thing).id())),
+    INPUT(Part.INPUTS, (job, id) -> job.input((InputId) id), thing -> List.of(((Input) thing).id())),
     INPUT_OF_POINT(
             Part.INPUTS,
-            (job, id) -> job.inputOf((String) id),
+            (job, id) -> job.inputOf((PointId) id),
             thing -> ((Input) thing).pointId().map(List::of).orElse(List.of())),
     ZONE(Part.ZONES, (job, number) -> job.zone((Integer) number), thing -> List.of(((Zone) thing).number())),
-    MODULE(Part.MODULES, (job, name) -> job.module((String) name), thing -> List.of(((PanelModule) thing).name())),
+    MODULE(Part.MODULES, (job, id) -> job.module((ModuleId) id), thing -> List.of(((PanelModule) thing).id())),
     AREA(Part.AREAS, (job, number) -> job.area((Integer) number), thing -> List.of(((Area) thing).number())),
-    RECEIVER(Part.RECEIVERS, (job, id) -> job.receiver((String) id), thing -> List.of(((Receiver) thing).id())),
-    PROOF_OF_POINT(Part.PROOFS, (job, id) -> job.proofOf((String) id), thing -> List.of(((Proof) thing).pointId()));
+    RECEIVER(Part.RECEIVERS, (job, id) -> job.receiver((ReceiverId) id), thing -> List.of(((Receiver) thing).id())),
+    PROOF_OF_POINT(Part.PROOFS, (job, id) -> job.proofOf((PointId) id), thing -> List.of(((Proof) thing).pointId()));
 
     private final Part part;
     private final BiFunction<Parts, Object, Optional<?>> find;

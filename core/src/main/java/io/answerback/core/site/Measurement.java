@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.PointId;
 import java.time.Instant;
 import java.util.Optional;
 
@@ -11,7 +12,7 @@ import java.util.Optional;
 /// @param what what was measured
 /// @param ohms what the meter showed, in ohms; empty when it showed an open circuit
 /// @param note anything worth knowing about it; may be empty
-public record Measurement(String pointId, Instant at, Measured what, Optional<Double> ohms, String note) {
+public record Measurement(PointId pointId, Instant at, Measured what, Optional<Double> ohms, String note) {
     /// What a meter was put on.
     public enum Measured {
         /// The loop with the device at rest.
@@ -53,7 +54,7 @@ public record Measurement(String pointId, Instant at, Measured what, Optional<Do
 
     /// @throws IllegalArgumentException when a part is missing or the reading is out of bounds
     public Measurement {
-        pointId = Require.text(pointId, "point of a measurement");
+        Require.given(pointId, "point of a measurement");
         Require.given(at, "time of a measurement at point " + pointId);
         Require.given(what, "what was measured at point " + pointId);
         ohms = ohms == null ? Optional.empty() : ohms;
@@ -62,7 +63,7 @@ public record Measurement(String pointId, Instant at, Measured what, Optional<Do
     }
 
     /// The same reading at a point that got another number.
-    public Measurement withPointId(String other) {
+    public Measurement withPointId(PointId other) {
         return new Measurement(other, at, what, ohms, note);
     }
 }

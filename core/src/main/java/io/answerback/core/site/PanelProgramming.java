@@ -3,6 +3,7 @@ package io.answerback.core.site;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import java.time.Instant;
 import java.util.Collection;
@@ -222,7 +223,7 @@ public record PanelProgramming(
     }
 
     /// The same without some points on its walks, and without the walks from them.
-    public PanelProgramming withoutPoints(Collection<String> ids) {
+    public PanelProgramming withoutPoints(Collection<PointId> ids) {
         return withWalks(old -> old.stream()
                 .filter(walk -> !ids.contains(walk.from()))
                 .map(walk -> walk.withoutPaces(ids))
@@ -230,7 +231,7 @@ public record PanelProgramming(
     }
 
     /// The same with points under other numbers on its walks.
-    public PanelProgramming withPoints(UnaryOperator<String> renamed) {
+    public PanelProgramming withPoints(UnaryOperator<PointId> renamed) {
         return withWalks(
                 old -> old.stream().map(walk -> walk.withPoints(renamed)).toList());
     }

@@ -1,8 +1,16 @@
 package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
@@ -68,64 +76,65 @@ public interface Parts {
     PanelProgramming setup();
 
     /// The point with this id; empty when there is none.
-    Optional<Point> point(String id);
+    Optional<Point> point(PointId id);
 
     /// The cable with this label; empty when there is none.
-    Optional<Cable> cable(String id);
+    Optional<Cable> cable(CableId id);
 
     /// The first cable to this point's device; empty when none was run.
-    Optional<Cable> cableTo(String pointId);
+    Optional<Cable> cableTo(PointId pointId);
 
     /// The cables to one far end, in their order.
-    ///
-    /// @param farEnd as [io.answerback.core.cable.CableEnds#farEnd] names it
-    List<Cable> cablesTo(String farEnd);
+    List<Cable> cablesTo(EndId farEnd);
 
     /// The cables that are said to begin at a module or joint box, in their order; those of which nothing is said
-    /// for an empty name.
-    List<Cable> cablesFrom(String place);
+    /// for an empty place.
+    List<Cable> cablesFrom(Optional<BoxId> place);
 
     /// The input with this id; empty when there is none.
-    Optional<Input> input(String id);
+    Optional<Input> input(InputId id);
 
     /// The input this point is wired to; empty when it is not.
-    Optional<Input> inputOf(String pointId);
+    Optional<Input> inputOf(PointId pointId);
 
     /// The zone with this number; empty when it was never programmed.
     Optional<Zone> zone(int number);
 
-    /// The module with this name; empty when there is none.
-    Optional<PanelModule> module(String name);
+    /// The module with this id; empty when there is none.
+    Optional<PanelModule> module(ModuleId id);
 
     /// The area with this number; empty when there is none.
     Optional<Area> area(int number);
 
     /// The receiver with this id; empty when there is none.
-    Optional<Receiver> receiver(String id);
+    Optional<Receiver> receiver(ReceiverId id);
 
     /// The proof kept of this zone point or system point; empty when there is none.
-    Optional<Proof> proofOf(String pointId);
+    Optional<Proof> proofOf(PointId pointId);
 
     /// The point with this id.
     ///
     /// @throws IllegalArgumentException when there is none
-    default Point existingPoint(String id) {
+    default Point existingPoint(PointId id) {
         return point(id).orElseThrow(() -> new IllegalArgumentException("there is no point " + id + " in this job"));
     }
 
     /// The cables a point's loop runs through; empty when no cable goes to its device. Where several go to one
     /// device or joint box, it runs through the first. A run that comes back to a joint box it has been through
     /// ends there.
-    default Optional<CableRun> cableRun(String pointId) {
+    default Optional<CableRun> cableRun(PointId pointId) {
         Optional<Cable> cable = cableTo(pointId);
         List<Cable> run = new ArrayList<>();
-        Set<String> through = new HashSet<>();
+        Set<CableId> through = new HashSet<>();
         while (cable.isPresent() && through.add(cable.get().id())) {
             run.add(cable.get());
-            String from = cable.get().ends().from();
-            cable = cablesTo(CableEnds.farEndAtJoint(from)).stream().findFirst();
+            cable = cable.get().ends().from().flatMap(this::firstTo);
         }
         return run.isEmpty() ? Optional.empty() : Optional.of(new CableRun(run));
+    }
+
+    private Optional<Cable> firstTo(BoxId box) {
+        return box instanceof JointId joint ? cablesTo(joint).stream().findFirst() : Optional.empty();
     }
 
     /// The point in whose loop a point's contact lies: its own, or where two zones share an input, that of the
@@ -135,7 +144,7 @@ public interface Parts {
     }
 
     /// The point whose cable runs to a point's input: empty for a point whose input is its own.
-    default Optional<Point> loopOwner(String pointId) {
+    default Optional<Point> loopOwner(PointId pointId) {
         return inputOf(pointId)
                 .flatMap(Input::shares)
                 .flatMap(this::input)
@@ -148,9 +157,29 @@ public interface Parts {
         return panel().profile().module(module.kindId());
     }
 
-    /// What the profile says of the module with this name; empty where there is none, or its kind is not known.
-    default Optional<ModuleKind> kindOf(String moduleName) {
-        return module(moduleName).flatMap(this::kindOf);
+    /// What the profile says of the module with this id; empty where there is none, or its kind is not known.
+    default Optional<ModuleKind> kindOf(ModuleId id) {
+        return module(id).flatMap(this::kindOf);
+    }
+
+    /// What a module is called; its id where it is not there.
+    default String nameOf(ModuleId id) {
+        return module(id).map(PanelModule::name).orElse(id.text());
+    }
+
+    /// What a box is called: the name of the module, or of the joint box.
+    default String nameOf(BoxId id) {
+        return id instanceof ModuleId module ? nameOf(module) : id.text();
+    }
+
+    /// What is fed, as it is called: the name of the module, or the number of the point.
+    default String nameOf(FedId id) {
+        return id instanceof ModuleId module ? nameOf(module) : id.text();
+    }
+
+    /// What an input is called: its module and its place there, such as "Expander 1 · 7".
+    default String nameOf(Input input) {
+        return nameOf(input.module()) + " · " + input.number() + (input.second() ? ", second zone" : "");
     }
 
     /// How an input measures; the panel's own way where there is none.

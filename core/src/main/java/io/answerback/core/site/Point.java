@@ -2,6 +2,7 @@ package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.PointId;
 import java.util.List;
 
 /// One place in the building that is watched.
@@ -13,11 +14,11 @@ import java.util.List;
 /// @param loop the parts fitted in its loop
 /// @param inSeries the contacts that share its loop, in the order of the cable; empty when there is but one
 public record Point(
-        String id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop, List<SeriesContact> inSeries) {
+        PointId id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop, List<SeriesContact> inSeries) {
     /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
     ///     said to be in series
     public Point {
-        id = Require.text(id, "point id");
+        Require.given(id, "point id");
         name = Require.text(name, "point name");
         Require.given(kind, "kind of point " + id);
         Require.given(duty, "duty of point " + id);
@@ -29,12 +30,12 @@ public record Point(
     }
 
     /// A point with a contact of its own.
-    public static Point of(String id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop) {
+    public static Point of(PointId id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop) {
         return new Point(id, name, kind, duty, loop, List.of());
     }
 
     /// The same point under another number.
-    public Point withId(String other) {
+    public Point withId(PointId other) {
         return new Point(other, name, kind, duty, loop, inSeries);
     }
 

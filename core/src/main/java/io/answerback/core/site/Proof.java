@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.PointId;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.Map;
@@ -17,7 +18,7 @@ import java.util.TreeMap;
 /// @param restoredAt when the restore was answered; empty until it is
 /// @param upstream for each link the facts that were true, by name
 public record Proof(
-        String pointId,
+        PointId pointId,
         Instant answeredAt,
         long roundTripMillis,
         String station,
@@ -26,7 +27,7 @@ public record Proof(
         Map<Link, Map<String, String>> upstream) {
     /// @throws IllegalArgumentException when a part is missing or the round trip is negative
     public Proof {
-        pointId = Require.text(pointId, "point of a proof");
+        Require.given(pointId, "point of a proof");
         Require.given(answeredAt, "time of the proof of " + pointId);
         Require.within(roundTripMillis, 0, 1e12, "round trip of the proof of " + pointId + " in milliseconds");
         station = Require.text(station, "station of the proof of " + pointId);
@@ -42,7 +43,7 @@ public record Proof(
     }
 
     /// The same proof of a point that got another number.
-    public Proof withPointId(String other) {
+    public Proof withPointId(PointId other) {
         return new Proof(other, answeredAt, roundTripMillis, station, frame, restoredAt, upstream);
     }
 

@@ -1,6 +1,9 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Keyed;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.DeviceBattery;
 import java.util.Collection;
 import java.util.List;
@@ -29,19 +32,19 @@ public record Radio(List<Enrolment> enrolled, List<SignalReading> readings, List
     }
 
     /// How an input is enrolled; empty for one that is not.
-    public Optional<Enrolment> enrolment(String inputId) {
+    public Optional<Enrolment> enrolment(InputId inputId) {
         return enrolled.stream().filter(its -> its.inputId().equals(inputId)).findFirst();
     }
 
     /// The newest reading of a part, a point's number or a converter's name; empty while there is none.
-    public Optional<SignalReading> latest(String part) {
+    public Optional<SignalReading> latest(FedId part) {
         return readings.stream()
                 .filter(reading -> reading.part().equals(part))
                 .reduce((one, other) -> other.at().isBefore(one.at()) ? one : other);
     }
 
     /// The battery inside a wireless device; empty while nobody has said when it was fitted.
-    public Optional<DeviceBattery> battery(String pointId) {
+    public Optional<DeviceBattery> battery(PointId pointId) {
         return batteries.stream()
                 .filter(battery -> battery.pointId().equals(pointId))
                 .findFirst();
@@ -74,27 +77,29 @@ public record Radio(List<Enrolment> enrolled, List<SignalReading> readings, List
                 enrolled, readings, Stream.concat(rest, Stream.of(fitted)).toList());
     }
 
-    /// The same with parts under other names: points that were renumbered keep what is known of them.
-    public Radio withParts(UnaryOperator<String> renamed) {
+    /// The same with points under other numbers, which keep what is known of them.
+    public Radio withPoints(UnaryOperator<PointId> renamed) {
         return new Radio(
                 enrolled,
                 readings.stream()
-                        .map(reading -> reading.withPart(renamed.apply(reading.part())))
+                        .map(reading -> reading.part() instanceof PointId point
+                                ? reading.withPart(renamed.apply(point))
+                                : reading)
                         .toList(),
                 batteries.stream()
                         .map(battery -> new DeviceBattery(renamed.apply(battery.pointId()), battery.fittedOn()))
                         .toList());
     }
 
-    /// The same without what was measured and fitted at some parts; what the panel has enrolled it keeps.
-    public Radio withoutParts(Collection<String> parts) {
+    /// The same without what was measured and fitted at some points; what the panel has enrolled it keeps.
+    public Radio withoutPoints(Collection<PointId> points) {
         return new Radio(
                 enrolled,
                 readings.stream()
-                        .filter(reading -> !parts.contains(reading.part()))
+                        .filter(reading -> !(reading.part() instanceof PointId point && points.contains(point)))
                         .toList(),
                 batteries.stream()
-                        .filter(battery -> !parts.contains(battery.pointId()))
+                        .filter(battery -> !points.contains(battery.pointId()))
                         .toList());
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.ReceiverId;
 
 /// A receiver at a monitoring station that takes IP frames.
 ///
@@ -10,11 +11,11 @@ import io.answerback.core.common.Require;
 /// @param port its port, 1 to 65535
 /// @param receiverNumber the receiver number frames carry (R field), up to 6 hexadecimal digits; empty for none
 /// @param linePrefix the line number frames carry (L field), 1 to 6 hexadecimal digits
-public record Receiver(String id, String name, String host, int port, String receiverNumber, String linePrefix) {
+public record Receiver(ReceiverId id, String name, String host, int port, String receiverNumber, String linePrefix) {
     /// @throws IllegalArgumentException when a name is blank, the port out of bounds or a number not
     ///     hexadecimal
     public Receiver {
-        id = Require.text(id, "receiver id");
+        Require.given(id, "receiver id");
         name = Require.text(name, "name of receiver " + id);
         host = Require.text(host, "host of receiver " + id);
         Require.within(port, 1, 65535, "port of receiver " + id);

@@ -1,5 +1,6 @@
 package io.answerback.core.site;
 
+import io.answerback.core.id.PointId;
 import java.util.Arrays;
 import java.util.Optional;
 
@@ -15,7 +16,7 @@ public enum SystemPoint {
     /// The panel's watch over its own path out.
     PATH("path", "Path supervision", "working", "lost", "350", "Lose a path", "Bring the path back");
 
-    private final String id;
+    private final PointId id;
     private final String title;
     private final String restWord;
     private final String activeWord;
@@ -24,7 +25,7 @@ public enum SystemPoint {
     private final String restore;
 
     SystemPoint(String id, String title, String restWord, String activeWord, String event, String act, String restore) {
-        this.id = id;
+        this.id = new PointId(id);
         this.title = title;
         this.restWord = restWord;
         this.activeWord = activeWord;
@@ -34,12 +35,12 @@ public enum SystemPoint {
     }
 
     /// The system point with this id; empty when there is none.
-    public static Optional<SystemPoint> of(String id) {
+    public static Optional<SystemPoint> of(PointId id) {
         return Arrays.stream(values()).filter(point -> point.id.equals(id)).findFirst();
     }
 
     /// The id it goes by in commands and proofs.
-    public String id() {
+    public PointId id() {
         return id;
     }
 

@@ -1,6 +1,8 @@
 package io.answerback.core.site;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.UnaryOperator;
@@ -11,11 +13,11 @@ import java.util.function.UnaryOperator;
 /// @param keypad the keypad one goes to
 /// @param paces the points passed on the way, with the seconds since the door opened
 /// @param seconds when the code is typed, in seconds since the door opened
-public record TimedWalk(String from, String keypad, List<Pace> paces, double seconds) {
+public record TimedWalk(PointId from, ModuleId keypad, List<Pace> paces, double seconds) {
     /// @throws IllegalArgumentException when an end is not named or a time is out of bounds
     public TimedWalk {
-        from = Require.text(from, "point a walk begins at");
-        keypad = Require.text(keypad, "keypad a walk leads to");
+        Require.given(from, "point a walk begins at");
+        Require.given(keypad, "keypad a walk leads to");
         paces = List.copyOf(paces == null ? List.of() : paces);
         Require.within(seconds, 0, 3600, "seconds of the walk from point " + from);
     }
@@ -24,16 +26,16 @@ public record TimedWalk(String from, String keypad, List<Pace> paces, double sec
     ///
     /// @param pointId the point
     /// @param seconds when, in seconds since the door opened
-    public record Pace(String pointId, double seconds) {
+    public record Pace(PointId pointId, double seconds) {
         /// @throws IllegalArgumentException when the point is not named or the time out of bounds
         public Pace {
-            pointId = Require.text(pointId, "point on a walk");
+            Require.given(pointId, "point on a walk");
             Require.within(seconds, 0, 3600, "seconds to point " + pointId);
         }
     }
 
     /// The same without passing some points.
-    public TimedWalk withoutPaces(Collection<String> ids) {
+    public TimedWalk withoutPaces(Collection<PointId> ids) {
         return new TimedWalk(
                 from,
                 keypad,
@@ -42,7 +44,7 @@ public record TimedWalk(String from, String keypad, List<Pace> paces, double sec
     }
 
     /// The same with points under other numbers.
-    public TimedWalk withPoints(UnaryOperator<String> renamed) {
+    public TimedWalk withPoints(UnaryOperator<PointId> renamed) {
         return new TimedWalk(
                 renamed.apply(from),
                 keypad,

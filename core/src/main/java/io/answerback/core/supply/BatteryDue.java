@@ -73,16 +73,16 @@ public final class BatteryDue implements JobCheck {
 
     private static Finding undated(SupplyState state) {
         return UNDATED.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("The battery of %s has no date", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("The battery of %s has no date", state.title()),
                 "Without the day it was fitted nobody can say when it is due.",
                 "Write the day on the battery when it is fitted, and here. One that is found without a date counts as old.");
     }
 
     private static Finding ahead(SupplyState state, LocalDate fitted) {
         return AHEAD.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("The battery of %s is dated ahead", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("The battery of %s is dated ahead", state.title()),
                 Text.of("It is said to be fitted on %s, which has not come yet.", fitted),
                 "Read the date on the battery again.");
     }
@@ -90,8 +90,8 @@ public final class BatteryDue implements JobCheck {
     private static Finding finding(SupplyState state, LocalDate fitted, LocalDate due, boolean over) {
         return RULE.finds(
                 over ? Grade.TIGHT : Grade.NOTE,
-                new Target.OfModule(state.module(), ""),
-                Text.of(over ? "The battery of %s is past its date" : "The battery of %s is due soon", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of(over ? "The battery of %s is past its date" : "The battery of %s is due soon", state.title()),
                 Text.of("It was fitted on %s and is kept until %s by the rules.", fitted, due),
                 "Replace it at the next visit and write the date on it; an old one loses its hours first in the cold.");
     }

@@ -55,6 +55,6 @@ public final class BatteryMissing implements JobCheck {
     }
 
     private static Finding of(SupplyState state, Grade grade, String says, String why, String remedy) {
-        return RULE.finds(grade, new Target.OfModule(state.module(), ""), Text.of(says, state.module()), why, remedy);
+        return RULE.finds(grade, new Target.OfBox(state.module()), Text.of(says, state.title()), why, remedy);
     }
 }

@@ -62,7 +62,7 @@ public final class BatteryShort implements JobCheck {
                     state,
                     Text.of(
                             "The battery of %s reaches %.1f h of %.0f h",
-                            state.module(), battery.standbyHours(), battery.ruleHours()),
+                            state.title(), battery.standbyHours(), battery.ruleHours()),
                     Text.of(
                             "So much is left of %.1f Ah at %.0f °C, at the end of its life, with a design margin of %.2f, after the alarm.%s",
                             battery.ratedAmpHours(),
@@ -80,7 +80,7 @@ public final class BatteryShort implements JobCheck {
             findings.add(of(
                     TOO_LARGE,
                     state,
-                    Text.of("The battery of %s is larger than it takes", state.module()),
+                    Text.of("The battery of %s is larger than it takes", state.title()),
                     Text.of(
                             "It charges and holds %.1f Ah at the most; this is %.1f Ah.",
                             state.unit().mostAmpHours(), battery.ratedAmpHours()),
@@ -90,7 +90,7 @@ public final class BatteryShort implements JobCheck {
             findings.add(of(
                     SLOW,
                     state,
-                    Text.of("The battery of %s is not filled again in time", state.module()),
+                    Text.of("The battery of %s is not filled again in time", state.title()),
                     recharge(battery),
                     Text.of(
                             "What is left of %.0f mA beside the quiescent load charges it. Take load off it, or take a smaller battery where that is enough.",
@@ -120,6 +120,6 @@ public final class BatteryShort implements JobCheck {
     }
 
     private static Finding of(Rule rule, SupplyState state, String says, String why, String remedy) {
-        return rule.finds(Grade.WRONG, new Target.OfModule(state.module(), ""), says, why, remedy);
+        return rule.finds(Grade.WRONG, new Target.OfBox(state.module()), says, why, remedy);
     }
 }

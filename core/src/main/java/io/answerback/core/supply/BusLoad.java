@@ -28,7 +28,8 @@ public record BusLoad(double restMilliamps, double alarmMilliamps, double limitM
 
     private static double amps(Parts job, Cabling plan, SupplyNode root) {
         return root.onward().stream()
-                .filter(node -> job.cable(node.cableId())
+                .filter(node -> node.cableId()
+                        .flatMap(job::cable)
                         .filter(cable -> bus(plan, cable))
                         .isPresent())
                 .mapToDouble(SupplyNode::amps)

@@ -40,8 +40,8 @@ public final class ChargerTooStrong implements JobCheck {
     private static Finding finding(SupplyState state, double percent, double most) {
         double rated = state.battery().orElseThrow().ratedAmpHours();
         return RULE.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("The charger of %s is too strong for its battery", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("The charger of %s is too strong for its battery", state.title()),
                 Text.of(
                         "It gives up to %.0f mA, which is %.0f %% of %.1f Ah an hour; the rule allows %.0f %%. A sealed battery heats and loses its life.",
                         state.unit().chargeMilliamps(), percent, rated, most),

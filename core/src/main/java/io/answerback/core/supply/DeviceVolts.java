@@ -1,5 +1,6 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.id.FedId;
 import java.util.Optional;
 
 /// The volts at one device or module in an alarm.
@@ -17,7 +18,7 @@ import java.util.Optional;
 /// @param dropsOutHours after how many hours without mains it drops out at rest already, cold, aged and with
 ///     the design margin like the battery's hours; empty when it does not, or no battery is decided
 public record DeviceVolts(
-        String part,
+        FedId part,
         String title,
         String output,
         double leastVolts,

@@ -3,6 +3,8 @@ package io.answerback.core.supply;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.battery.SupplyCurrent;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,11 +30,11 @@ final class FarVolts {
         SupplyVolts atFloat = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.FLOAT_VOLTS));
         SupplyVolts atNominal = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(LeadAcid.NOMINAL_VOLTS));
         SupplyVolts atEnd = SupplyVolts.solve(tree.inAlarm(), unit.outputVolts(unit.cutOffVolts()));
-        Map<String, String> places = new HashMap<>();
+        Map<FedId, Optional<CableId>> places = new HashMap<>();
         place(tree.inAlarm(), places);
         List<DeviceVolts> volts = new ArrayList<>();
         for (LoadLine line : tree.lines()) {
-            String place = places.get(line.part());
+            Optional<CableId> place = places.getOrDefault(line.part(), Optional.empty());
             DeviceVolts device = new DeviceVolts(
                     line.part(),
                     line.title(),
@@ -48,16 +50,16 @@ final class FarVolts {
         return volts;
     }
 
-    private static double at(SupplyVolts volts, String place) {
+    private static double at(SupplyVolts volts, Optional<CableId> place) {
         return volts.at().getOrDefault(place, 0.0);
     }
 
-    private static void place(SupplyNode node, Map<String, String> places) {
-        node.loads().forEach(load -> places.put(load.part(), node.name()));
+    private static void place(SupplyNode node, Map<FedId, Optional<CableId>> places) {
+        node.loads().forEach(load -> places.put(load.part(), node.cableId()));
         node.onward().forEach(next -> place(next, places));
     }
 
-    private DeviceVolts falling(DeviceVolts device, SupplyTree tree, String place) {
+    private DeviceVolts falling(DeviceVolts device, SupplyTree tree, Optional<CableId> place) {
         Optional<Double> volts = dropsOutAt(device, tree.atRest(), place);
         return new DeviceVolts(
                 device.part(),
@@ -72,7 +74,7 @@ final class FarVolts {
     }
 
     /// How far the battery has fallen when the device gets its least volts at rest.
-    private Optional<Double> dropsOutAt(DeviceVolts device, SupplyNode rest, String place) {
+    private Optional<Double> dropsOutAt(DeviceVolts device, SupplyNode rest, Optional<CableId> place) {
         if (enough(device, rest, place, unit.cutOffVolts())) {
             return Optional.empty();
         }
@@ -97,7 +99,7 @@ final class FarVolts {
         });
     }
 
-    private boolean enough(DeviceVolts device, SupplyNode rest, String place, double batteryVolts) {
+    private boolean enough(DeviceVolts device, SupplyNode rest, Optional<CableId> place, double batteryVolts) {
         return at(SupplyVolts.solve(rest, unit.outputVolts(batteryVolts)), place)
                 >= Math.max(device.leastVolts(), Double.MIN_NORMAL);
     }

@@ -7,6 +7,9 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
@@ -36,14 +39,21 @@ public final class FarVoltsShort implements JobCheck {
                 .flatMap(volts -> volts.stream().filter(device -> !device.ok()).map(device -> finding(facts, device)));
     }
 
+    private static Target target(FedId part) {
+        return switch (part) {
+            case PointId point -> new Target.OfPoint(point);
+            case ModuleId module -> new Target.OfBox(module);
+        };
+    }
+
     private static Finding finding(Parts job, DeviceVolts device) {
-        Optional<Point> point = job.point(device.part());
+        Optional<Point> point = device.part() instanceof PointId id ? job.point(id) : Optional.empty();
         String drops = device.dropsOutHours()
                 .map(value ->
                         Text.of(" It drops out after %.0f h without mains, counted as the battery's hours are.", value))
                 .orElse(" It drops out in an alarm then.");
         return RULE.finds(
-                new Target.OfModule(device.part(), point.map(Point::id).orElse("")),
+                target(device.part()),
                 Text.of(
                         "%s is short of volts on battery",
                         point.map(Point::name).orElse(device.title())),

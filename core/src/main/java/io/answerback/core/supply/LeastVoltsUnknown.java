@@ -43,8 +43,8 @@ public final class LeastVoltsUnknown implements JobCheck {
         String titles = unknown.stream().map(DeviceVolts::title).collect(Collectors.joining(", "));
         double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
         return Stream.of(RULE.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("Nobody knows the least volts of %d that %s feeds", unknown.size(), state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("Nobody knows the least volts of %d that %s feeds", unknown.size(), state.title()),
                 Text.of(
                         "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said.",
                         titles, Math.max(0, worst)),

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.device.LoadType;
+import io.answerback.core.id.FedId;
 
 /// One line of a load list.
 ///
@@ -12,7 +13,7 @@ import io.answerback.core.device.LoadType;
 /// @param law how its current depends on its voltage
 /// @param source where the figures are from, in plain words
 public record LoadLine(
-        String part,
+        FedId part,
         String title,
         double quiescentMilliamps,
         double alarmMilliamps,

@@ -5,6 +5,7 @@ import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.LoadType;
 import io.answerback.core.device.Powering;
 import io.answerback.core.device.SounderUnit;
+import io.answerback.core.id.FedId;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModulePower;
@@ -23,8 +24,8 @@ public final class Loads {
     private Loads() {}
 
     /// The lines by part, in the order of the job.
-    public static Map<String, LoadLine> of(Parts job) {
-        Map<String, LoadLine> lines = new LinkedHashMap<>();
+    public static Map<FedId, LoadLine> of(Parts job) {
+        Map<FedId, LoadLine> lines = new LinkedHashMap<>();
         for (PanelModule module : job.modules()) {
             job.kindOf(module)
                     .map(kind -> known(job, module(job, module, kind)))
@@ -46,10 +47,10 @@ public final class Loads {
         double rest = kind.milliamps() + Math.max(0, peak - kind.milliamps()) * share;
         double alarm = Math.max(peak, power.map(ModulePower::alarmMilliamps).orElse(kind.milliamps()));
         if (kind.sounder().isPresent()) {
-            return sounder(job, module.name(), kind, kind.sounder().get());
+            return sounder(job, module, kind, kind.sounder().get());
         }
         return new LoadLine(
-                module.name(),
+                module.id(),
                 module.name(),
                 rest,
                 Math.max(rest, alarm),
@@ -59,14 +60,14 @@ public final class Loads {
     }
 
     /// A sounder with a battery inside sounds from that: the supply charges it, and feeds the strobe.
-    private static LoadLine sounder(Parts job, String name, ModuleKind kind, SounderUnit unit) {
-        SounderUnit.Level level = unit.level(job.power().sounding().level(name));
+    private static LoadLine sounder(Parts job, PanelModule module, ModuleKind kind, SounderUnit unit) {
+        SounderUnit.Level level = unit.level(job.power().sounding().level(module.id()));
         double rest = kind.milliamps()
                 + unit.battery().map(SounderUnit.OwnBattery::chargeMilliamps).orElse(0.0);
         double sound = unit.battery().isPresent() ? 0 : level.milliamps();
         return new LoadLine(
-                name,
-                name,
+                module.id(),
+                module.name(),
                 rest,
                 rest + sound + unit.strobeMilliamps(),
                 level.leastVolts(),

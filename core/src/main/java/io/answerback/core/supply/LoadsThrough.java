@@ -2,6 +2,11 @@ package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cores.Cabling;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
@@ -11,6 +16,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -24,11 +30,11 @@ import java.util.stream.Collectors;
 /// @param ownSupply the modules that have a supply of their own
 /// @param elsewhere what a part takes in an alarm from outputs that have limits of their own, in milliamps
 record LoadsThrough(
-        Map<String, Cable> cables,
-        Map<String, List<Cable>> beginning,
-        Map<String, LoadLine> lines,
-        Set<String> ownSupply,
-        Map<String, Double> elsewhere) {
+        Map<CableId, Cable> cables,
+        Map<BoxId, List<Cable>> beginning,
+        Map<FedId, LoadLine> lines,
+        Set<ModuleId> ownSupply,
+        Map<FedId, Double> elsewhere) {
     LoadsThrough {
         cables = Map.copyOf(cables);
         beginning = Map.copyOf(beginning);
@@ -37,18 +43,18 @@ record LoadsThrough(
         elsewhere = Map.copyOf(elsewhere);
     }
 
-    static LoadsThrough of(Parts job, Cabling plan, Map<String, LoadLine> lines, List<SoundOutput> outputs) {
-        Set<String> ownSupply = new HashSet<>();
+    static LoadsThrough of(Parts job, Cabling plan, Map<FedId, LoadLine> lines, List<SoundOutput> outputs) {
+        Set<ModuleId> ownSupply = new HashSet<>();
         for (PanelModule module : job.modules()) {
-            job.kindOf(module).filter(LoadsThrough::ownSupply).ifPresent(kind -> ownSupply.add(module.name()));
+            job.kindOf(module).filter(LoadsThrough::ownSupply).ifPresent(kind -> ownSupply.add(module.id()));
         }
-        Map<String, Double> elsewhere = new HashMap<>();
+        Map<FedId, Double> elsewhere = new HashMap<>();
         outputs.stream()
                 .filter(output -> output.limitMilliamps() > 0)
                 .flatMap(output -> output.loads().stream())
                 .forEach(load -> elsewhere.merge(load.part(), load.milliamps(), Double::sum));
-        Map<String, List<Cable>> beginning = SupplyTrees.feeding(plan);
-        Map<String, Cable> cables =
+        Map<BoxId, List<Cable>> beginning = SupplyTrees.feeding(plan);
+        Map<CableId, Cable> cables =
                 beginning.values().stream().flatMap(List::stream).collect(Collectors.toMap(Cable::id, cable -> cable));
         return new LoadsThrough(cables, beginning, lines, ownSupply, elsewhere);
     }
@@ -57,8 +63,8 @@ record LoadsThrough(
         return kind.ownSupply() || kind.supply().isPresent();
     }
 
-    double milliamps(Collection<String> cableIds, boolean alarm) {
-        Set<String> seen = new HashSet<>();
+    double milliamps(Collection<CableId> cableIds, boolean alarm) {
+        Set<CableId> seen = new HashSet<>();
         return cableIds.stream()
                 .map(cables::get)
                 .filter(Objects::nonNull)
@@ -66,26 +72,26 @@ record LoadsThrough(
                 .sum();
     }
 
-    private double through(Cable cable, boolean alarm, Set<String> seen) {
+    private double through(Cable cable, boolean alarm, Set<CableId> seen) {
         if (!seen.add(cable.id())) {
             return 0;
         }
         double load = 0;
-        for (String point : cable.ends().points()) {
+        for (PointId point : cable.ends().points()) {
             load += of(point, alarm);
         }
-        String module = cable.ends().module();
-        if (ownSupply.contains(module)) {
+        Optional<ModuleId> module = cable.ends().module();
+        if (module.filter(ownSupply::contains).isPresent()) {
             return load;
         }
-        load += of(module, alarm);
-        for (Cable onward : beginning.getOrDefault(module + cable.ends().joint(), List.of())) {
+        load += module.map(id -> of(id, alarm)).orElse(0.0);
+        for (Cable onward : cable.ends().farBox().map(beginning::get).orElse(List.of())) {
             load += through(onward, alarm, seen);
         }
         return load;
     }
 
-    private double of(String part, boolean alarm) {
+    private double of(FedId part, boolean alarm) {
         LoadLine line = lines.get(part);
         if (line == null) {
             return 0;

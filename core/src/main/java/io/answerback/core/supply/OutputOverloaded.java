@@ -36,7 +36,7 @@ public final class OutputOverloaded implements JobCheck {
 
     private static Finding finding(SupplyTree tree) {
         return RULE.finds(
-                        new Target.OfModule(tree.module(), ""),
+                        new Target.OfBox(tree.module()),
                         Text.of("%s is asked for more than it gives", tree.title()),
                         Text.of(
                                 "What hangs on it takes %.0f mA in an alarm; it gives %.0f mA.",

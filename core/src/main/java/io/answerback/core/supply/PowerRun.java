@@ -4,6 +4,7 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.CoreNeeds;
 import io.answerback.core.device.Powering;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
@@ -52,7 +53,7 @@ public final class PowerRun {
     }
 
     /// A module with its supply.
-    private record Fed(String module, SupplyUnit unit) {}
+    private record Fed(ModuleId module, String title, SupplyUnit unit) {}
 
     private PowerRun(Parts job, Direction direction) {
         this.job = job;
@@ -95,13 +96,13 @@ public final class PowerRun {
         for (Fed fed : supplies.reversed()) {
             step(
                     fed.module() + ":battery",
-                    Text.of("Battery of %s off", fed.module()),
+                    Text.of("Battery of %s off", fed.title()),
                     "Lift the black lead first and insulate it: a battery can weld a screwdriver.",
                     "Trouble: battery missing.",
                     true);
             step(
                     fed.module() + ":mains",
-                    Text.of("Mains of %s off at its spur, locked off, proved dead", fed.module()),
+                    Text.of("Mains of %s off at its spur, locked off, proved dead", fed.title()),
                     "Mains work belongs to a licensed electrician where your local code says so.",
                     "Every lamp goes out within seconds.",
                     true);
@@ -127,7 +128,7 @@ public final class PowerRun {
             }
             step(
                     fed.module() + ":float",
-                    Text.of("Measure the battery of %s: about %.2f V", fed.module(), LeadAcid.FLOAT_VOLTS),
+                    Text.of("Measure the battery of %s: about %.2f V", fed.title(), LeadAcid.FLOAT_VOLTS),
                     "Much less means it does not charge, or the battery takes all it can get: wait and measure again.",
                     "",
                     false);
@@ -154,7 +155,7 @@ public final class PowerRun {
                 fed.module() + ":polarity",
                 Text.of(
                         "Check the battery of %s with a meter: red on plus, above %.1f V",
-                        fed.module(), LeadAcid.NOMINAL_VOLTS),
+                        fed.title(), LeadAcid.NOMINAL_VOLTS),
                 "The wrong way round can destroy the supply at once.",
                 "",
                 true);
@@ -163,7 +164,7 @@ public final class PowerRun {
     private void battery(Fed fed, String shows) {
         step(
                 fed.module() + ":battery",
-                Text.of("Battery of %s on: red first, then black", fed.module()),
+                Text.of("Battery of %s on: red first, then black", fed.title()),
                 "Write today's date on it.",
                 shows,
                 true);
@@ -172,7 +173,7 @@ public final class PowerRun {
     private void mains(Fed fed, String shows) {
         step(
                 fed.module() + ":mains",
-                Text.of("Mains of %s on", fed.module()),
+                Text.of("Mains of %s on", fed.title()),
                 "The cover over the mains terminals is on, and nobody is working on the spur.",
                 shows,
                 true);
@@ -217,8 +218,11 @@ public final class PowerRun {
 
     private Stream<Fed> supplies() {
         return job.modules().stream()
-                .flatMap(module ->
-                        kind(module).flatMap(ModuleKind::supply).map(unit -> new Fed(module.name(), unit)).stream());
+                .flatMap(
+                        module -> kind(module)
+                                .flatMap(ModuleKind::supply)
+                                .map(unit -> new Fed(module.id(), module.name(), unit))
+                                .stream());
     }
 
     private Optional<ModuleKind> kind(PanelModule module) {

@@ -70,7 +70,7 @@ public final class SirenTime implements JobCheck {
 
     private static Finding none(Parts job) {
         return NONE.finds(
-                        new Target.OfModule(job.panel().name(), ""),
+                        new Target.OfJob(),
                         "Nothing sounds an alarm on site",
                         "The job has neither a sounder nor a speaker, so an alarm is heard by the station alone.",
                         "Put one on the list of modules; where the site is to be silent, local rules and the client decide.")
@@ -108,8 +108,8 @@ public final class SirenTime implements JobCheck {
 
     private static Finding runsOut(SounderState sounder, double asked) {
         return OWN_BATTERY.finds(
-                new Target.OfModule(sounder.part(), ""),
-                Text.of("The battery inside %s falls silent early", sounder.part()),
+                new Target.OfBox(sounder.part()),
+                Text.of("The battery inside %s falls silent early", sounder.title()),
                 Text.of(
                         "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for.",
                         sounder.ownMinutes().orElse(0.0), sounder.level().name(), asked),

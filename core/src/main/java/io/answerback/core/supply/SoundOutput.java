@@ -1,21 +1,25 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.TerminalUse;
 import java.util.List;
 
 /// An output that makes sounders, strobes or speakers go, and what they ask of it.
 ///
 /// @param module the module it is on
+/// @param moduleName what that module is called
 /// @param terminal the terminal, as printed
 /// @param use what it makes go
 /// @param limitMilliamps what it gives, in milliamps; 0 where that is not known
 /// @param loads what hangs on it
-public record SoundOutput(String module, String terminal, TerminalUse use, double limitMilliamps, List<Load> loads) {
+public record SoundOutput(
+        ModuleId module, String moduleName, String terminal, TerminalUse use, double limitMilliamps, List<Load> loads) {
     /// One thing that is made to go.
     ///
     /// @param part the module
+    /// @param title what it is called
     /// @param milliamps what it takes from the output, in milliamps at 12 V
-    public record Load(String part, double milliamps) {}
+    public record Load(ModuleId part, String title, double milliamps) {}
 
     public SoundOutput {
         loads = List.copyOf(loads);
@@ -33,6 +37,6 @@ public record SoundOutput(String module, String terminal, TerminalUse use, doubl
 
     /// Its name with its module's, such as "Panel · SND".
     public String title() {
-        return module + " · " + terminal;
+        return moduleName + " · " + terminal;
     }
 }

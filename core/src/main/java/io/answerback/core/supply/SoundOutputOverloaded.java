@@ -37,7 +37,7 @@ public final class SoundOutputOverloaded implements JobCheck {
 
     private static Finding finding(Sounders sounders, SoundOutput output) {
         return RULE.finds(
-                        new Target.OfModule(output.module(), ""),
+                        new Target.OfBox(output.module()),
                         Text.of("%s is asked for more than it gives", output.title()),
                         Text.of(
                                 "%d on it take %.0f mA together; it gives %.0f mA.",
@@ -57,7 +57,7 @@ public final class SoundOutputOverloaded implements JobCheck {
                         sounder.level().milliamps() - softest(sounder).milliamps() >= over)
                 .map(sounder -> Text.of(
                         "Set the link of %s to %s: %.0f mA in place of %.0f mA, and not as loud.",
-                        sounder.part(),
+                        sounder.title(),
                         softest(sounder).name(),
                         softest(sounder).milliamps(),
                         sounder.level().milliamps()))

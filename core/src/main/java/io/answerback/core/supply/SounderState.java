@@ -4,11 +4,13 @@ import io.answerback.core.battery.BatteryWear;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.device.SounderUnit.Level;
+import io.answerback.core.id.ModuleId;
 import java.util.Optional;
 
 /// A sounder as it is set: what it takes, how long it sounds, and whether its battery carries that.
 ///
 /// @param part the module
+/// @param title what it is called
 /// @param unit how its kind sounds
 /// @param level what its link is set to
 /// @param volts the volts at it in an alarm; empty while no cable brings it a supply
@@ -16,7 +18,8 @@ import java.util.Optional;
 ///     is replaced at, in minutes; empty without one
 /// @param rechargeHours how long that battery takes to be full again, in hours; empty without one
 public record SounderState(
-        String part,
+        ModuleId part,
+        String title,
         SounderUnit unit,
         Level level,
         Optional<DeviceVolts> volts,
@@ -29,10 +32,16 @@ public record SounderState(
     ///
     /// @param coldestCelsius how cold it gets where it hangs, in degrees Celsius
     static SounderState of(
-            String part, SounderUnit unit, Level level, Optional<DeviceVolts> volts, double coldestCelsius) {
+            ModuleId part,
+            String title,
+            SounderUnit unit,
+            Level level,
+            Optional<DeviceVolts> volts,
+            double coldestCelsius) {
         BatteryWear wear = BatteryWear.designed(coldestCelsius);
         return new SounderState(
                 part,
+                title,
                 unit,
                 level,
                 volts,

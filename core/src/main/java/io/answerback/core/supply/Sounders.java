@@ -8,8 +8,13 @@ import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.device.SounderUnit;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.PanelModule;
@@ -41,19 +46,20 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// @param volts the volts at everything that is fed
     /// @param outputs the outputs, as [#outputs(Job, CorePlan, Map)] has them
     static Sounders of(
-            Parts job, Cabling plan, Map<String, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
+            Parts job, Cabling plan, Map<FedId, LoadLine> lines, List<DeviceVolts> volts, List<SoundOutput> outputs) {
         Tracer tracer = new Tracer(job, plan, lines);
         List<SounderState> sounders = new ArrayList<>();
         for (PanelModule module : job.modules()) {
-            tracer.sounder(module.name())
+            tracer.sounder(module.id())
                     .ifPresent(unit -> sounders.add(SounderState.of(
+                            module.id(),
                             module.name(),
                             unit,
-                            unit.level(job.power().sounding().level(module.name())),
+                            unit.level(job.power().sounding().level(module.id())),
                             volts.stream()
-                                    .filter(device -> device.part().equals(module.name()))
+                                    .filter(device -> device.part().equals(module.id()))
                                     .findFirst(),
-                            coldest(job, module.name()))));
+                            coldest(job, module.id()))));
         }
         return new Sounders(outputs, sounders);
     }
@@ -61,11 +67,11 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     /// The outputs of a job that make sounders, strobes or speakers go.
     ///
     /// @param lines everything that takes current, by part
-    static List<SoundOutput> outputs(Parts job, Cabling plan, Map<String, LoadLine> lines) {
+    static List<SoundOutput> outputs(Parts job, Cabling plan, Map<FedId, LoadLine> lines) {
         return new Tracer(job, plan, lines).outputs();
     }
 
-    private static double coldest(Parts job, String module) {
+    private static double coldest(Parts job, ModuleId module) {
         return job.cablesTo(CableEnds.toModule(module).farEnd()).stream()
                 .mapToDouble(Cable::coldestCelsius)
                 .min()
@@ -73,7 +79,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     }
 
     /// The sounder of that name; empty where there is none of which more is known.
-    public Optional<SounderState> sounder(String part) {
+    public Optional<SounderState> sounder(FedId part) {
         return sounders.stream().filter(its -> its.part().equals(part)).findFirst();
     }
 
@@ -81,15 +87,15 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
     private static final class Tracer {
         private final Parts job;
         private final Cabling plan;
-        private final Map<String, LoadLine> lines;
+        private final Map<FedId, LoadLine> lines;
 
-        Tracer(Parts job, Cabling plan, Map<String, LoadLine> lines) {
+        Tracer(Parts job, Cabling plan, Map<FedId, LoadLine> lines) {
             this.job = job;
             this.plan = plan;
             this.lines = lines;
         }
 
-        Optional<SounderUnit> sounder(String module) {
+        Optional<SounderUnit> sounder(ModuleId module) {
             return job.kindOf(module).flatMap(ModuleKind::sounder);
         }
 
@@ -98,7 +104,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             for (CoreUse use : USES) {
                 for (Cable cable : plan.carrying(use)) {
                     terminal(cable, use).ifPresent(terminal -> {
-                        String module = plan.beginning(cable).orElse("");
+                        ModuleId module = (ModuleId) plan.beginning(cable).orElseThrow();
                         outputs.merge(
                                 module + " " + terminal.name(),
                                 output(module, terminal, loads(cable, use, new HashSet<>())),
@@ -109,14 +115,16 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             return List.copyOf(outputs.values());
         }
 
-        private static SoundOutput output(String module, Terminal terminal, List<SoundOutput.Load> loads) {
-            return new SoundOutput(module, terminal.name(), terminal.use(), terminal.milliamps(), loads);
+        private SoundOutput output(ModuleId module, Terminal terminal, List<SoundOutput.Load> loads) {
+            return new SoundOutput(
+                    module, job.nameOf(module), terminal.name(), terminal.use(), terminal.milliamps(), loads);
         }
 
         private static SoundOutput together(SoundOutput one, SoundOutput other) {
             List<SoundOutput.Load> loads = new ArrayList<>(one.loads());
             loads.addAll(other.loads());
-            return new SoundOutput(one.module(), one.terminal(), one.use(), one.limitMilliamps(), loads);
+            return new SoundOutput(
+                    one.module(), one.moduleName(), one.terminal(), one.use(), one.limitMilliamps(), loads);
         }
 
         /// The terminal that drives a core of a cable: one made for it, on a box that is not itself made to go.
@@ -130,28 +138,26 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
                             .map(PlannedCore::landing)
                             .filter(CoreTermination.Under.class::isInstance)
                             .map(under -> its.strip().get(((CoreTermination.Under) under).terminal())))
-                    .filter(terminal -> terminal.use() != TerminalUse.SUPPLY && !goes(plan.beginning(cable)));
+                    .filter(terminal -> terminal.use() != TerminalUse.SUPPLY
+                            && plan.beginning(cable).filter(this::drives).isPresent());
         }
 
-        private boolean goes(Optional<String> module) {
-            return module.flatMap(job::kindOf)
-                    .filter(kind -> switch (kind.sort()) {
-                        case SOUNDER, SPEAKER -> true;
-                        default -> false;
-                    })
-                    .isPresent();
+        private boolean drives(BoxId box) {
+            return box instanceof ModuleId module
+                    && job.kindOf(module)
+                            .filter(kind -> kind.sort() == ModuleSort.SOUNDER || kind.sort() == ModuleSort.SPEAKER)
+                            .isEmpty();
         }
 
-        private List<SoundOutput.Load> loads(Cable cable, CoreUse use, Set<String> seen) {
+        private List<SoundOutput.Load> loads(Cable cable, CoreUse use, Set<CableId> seen) {
             List<SoundOutput.Load> loads = new ArrayList<>();
-            String far = cable.ends().module();
             if (!seen.add(cable.id())) {
                 return loads;
             }
-            if (!far.isEmpty()) {
-                loads.add(new SoundOutput.Load(far, milliamps(far, use)));
-            }
-            job.cablesFrom(far + cable.ends().joint()).stream()
+            cable.ends()
+                    .module()
+                    .ifPresent(far -> loads.add(new SoundOutput.Load(far, job.nameOf(far), milliamps(far, use))));
+            cable.ends().farBox().map(box -> job.cablesFrom(Optional.of(box))).orElse(List.of()).stream()
                     .filter(next -> plan.carries(next, use))
                     .forEach(next -> loads.addAll(loads(next, use, seen)));
             return loads;
@@ -159,7 +165,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
 
         /// What a part takes from the output for one use. Of a sounder of which no more is known than its
         /// currents, all comes through what makes it sound.
-        private double milliamps(String part, CoreUse use) {
+        private double milliamps(ModuleId part, CoreUse use) {
             double most = Optional.ofNullable(lines.get(part))
                     .map(LoadLine::alarmMilliamps)
                     .orElse(0.0);
@@ -171,7 +177,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             };
         }
 
-        private double taken(String part, SounderUnit unit) {
+        private double taken(ModuleId part, SounderUnit unit) {
             return unit.driven()
                     ? unit.level(job.power().sounding().level(part)).milliamps()
                     : unit.signalMilliamps();

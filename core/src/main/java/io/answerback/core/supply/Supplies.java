@@ -4,6 +4,9 @@ import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.SupplyCurrent;
 import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.power.Battery;
 import io.answerback.core.profile.ModuleKind;
@@ -28,7 +31,7 @@ import java.util.Optional;
 /// @param runs the steps of power-down and power-up
 public record Supplies(
         List<SupplyState> states,
-        List<String> circles,
+        List<CableId> circles,
         Sounders sounders,
         BusLoad bus,
         LoadsThrough loads,
@@ -46,26 +49,26 @@ public record Supplies(
     /// 12 V.
     ///
     /// @param cableIds the cables, none of which feeds another
-    public double through(Collection<String> cableIds, boolean alarm) {
+    public double through(Collection<CableId> cableIds, boolean alarm) {
         return loads.milliamps(cableIds, alarm);
     }
 
     /// Works out the supplies of a job.
     public static Supplies of(Parts job, Cabling plan) {
-        Map<String, LoadLine> lines = Loads.of(job);
+        Map<FedId, LoadLine> lines = Loads.of(job);
         SupplyTrees trees = new SupplyTrees(job, plan, lines);
         List<SoundOutput> sounding = Sounders.outputs(job, plan, lines);
         List<SupplyState> states = new ArrayList<>();
         boolean first = true;
         for (PanelModule module : job.modules()) {
             Optional<SupplyUnit> unit =
-                    Optional.ofNullable(trees.kinds().get(module.name())).flatMap(ModuleKind::supply);
+                    Optional.ofNullable(trees.kinds().get(module.id())).flatMap(ModuleKind::supply);
             if (unit.isPresent()) {
                 List<SupplyTree> its = trees.trees().stream()
-                        .filter(tree -> tree.module().equals(module.name()))
+                        .filter(tree -> tree.module().equals(module.id()))
                         .map(tree -> tree.without(sounding))
                         .toList();
-                states.add(state(job, module.name(), unit.get(), its, direct(job, module, first, lines, trees)));
+                states.add(state(job, module.id(), unit.get(), its, direct(job, module, first, lines, trees)));
                 first = false;
             }
         }
@@ -82,22 +85,22 @@ public record Supplies(
 
     /// The first supply feeds all that hangs on no output of any: the others their own board only.
     private static List<LoadLine> direct(
-            Parts job, PanelModule module, boolean first, Map<String, LoadLine> lines, SupplyTrees trees) {
+            Parts job, PanelModule module, boolean first, Map<FedId, LoadLine> lines, SupplyTrees trees) {
         return lines.values().stream()
-                .filter(line -> line.part().equals(module.name())
-                        || first && !trees.fed().contains(line.part()) && !hasSupply(job, line.part(), trees.kinds()))
+                .filter(line -> line.part().equals(module.id())
+                        || first && !trees.fed().contains(line.part()) && !hasSupply(line.part(), trees.kinds()))
                 .toList();
     }
 
-    private static boolean hasSupply(Parts job, String part, Map<String, ModuleKind> kinds) {
-        return job.module(part).isPresent()
-                && Optional.ofNullable(kinds.get(part))
+    private static boolean hasSupply(FedId part, Map<ModuleId, ModuleKind> kinds) {
+        return part instanceof ModuleId module
+                && Optional.ofNullable(kinds.get(module))
                         .filter(kind -> kind.supply().isPresent() || kind.ownSupply())
                         .isPresent();
     }
 
     private static SupplyState state(
-            Parts job, String module, SupplyUnit unit, List<SupplyTree> trees, List<LoadLine> direct) {
+            Parts job, ModuleId module, SupplyUnit unit, List<SupplyTree> trees, List<LoadLine> direct) {
         List<LoadLine> lines = new ArrayList<>(direct);
         trees.forEach(tree -> lines.addAll(tree.lines()));
         Optional<Battery> fitted = job.power().battery(module);
@@ -116,6 +119,7 @@ public record Supplies(
         FarVolts volts = new FarVolts(unit, draw, battery);
         return new SupplyState(
                 module,
+                job.nameOf(module),
                 unit,
                 direct,
                 trees,

@@ -37,8 +37,8 @@ public final class SupplyDropUnknown implements JobCheck {
 
     private static Finding finding(SupplyState state) {
         return RULE.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("Nothing is known of the drop on the board of %s", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("Nothing is known of the drop on the board of %s", state.title()),
                 "Its board and fuse take some tenths of a volt between the battery and the outputs; the volts at its devices are computed without them.",
                 "Measure it at the full load, or take it from the maker's sheet, and fill it in, in the profile.");
     }

@@ -27,7 +27,7 @@ public final class SupplyInCircle implements JobCheck {
         return facts.of(Supplies.FACT).circles().stream()
                 .flatMap(id -> facts.cable(id).stream())
                 .map(cable -> RULE.finds(
-                        new Target.OfCable(cable.id(), ""),
+                        new Target.OfCable(cable.id()),
                         Text.of("%s is fed by what it feeds", cable.id()),
                         "It comes back to where it begins, so no supply reaches it.",
                         "Let it begin at the box that feeds it."));

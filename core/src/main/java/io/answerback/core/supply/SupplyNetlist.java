@@ -2,6 +2,9 @@ package io.answerback.core.supply;
 
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.SpiceText;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +40,7 @@ public final class SupplyNetlist {
                 before,
                 at,
                 Math.max(LEAST_OHMS, node.ohms()),
-                SpiceText.plain(node.cableId())));
+                node.cableId().map(CableId::text).map(SpiceText::plain).orElse("")));
         elements.add(String.format(Locale.ROOT, ".nodeset v(%d)=%.6g", at, volts));
         for (SupplyNode.Load load : node.loads()) {
             elements.add(element(load, at));
@@ -59,9 +62,11 @@ public final class SupplyNetlist {
         };
     }
 
-    /// What the volts at a part are printed as: lower case, other signs than letters and digits as underscores.
-    public static String name(String prefix, String part) {
-        return prefix + part.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "_");
+    /// What the volts at a part are printed as: point or module, then its id in lower case, other signs than
+    /// letters and digits as underscores.
+    public static String name(String prefix, FedId part) {
+        String sort = part instanceof PointId ? "point_" : "module_";
+        return prefix + sort + part.text().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "_");
     }
 
     /// The whole netlist, to be run in batch.

@@ -4,7 +4,10 @@ import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.LoadType;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
 import java.util.List;
+import java.util.Optional;
 
 /// A place in a supply tree: the cable that comes to it, what hangs there, and what goes on.
 ///
@@ -13,13 +16,14 @@ import java.util.List;
 /// @param ohms there and back along that cable, in ohms
 /// @param loads what is fed there
 /// @param onward the places further on
-public record SupplyNode(String name, String cableId, double ohms, List<Load> loads, List<SupplyNode> onward) {
+public record SupplyNode(
+        String name, Optional<CableId> cableId, double ohms, List<Load> loads, List<SupplyNode> onward) {
     /// Something that is fed.
     ///
     /// @param part the point or module
     /// @param law how its current depends on its voltage
     /// @param amps what it takes at 12 V, in amperes
-    public record Load(String part, LoadType law, double amps) {
+    public record Load(FedId part, LoadType law, double amps) {
         /// @throws IllegalArgumentException when the current is negative or beyond sense
         public Load {
             Require.within(amps, 0, 1000, Text.of("current of %s in amperes", part));

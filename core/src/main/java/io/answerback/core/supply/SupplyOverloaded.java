@@ -35,8 +35,8 @@ public final class SupplyOverloaded implements JobCheck {
 
     private static Finding finding(SupplyState state) {
         return RULE.finds(
-                new Target.OfModule(state.module(), ""),
-                Text.of("%s is asked for more than it gives", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("%s is asked for more than it gives", state.title()),
                 Text.of(
                         "In an alarm everything on it takes %.0f mA; it gives %.0f mA.",
                         state.milliamps(true), state.unit().milliamps()),

@@ -57,9 +57,9 @@ public final class SupplyReadingOff implements JobCheck {
             if (line.off()) {
                 findings.add(of(
                         RULE,
-                        line.what() + ":" + state.module(),
+                        line.what() + ":" + state.module().text(),
                         state,
-                        Text.of("The %s of %s is off", line.what().words(), state.module()),
+                        Text.of("The %s of %s is off", line.what().words(), state.title()),
                         Text.of(
                                 "It reads %s; it should be from %s to %s.",
                                 figure(line, line.last().orElseThrow().value()),
@@ -69,9 +69,9 @@ public final class SupplyReadingOff implements JobCheck {
             } else if (line.drifted()) {
                 findings.add(of(
                         DRIFTED,
-                        line.what() + ":" + state.module(),
+                        line.what() + ":" + state.module().text(),
                         state,
-                        Text.of("The %s of %s has changed", line.what().words(), state.module()),
+                        Text.of("The %s of %s has changed", line.what().words(), state.title()),
                         Text.of(
                                 "It was %s and is %s.",
                                 figure(line, line.first().orElseThrow().value()),
@@ -82,9 +82,9 @@ public final class SupplyReadingOff implements JobCheck {
         if (visit.worn()) {
             findings.add(of(
                     WORN,
-                    state.module(),
+                    state.module().text(),
                     state,
-                    Text.of("The battery of %s is worn", state.module()),
+                    Text.of("The battery of %s is worn", state.title()),
                     Text.of(
                             "Its internal resistance was %.0f mΩ and is %.0f mΩ.",
                             visit.firstMilliohms().orElseThrow(),
@@ -101,7 +101,6 @@ public final class SupplyReadingOff implements JobCheck {
     }
 
     private static Finding of(Rule rule, String of, SupplyState state, String says, String why, String remedy) {
-        return rule.finds(new Target.OfModule(state.module(), ""), says, why, remedy)
-                .of(of);
+        return rule.finds(new Target.OfBox(state.module()), says, why, remedy).of(of);
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.BatteryState;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.SupplyUnit;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,8 @@ import java.util.Optional;
 /// @param volts the volts at everything on its outputs, in an alarm
 /// @param visit what was measured at it against what it should be
 public record SupplyState(
-        String module,
+        ModuleId module,
+        String title,
         SupplyUnit unit,
         List<LoadLine> direct,
         List<SupplyTree> trees,

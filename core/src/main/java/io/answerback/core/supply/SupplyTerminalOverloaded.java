@@ -9,6 +9,7 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.BoxId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.TerminalUse;
 import java.util.List;
@@ -38,7 +39,7 @@ public final class SupplyTerminalOverloaded implements BoxCheck {
     /// What a supply with a battery gives is judged among the supplies.
     private static boolean passesOn(Facts facts, BoxPlan box) {
         return facts.of(Supplies.FACT).states().stream()
-                .noneMatch(state -> state.module().equals(box.name()));
+                .noneMatch(state -> box.place().equals(state.module()));
     }
 
     private static Stream<Finding> of(Facts facts, BoxPlan box) {
@@ -55,16 +56,16 @@ public final class SupplyTerminalOverloaded implements BoxCheck {
 
     private static Finding finding(Facts facts, BoxPlan box, int i) {
         return RULE.finds(
-                        new Target.OfModule(box.name(), ""),
+                        new Target.OfBox((BoxId) box.place()),
                         Text.of(
                                 "%s of %s gives %s mA at most",
                                 box.strip().get(i).name(),
-                                box.name(),
+                                box.title(),
                                 Figures.plain(box.strip().get(i).milliamps())),
                         Text.of(
                                 "What is fed from it takes %.0f mA at rest and %.0f mA in alarm.",
                                 load(facts, box, i, false), load(facts, box, i, true)),
                         "Move some of them to another supply.")
-                .of(box.name() + ":" + i);
+                .of(box.place() + ":" + i);
     }
 }

@@ -1,5 +1,7 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -7,6 +9,7 @@ import java.util.stream.Collectors;
 /// What is fed from one output of a supply, with its cables.
 ///
 /// @param module the module with the supply
+/// @param moduleName what that module is called
 /// @param output the terminal it is fed from, as printed
 /// @param limitMilliamps what the output gives, in milliamps; 0 where that is not known
 /// @param lines everything that hangs on it
@@ -15,7 +18,8 @@ import java.util.stream.Collectors;
 /// @param elsewhereMilliamps what sounders and strobes on it take in an alarm from outputs that have limits of
 ///     their own, in milliamps; it flows through their supply pair's return and not through this output
 public record SupplyTree(
-        String module,
+        ModuleId module,
+        String moduleName,
         String output,
         double limitMilliamps,
         List<LoadLine> lines,
@@ -35,7 +39,7 @@ public record SupplyTree(
     ///
     /// @param outputs every output that makes sounders, strobes or speakers go
     SupplyTree without(List<SoundOutput> outputs) {
-        Set<String> parts = lines.stream().map(LoadLine::part).collect(Collectors.toSet());
+        Set<FedId> parts = lines.stream().map(LoadLine::part).collect(Collectors.toSet());
         double elsewhere = outputs.stream()
                 .filter(other -> other.limitMilliamps() > 0
                         && !(other.module().equals(module) && other.terminal().equals(output)))
@@ -43,7 +47,8 @@ public record SupplyTree(
                 .filter(load -> parts.contains(load.part()))
                 .mapToDouble(SoundOutput.Load::milliamps)
                 .sum();
-        return new SupplyTree(module, output, limitMilliamps, lines, atRest, inAlarm, Math.min(elsewhere, sounding()));
+        return new SupplyTree(
+                module, moduleName, output, limitMilliamps, lines, atRest, inAlarm, Math.min(elsewhere, sounding()));
     }
 
     private double sounding() {
@@ -54,6 +59,6 @@ public record SupplyTree(
 
     /// Its name with its module's, such as "Panel · 12V".
     public String title() {
-        return module + " · " + output;
+        return moduleName + " · " + output;
     }
 }

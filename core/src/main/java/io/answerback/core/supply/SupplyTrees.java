@@ -5,6 +5,10 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.Cabling;
 import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
@@ -28,20 +32,20 @@ public final class SupplyTrees {
 
     private final Parts job;
     private final Cabling plan;
-    private final Map<String, LoadLine> lines;
-    private final Map<String, ModuleKind> kinds = new HashMap<>();
-    private final Map<String, List<Cable>> beginning = new HashMap<>();
+    private final Map<FedId, LoadLine> lines;
+    private final Map<ModuleId, ModuleKind> kinds = new HashMap<>();
+    private final Map<BoxId, List<Cable>> beginning = new HashMap<>();
     private final List<SupplyTree> trees = new ArrayList<>();
-    private final List<String> circles = new ArrayList<>();
-    private final Set<String> fed = new HashSet<>();
+    private final List<CableId> circles = new ArrayList<>();
+    private final Set<FedId> fed = new HashSet<>();
 
     /// @param lines everything that takes current, by part
-    SupplyTrees(Parts job, Cabling plan, Map<String, LoadLine> lines) {
+    SupplyTrees(Parts job, Cabling plan, Map<FedId, LoadLine> lines) {
         this.job = job;
         this.plan = plan;
         this.lines = lines;
         for (PanelModule module : job.modules()) {
-            job.kindOf(module).ifPresent(kind -> kinds.put(module.name(), kind));
+            job.kindOf(module).ifPresent(kind -> kinds.put(module.id(), kind));
         }
         beginning.putAll(feeding(plan));
         job.modules().stream().filter(this::supplies).forEach(this::trees);
@@ -50,8 +54,8 @@ public final class SupplyTrees {
 
     /// The cables something is fed through, by where they begin. Speakers are fed by the pair that makes them
     /// sound.
-    static Map<String, List<Cable>> feeding(Cabling plan) {
-        Map<String, List<Cable>> beginning = new HashMap<>();
+    static Map<BoxId, List<Cable>> feeding(Cabling plan) {
+        Map<BoxId, List<Cable>> beginning = new HashMap<>();
         cables(plan)
                 .forEach(cable -> plan.beginning(cable)
                         .ifPresent(from -> beginning
@@ -67,14 +71,14 @@ public final class SupplyTrees {
     }
 
     private boolean supplies(PanelModule module) {
-        return Optional.ofNullable(kinds.get(module.name()))
+        return Optional.ofNullable(kinds.get(module.id()))
                 .flatMap(ModuleKind::supply)
                 .isPresent();
     }
 
     private void trees(PanelModule module) {
         Map<String, List<Cable>> byOutput = new LinkedHashMap<>();
-        for (Cable cable : beginning.getOrDefault(module.name(), List.of())) {
+        for (Cable cable : beginning.getOrDefault(module.id(), List.of())) {
             byOutput.computeIfAbsent(output(module, cable), key -> new ArrayList<>())
                     .add(cable);
         }
@@ -83,12 +87,13 @@ public final class SupplyTrees {
             List<SupplyNode> rest = onward(cables, false, new HashSet<>(), hanging);
             List<SupplyNode> alarm = onward(cables, true, new HashSet<>(), new ArrayList<>());
             trees.add(new SupplyTree(
+                    module.id(),
                     module.name(),
                     output,
                     limit(module, output),
                     hanging,
-                    new SupplyNode(output, "", 0, List.of(), rest),
-                    new SupplyNode(output, "", 0, List.of(), alarm),
+                    new SupplyNode(output, Optional.empty(), 0, List.of(), rest),
+                    new SupplyNode(output, Optional.empty(), 0, List.of(), alarm),
                     0));
         });
     }
@@ -107,14 +112,14 @@ public final class SupplyTrees {
     }
 
     private double limit(PanelModule module, String output) {
-        return kinds.get(module.name()).terminals().stream()
+        return kinds.get(module.id()).terminals().stream()
                 .filter(terminal -> terminal.name().equals(output))
                 .mapToDouble(Terminal::milliamps)
                 .findFirst()
                 .orElse(0);
     }
 
-    private List<SupplyNode> onward(List<Cable> cables, boolean alarm, Set<String> seen, List<LoadLine> hanging) {
+    private List<SupplyNode> onward(List<Cable> cables, boolean alarm, Set<CableId> seen, List<LoadLine> hanging) {
         List<SupplyNode> nodes = new ArrayList<>();
         for (Cable cable : cables) {
             if (seen.add(cable.id())) {
@@ -124,30 +129,31 @@ public final class SupplyTrees {
         return nodes;
     }
 
-    private SupplyNode node(Cable cable, boolean alarm, Set<String> seen, List<LoadLine> hanging) {
+    private SupplyNode node(Cable cable, boolean alarm, Set<CableId> seen, List<LoadLine> hanging) {
         List<LoadLine> here = here(cable);
         hanging.addAll(here);
         here.forEach(line -> fed.add(line.part()));
-        String far = cable.ends().module() + cable.ends().joint();
-        boolean passesOn = !far.isEmpty() && !ownSupply(far);
+        Optional<BoxId> far = cable.ends().farBox().filter(box -> !ownSupply(box));
         return new SupplyNode(
-                far.isEmpty() ? cable.ends().points().getFirst() : far,
-                cable.id(),
+                cable.ends()
+                        .farBox()
+                        .map(job::nameOf)
+                        .orElse(cable.ends().farEnd().text()),
+                Optional.of(cable.id()),
                 ohms(cable),
                 here.stream().map(line -> line.load(alarm)).toList(),
-                passesOn ? onward(beginning.getOrDefault(far, List.of()), alarm, seen, hanging) : List.of());
+                onward(far.map(beginning::get).orElse(List.of()), alarm, seen, hanging));
     }
 
     private List<LoadLine> here(Cable cable) {
-        List<String> parts = new ArrayList<>(cable.ends().points());
-        if (!cable.ends().module().isEmpty() && !ownSupply(cable.ends().module())) {
-            parts.add(cable.ends().module());
-        }
+        List<FedId> parts = new ArrayList<>(cable.ends().points());
+        cable.ends().module().filter(module -> !ownSupply(module)).ifPresent(parts::add);
         return parts.stream().map(lines::get).filter(line -> line != null).toList();
     }
 
-    private boolean ownSupply(String module) {
-        return kinds.containsKey(module)
+    private boolean ownSupply(BoxId box) {
+        return box instanceof ModuleId module
+                && kinds.containsKey(module)
                 && (kinds.get(module).ownSupply() || kinds.get(module).supply().isPresent());
     }
 
@@ -160,7 +166,7 @@ public final class SupplyTrees {
 
     /// Cables that carry supply and hang on no output: in a circle through joint boxes or modules.
     private void findCircles() {
-        Set<String> reached = new HashSet<>();
+        Set<CableId> reached = new HashSet<>();
         trees.forEach(tree -> reach(tree.atRest(), reached));
         cables(plan)
                 .filter(cable -> !reached.contains(cable.id()))
@@ -168,22 +174,21 @@ public final class SupplyTrees {
                 .forEach(cable -> circles.add(cable.id()));
     }
 
-    private static void reach(SupplyNode node, Set<String> reached) {
-        reached.add(node.cableId());
+    private static void reach(SupplyNode node, Set<CableId> reached) {
+        node.cableId().ifPresent(reached::add);
         node.onward().forEach(next -> reach(next, reached));
     }
 
     private boolean comesBack(Cable cable) {
-        Set<String> seen = new HashSet<>();
-        List<String> open =
-                new ArrayList<>(List.of(cable.ends().module() + cable.ends().joint()));
+        Set<CableId> seen = new HashSet<>();
+        List<BoxId> open = new ArrayList<>(cable.ends().farBox().stream().toList());
         while (!open.isEmpty()) {
             for (Cable next : beginning.getOrDefault(open.removeLast(), List.of())) {
                 if (next.id().equals(cable.id())) {
                     return true;
                 }
                 if (seen.add(next.id())) {
-                    open.add(next.ends().module() + next.ends().joint());
+                    next.ends().farBox().ifPresent(open::add);
                 }
             }
         }
@@ -195,17 +200,17 @@ public final class SupplyTrees {
     }
 
     /// The cables that feed each other in a circle, by label.
-    List<String> circles() {
+    List<CableId> circles() {
         return circles;
     }
 
     /// The parts that hang on some output.
-    Set<String> fed() {
+    Set<FedId> fed() {
         return fed;
     }
 
     /// The supplies there are, by the modules that have them.
-    Map<String, ModuleKind> kinds() {
+    Map<ModuleId, ModuleKind> kinds() {
         return kinds;
     }
 }

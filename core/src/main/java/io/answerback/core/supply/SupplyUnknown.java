@@ -33,7 +33,7 @@ public final class SupplyUnknown implements JobCheck {
         }
         String panel = facts.panel().profile().name();
         return Stream.of(RULE.finds(
-                        new Target.OfModule(facts.panel().name(), ""),
+                        new Target.OfJob(),
                         Text.of("Nothing is known of the supply of %s", panel),
                         "Its profile does not say what it gives and charges with, so neither hours nor volts can be worked out.",
                         "Fill in the supply of its board from the maker's manual.")

@@ -79,8 +79,8 @@ public final class SupplyUnwatched implements JobCheck {
     private static Finding of(SupplyState state, Grade grade, String why, String remedy) {
         return RULE.finds(
                 grade,
-                new Target.OfModule(state.module(), ""),
-                Text.of("Nobody hears when something is wrong with %s", state.module()),
+                new Target.OfBox(state.module()),
+                Text.of("Nobody hears when something is wrong with %s", state.title()),
                 why,
                 remedy);
     }

@@ -1,6 +1,7 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.battery.LeadAcid;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
@@ -58,7 +59,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     /// What was measured at a supply of a job.
     ///
     /// @param lines everything it feeds
-    static SupplyVisit of(Parts job, String module, List<LoadLine> lines) {
+    static SupplyVisit of(Parts job, ModuleId module, List<LoadLine> lines) {
         return new SupplyVisit(
                 Arrays.stream(Quantity.values())
                         .map(what -> line(job, module, lines, what))
@@ -67,7 +68,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
                 milliohms(job, module, true));
     }
 
-    private static Line line(Parts job, String module, List<LoadLine> lines, Quantity what) {
+    private static Line line(Parts job, ModuleId module, List<LoadLine> lines, Quantity what) {
         List<SupplyReading> readings = readings(job, module, what);
         double[] band = band(lines, what);
         return new Line(
@@ -79,7 +80,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     /// What was measured of the battery counts from the day it was fitted; currents are the system's, and stay.
-    private static List<SupplyReading> readings(Parts job, String module, Quantity what) {
+    private static List<SupplyReading> readings(Parts job, ModuleId module, Quantity what) {
         List<SupplyReading> all = job.power().readings(module, what);
         Optional<LocalDate> fitted = job.power().battery(module).flatMap(Battery::fittedOn);
         return what.unit().equals("mA") || fitted.isEmpty()
@@ -108,7 +109,7 @@ public record SupplyVisit(List<Line> lines, Optional<Double> firstMilliohms, Opt
     }
 
     /// The volts the battery loses in an alarm over the current that was measured then.
-    private static Optional<Double> milliohms(Parts job, String module, boolean last) {
+    private static Optional<Double> milliohms(Parts job, ModuleId module, boolean last) {
         List<SupplyReading> rested = readings(job, module, Quantity.RESTED_VOLTS);
         List<SupplyReading> loaded = readings(job, module, Quantity.LOADED_VOLTS);
         List<SupplyReading> alarm = readings(job, module, Quantity.ALARM_MILLIAMPS);

@@ -1,18 +1,20 @@
 package io.answerback.core.supply;
 
+import io.answerback.core.id.CableId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// The volts in a supply tree.
 ///
 /// @param at the volts at every place that has any, by its name
 /// @param collapsedAt the places at which branches begin that have no volts left for what they feed; empty when
 ///     all hold
-public record SupplyVolts(Map<String, Double> at, List<String> collapsedAt) {
+public record SupplyVolts(Map<Optional<CableId>, Double> at, List<String> collapsedAt) {
     private static final int MOST_STEPS = 100;
     private static final double CLOSE_VOLTS = 1e-10;
 
@@ -72,10 +74,10 @@ public record SupplyVolts(Map<String, Double> at, List<String> collapsedAt) {
                 cutOff(branch);
                 branch = settled();
             }
-            Map<String, Double> at = new LinkedHashMap<>();
+            Map<Optional<CableId>, Double> at = new LinkedHashMap<>();
             for (int i = 0; i < volts.length; i++) {
                 if (!cut[i]) {
-                    at.put(nodes.get(i).name(), volts[i]);
+                    at.put(nodes.get(i).cableId(), volts[i]);
                 }
             }
             return new SupplyVolts(at, collapsed);

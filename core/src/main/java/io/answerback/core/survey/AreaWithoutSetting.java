@@ -36,7 +36,7 @@ public final class AreaWithoutSetting implements JobCheck {
         return job.areas().stream()
                 .filter(area -> !canBeSet(job, area.number()))
                 .map(area -> RULE.finds(
-                        new Target.OfArea(area.number(), ""),
+                        new Target.OfArea(area.number()),
                         Text.of("Nobody can %s area %02d %s", terms.toSet(), area.number(), area.name()),
                         "No keypad works it and no key switch is in it.",
                         "Let a keypad work it, or add a key switch."));

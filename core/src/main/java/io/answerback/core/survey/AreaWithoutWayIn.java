@@ -40,7 +40,7 @@ public final class AreaWithoutWayIn implements JobCheck {
                 .filter(area ->
                         in(job, area.number()).noneMatch(point -> point.duty().type() == ZoneType.ENTRY_EXIT))
                 .map(area -> RULE.finds(
-                        new Target.OfArea(area.number(), ""),
+                        new Target.OfArea(area.number()),
                         Text.of("Area %02d %s has no way in of its own", area.number(), area.name()),
                         Text.of("Whoever opens a door of it before it is %s sets off the alarm.", terms.unset()),
                         Text.of(

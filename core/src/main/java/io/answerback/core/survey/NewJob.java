@@ -1,5 +1,7 @@
 package io.answerback.core.survey;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
@@ -37,15 +39,16 @@ public final class NewJob {
     ///     departure
     /// @throws IllegalArgumentException when the site has no name
     public static Job of(String site, String place, HouseRules rules, PracticeOption wording, PanelProfile profile) {
+        PanelModule board = PanelModule.called(BOARD, profile.board().id(), List.of());
         return new Job(
                 new Site(site, place, 0),
                 Practice.of(rules).withSchool(wording),
                 new Panel(BOARD, profile),
-                List.of(new PanelModule(BOARD, profile.board().id(), List.of())),
+                List.of(board),
                 List.of(),
                 List.of(),
                 List.of(),
-                inputs(BOARD, profile.board(), 1),
+                inputs(board.id(), profile.board(), 1),
                 List.of(),
                 new Communicator("Communicator", new IpRoute(List.of(), ATTEMPTS, TIMEOUT_MILLIS)),
                 List.of(),
@@ -60,10 +63,10 @@ public final class NewJob {
     /// The inputs a module brings, unused and with nothing across them.
     ///
     /// @param firstZone the zone of its first input; the others follow
-    public static List<Input> inputs(String module, ModuleKind kind, int firstZone) {
+    public static List<Input> inputs(ModuleId module, ModuleKind kind, int firstZone) {
         return IntStream.rangeClosed(1, kind.inputs())
                 .mapToObj(number -> Input.of(
-                        module + "." + number,
+                        new InputId(module + "." + number),
                         module,
                         number,
                         firstZone + number - 1,

@@ -1,6 +1,7 @@
 package io.answerback.core.survey;
 
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import java.util.List;
 import java.util.Optional;
@@ -18,7 +19,7 @@ import java.util.Set;
 /// @param assumed what nobody typed but is usual
 /// @param problems why the line cannot be taken yet; empty when it can
 public record PointDraft(
-        String id,
+        PointId id,
         String name,
         Optional<PointKind> kind,
         Optional<ZoneType> type,

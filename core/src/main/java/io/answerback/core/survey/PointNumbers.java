@@ -22,7 +22,7 @@ public final class PointNumbers {
     /// The lowest number above every point's.
     public static String next(Job job) {
         return padded(job.points().stream()
-                        .map(point -> point.id())
+                        .map(point -> point.id().text())
                         .filter(id -> id.matches("\\d{1,6}"))
                         .mapToInt(Integer::parseInt)
                         .max()

@@ -3,6 +3,7 @@ package io.answerback.core.survey;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
@@ -49,7 +50,7 @@ final class PointReading {
 
     void number(String padded) {
         id = padded;
-        if (job.point(id).isPresent()) {
+        if (job.point(new PointId(id)).isPresent()) {
             problems.add("point " + id + " is there already");
         }
     }
@@ -143,7 +144,8 @@ final class PointReading {
         assumeType();
         complain();
         Optional<PointKind> what = kind.map(KindCatalogue.Entry::kind);
-        return new PointDraft(id, PointNumbers.capital(name), what, type, area, metres, wayIn, assumed, problems);
+        return new PointDraft(
+                new PointId(id), PointNumbers.capital(name), what, type, area, metres, wayIn, assumed, problems);
     }
 
     private void assumeKind() {

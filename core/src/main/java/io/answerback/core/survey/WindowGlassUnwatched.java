@@ -37,7 +37,7 @@ public final class WindowGlassUnwatched implements JobCheck {
                 .filter(area -> named(job, area.number(), KindFamily.GLASS).isEmpty()
                         && named(job, area.number(), KindFamily.VIBRATION).isEmpty())
                 .map(area -> RULE.finds(
-                        new Target.OfArea(area.number(), ""),
+                        new Target.OfArea(area.number()),
                         Text.of("Nothing hears the glass in area %02d %s", area.number(), area.name()),
                         Text.of(
                                 "A contact only sees the frame open; broken glass leaves it shut: %s.",

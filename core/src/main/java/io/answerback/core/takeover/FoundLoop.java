@@ -1,6 +1,7 @@
 package io.answerback.core.takeover;
 
 import io.answerback.core.device.ContactForm;
+import io.answerback.core.id.PointId;
 import io.answerback.core.resistor.PreferredValues;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -22,7 +23,7 @@ public record FoundLoop(Optional<ContactForm> form, Optional<Double> resistorOhm
     private static final double CLEARLY = 1.5;
 
     /// What the latest reading of each sort says about a point's loop.
-    public static FoundLoop of(Parts job, String pointId) {
+    public static FoundLoop of(Parts job, PointId pointId) {
         Optional<Measurement> rest = latest(job, pointId, Measured.LOOP_AT_REST);
         Optional<Measurement> active = latest(job, pointId, Measured.LOOP_ACTIVE);
         Optional<Double> resistor = latest(job, pointId, Measured.RESISTOR)
@@ -37,7 +38,7 @@ public record FoundLoop(Optional<ContactForm> form, Optional<Double> resistorOhm
         return new FoundLoop(form(rest, active), none ? Optional.empty() : resistor, none);
     }
 
-    private static Optional<Measurement> latest(Parts job, String pointId, Measured what) {
+    private static Optional<Measurement> latest(Parts job, PointId pointId, Measured what) {
         return job.measurements().stream()
                 .filter(reading -> reading.pointId().equals(pointId) && reading.what() == what)
                 .max(Comparator.comparing(Measurement::at));

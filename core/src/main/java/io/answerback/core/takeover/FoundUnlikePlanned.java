@@ -9,6 +9,7 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Parts;
@@ -39,7 +40,7 @@ public final class FoundUnlikePlanned implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
-        Set<String> measured =
+        Set<PointId> measured =
                 job.measurements().stream().map(Measurement::pointId).collect(Collectors.toSet());
         return job.points().stream()
                 .filter(point -> measured.contains(point.id()))

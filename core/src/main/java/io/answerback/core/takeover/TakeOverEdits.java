@@ -2,6 +2,7 @@ package io.answerback.core.takeover;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
@@ -17,7 +18,7 @@ public final class TakeOverEdits {
 
     /// Notes another contact on a point's loop. The first contact noted on a point that had but its own keeps
     /// the point's name.
-    public static Edit addContact(String pointId, String name, PointKind kind) {
+    public static Edit addContact(PointId pointId, String name, PointKind kind) {
         return new Edit(
                 "contact in series at point " + pointId,
                 job -> replaced(job, pointId, point -> {
@@ -33,7 +34,7 @@ public final class TakeOverEdits {
     /// Takes a contact off a point's loop; the last one left is the point itself.
     ///
     /// @param index which, from 0
-    public static Edit removeContact(String pointId, int index) {
+    public static Edit removeContact(PointId pointId, int index) {
         return new Edit(
                 "contact in series at point " + pointId,
                 job -> replaced(job, pointId, point -> {
@@ -51,11 +52,11 @@ public final class TakeOverEdits {
     /// Gives each contact on a point's loop a point of its own. The first keeps the number, the input, the
     /// cable, the proof and the readings of the old point; the others come after it, numbered on from the
     /// highest.
-    public static Edit split(String pointId) {
+    public static Edit split(PointId pointId) {
         return new Edit("splitting of point " + pointId, job -> split(job, pointId));
     }
 
-    private static Job split(Job job, String pointId) {
+    private static Job split(Job job, PointId pointId) {
         Point old = job.existingPoint(pointId);
         if (old.inSeries().isEmpty()) {
             throw new IllegalArgumentException("point " + pointId + " has one contact only; there is nothing to split");
@@ -66,7 +67,14 @@ public final class TakeOverEdits {
         points.set(at, Point.of(old.id(), first.name(), first.kind(), old.duty(), old.loop()));
         Job next = job.withPoints(points);
         for (SeriesContact contact : old.inSeries().subList(1, old.inSeries().size())) {
-            points.add(++at, Point.of(PointNumbers.next(next), contact.name(), contact.kind(), old.duty(), old.loop()));
+            points.add(
+                    ++at,
+                    Point.of(
+                            new PointId(PointNumbers.next(next)),
+                            contact.name(),
+                            contact.kind(),
+                            old.duty(),
+                            old.loop()));
             next = job.withPoints(points);
         }
         return next;
@@ -90,7 +98,7 @@ public final class TakeOverEdits {
         });
     }
 
-    private static Job replaced(Job job, String pointId, java.util.function.UnaryOperator<Point> change) {
+    private static Job replaced(Job job, PointId pointId, java.util.function.UnaryOperator<Point> change) {
         job.existingPoint(pointId);
         return job.withPoints(job.points().stream()
                 .map(point -> point.id().equals(pointId) ? change.apply(point) : point)

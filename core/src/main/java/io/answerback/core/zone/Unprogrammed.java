@@ -1,5 +1,6 @@
 package io.answerback.core.zone;
 
+import io.answerback.core.id.InputId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
@@ -25,7 +26,7 @@ public final class Unprogrammed {
 
     /// The same on some inputs only.
     public static Map<Integer, Point> of(Parts job, Predicate<Input> which) {
-        Set<String> ignored = ZoneMap.of(job).ignored();
+        Set<InputId> ignored = ZoneMap.of(job).ignored();
         Map<Integer, Point> dead = new TreeMap<>();
         job.inputs().stream()
                 .filter(which)

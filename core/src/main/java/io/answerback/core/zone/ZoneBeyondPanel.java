@@ -38,8 +38,10 @@ public final class ZoneBeyondPanel implements JobCheck {
                 .sorted(Comparator.comparingInt(Input::zone))
                 .map(
                         input -> RULE.finds(
-                                new Target.OfInput(input.id(), input.pointId().orElse("")),
-                                Text.of("%s brings zone %d, and the panel has %d", input.name(), input.zone(), most),
+                                new Target.OfInput(input.id(), input.pointId()),
+                                Text.of(
+                                        "%s brings zone %d, and the panel has %d",
+                                        job.nameOf(input), input.zone(), most),
                                 Text.of(
                                         "%s has no such zone: nothing on that input is ever reported.",
                                         job.panel().profile().name()),

@@ -1,5 +1,7 @@
 package io.answerback.core.zone;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.profile.BusRule;
@@ -31,11 +33,11 @@ public record ZoneMap(List<Line> lines) {
 
     /// The input the panel looks at for the zone of another, by the id of the latter; empty when it looks at that
     /// itself.
-    public static final FactOf<String, Optional<Input>> READ_INSTEAD = FactOf.each(
+    public static final FactOf<InputId, Optional<Input>> READ_INSTEAD = FactOf.each(
             "input read instead",
             (facts, id) -> Optional.ofNullable(facts.of(ZoneMap.INSTEAD).get(id)));
 
-    private static final Fact<Map<String, Input>> INSTEAD =
+    private static final Fact<Map<InputId, Input>> INSTEAD =
             Fact.of("inputs read instead", facts -> facts.of(FACT).readInstead());
 
     /// One zone.
@@ -107,7 +109,7 @@ public record ZoneMap(List<Line> lines) {
     }
 
     /// The inputs that are not looked at, by id.
-    public Set<String> ignored() {
+    public Set<InputId> ignored() {
         return lines.stream()
                 .flatMap(line -> line.ignored().stream())
                 .map(Input::id)
@@ -115,8 +117,8 @@ public record ZoneMap(List<Line> lines) {
     }
 
     /// The input that is read in place of each that is not looked at, by the id of the latter.
-    public Map<String, Input> readInstead() {
-        Map<String, Input> instead = new HashMap<>();
+    public Map<InputId, Input> readInstead() {
+        Map<InputId, Input> instead = new HashMap<>();
         lines.forEach(line ->
                 line.source().ifPresent(source -> line.ignored().forEach(input -> instead.put(input.id(), source))));
         return instead;
@@ -125,12 +127,12 @@ public record ZoneMap(List<Line> lines) {
     /// Which zone an input has by the profile's rule.
     static final class Homes {
         private final Parts job;
-        private final Map<String, ModuleKind> kinds = new HashMap<>();
+        private final Map<ModuleId, ModuleKind> kinds = new HashMap<>();
 
         Homes(Parts job) {
             this.job = job;
             for (PanelModule module : job.modules()) {
-                job.kindOf(module).ifPresent(kind -> kinds.put(module.name(), kind));
+                job.kindOf(module).ifPresent(kind -> kinds.put(module.id(), kind));
             }
         }
 

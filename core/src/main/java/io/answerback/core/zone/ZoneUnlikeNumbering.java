@@ -46,24 +46,27 @@ public final class ZoneUnlikeNumbering implements JobCheck {
 
     private static Optional<Finding> finding(Parts job, Function<Input, Optional<Integer>> homes, PanelModule module) {
         List<Input> off = job.inputs().stream()
-                .filter(input -> input.module().equals(module.name()) && !input.second())
+                .filter(input -> input.module().equals(module.id()) && !input.second())
                 .filter(input ->
                         homes.apply(input).filter(zone -> zone != input.zone()).isPresent())
                 .toList();
         return off.stream()
                 .findFirst()
                 .map(input -> finding(
-                        job.bus().address(module.name()),
+                        job,
+                        job.bus().address(module.id()),
                         input,
                         homes.apply(input).orElseThrow(),
                         off.size()));
     }
 
-    private static Finding finding(Optional<Integer> address, Input input, int zone, int count) {
+    private static Finding finding(Parts job, Optional<Integer> address, Input input, int zone, int count) {
         String at = address.map(value -> Text.of("At address %d its", value)).orElse("Its");
         return RULE.finds(
-                new Target.OfModule(input.module(), input.pointId().orElse("")),
-                Text.of("%d of %s are down for other zones than it brings", count, input.module()),
+                new Target.OfBox(input.module(), input.pointId()),
+                Text.of(
+                        "%d inputs of %s are programmed as other zones than it brings",
+                        count, job.nameOf(input.module())),
                 Text.of(
                         "%s input %d is zone %02d; it is programmed as zone %02d.",
                         at, input.number(), zone, input.zone()),

@@ -11,6 +11,10 @@ import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.practice.PracticeOption;
@@ -42,7 +46,7 @@ class AssessorTest {
 
     @Test
     void aSoundPointHasASoundChainUpToTheStation() {
-        PointResult point = assessor.assess(job).point("02").orElseThrow();
+        PointResult point = assessor.assess(job).point(new PointId("02")).orElseThrow();
         assertThat(point.worst(Link.POINT, Link.ROUTE)).isEqualTo(Mark.SOUND);
         assertThat(point.chain().of(Link.STATION).mark()).isEqualTo(Mark.NOT_DONE);
         // 5 V · 2218.6 / (2218.6 + 4700) = 1.60 V
@@ -54,7 +58,14 @@ class AssessorTest {
     void everySystemPointHasAChain() {
         assertThat(assessor.assess(job).points())
                 .extracting(PointResult::pointId)
-                .containsExactly("01", "02", "03", "mains", "battery", "tamper", "path");
+                .containsExactly(
+                        new PointId("01"),
+                        new PointId("02"),
+                        new PointId("03"),
+                        new PointId("mains"),
+                        new PointId("battery"),
+                        new PointId("tamper"),
+                        new PointId("path"));
     }
 
     @Test
@@ -69,10 +80,12 @@ class AssessorTest {
     @Test
     void anEditRecomputesOnlyThePointItTouches() {
         Assessment before = assessor.assess(job);
-        Assessment after = assessor.assess(Edits.cableMetres("C-02", 500).on(job), before);
-        assertThat(after.point("01").orElseThrow()).isSameAs(before.point("01").orElseThrow());
-        assertThat(after.point("02").orElseThrow())
-                .isNotSameAs(before.point("02").orElseThrow());
+        Assessment after =
+                assessor.assess(Edits.cableMetres(new CableId("C-02"), 500).on(job), before);
+        assertThat(after.point(new PointId("01")).orElseThrow())
+                .isSameAs(before.point(new PointId("01")).orElseThrow());
+        assertThat(after.point(new PointId("02")).orElseThrow())
+                .isNotSameAs(before.point(new PointId("02")).orElseThrow());
     }
 
     /// Building on an earlier assessment must never give anything but what is computed from nothing.
@@ -93,17 +106,17 @@ class AssessorTest {
     @Provide
     Arbitrary<List<Edit>> edits() {
         Arbitrary<Edit> one = Arbitraries.of(
-                Edits.cableMetres("C-01", 700),
-                Edits.cableMetres("C-02", 4000),
-                Edits.cableConductor("C-03", new io.answerback.core.profile.Conductor("1.0 mm²", 18.1)),
-                LoopEdits.parts("", "01", wiring -> wiring.withEndOfLineOhms(2700)),
+                Edits.cableMetres(new CableId("C-01"), 700),
+                Edits.cableMetres(new CableId("C-02"), 4000),
+                Edits.cableConductor(new CableId("C-03"), new io.answerback.core.profile.Conductor("1.0 mm²", 18.1)),
+                LoopEdits.parts("", new PointId("01"), wiring -> wiring.withEndOfLineOhms(2700)),
                 Edits.zoneType(2, ZoneType.NOT_USED),
                 Edits.zoneType(2, ZoneType.ALWAYS),
                 Edits.zoneType(4, ZoneType.IMMEDIATE),
                 Edits.zoneArea(3, Optional.empty()),
                 Edits.account(1, ""),
                 Edits.account(2, "ABCD"),
-                Edits.unusedFitted("P.4", UnusedTermination.LINK));
+                Edits.unusedFitted(new InputId("P.4"), UnusedTermination.LINK));
         return Arbitraries.oneOf(one, elsewhere()).list();
     }
 
@@ -117,10 +130,10 @@ class AssessorTest {
                 SetupEdits.found("zone-type", 2, "3"),
                 SetupEdits.user(new PanelProgramming.User(2, "Two", List.of(1), Optional.empty())),
                 LearningEdits.service(Optional.of(9)),
-                LearningEdits.present("Panel", false),
-                PowerEdits.battery(new Battery("Panel", 7, 1, 20, Optional.of(day))),
-                PowerEdits.noBattery("Panel"),
-                PowerEdits.load(new LoadFigure("01", 40, 80, LoadFigure.Source.MEASURED)),
+                LearningEdits.present(new ModuleId("Panel"), false),
+                PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 20, Optional.of(day))),
+                PowerEdits.noBattery(new ModuleId("Panel")),
+                PowerEdits.load(new LoadFigure(new PointId("01"), 40, 80, LoadFigure.Source.MEASURED)),
                 PowerEdits.alarmShare(40),
                 PracticeEdits.school("", PracticeOption.ZONE_OFF),
                 PracticeEdits.school("", PracticeOption.PER_ZONE),

@@ -16,6 +16,10 @@ import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.JointKind;
 import io.answerback.core.profile.ModuleKind;
@@ -36,7 +40,7 @@ import org.junit.jupiter.api.Test;
 /// Mistakes in cables, each found with its reason and gone when it is mended.
 class CableRulesTest {
     private static Job powered() {
-        return PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+        return PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(POWERED))
                 .on(job(SIX));
     }
 
@@ -56,11 +60,11 @@ class CableRulesTest {
     }
 
     private static Edit put(String cable, CableEnd end, String colour, String where) {
-        return CableEdits.landed(cable, new TerminatedCore(end, colour, where, Instant.EPOCH), false);
+        return CableEdits.landed(new CableId(cable), new TerminatedCore(end, colour, where, Instant.EPOCH), false);
     }
 
     private static Edit progress(String cable, Progress progress) {
-        return CableEdits.laying("", cable, laying -> laying.withProgress(progress));
+        return CableEdits.laying("", new CableId(cable), laying -> laying.withProgress(progress));
     }
 
     @Test
@@ -86,11 +90,11 @@ class CableRulesTest {
 
     @Test
     void aPairOverTwoCablesIsSplit() {
-        Job two = after(powered(), CablingEdits.add(CableEnds.toPoints(List.of("02")), SmallJob.THIN));
-        String second = two.cables().getLast().id();
-        two = after(two, CableEdits.laying("", second, laying -> laying.withType(SIX)));
+        Job two = after(powered(), CablingEdits.add(CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN));
+        String second = two.cables().getLast().id().text();
+        two = after(two, CableEdits.laying("", new CableId(second), laying -> laying.withType(SIX)));
         assertThat(found(two, "pair-split:LOOP:C-02")).isEmpty();
-        Job split = after(two, CableEdits.foundUse(second, "yellow", Optional.of(CoreUse.LOOP_RETURN)));
+        Job split = after(two, CableEdits.foundUse(new CableId(second), "yellow", Optional.of(CoreUse.LOOP_RETURN)));
         assertThat(found(split, "pair-split:LOOP:C-02").orElseThrow().why()).contains("a loop as wide as the room");
     }
 
@@ -106,18 +110,18 @@ class CableRulesTest {
 
     @Test
     void supplyAtABareContactIsFoundOnlyThere() {
-        Edit fed = CableEdits.foundUse("C-02", "red", Optional.of(CoreUse.SUPPLY));
+        Edit fed = CableEdits.foundUse(new CableId("C-02"), "red", Optional.of(CoreUse.SUPPLY));
         assertThat(found(after(job(SIX), fed), "contact-given-supply:C-02")).isPresent();
         assertThat(found(after(powered(), fed), "contact-given-supply:C-02")).isEmpty();
     }
 
     @Test
     void jointsNobodyAcceptsAreWrongAndThoseTheHouseDoesOtherwiseAreNoted() {
-        Job twisted = after(job(SIX), CableEdits.joints("C-01", Optional.of(JointKind.TWISTED)));
+        Job twisted = after(job(SIX), CableEdits.joints(new CableId("C-01"), Optional.of(JointKind.TWISTED)));
         assertThat(found(twisted, "joint-refused:C-01").orElseThrow().grade()).isEqualTo(Grade.WRONG);
         List<Grade> grades = new ArrayList<>();
         for (JointKind kind : JointKind.values()) {
-            found(after(job(SIX), CableEdits.joints("C-01", Optional.of(kind))), "joint-refused:C-01")
+            found(after(job(SIX), CableEdits.joints(new CableId("C-01"), Optional.of(kind))), "joint-refused:C-01")
                     .ifPresent(finding -> grades.add(finding.grade()));
         }
         // every kind but that of the house, and of those one is wrong
@@ -127,26 +131,29 @@ class CableRulesTest {
     @Test
     void whatIsSeenToBeWrongIsFoundUntilItIsMended() {
         for (CableFault fault : CableFault.values()) {
-            Job seen = after(job(SIX), CableEdits.fault("C-01", fault, true));
+            Job seen = after(job(SIX), CableEdits.fault(new CableId("C-01"), fault, true));
             assertThat(found(seen, "seen:%s:C-01".formatted(fault))
                             .orElseThrow()
                             .remedy())
                     .isEqualTo(fault.remedy());
-            assertThat(found(after(seen, CableEdits.fault("C-01", fault, false)), "seen:%s:C-01".formatted(fault)))
+            assertThat(found(
+                            after(seen, CableEdits.fault(new CableId("C-01"), fault, false)),
+                            "seen:%s:C-01".formatted(fault)))
                     .isEmpty();
         }
     }
 
     @Test
     void aJointBoxNothingComesToIsAdrift() {
-        Job job = after(job(SIX), CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN));
+        Job job = after(
+                job(SIX), CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN));
         assertThat(found(job, "joint-adrift:J-1")).isEmpty();
-        String trunk = job.cables().getLast().id();
-        assertThat(found(after(job, CablingEdits.remove(trunk)), "joint-adrift:J-1")
+        String trunk = job.cables().getLast().id().text();
+        assertThat(found(after(job, CablingEdits.remove(new CableId(trunk))), "joint-adrift:J-1")
                         .orElseThrow()
                         .why())
                 .contains("cannot be measured");
-        assertThat(found(after(job, CablingEdits.remove("C-02")), "joint-adrift:J-1")
+        assertThat(found(after(job, CablingEdits.remove(new CableId("C-02"))), "joint-adrift:J-1")
                         .orElseThrow()
                         .says())
                 .startsWith("No cable goes on");
@@ -186,14 +193,14 @@ class CableRulesTest {
         var with = new io.answerback.core.profile.PanelProfile(
                 profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds);
         Job fitted = job.withPanel(new io.answerback.core.site.Panel("Panel", with))
-                .withModules(
-                        Stream.concat(job.modules().stream(), Stream.of(new PanelModule("Radio", "radio", List.of())))
-                                .toList());
+                .withModules(Stream.concat(
+                                job.modules().stream(), Stream.of(PanelModule.called("Radio", "radio", List.of())))
+                        .toList());
         assertThat(found(fitted, "aerial-in-metal:Radio")).isEmpty();
-        Job steel = after(fitted, CablingEdits.besideMetal("Radio", true));
+        Job steel = after(fitted, CablingEdits.besideMetal(new ModuleId("Radio"), true));
         assertThat(found(steel, "aerial-in-metal:Radio").orElseThrow().remedy()).contains("outside the box");
         // a module without an aerial may stand in steel
-        assertThat(found(after(fitted, CablingEdits.besideMetal("Panel", true)), "aerial-in-metal:Panel"))
+        assertThat(found(after(fitted, CablingEdits.besideMetal(new ModuleId("Panel"), true)), "aerial-in-metal:Panel"))
                 .isEmpty();
     }
 }

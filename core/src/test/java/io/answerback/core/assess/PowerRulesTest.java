@@ -14,6 +14,11 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.SupplyReading;
@@ -43,7 +48,10 @@ class PowerRulesTest {
     private static final SupplyUnit UNIT = new SupplyUnit(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
 
     private static Job job() {
-        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change(
+                        "",
+                        Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
+                        point -> point.withKind(POWERED))
                 .on(SmallBox.job(SIX));
         PanelProfile profile = job.panel().profile();
         List<ModuleKind> kinds = profile.modules().stream()
@@ -74,7 +82,7 @@ class PowerRulesTest {
     }
 
     private static Edit battery(double ampHours) {
-        return PowerEdits.battery(new Battery("Panel", ampHours, 1, 25, Optional.empty()));
+        return PowerEdits.battery(new Battery(new ModuleId("Panel"), ampHours, 1, 25, Optional.empty()));
     }
 
     @Test
@@ -85,7 +93,7 @@ class PowerRulesTest {
         assertThat(panel.milliamps(true)).isEqualTo(150);
         Job half = after(job(), PowerEdits.alarmShare(50));
         assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(108);
-        Job typed = after(job(), PowerEdits.load(new LoadFigure("02", 20, 50, LoadFigure.Source.SHEET)));
+        Job typed = after(job(), PowerEdits.load(new LoadFigure(new PointId("02"), 20, 50, LoadFigure.Source.SHEET)));
         assertThat(assess(typed).supplies().states().getFirst().milliamps(true)).isEqualTo(160);
     }
 
@@ -133,17 +141,18 @@ class PowerRulesTest {
         assertThat(found(job(), "output-overloaded:Panel · 12V").orElseThrow().why())
                 .contains("120 mA", "100 mA");
         assertThat(found(job(), "supply-overloaded:Panel")).isEmpty();
-        Job heavy = after(job(), PowerEdits.load(new LoadFigure("02", 20, 2000, LoadFigure.Source.MEASURED)));
+        Job heavy =
+                after(job(), PowerEdits.load(new LoadFigure(new PointId("02"), 20, 2000, LoadFigure.Source.MEASURED)));
         assertThat(found(heavy, "supply-overloaded:Panel")).isPresent();
     }
 
     @Test
     void aFarDetectorFallsShortAndCollapseIsNamed() {
-        Job far = after(job(), battery(7), Edits.cableMetres("C-02", 600));
+        Job far = after(job(), battery(7), Edits.cableMetres(new CableId("C-02"), 600));
         Finding finding = found(far, "volts-short:02").orElseThrow();
-        assertThat(finding.point()).isEqualTo("02");
+        assertThat(finding.point()).isEqualTo(Optional.of(new PointId("02")));
         assertThat(finding.why()).contains("needs 10.5 V");
-        Job heavy = after(far, PowerEdits.load(new LoadFigure("02", 20, 2000, LoadFigure.Source.SHEET)));
+        Job heavy = after(far, PowerEdits.load(new LoadFigure(new PointId("02"), 20, 2000, LoadFigure.Source.SHEET)));
         assertThat(found(heavy, "volts-short:02").orElseThrow().why()).contains("no voltage is left");
     }
 
@@ -151,8 +160,8 @@ class PowerRulesTest {
     void loadsBeyondAnyBatteryAreExplained() {
         Job beyond = after(
                 job(),
-                PowerEdits.load(new LoadFigure("01", 20_000, 20_000, LoadFigure.Source.SHEET)),
-                PowerEdits.load(new LoadFigure("02", 20_000, 20_000, LoadFigure.Source.SHEET)));
+                PowerEdits.load(new LoadFigure(new PointId("01"), 20_000, 20_000, LoadFigure.Source.SHEET)),
+                PowerEdits.load(new LoadFigure(new PointId("02"), 20_000, 20_000, LoadFigure.Source.SHEET)));
         Assessment assessment = assess(beyond);
         assertThat(assessment.findings()).noneMatch(finding -> finding.why().contains("NaN"));
         assertThat(found(beyond, "supply-overloaded:Panel")).isPresent();
@@ -163,7 +172,7 @@ class PowerRulesTest {
         // board 30, two detectors of 12 and 40, one measured at 20 and 60: half of what each takes more
         Job half = after(
                 job(),
-                PowerEdits.load(new LoadFigure("02", 20, 60, LoadFigure.Source.MEASURED)),
+                PowerEdits.load(new LoadFigure(new PointId("02"), 20, 60, LoadFigure.Source.MEASURED)),
                 PowerEdits.alarmShare(50));
         assertThat(assess(half).supplies().states().getFirst().milliamps(true)).isEqualTo(30 + 2 * (12 + 14) + 20 + 20);
     }
@@ -205,8 +214,10 @@ class PowerRulesTest {
                         .grade())
                 .isEqualTo(Grade.NOTE);
         LocalDate today = LocalDate.of(2026, 6, 1);
-        Job ahead =
-                after(job(), PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.of(LocalDate.of(2026, 7, 1)))));
+        Job ahead = after(
+                job(),
+                PowerEdits.battery(
+                        new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.of(LocalDate.of(2026, 7, 1)))));
         assertThat(new Assessor(SmallJob.EVENTS).on(today).assess(ahead).findings())
                 .extracting(Finding::id)
                 .contains("battery-dated-ahead:Panel")
@@ -238,7 +249,7 @@ class PowerRulesTest {
     void aRouteThatTakesLongerThanTheRuleIsWrong() {
         // 2 tries of 1 s at one receiver; the rule allows 12 s
         assertThat(found(job(), "answer-too-late")).isEmpty();
-        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(List.of("A"), 3, 5000)));
+        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(List.of(new ReceiverId("A")), 3, 5000)));
         assertThat(found(slow, "answer-too-late").orElseThrow().says())
                 .isEqualTo("An answer may take 15 s; the rule allows 12 s");
     }
@@ -259,7 +270,8 @@ class PowerRulesTest {
     }
 
     private static Edit measured(SupplyReading.Quantity what, double value, int day) {
-        return PowerEdits.measured(new SupplyReading("Panel", what, value, Instant.EPOCH.plusSeconds(86_400L * day)));
+        return PowerEdits.measured(
+                new SupplyReading(new ModuleId("Panel"), what, value, Instant.EPOCH.plusSeconds(86_400L * day)));
     }
 
     @Test
@@ -298,27 +310,31 @@ class PowerRulesTest {
     void cablesThatFeedEachOtherAreFound() {
         Job job = after(
                 job(),
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN),
-                CablingEdits.throughJoint(List.of("C-03"), "J-2", SmallJob.THIN));
+                CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN),
+                CablingEdits.throughJoint(List.of(new CableId("C-03")), new JointId("J-2"), SmallJob.THIN));
         String first = toJoint(job, "J-1");
         String second = toJoint(job, "J-2");
         Job circle = after(
                 job,
                 CablingEdits.ends(
-                        first, io.answerback.core.cable.CableEnds.toJoint("J-1").startingAt("J-2")),
+                        new CableId(first),
+                        io.answerback.core.cable.CableEnds.toJoint(new JointId("J-1"))
+                                .startingAt(Optional.of(new JointId("J-2")))),
                 CablingEdits.ends(
-                        second,
-                        io.answerback.core.cable.CableEnds.toJoint("J-2").startingAt("J-1")));
+                        new CableId(second),
+                        io.answerback.core.cable.CableEnds.toJoint(new JointId("J-2"))
+                                .startingAt(Optional.of(new JointId("J-1")))));
         assertThat(found(circle, "supply-circle:" + first).orElseThrow().why()).contains("no supply reaches it");
         assertThat(found(job, "supply-circle:" + first)).isEmpty();
     }
 
     private static String toJoint(Job job, String joint) {
         return job.cables().stream()
-                .filter(cable -> cable.ends().joint().equals(joint))
+                .filter(cable -> cable.ends().joint().equals(Optional.of(new JointId(joint))))
                 .findFirst()
                 .orElseThrow()
-                .id();
+                .id()
+                .text();
     }
 
     @Test
@@ -334,7 +350,7 @@ class PowerRulesTest {
                 true,
                 false,
                 Optional.of(powering));
-        Job job = after(job(), PointEdits.change("", Set.of("02"), point -> point.withKind(unknown)));
+        Job job = after(job(), PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(unknown)));
         assertThat(found(job(), "least-volts-unknown:Panel")).isEmpty();
         Finding finding = found(job, "least-volts-unknown:Panel").orElseThrow();
         assertThat(finding.grade()).isEqualTo(Grade.NOTE);

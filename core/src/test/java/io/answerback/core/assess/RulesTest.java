@@ -11,6 +11,9 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
@@ -49,7 +52,7 @@ class RulesTest {
     @Test
     void aWrongResistorIsUnsafe() {
         assertFinds(
-                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(4700)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withEndOfLineOhms(4700)),
                 "loop-unsafe:02",
                 Grade.WRONG,
                 "Shut reads between bands");
@@ -58,7 +61,7 @@ class RulesTest {
     @Test
     void aNearlyWrongResistorIsTight() {
         assertFinds(
-                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withEndOfLineOhms(2700)),
                 "loop-tight:02",
                 Grade.TIGHT,
                 "% inside its band");
@@ -67,12 +70,12 @@ class RulesTest {
     @Test
     void aContactThatRestsTheOtherWayIsWrongForItsScheme() {
         assertFinds(
-                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.NORMALLY_OPEN)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withScheme(SchemeKind.NORMALLY_OPEN)),
                 "contact-unlike-scheme:02",
                 Grade.WRONG,
                 "Its contact is normally closed");
         assertFinds(
-                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.TWO_WIRE_SMOKE)),
+                PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallKinds.TWO_WIRE_SMOKE)),
                 "contact-unlike-scheme:02",
                 Grade.WRONG,
                 "A two-wire detector on a double end-of-line");
@@ -80,10 +83,10 @@ class RulesTest {
 
     @Test
     void aLoopOfLifeSafetyIsComputedAndNeverApproved() {
-        Job gas = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS))
+        Job gas = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallKinds.GAS))
                 .on(job);
         var assessment = new Assessor(SmallJob.EVENTS).assess(gas);
-        var loop = assessment.point("02").orElseThrow().chain().of(Link.LOOP);
+        var loop = assessment.point(new PointId("02")).orElseThrow().chain().of(Link.LOOP);
         assertThat(loop.mark()).isEqualTo(Mark.NOT_DONE);
         assertThat(loop.line()).endsWith("computed, not approved");
         // two of three points are left to count
@@ -110,7 +113,7 @@ class RulesTest {
     @Test
     void aResistorInThePanelGivesTheCableAway() {
         assertFinds(
-                LoopEdits.parts("", "02", its -> its.withPlace(ResistorPlace.IN_PANEL)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withPlace(ResistorPlace.IN_PANEL)),
                 "looks-normal:02",
                 Grade.TIGHT,
                 "a short");
@@ -119,7 +122,7 @@ class RulesTest {
     @Test
     void aClosedLoopsBlindnessIsANote() {
         assertFinds(
-                LoopEdits.parts("", "02", its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withScheme(SchemeKind.CLOSED_LOOP)),
                 "looks-normal:02",
                 Grade.NOTE,
                 "a short");
@@ -127,7 +130,7 @@ class RulesTest {
 
     @Test
     void aCutOrShortThatSilencesACallForHelpIsWrongAndNamesTheSchemeThatSeesIt() {
-        Edit edit = LoopEdits.parts("", "03", its -> its.withScheme(SchemeKind.CLOSED_LOOP));
+        Edit edit = LoopEdits.parts("", new PointId("03"), its -> its.withScheme(SchemeKind.CLOSED_LOOP));
         assertFinds(edit, "looks-normal:03", Grade.WRONG, "a short");
         assertThat(Found.in(edit.on(job), "looks-normal:03").orElseThrow().remedy())
                 .isEqualTo("Wire it as double end-of-line or single end-of-line, which sees a cut and a short.");
@@ -148,12 +151,13 @@ class RulesTest {
         Job across = job.withPanel(new io.answerback.core.site.Panel("P", SmallJob.profile(List.of(SmallJob.ACROSS))));
         Edit edit = new Edit(
                 "",
-                its -> LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.END_OF_LINE_ACROSS))
-                        .on(PointEdits.change("", Set.of("02"), point -> point.withKind(smoke))
+                its -> LoopEdits.parts(
+                                "", new PointId("02"), wiring -> wiring.withScheme(SchemeKind.END_OF_LINE_ACROSS))
+                        .on(PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(smoke))
                                 .on(its)));
         Found.after(edit, across, "supply-loss-unseen:02", Grade.WRONG, "Without its supply it reads normal");
         assertThat(Found.in(edit.on(across), "loop-unsafe:02")).isEmpty();
-        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withSupplyRelay(true))
+        Job watched = LoopEdits.parts("", new PointId("02"), wiring -> wiring.withSupplyRelay(true))
                 .on(edit.on(across));
         assertThat(Found.in(watched, "supply-loss-unseen:02")).isEmpty();
     }
@@ -166,7 +170,7 @@ class RulesTest {
                 Grade.WRONG,
                 "Zone 03 is programmed as entry/exit");
         assertFinds(
-                PointEdits.change("", Set.of("02"), point -> point.withKind(SmallKinds.GAS)),
+                PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallKinds.GAS)),
                 "watches-only-when-set:02",
                 Grade.WRONG,
                 "that is immediate");
@@ -174,7 +178,7 @@ class RulesTest {
 
     @Test
     void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
-        Edit open = Edits.unusedFitted("P.4", UnusedTermination.NOTHING);
+        Edit open = Edits.unusedFitted(new InputId("P.4"), UnusedTermination.NOTHING);
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
         Finding finding = Found.in(open.on(job), "unused-input:P.4").orElseThrow();
         assertThat(finding.mend().orElseThrow().on(open.on(job))).isEqualTo(job);
@@ -200,11 +204,18 @@ class RulesTest {
     @Test
     void proofsAreFoundNeverStaleOrHalf() {
         assertThat(Found.in(job, "never-proven:02")).isPresent();
-        Proof half = new Proof("02", Instant.EPOCH, 1, "station", "frame", Optional.empty(), ProofBasis.of(job, "02"));
+        Proof half = new Proof(
+                new PointId("02"),
+                Instant.EPOCH,
+                1,
+                "station",
+                "frame",
+                Optional.empty(),
+                ProofBasis.of(job, new PointId("02")));
         Job tried = Edits.keepProof(half).on(job);
         assertThat(Found.in(tried, "never-proven:02")).isEmpty();
         assertThat(Found.in(tried, "restore-not-seen:02")).isPresent();
-        Job moved = Edits.cableMetres("C-02", 120).on(tried);
+        Job moved = Edits.cableMetres(new CableId("C-02"), 120).on(tried);
         assertThat(Found.in(moved, "proof-stale:02").orElseThrow().why()).contains("cable length was 100 m, now 120 m");
     }
 

@@ -13,6 +13,8 @@ import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ModuleKind;
@@ -49,11 +51,11 @@ class SurveyRulesTest {
     }
 
     private static Edit type(String point, ZoneType type) {
-        return PointEdits.duty("type", Set.of(point), duty -> duty.withType(type));
+        return PointEdits.duty("type", Set.of(new PointId(point)), duty -> duty.withType(type));
     }
 
     private static Edit kind(String point, io.answerback.core.device.PointKind kind) {
-        return PointEdits.change("kind", Set.of(point), its -> its.withKind(kind));
+        return PointEdits.change("kind", Set.of(new PointId(point)), its -> its.withKind(kind));
     }
 
     private static Edit then(Edit... edits) {
@@ -79,7 +81,7 @@ class SurveyRulesTest {
                         AreaEdits.add(3, "Loft"),
                         PointEdits.duty(
                                 "",
-                                Set.of("02"),
+                                Set.of(new PointId("02")),
                                 its -> its.withType(ZoneType.ENTRY_ROUTE).withArea(Optional.of(3)))),
                 "route-without-entrance:02",
                 Grade.WRONG,
@@ -90,7 +92,7 @@ class SurveyRulesTest {
 
     @Test
     void anAreaMustBeSetFromSomewhere() {
-        Edit apart = PracticeEdits.keypadAreas("Panel", List.of(1));
+        Edit apart = PracticeEdits.keypadAreas(new ModuleId("Panel"), List.of(1));
         assertFinds(apart, "area-without-setting:2", Grade.WRONG, "Nobody can set area 02 Back");
         assertThat(Found.in(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
                 .isEmpty();
@@ -125,7 +127,7 @@ class SurveyRulesTest {
     @Test
     void contactsInSeriesAreNamedWithWhatTheyTake() {
         assertFinds(
-                TakeOverEdits.addContact("02", "Landing window", SmallKinds.WINDOW),
+                TakeOverEdits.addContact(new PointId("02"), "Landing window", SmallKinds.WINDOW),
                 "series-hides:02",
                 Grade.TIGHT,
                 "2 contacts answer as one");
@@ -145,8 +147,8 @@ class SurveyRulesTest {
     @Test
     void otherRulesGradeALoopOtherwiseAtOnce() {
         // a 2k7 ±1 % reads at most 2 746 Ω: ln(2950/2746) / (ln(2950/1550)/2) = 22 % of the half-width left
-        Job tight =
-                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2700)).on(job);
+        Job tight = LoopEdits.parts("", new PointId("02"), its -> its.withEndOfLineOhms(2700))
+                .on(job);
         assertThat(Found.in(tight, "loop-tight:02")).isPresent();
         var easier = SmallRules.rules().with("Easier", Map.of(), Map.of(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 20.0));
         assertThat(Found.in(PracticeEdits.rules(easier).on(tight), "loop-tight:02"))
@@ -183,7 +185,7 @@ class SurveyRulesTest {
         assertFinds(PracticeEdits.people(21), "panel-limit:users", Grade.WRONG, "21 users; the panel takes 20");
         Edit stranger = new Edit("stranger", start -> {
             List<PanelModule> modules = new ArrayList<>(start.modules());
-            modules.add(new PanelModule("Box 9", "unheard-of", List.of()));
+            modules.add(PanelModule.called("Box 9", "unheard-of", List.of()));
             return start.withModules(modules);
         });
         assertFinds(stranger, "module-unfit:Box 9", Grade.WRONG, "not one of this panel's modules");
@@ -222,7 +224,7 @@ class SurveyRulesTest {
         // its profile says nothing of its supply
         assertThat(standing.reached().orElseThrow().stop()).isEqualTo(Stop.POWER);
         assertThat(standing.worst()).isEmpty();
-        Job lifted = CapacityEdits.wire("02", Optional.empty()).on(job);
+        Job lifted = CapacityEdits.wire(new PointId("02"), Optional.empty()).on(job);
         assertThat(JobStanding.of(assess(lifted), ZoneOffset.UTC)
                         .reached()
                         .orElseThrow()

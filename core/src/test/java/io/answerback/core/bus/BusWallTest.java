@@ -14,6 +14,10 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LearningEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
@@ -62,18 +66,20 @@ class BusWallTest {
         Job job = LearningEdits.scan().on(addressed());
         PanelReducer panel = new PanelReducer(job);
         PanelState set = PanelState.allSet(job);
-        var lost = panel.step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        var lost = panel.step(set, new PanelInput.ModuleChanges(new ModuleId("Expander 2"), true), NOW);
         assertThat(lost.signals()).singleElement().satisfies(signal -> {
             assertThat(signal.event()).isEqualTo("333");
             assertThat(signal.zone()).isEqualTo(2);
         });
-        assertThat(panel.step(lost.state(), new PanelInput.ModuleChanges("Expander 2", true), NOW)
+        assertThat(panel.step(lost.state(), new PanelInput.ModuleChanges(new ModuleId("Expander 2"), true), NOW)
                         .signals())
                 .isEmpty();
-        var deaf = panel.step(lost.state(), new PanelInput.InputReads("Expander 2.1", Optional.of(Meaning.ALARM)), NOW);
+        var deaf = panel.step(
+                lost.state(), new PanelInput.InputReads(new InputId("Expander 2.1"), Optional.of(Meaning.ALARM)), NOW);
         assertThat(why(deaf)).isEqualTo("Expander 2 does not answer");
         Job forgotten = LearningEdits.forget(2).on(job);
-        var unheard = new PanelReducer(forgotten).step(set, new PanelInput.ModuleChanges("Expander 2", true), NOW);
+        var unheard = new PanelReducer(forgotten)
+                .step(set, new PanelInput.ModuleChanges(new ModuleId("Expander 2"), true), NOW);
         assertThat(why(unheard)).isEqualTo("the panel has not learned Expander 2: it does not miss it");
         assertThat(found(forgotten)).contains("present-not-learned:Expander 2");
     }
@@ -99,9 +105,9 @@ class BusWallTest {
     void aModuleTakenOffTheWallIsStillExpected() {
         Job job = LearningEdits.scan().on(addressed());
         assertThat(found(job)).noneMatch(id -> id.startsWith("learned-but-absent"));
-        Job off = LearningEdits.present("Expander 2", false).on(job);
+        Job off = LearningEdits.present(new ModuleId("Expander 2"), false).on(job);
         assertThat(found(off)).contains("learned-but-absent:2");
-        Job removed = CapacityEdits.remove("Expander 2").on(job);
+        Job removed = CapacityEdits.remove(new ModuleId("Expander 2")).on(job);
         assertThat(found(removed)).contains("learned-but-absent:2");
     }
 
@@ -109,13 +115,15 @@ class BusWallTest {
     void aSecondCableFromOnePlaceIsABranch() {
         Job job = addressed();
         for (String module : List.of("Expander 1", "Expander 2")) {
-            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+            job = CablingEdits.add(CableEnds.toModule(new ModuleId(module)), SmallJob.THIN)
+                    .on(job);
             job = Edits.cableMetres(job.cables().getLast().id(), 55).on(job);
         }
         assertThat(found(job)).contains("bus-branched", "bus-too-long").doesNotContain("bus-module-too-far");
         Job chained = CablingEdits.ends(
                         job.cables().getLast().id(),
-                        CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+                        CableEnds.toModule(new ModuleId("Expander 2"))
+                                .startingAt(Optional.of(new ModuleId("Expander 1"))))
                 .on(job);
         // 55 m and 55 m more
         assertThat(found(chained))
@@ -127,15 +135,22 @@ class BusWallTest {
     void aCableThatLeadsBackIsSaidAndNotDrawn() {
         Job job = addressed();
         for (String module : List.of("Expander 1", "Expander 2")) {
-            job = CablingEdits.add(CableEnds.toModule(module), SmallJob.THIN).on(job);
+            job = CablingEdits.add(CableEnds.toModule(new ModuleId(module)), SmallJob.THIN)
+                    .on(job);
         }
-        String first = job.cables().get(job.cables().size() - 2).id();
-        String second = job.cables().getLast().id();
+        String first = job.cables().get(job.cables().size() - 2).id().text();
+        String second = job.cables().getLast().id().text();
         assertThat(found(job)).noneMatch(id -> id.startsWith("bus-in-circle"));
         // each expander is fed from the other, and none from the board
-        Job circle = CablingEdits.ends(first, CableEnds.toModule("Expander 1").startingAt("Expander 2"))
+        Job circle = CablingEdits.ends(
+                        new CableId(first),
+                        CableEnds.toModule(new ModuleId("Expander 1"))
+                                .startingAt(Optional.of(new ModuleId("Expander 2"))))
                 .on(job);
-        circle = CablingEdits.ends(second, CableEnds.toModule("Expander 2").startingAt("Expander 1"))
+        circle = CablingEdits.ends(
+                        new CableId(second),
+                        CableEnds.toModule(new ModuleId("Expander 2"))
+                                .startingAt(Optional.of(new ModuleId("Expander 1"))))
                 .on(circle);
         assertThat(found(circle)).contains("bus-in-circle:" + first, "bus-in-circle:" + second);
     }
@@ -154,7 +169,8 @@ class BusWallTest {
     void aScanIsWhatThePanelDoesAndLearnsNobodyWhoIsLost() {
         Job job = addressed();
         PanelReducer panel = new PanelReducer(job);
-        PanelState lost = panel.step(PanelState.unset(), new PanelInput.ModuleChanges("Keypad 1", true), NOW)
+        PanelState lost = panel.step(
+                        PanelState.unset(), new PanelInput.ModuleChanges(new ModuleId("Keypad 1"), true), NOW)
                 .state();
         assertThat(panel.step(lost, new PanelInput.Scan(), NOW).effects())
                 .containsExactly(
@@ -173,17 +189,18 @@ class BusWallTest {
     void aCoverOnTheBusIsReportedUnderItsAddressWhileTheModuleAnswers() {
         Job job = LearningEdits.scan().on(addressed());
         PanelReducer panel = new PanelReducer(job);
-        PanelStep open = panel.step(PanelState.unset(), new PanelInput.CoverChanges("Expander 1", true), NOW);
+        PanelStep open =
+                panel.step(PanelState.unset(), new PanelInput.CoverChanges(new ModuleId("Expander 1"), true), NOW);
         assertThat(open.signals()).singleElement().satisfies(signal -> {
             assertThat(signal.event()).isEqualTo("145");
             assertThat(signal.zone()).isEqualTo(1);
         });
-        assertThat(panel.step(open.state(), new PanelInput.CoverChanges("Expander 1", true), NOW)
+        assertThat(panel.step(open.state(), new PanelInput.CoverChanges(new ModuleId("Expander 1"), true), NOW)
                         .signals())
                 .isEmpty();
-        PanelState lost = panel.step(open.state(), new PanelInput.ModuleChanges("Expander 1", true), NOW)
+        PanelState lost = panel.step(open.state(), new PanelInput.ModuleChanges(new ModuleId("Expander 1"), true), NOW)
                 .state();
-        assertThat(why(panel.step(lost, new PanelInput.CoverChanges("Expander 1", false), NOW)))
+        assertThat(why(panel.step(lost, new PanelInput.CoverChanges(new ModuleId("Expander 1"), false), NOW)))
                 .isEqualTo("Expander 1 does not answer: its tamper is not seen");
     }
 
@@ -192,11 +209,12 @@ class BusWallTest {
     void aBusIsJudgedInOhmsAndNanofaradsWhereItsMakerGivesThose() {
         CableType reel = new CableType(
                 "4-core", "4-core alarm", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false, 95);
-        Job job = CablingEdits.add(CableEnds.toModule("Expander 1"), SmallJob.THIN)
+        Job job = CablingEdits.add(CableEnds.toModule(new ModuleId("Expander 1")), SmallJob.THIN)
                 .on(addressed());
-        String cable = job.cables().getLast().id();
-        job = Edits.cableMetres(cable, 60).on(job);
-        job = CableEdits.laying("", cable, laying -> laying.withType(reel)).on(job);
+        String cable = job.cables().getLast().id().text();
+        job = Edits.cableMetres(new CableId(cable), 60).on(job);
+        job = CableEdits.laying("", new CableId(cable), laying -> laying.withType(reel))
+                .on(job);
         assertThat(found(limited(job, 11.1, 5.8))).doesNotContain("bus-resistance", "bus-capacitance");
         assertThat(found(limited(job, 11.0, 5.6))).contains("bus-resistance", "bus-capacitance");
     }
@@ -238,22 +256,24 @@ class BusWallTest {
 
     @Test
     void aMovedExpandersZonesAreProgrammedInOneStep() {
-        Job job = CapacityEdits.wire("03", Optional.of("Expander 1.2")).on(addressed());
+        Job job = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Expander 1.2")))
+                .on(addressed());
         // place 2 at address 3: 5 + 2 * 8 + 1
-        Job moved = BusEdits.address("Expander 1", 3).on(job);
-        assertThat(BusEdits.unprogrammed(moved, "Expander 1")).containsOnlyKeys(22);
-        Job programmed = BusEdits.programmed("Expander 1").on(moved);
+        Job moved = BusEdits.address(new ModuleId("Expander 1"), 3).on(job);
+        assertThat(BusEdits.unprogrammed(moved, new ModuleId("Expander 1"))).containsOnlyKeys(22);
+        Job programmed = BusEdits.programmed(new ModuleId("Expander 1")).on(moved);
         assertThat(programmed.zone(22).orElseThrow().type())
                 .isEqualTo(job.zone(6).orElseThrow().type());
         assertThat(programmed.zone(6)).isEmpty();
-        assertThat(BusEdits.unprogrammed(programmed, "Expander 1")).isEmpty();
+        assertThat(BusEdits.unprogrammed(programmed, new ModuleId("Expander 1")))
+                .isEmpty();
     }
 
     @Test
     void zonesBeyondThoseThePanelHasAreExplained() {
         Job job = addressed();
         Job beyond = job.withInputs(job.inputs().stream()
-                .map(input -> input.id().equals("Expander 2.8") ? input.withZone(41) : input)
+                .map(input -> input.id().equals(new InputId("Expander 2.8")) ? input.withZone(41) : input)
                 .toList());
         assertThat(found(beyond)).contains("zone-beyond-panel:Expander 2.8");
         PanelProfile profile = job.panel().profile();

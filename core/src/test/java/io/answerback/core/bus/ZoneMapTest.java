@@ -10,6 +10,9 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LearningEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.Effect;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
@@ -57,8 +60,9 @@ class ZoneMapTest {
 
     /// Point 03 moved to the input of keypad 2, and that to zone 10: expander 1, place 6.
     private static Job takenOver() {
-        Job job = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(addressed());
-        return BusEdits.takeOver("Keypad 2.1", 10).on(job);
+        Job job = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Keypad 2.1")))
+                .on(addressed());
+        return BusEdits.takeOver(new InputId("Keypad 2.1"), 10).on(job);
     }
 
     private static List<String> found(Job job) {
@@ -94,9 +98,9 @@ class ZoneMapTest {
     @Test
     void addressesAreProposedWhereTheZonesAreAlready() {
         Job job = addressed();
-        assertThat(job.bus().address("Expander 1")).contains(1);
-        assertThat(job.bus().address("Expander 2")).contains(2);
-        assertThat(job.bus().address("Keypad 1")).contains(8);
+        assertThat(job.bus().address(new ModuleId("Expander 1"))).contains(1);
+        assertThat(job.bus().address(new ModuleId("Expander 2"))).contains(2);
+        assertThat(job.bus().address(new ModuleId("Keypad 1"))).contains(8);
         assertThat(job.inputs()).isEqualTo(SmallBus.job().inputs());
         assertThat(BusEdits.free(job, "bus-8")).containsExactly(3);
     }
@@ -104,17 +108,17 @@ class ZoneMapTest {
     @Test
     void anAddressThatIsTakenOrOfAnotherKindIsRefused() {
         Job job = addressed();
-        assertThatThrownBy(() -> BusEdits.address("Expander 1", 2).on(job))
+        assertThatThrownBy(() -> BusEdits.address(new ModuleId("Expander 1"), 2).on(job))
                 .hasMessage("address 2 is Expander 2's; choose one that is free");
-        assertThatThrownBy(() -> BusEdits.address("Expander 1", 9).on(job))
+        assertThatThrownBy(() -> BusEdits.address(new ModuleId("Expander 1"), 9).on(job))
                 .hasMessage("Expander 1 can have address 1 to 3, not 9; free are [3]");
     }
 
     @Test
     void aMovedExpanderBringsTheZonesOfItsNewAddress() {
-        Job moved = BusEdits.address("Expander 1", 3).on(addressed());
+        Job moved = BusEdits.address(new ModuleId("Expander 1"), 3).on(addressed());
         assertThat(moved.inputs().stream()
-                        .filter(input -> input.module().equals("Expander 1"))
+                        .filter(input -> input.module().equals(new ModuleId("Expander 1")))
                         .map(input -> input.zone()))
                 .containsExactlyElementsOf(IntStream.rangeClosed(21, 28).boxed().toList());
     }
@@ -122,16 +126,16 @@ class ZoneMapTest {
     @Test
     void aMovedKeypadTakesItsOwnNumberWithItAndLeavesOneItTookOver() {
         // at 11 the fourth keypad's number: 31 + 3
-        Job moved = BusEdits.address("Keypad 2", 11).on(addressed());
+        Job moved = BusEdits.address(new ModuleId("Keypad 2"), 11).on(addressed());
         assertThat(ZoneMap.of(moved)
                         .zone(34)
                         .orElseThrow()
                         .source()
                         .orElseThrow()
                         .id())
-                .isEqualTo("Keypad 2.1");
+                .isEqualTo(new InputId("Keypad 2.1"));
         assertThat(ZoneMap.of(moved).lines()).noneMatch(ZoneMap.Line::takenOver);
-        Job taken = BusEdits.address("Keypad 2", 11).on(takenOver());
+        Job taken = BusEdits.address(new ModuleId("Keypad 2"), 11).on(takenOver());
         assertThat(ZoneMap.of(taken).zone(10).orElseThrow().takenOver()).isTrue();
     }
 
@@ -140,35 +144,38 @@ class ZoneMapTest {
         Job job = takenOver();
         ZoneMap.Line line = ZoneMap.of(job).zone(10).orElseThrow();
         assertThat(line.takenOver()).isTrue();
-        assertThat(line.source().orElseThrow().id()).isEqualTo("Keypad 2.1");
-        assertThat(line.ignored()).extracting(input -> input.id()).containsExactly("Expander 1.6");
+        assertThat(line.source().orElseThrow().id()).isEqualTo(new InputId("Keypad 2.1"));
+        assertThat(line.ignored()).extracting(input -> input.id()).containsExactly(new InputId("Expander 1.6"));
         assertThat(job.zone(10).orElseThrow().type()).isEqualTo(ZoneType.HOLD_UP);
         assertThat(found(job)).contains("zone-taken-over:10").doesNotContain("input-ignored:Expander 1.6");
-        Job released = BusEdits.release("Keypad 2.1").on(job);
+        Job released = BusEdits.release(new InputId("Keypad 2.1")).on(job);
         ZoneMap.Line back = ZoneMap.of(released).zone(10).orElseThrow();
         assertThat(back.takenOver()).isFalse();
-        assertThat(back.source().orElseThrow().id()).isEqualTo("Expander 1.6");
+        assertThat(back.source().orElseThrow().id()).isEqualTo(new InputId("Expander 1.6"));
         assertThat(back.programmed()).as("what is programmed stays").isPresent();
         assertThat(ZoneMap.of(released).zone(32).orElseThrow().programmed()).isEmpty();
     }
 
     @Test
     void thePanelLooksAtTheSourceOfAZoneOnly() {
-        Job job = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(takenOver());
+        Job job = CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("Expander 1.6")))
+                .on(takenOver());
         assertThat(found(job)).contains("input-ignored:Expander 1.6");
         PanelReducer panel = new PanelReducer(job);
         PanelState set = PanelState.allSet(job);
-        var deaf = panel.step(set, new PanelInput.InputReads("Expander 1.6", Optional.of(Meaning.ALARM)), NOW);
+        var deaf = panel.step(
+                set, new PanelInput.InputReads(new InputId("Expander 1.6"), Optional.of(Meaning.ALARM)), NOW);
         assertThat(deaf.signals()).isEmpty();
         assertThat(why(deaf)).isEqualTo("Expander 1 · 6 is not monitored: zone 10 is read from Keypad 2 · 1");
-        var heard = panel.step(set, new PanelInput.InputReads("Keypad 2.1", Optional.of(Meaning.ALARM)), NOW);
+        var heard =
+                panel.step(set, new PanelInput.InputReads(new InputId("Keypad 2.1"), Optional.of(Meaning.ALARM)), NOW);
         assertThat(heard.signals())
                 .singleElement()
                 .satisfies(signal -> assertThat(signal.zone()).isEqualTo(10));
         // released, the zone falls back to the expander's input
-        Job released = BusEdits.release("Keypad 2.1").on(job);
+        Job released = BusEdits.release(new InputId("Keypad 2.1")).on(job);
         var after = new PanelReducer(released)
-                .step(set, new PanelInput.InputReads("Expander 1.6", Optional.of(Meaning.ALARM)), NOW);
+                .step(set, new PanelInput.InputReads(new InputId("Expander 1.6"), Optional.of(Meaning.ALARM)), NOW);
         assertThat(after.signals())
                 .singleElement()
                 .satisfies(signal -> assertThat(signal.zone()).isEqualTo(10));
@@ -176,21 +183,29 @@ class ZoneMapTest {
 
     @Test
     void aProofGoesStaleWhenItsZoneIsReadFromElsewhere() {
-        Job wired = CapacityEdits.wire("02", Optional.of("Expander 1.6")).on(addressed());
+        Job wired = CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("Expander 1.6")))
+                .on(addressed());
         var now = Instant.parse("2026-05-12T09:00:00Z");
         Job proven = Edits.keepProof(new Proof(
-                        "02", now, 10, "practice station", "frame", Optional.of(now), ProofBasis.of(wired, "02")))
+                        new PointId("02"),
+                        now,
+                        10,
+                        "practice station",
+                        "frame",
+                        Optional.of(now),
+                        ProofBasis.of(wired, new PointId("02"))))
                 .on(wired);
         assertThat(state(proven)).isInstanceOf(ProofState.Proven.class);
-        Job moved = CapacityEdits.wire("03", Optional.of("Keypad 2.1")).on(proven);
-        Job taken = BusEdits.takeOver("Keypad 2.1", 10).on(moved);
+        Job moved = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Keypad 2.1")))
+                .on(proven);
+        Job taken = BusEdits.takeOver(new InputId("Keypad 2.1"), 10).on(moved);
         assertThat(state(taken))
                 .isInstanceOfSatisfying(
                         ProofState.Stale.class,
                         stale -> assertThat(stale.why()).contains("read in its place", "Keypad 2 · 1"));
         assertThat(new Assessor(SmallJob.EVENTS)
                         .assess(taken)
-                        .point("02")
+                        .point(new PointId("02"))
                         .orElseThrow()
                         .chain()
                         .of(Link.ZONE)
@@ -201,16 +216,18 @@ class ZoneMapTest {
     private static ProofState state(Job job) {
         return new Assessor(SmallJob.EVENTS)
                 .assess(job)
-                .point("02")
+                .point(new PointId("02"))
                 .orElseThrow()
                 .proof();
     }
 
     @Test
     void onlyAKeypadTakesOverAndOnlyAZoneThereIs() {
-        assertThatThrownBy(() -> BusEdits.takeOver("Expander 1.6", 3).on(addressed()))
+        assertThatThrownBy(
+                        () -> BusEdits.takeOver(new InputId("Expander 1.6"), 3).on(addressed()))
                 .hasMessageContaining("is on no keypad");
-        assertThatThrownBy(() -> BusEdits.takeOver("Keypad 1.1", 41).on(addressed()))
+        assertThatThrownBy(
+                        () -> BusEdits.takeOver(new InputId("Keypad 1.1"), 41).on(addressed()))
                 .hasMessage("the panel has zones 1 to 40; there is no zone 41");
     }
 
@@ -245,10 +262,10 @@ class ZoneMapTest {
             case 0 -> BusEdits.giveAddresses();
             case 1 ->
                 CapacityEdits.fit("", List.of(job.panel().profile().modules().get(1 + random.nextInt(2))));
-            case 2 -> CapacityEdits.remove(module);
+            case 2 -> CapacityEdits.remove(new ModuleId(module));
             case 3 -> LearningEdits.scan();
-            case 4 -> LearningEdits.present(module, random.nextBoolean());
-            default -> BusEdits.address(module, random.nextInt(14));
+            case 4 -> LearningEdits.present(new ModuleId(module), random.nextBoolean());
+            default -> BusEdits.address(new ModuleId(module), random.nextInt(14));
         };
     }
 
@@ -261,7 +278,7 @@ class ZoneMapTest {
 
     @Test
     void twoKeypadsOnOneZoneAreAConflictAndNotAnOrder() {
-        Job both = BusEdits.takeOver("Keypad 1.1", 10).on(takenOver());
+        Job both = BusEdits.takeOver(new InputId("Keypad 1.1"), 10).on(takenOver());
         assertThat(found(both)).contains("zone-taken-twice:10");
         assertThat(found(takenOver())).doesNotContain("zone-taken-twice:10");
     }
@@ -270,7 +287,7 @@ class ZoneMapTest {
     void theBoardsOwnInputsAreNumberedByTheRuleToo() {
         Job job = addressed();
         Job moved = job.withInputs(job.inputs().stream()
-                .map(input -> input.id().equals("P.4") ? input.withZone(40) : input)
+                .map(input -> input.id().equals(new InputId("P.4")) ? input.withZone(40) : input)
                 .toList());
         assertThat(found(moved)).contains("zones-unlike-address:Panel");
         assertThat(found(job)).doesNotContain("zones-unlike-address:Panel");
@@ -280,8 +297,8 @@ class ZoneMapTest {
     void twoModulesAtOneAddressOpenAndAreFound() {
         Job job = addressed();
         List<BusAddress> addresses = new ArrayList<>(job.bus().addresses());
-        addresses.removeIf(given -> given.module().equals("Expander 2"));
-        addresses.add(new BusAddress(1, "Expander 2", Optional.empty()));
+        addresses.removeIf(given -> given.module().equals(new ModuleId("Expander 2")));
+        addresses.add(new BusAddress(1, new ModuleId("Expander 2"), Optional.empty()));
         Bus bus = new Bus(addresses, List.of(), List.of(), Optional.empty());
         assertThat(found(job.withBus(bus))).contains("address-twice:1");
     }
@@ -291,7 +308,7 @@ class ZoneMapTest {
         Job job = addressed();
         List<PanelModule> modules = new ArrayList<>(job.modules());
         for (int i = 3; i <= 4; i++) {
-            modules.add(new PanelModule("Expander " + i, "bus-8", List.of()));
+            modules.add(PanelModule.called("Expander " + i, "bus-8", List.of()));
         }
         Job full = BusEdits.giveAddresses().on(job.withModules(modules));
         Finding none = new Assessor(SmallJob.EVENTS)
@@ -307,21 +324,23 @@ class ZoneMapTest {
     void aCommunicatorListensForEachAreaOnceAndForNoneTwice() {
         Job job = addressed();
         List<PanelModule> modules = new ArrayList<>(job.modules());
-        modules.add(new PanelModule("Sender", "listener", List.of()));
+        modules.add(PanelModule.called("Sender", "listener", List.of()));
         Job with = job.withPanel(new Panel("Panel", listening(job.panel().profile())))
                 .withModules(modules);
-        Bus right = with.bus().withAddresses("Sender", List.of(at(20, 1), at(21, 2)));
+        Bus right = with.bus().withAddresses(new ModuleId("Sender"), List.of(at(20, 1), at(21, 2)));
         assertThat(found(with.withBus(right))).noneMatch(id -> id.startsWith("listens-"));
         // two addresses for two areas, and yet one area has none
-        Bus wrong = with.bus().withAddresses("Sender", List.of(at(20, 1), at(21, 1)));
+        Bus wrong = with.bus().withAddresses(new ModuleId("Sender"), List.of(at(20, 1), at(21, 1)));
         assertThat(found(with.withBus(wrong))).contains("listens-for-too-few:Sender:2", "listens-twice:Sender:1");
         Bus unset = with.bus()
-                .withAddresses("Sender", List.of(at(20, 1), at(21, 2), new BusAddress(22, "Sender", Optional.empty())));
+                .withAddresses(
+                        new ModuleId("Sender"),
+                        List.of(at(20, 1), at(21, 2), new BusAddress(22, new ModuleId("Sender"), Optional.empty())));
         assertThat(found(with.withBus(unset))).contains("listens-for-none:22");
     }
 
     private static BusAddress at(int address, int area) {
-        return new BusAddress(address, "Sender", Optional.of(area));
+        return new BusAddress(address, new ModuleId("Sender"), Optional.of(area));
     }
 
     private static PanelProfile listening(PanelProfile profile) {

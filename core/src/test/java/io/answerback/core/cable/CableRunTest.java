@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -18,26 +22,37 @@ import org.junit.jupiter.api.Test;
 
 class CableRunTest {
     private static Cable cable(String id, CableEnds ends, double metres, double ohmsPerKilometre) {
-        return Cable.indoors(id, ends, metres, new Conductor("core", ohmsPerKilometre));
+        return Cable.indoors(new CableId(id), ends, metres, new Conductor("core", ohmsPerKilometre));
     }
 
     @Test
     void aLoopRunsThroughEveryCableUpToItsBox() {
-        Cable device = cable("C-01", CableEnds.toPoints(List.of("01")).startingAt("J-2"), 10, 92);
-        Cable between = cable("C-02", CableEnds.toJoint("J-2").startingAt("J-1"), 20, 92);
-        Cable trunk = cable("C-03", CableEnds.toJoint("J-1"), 30, 92);
+        Cable device = cable(
+                "C-01",
+                CableEnds.toPoints(List.of(new PointId("01"))).startingAt(Optional.of(new JointId("J-2"))),
+                10,
+                92);
+        Cable between = cable(
+                "C-02", CableEnds.toJoint(new JointId("J-2")).startingAt(Optional.of(new JointId("J-1"))), 20, 92);
+        Cable trunk = cable("C-03", CableEnds.toJoint(new JointId("J-1")), 30, 92);
         Job job = SmallJob.job().withCables(List.of(trunk, device, between));
-        assertThat(job.cableRun("01").orElseThrow().cables()).containsExactly(device, between, trunk);
-        assertThat(job.cableRun("02")).isEmpty();
+        assertThat(job.cableRun(new PointId("01")).orElseThrow().cables()).containsExactly(device, between, trunk);
+        assertThat(job.cableRun(new PointId("02"))).isEmpty();
     }
 
     @Test
     void cablesThatBiteTheirTailsEnd() {
-        Cable device = cable("C-01", CableEnds.toPoints(List.of("01")).startingAt("J-1"), 10, 92);
-        Cable one = cable("C-02", CableEnds.toJoint("J-1").startingAt("J-2"), 20, 92);
-        Cable other = cable("C-03", CableEnds.toJoint("J-2").startingAt("J-1"), 30, 92);
+        Cable device = cable(
+                "C-01",
+                CableEnds.toPoints(List.of(new PointId("01"))).startingAt(Optional.of(new JointId("J-1"))),
+                10,
+                92);
+        Cable one = cable(
+                "C-02", CableEnds.toJoint(new JointId("J-1")).startingAt(Optional.of(new JointId("J-2"))), 20, 92);
+        Cable other = cable(
+                "C-03", CableEnds.toJoint(new JointId("J-2")).startingAt(Optional.of(new JointId("J-1"))), 30, 92);
         Job job = SmallJob.job().withCables(List.of(device, one, other));
-        assertThat(job.cableRun("01").orElseThrow().cables()).containsExactly(device, one, other);
+        assertThat(job.cableRun(new PointId("01")).orElseThrow().cables()).containsExactly(device, one, other);
     }
 
     @Test
@@ -61,8 +76,11 @@ class CableRunTest {
         double ohms = 0;
         for (int i = 0; i < metres.size(); i++) {
             double perKilometre = 20 + 35 * i;
-            cables.add(
-                    cable("C-%02d".formatted(i + 1), CableEnds.toPoints(List.of("01")), metres.get(i), perKilometre));
+            cables.add(cable(
+                    "C-%02d".formatted(i + 1),
+                    CableEnds.toPoints(List.of(new PointId("01"))),
+                    metres.get(i),
+                    perKilometre));
             ohms += metres.get(i) / 1000 * perKilometre;
         }
         Cable one = new CableRun(cables).equivalent();

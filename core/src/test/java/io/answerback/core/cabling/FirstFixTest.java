@@ -11,6 +11,9 @@ import io.answerback.core.device.KindFamily;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.JointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
@@ -29,8 +32,8 @@ class FirstFixTest {
 
     @Test
     void cablesBetweenBoxesComeFirstThenRoomByRoomEachLabelledBeforeTheNext() {
-        Job job =
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(job(SIX));
         assertThat(FirstFix.rooms(job).keySet()).containsExactly("Between boxes", "01 Front", "02 Back");
         assertThat(run(job).steps())
                 .extracting(FixStep::order)
@@ -44,17 +47,20 @@ class FirstFixTest {
         Job job = job(SIX);
         FixStep pull = run(job).next(0).orElseThrow();
         Job pulled = CableEdits.fixed(pull).on(job);
-        assertThat(pulled.cable("C-01").orElseThrow().laying().reached()).isEqualTo(Progress.RUN);
+        assertThat(pulled.cable(new CableId("C-01")).orElseThrow().laying().reached())
+                .isEqualTo(Progress.RUN);
         FixStep label = run(pulled).next(0).orElseThrow();
         assertThat(label.order()).isEqualTo("Label C-01 at both ends");
         Job labelled = CableEdits.fixed(label).on(pulled);
-        assertThat(labelled.cable("C-01").orElseThrow().laying().reached()).isEqualTo(Progress.LABELLED);
+        assertThat(labelled.cable(new CableId("C-01")).orElseThrow().laying().reached())
+                .isEqualTo(Progress.LABELLED);
         assertThat(run(labelled).next(0).orElseThrow().order()).startsWith("Run C-02");
     }
 
     @Test
     void aWayOutdoorsIsACaution() {
-        Job job = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, false))
+        Job job = CableEdits.laying(
+                        "", new CableId("C-01"), laying -> laying.withRoute("along the yard wall", true, false))
                 .on(job(SIX));
         FixStep pull = run(job).steps().getFirst();
         assertThat(pull.caution()).isTrue();
@@ -115,12 +121,14 @@ class FirstFixTest {
 
     @Test
     void anUnusedInputIsAJobAtItsBox() {
-        Job job = Edits.unusedFitted("P.4", UnusedTermination.NOTHING).on(job(SIX));
+        Job job = Edits.unusedFitted(new InputId("P.4"), UnusedTermination.NOTHING)
+                .on(job(SIX));
         BoxPlan box = CorePlan.of(job).boxes().getFirst();
         // the house's scheme is a double end-of-line of 2k2
         assertThat(UnusedInputs.steps(job, box))
-                .containsExactly(new UnusedStep("P.4", "A 2k2 resistor from input 4 to 0V beside 3", false));
-        Job fitted = CableEdits.terminateUnused("P.4").on(job);
+                .containsExactly(
+                        new UnusedStep(new InputId("P.4"), "A 2k2 resistor from input 4 to 0V beside 3", false));
+        Job fitted = CableEdits.terminateUnused(new InputId("P.4")).on(job);
         assertThat(UnusedInputs.steps(fitted, box)).allMatch(UnusedStep::done);
     }
 }

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
@@ -42,7 +45,8 @@ class InventoryTest {
 
     private static Map<String, String> placed(Job job) {
         return Inventory.of(job).placed().entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().id()));
+                .collect(Collectors.toMap(
+                        e -> e.getKey().text(), e -> e.getValue().id().text()));
     }
 
     @Test
@@ -50,7 +54,7 @@ class InventoryTest {
         assertThat(placed(job(SmallKinds.DOOR, SmallKinds.TWO_WIRE_SMOKE, SmallKinds.MOVEMENT)))
                 .isEqualTo(Map.of("01", "Panel.2", "02", "Panel.1", "03", "Panel.3"));
         Job doors = job(SmallKinds.DOOR, SmallKinds.DOOR, SmallKinds.DOOR);
-        assertThat(Inventory.of(doors).unplaced()).extracting(Point::id).containsExactly("03");
+        assertThat(Inventory.of(doors).unplaced()).extracting(Point::id).containsExactly(new PointId("03"));
         assertThat(Inventory.of(job(SmallKinds.SMOKE, SmallKinds.TWO_WIRE_SMOKE))
                         .unplaced())
                 .isEmpty();
@@ -73,7 +77,7 @@ class InventoryTest {
     @Test
     void givingInputsWiresAndProgramsAsSurveyed() {
         Job wired = CapacityEdits.giveInputs().on(job(SmallKinds.DOOR, SmallKinds.HOLD_UP));
-        assertThat(wired.inputOf("02").map(Input::zone)).contains(3);
+        assertThat(wired.inputOf(new PointId("02")).map(Input::zone)).contains(3);
         assertThat(wired.zone(3).orElseThrow().type()).isEqualTo(ZoneType.IMMEDIATE);
         assertThat(wired.zone(3).orElseThrow().area()).contains(1);
         assertThat(CapacityEdits.giveInputs().on(wired)).isEqualTo(wired);
@@ -81,12 +85,13 @@ class InventoryTest {
 
     @Test
     void movingAPointProgramsItsNewZoneAndForgetsTheOld() {
-        Job wired = CapacityEdits.wire("02", Optional.of("P.4")).on(SmallJob.job());
-        assertThat(wired.inputOf("02").map(Input::id)).contains("P.4");
+        Job wired = CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("P.4")))
+                .on(SmallJob.job());
+        assertThat(wired.inputOf(new PointId("02")).map(Input::id)).contains(new InputId("P.4"));
         assertThat(wired.zone(2)).isEmpty();
         assertThat(wired.zone(4).orElseThrow().type()).isEqualTo(ZoneType.IMMEDIATE);
-        Job lifted = CapacityEdits.wire("02", Optional.empty()).on(wired);
-        assertThat(lifted.inputOf("02")).isEmpty();
+        Job lifted = CapacityEdits.wire(new PointId("02"), Optional.empty()).on(wired);
+        assertThat(lifted.inputOf(new PointId("02"))).isEmpty();
         assertThat(lifted.zone(4)).isEmpty();
     }
 
@@ -94,24 +99,25 @@ class InventoryTest {
     void aModuleComesWithItsInputsOnTheLowestFreeRunOfZonesAndGoesWithThem() {
         ModuleKind expander = SmallJob.job().panel().profile().module("bus-8").orElseThrow();
         Job fitted = CapacityEdits.fit("two", List.of(expander, expander)).on(SmallJob.job());
-        assertThat(fitted.module("Expander 2")).isPresent();
+        assertThat(fitted.module(new ModuleId("Expander 2"))).isPresent();
         assertThat(fitted.inputs())
                 .extracting(Input::zone)
                 .containsExactly(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20);
         assertThatThrownBy(
                         () -> CapacityEdits.fit("one more", List.of(expander)).on(fitted))
                 .hasMessageContaining("no run of 8 free numbers");
-        assertThat(CapacityEdits.remove("Expander 1")
-                        .on(CapacityEdits.remove("Expander 2").on(fitted)))
+        assertThat(CapacityEdits.remove(new ModuleId("Expander 1"))
+                        .on(CapacityEdits.remove(new ModuleId("Expander 2")).on(fitted)))
                 .isEqualTo(SmallJob.job());
-        assertThatThrownBy(() -> CapacityEdits.remove("Panel").on(fitted)).hasMessageContaining("own board");
+        assertThatThrownBy(() -> CapacityEdits.remove(new ModuleId("Panel")).on(fitted))
+                .hasMessageContaining("own board");
     }
 
     @Test
     void anotherPanelKeepsWhatItsBoardHasToo() {
         Job other = CapacityEdits.panel(SmallCapacity.profile(List.of(BOARD))).on(SmallJob.job());
         assertThat(other.inputs()).extracting(Input::number).containsExactly(1, 2, 3);
-        assertThat(other.inputOf("03").map(Input::id)).contains("P.3");
+        assertThat(other.inputOf(new PointId("03")).map(Input::id)).contains(new InputId("P.3"));
         assertThat(other.panel().profile().name()).isEqualTo("Capacity panel");
     }
 }

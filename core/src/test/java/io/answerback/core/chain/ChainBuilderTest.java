@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Edit;
@@ -22,7 +24,7 @@ class ChainBuilderTest {
     private static LinkState link(Job job, String point, Link link) {
         return new Assessor(SmallJob.EVENTS)
                 .assess(job)
-                .point(point)
+                .point(new PointId(point))
                 .orElseThrow()
                 .chain()
                 .of(link);
@@ -37,15 +39,15 @@ class ChainBuilderTest {
 
     @Test
     void theLoopIsSoundTightWrongOrNotKnown() {
-        assertLink(Edits.cableMetres("C-02", 100), Link.LOOP, Mark.SOUND, "2\u2009219 Ω", "% inside when");
+        assertLink(Edits.cableMetres(new CableId("C-02"), 100), Link.LOOP, Mark.SOUND, "2\u2009219 Ω", "% inside when");
         assertLink(
-                LoopEdits.parts("", "02", its -> its.withEndOfLineOhms(2800)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withEndOfLineOhms(2800)),
                 Link.LOOP,
                 Mark.TIGHT,
                 "2\u2009819 Ω",
                 "inside when shut");
         assertLink(
-                LoopEdits.parts("", "02", its -> its.withAlarmOhms(1000)),
+                LoopEdits.parts("", new PointId("02"), its -> its.withAlarmOhms(1000)),
                 Link.LOOP,
                 Mark.WRONG,
                 "",
@@ -56,7 +58,7 @@ class ChainBuilderTest {
 
     @Test
     void theInputIsThereOrMissing() {
-        assertLink(Edits.cableMetres("C-02", 100), Link.INPUT, Mark.SOUND, "Panel · 2", "1.60 V");
+        assertLink(Edits.cableMetres(new CableId("C-02"), 100), Link.INPUT, Mark.SOUND, "Panel · 2", "1.60 V");
         assertLink(new Edit("", job -> job.withInputs(List.of())), Link.INPUT, Mark.WRONG, "none", "not wired");
     }
 
@@ -73,12 +75,19 @@ class ChainBuilderTest {
     void theStationSaysHowTheProofStands() {
         Job job = SmallJob.job();
         assertThat(link(job, "02", Link.STATION).mark()).isEqualTo(Mark.NOT_DONE);
-        Proof half = new Proof("02", Instant.EPOCH, 12, "station", "frame", Optional.empty(), ProofBasis.of(job, "02"));
+        Proof half = new Proof(
+                new PointId("02"),
+                Instant.EPOCH,
+                12,
+                "station",
+                "frame",
+                Optional.empty(),
+                ProofBasis.of(job, new PointId("02")));
         assertThat(link(Edits.keepProof(half).on(job), "02", Link.STATION).line())
                 .isEqualTo("restore not seen");
         Job proven = Edits.keepProof(half.withRestoredAt(Instant.EPOCH)).on(job);
         assertThat(link(proven, "02", Link.STATION).line()).isEqualTo("in 12 ms, and the restore");
-        Job moved = Edits.cableMetres("C-02", 90).on(proven);
+        Job moved = Edits.cableMetres(new CableId("C-02"), 90).on(proven);
         assertThat(link(moved, "02", Link.STATION).mark()).isEqualTo(Mark.STALE);
     }
 

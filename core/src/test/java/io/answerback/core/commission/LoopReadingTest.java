@@ -7,6 +7,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.commission.LoopReading.Verdict;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -26,7 +27,8 @@ class LoopReadingTest {
     private static final Instant SECOND = Instant.parse("2026-09-02T09:00:00Z");
 
     private static Job with(Job job, Instant at, Measured what, Optional<Double> ohms) {
-        return TakeOverEdits.measured(new Measurement("01", at, what, ohms, "")).on(job);
+        return TakeOverEdits.measured(new Measurement(new PointId("01"), at, what, ohms, ""))
+                .on(job);
     }
 
     private static Job with(Measured what, Optional<Double> ohms) {

@@ -6,6 +6,8 @@ import io.answerback.core.compare.JobDifference.Kind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
@@ -23,8 +25,8 @@ class JobDifferencesTest {
     @Test
     void whatDiffersIsNamedOneByOne() {
         Job other = SetupEdits.decide(Decision.ENTRY_TIME, 1, "20")
-                .on(PointEdits.name("02", "Back door")
-                        .on(Edits.cableMetres("C-03", 7).on(job)));
+                .on(PointEdits.name(new PointId("02"), "Back door")
+                        .on(Edits.cableMetres(new CableId("C-03"), 7).on(job)));
         assertThat(JobDifferences.between(job, other))
                 .containsExactly(
                         new JobDifference("Point 02 Store door", Kind.DIFFERENT),
@@ -34,7 +36,7 @@ class JobDifferencesTest {
 
     @Test
     void whatIsInOneOnlyIsToldApart() {
-        Job without = PointEdits.remove(List.of("03")).on(job);
+        Job without = PointEdits.remove(List.of(new PointId("03"))).on(job);
         assertThat(JobDifferences.between(job, without))
                 .contains(new JobDifference("Point 03 Desk button", Kind.ONLY_FIRST));
         assertThat(JobDifferences.between(without, job))

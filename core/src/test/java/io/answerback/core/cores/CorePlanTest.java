@@ -25,6 +25,10 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
@@ -51,7 +55,7 @@ class CorePlanTest {
 
     private static CoreTermination landing(Job job, String cable, CoreUse use) {
         return CorePlan.of(job)
-                .cable(cable)
+                .cable(new CableId(cable))
                 .orElseThrow()
                 .core(use)
                 .orElseThrow()
@@ -71,9 +75,10 @@ class CorePlanTest {
         Job job = job(SIX);
         assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Under(4, false));
         assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
-        assertThat(box(job).under(3)).containsExactly(new CoreEnd("C-01", "green"), new CoreEnd("C-02", "green"));
+        assertThat(box(job).under(3))
+                .containsExactly(new CoreEnd(new CableId("C-01"), "green"), new CoreEnd(new CableId("C-02"), "green"));
         // a contact takes no supply: red and black are kept
-        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().spares())
+        assertThat(CorePlan.of(job).cable(new CableId("C-02")).orElseThrow().spares())
                 .extracting(PlannedCore::colour)
                 .containsExactly("red", "black");
     }
@@ -81,18 +86,21 @@ class CorePlanTest {
     @Test
     void theRingGoesFromOneTerminalThroughEveryCoverToTheOther() {
         Job job = job(SIX);
-        assertThat(box(job).ring().joined()).containsExactly("C-01", "C-02", "C-03");
+        assertThat(box(job).ring().joined())
+                .containsExactly(new CableId("C-01"), new CableId("C-02"), new CableId("C-03"));
         assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Under(8, false));
-        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Joined("C-02", "blue"));
-        assertThat(landing(job, "C-02", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Joined("C-01", "white"));
+        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN))
+                .isEqualTo(new CoreTermination.Joined(new CableId("C-02"), "blue"));
+        assertThat(landing(job, "C-02", CoreUse.TAMPER))
+                .isEqualTo(new CoreTermination.Joined(new CableId("C-01"), "white"));
         assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
     }
 
     @Test
     void aCoverThatIsLeftOutIsNamedWithItsMend() {
-        Job job = CableEdits.laying("", "C-03", laying -> laying.withInRing(false))
+        Job job = CableEdits.laying("", new CableId("C-03"), laying -> laying.withInRing(false))
                 .on(job(SIX));
-        assertThat(box(job).ring().leftOut()).containsExactly("C-03");
+        assertThat(box(job).ring().leftOut()).containsExactly(new CableId("C-03"));
         assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
         Finding found = new Assessor(SmallJob.EVENTS)
                 .assess(job).findings().stream()
@@ -106,10 +114,12 @@ class CorePlanTest {
 
     @Test
     void theMendIsWhereTheRingWouldGoThroughIt() {
-        TamperRing ring = new TamperRing(List.of("C-01", "C-02", "C-03", "C-04"), List.of("C-01", "C-03"));
-        assertThat(ring.before("C-01")).isEmpty();
-        assertThat(ring.before("C-03")).contains("C-02");
-        Job job = CableEdits.laying("", "C-01", laying -> laying.withInRing(false))
+        TamperRing ring = new TamperRing(
+                List.of(new CableId("C-01"), new CableId("C-02"), new CableId("C-03"), new CableId("C-04")),
+                List.of(new CableId("C-01"), new CableId("C-03")));
+        assertThat(ring.before(new CableId("C-01"))).isEmpty();
+        assertThat(ring.before(new CableId("C-03"))).contains(new CableId("C-02"));
+        Job job = CableEdits.laying("", new CableId("C-01"), laying -> laying.withInRing(false))
                 .on(job(SIX));
         assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
                 .filteredOn(finding -> finding.id().equals("outside-ring:C-01"))
@@ -120,23 +130,26 @@ class CorePlanTest {
 
     @Test
     void tooFewCoresSayWhoSuffersAndWhatToDo() {
-        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(POWERED))
                 .on(job(FOUR));
-        CableCores cable = CorePlan.of(job).cable("C-02").orElseThrow();
+        CableCores cable = CorePlan.of(job).cable(new CableId("C-02")).orElseThrow();
         assertThat(cable.lacking()).extracting(CoreNeed::use).containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
         assertThat(atCable(job)).contains("cores-short:C-02", "outside-ring:C-02");
-        Job watched = LoopEdits.parts("", "02", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE))
+        Job watched = LoopEdits.parts("", new PointId("02"), wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE))
                 .on(job);
         assertThat(atCable(watched)).doesNotContain("cores-short:C-02", "outside-ring:C-02");
     }
 
     @Test
     void moreSuppliesThanATerminalHoldsGoThroughABlock() {
-        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change(
+                        "",
+                        Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
+                        point -> point.withKind(POWERED))
                 .on(job(SIX));
         assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, true));
         assertThat(box(job).under(0)).hasSize(3);
-        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+        Job two = PointEdits.change("", Set.of(new PointId("03")), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
         assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, false));
     }
@@ -144,11 +157,15 @@ class CorePlanTest {
     @Test
     void moreMilliampsThanATerminalGivesAreFound() {
         // three times 40 mA in alarm on a terminal of 100 mA
-        Job job = PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change(
+                        "",
+                        Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
+                        point -> point.withKind(POWERED))
                 .on(job(SIX));
-        assertThat(box(job).cablesUnder(0)).containsExactly("C-01", "C-02", "C-03");
+        assertThat(box(job).cablesUnder(0))
+                .containsExactly(new CableId("C-01"), new CableId("C-02"), new CableId("C-03"));
         assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
-        Job two = PointEdits.change("", Set.of("03"), point -> point.withKind(SmallKinds.DOOR))
+        Job two = PointEdits.change("", Set.of(new PointId("03")), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
         assertThat(atCable(two)).doesNotContain("terminal-overloaded:Panel:0");
     }
@@ -167,42 +184,50 @@ class CorePlanTest {
 
     @Test
     void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
-        Job job = LoopEdits.shareInput("02", "01").on(job(SIX));
-        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Joined("C-02", "yellow"));
-        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Joined("C-01", "green"));
+        Job job = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job(SIX));
+        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN))
+                .isEqualTo(new CoreTermination.Joined(new CableId("C-02"), "yellow"));
+        assertThat(landing(job, "C-02", CoreUse.LOOP))
+                .isEqualTo(new CoreTermination.Joined(new CableId("C-01"), "green"));
         assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
     }
 
     @Test
     void aCableWithoutATypeIsLeftOutAndSaidSo() {
         Job job = SmallJob.job();
-        assertThat(CorePlan.of(job).cable("C-01").orElseThrow().cores()).isEmpty();
+        assertThat(CorePlan.of(job).cable(new CableId("C-01")).orElseThrow().cores())
+                .isEmpty();
         assertThat(atCable(job)).contains("cable-undecided", "box-without-terminals:Panel");
     }
 
     @Test
     void theSmallestTypeThatIsEnoughIsChosen() {
-        Job bare = CableEdits.laying("", "C-01", laying -> io.answerback.core.cable.CableInstallation.PLANNED)
+        Job bare = CableEdits.laying(
+                        "", new CableId("C-01"), laying -> io.answerback.core.cable.CableInstallation.PLANNED)
                 .on(job(SIX));
         Job chosen = CableEdits.chooseTypes(List.of(FOUR, SIX)).on(bare);
         // loop and tamper pair
-        assertThat(chosen.cableTo("01").orElseThrow().laying().type()).contains(FOUR);
+        assertThat(chosen.cableTo(new PointId("01")).orElseThrow().laying().type())
+                .contains(FOUR);
     }
 
     @Test
     void anUnlabelledCableIsFoundOnceItIsRun() {
         Job run = CableEdits.laying(
-                        "", "C-01", laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
+                        "",
+                        new CableId("C-01"),
+                        laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
                 .on(job(SIX));
         assertThat(atCable(run)).contains("cable-unlabelled:C-01");
-        assertThat(atCable(CableEdits.laying("", "C-01", laying -> laying.withLabels(true, true))
+        assertThat(atCable(CableEdits.laying("", new CableId("C-01"), laying -> laying.withLabels(true, true))
                         .on(run)))
                 .doesNotContain("cable-unlabelled:C-01");
     }
 
     @Test
     void aCableThatIsNotForItsPlaceIsWrong() {
-        Job out = CableEdits.laying("", "C-01", laying -> laying.withRoute("along the yard wall", true, true))
+        Job out = CableEdits.laying(
+                        "", new CableId("C-01"), laying -> laying.withRoute("along the yard wall", true, true))
                 .on(job(SIX));
         assertThat(atCable(out)).contains("cable-unfit:C-01", "cable-beside-mains:C-01");
     }
@@ -231,13 +256,16 @@ class CorePlanTest {
     @Test
     void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
         Job job = CableEdits.landed(
-                        "C-01", new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), false)
+                        new CableId("C-01"),
+                        new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
+                        false)
                 .on(job(SIX));
         StepRun<WiringStep> run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
         assertThat(run.done()).isEqualTo(1);
         assertThat(run.next(0).orElseThrow().order()).isEqualTo("Green of C-01 to 0V beside 1");
         assertThat(atCable(job)).doesNotContain("core-elsewhere:C-01:yellow");
-        Job moved = CapacityEdits.wire("01", Optional.of("P.4")).on(job);
+        Job moved = CapacityEdits.wire(new PointId("01"), Optional.of(new InputId("P.4")))
+                .on(job);
         assertThat(atCable(moved)).contains("core-elsewhere:C-01:yellow");
         assertThat(WiringRun.of(box(moved), WiringRun.Order.ALONG_THE_STRIP).done())
                 .isZero();
@@ -245,9 +273,13 @@ class CorePlanTest {
 
     @Test
     void withItsLastCoreACableIsTerminated() {
-        Job job = CableEdits.landed("C-01", new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH), true)
+        Job job = CableEdits.landed(
+                        new CableId("C-01"),
+                        new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
+                        true)
                 .on(job(SIX));
-        assertThat(job.cableTo("01").orElseThrow().laying().progress()).isEqualTo(Progress.TERMINATED);
+        assertThat(job.cableTo(new PointId("01")).orElseThrow().laying().progress())
+                .isEqualTo(Progress.TERMINATED);
     }
 
     /// Whatever is edited, a plan that takes over what it can is the plan made from nothing.
@@ -268,21 +300,24 @@ class CorePlanTest {
 
     private static Edit edit(int which) {
         return switch (which) {
-            case 0 -> CableEdits.laying("", "C-01", laying -> laying.withType(FOUR));
-            case 1 -> CableEdits.laying("", "C-03", laying -> laying.withInRing(!laying.inRing()));
-            case 2 -> CapacityEdits.wire("02", Optional.of("P.4"));
-            case 3 -> LoopEdits.parts("", "01", wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
+            case 0 -> CableEdits.laying("", new CableId("C-01"), laying -> laying.withType(FOUR));
+            case 1 -> CableEdits.laying("", new CableId("C-03"), laying -> laying.withInRing(!laying.inRing()));
+            case 2 -> CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("P.4")));
+            case 3 ->
+                LoopEdits.parts("", new PointId("01"), wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
             case 4 -> PracticeEdits.school("", PracticeOption.PER_ZONE);
             case 5 -> new Edit("share", CorePlanTest::sharing);
-            case 6 -> CablingEdits.throughJoint(List.of("C-03"), "J-1", SmallJob.THIN);
-            case 7 -> CablingEdits.add(CableEnds.toPoints(List.of("03")), SmallJob.THIN);
-            case 8 -> CableEdits.foundUse("C-01", "red", Optional.of(CoreUse.TAMPER));
-            default -> PointEdits.name("02", "Side door");
+            case 6 -> CablingEdits.throughJoint(List.of(new CableId("C-03")), new JointId("J-1"), SmallJob.THIN);
+            case 7 -> CablingEdits.add(CableEnds.toPoints(List.of(new PointId("03"))), SmallJob.THIN);
+            case 8 -> CableEdits.foundUse(new CableId("C-01"), "red", Optional.of(CoreUse.TAMPER));
+            default -> PointEdits.name(new PointId("02"), "Side door");
         };
     }
 
     private static Job sharing(Job job) {
         boolean shared = job.inputs().stream().anyMatch(input -> input.shares().isPresent());
-        return shared ? job : LoopEdits.shareInput("02", "01").on(job);
+        return shared
+                ? job
+                : LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job);
     }
 }

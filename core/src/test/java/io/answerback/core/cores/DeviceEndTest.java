@@ -11,6 +11,8 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallKinds;
@@ -24,7 +26,7 @@ class DeviceEndTest {
     private static Job with(SchemeKind scheme, PointKind kind) {
         return PointEdits.change(
                         "",
-                        Set.of("02"),
+                        Set.of(new PointId("02")),
                         point -> point.withKind(kind)
                                 .withLoop(point.loop().withSecondOhms(10_000).withScheme(scheme)))
                 .on(job(SIX));
@@ -32,7 +34,7 @@ class DeviceEndTest {
 
     private static BoxPlan device(Job job) {
         return CorePlan.of(job)
-                .at(job.cable("C-02").orElseThrow(), CableEnd.FAR)
+                .at(job.cable(new CableId("C-02")).orElseThrow(), CableEnd.FAR)
                 .orElseThrow();
     }
 
@@ -101,7 +103,9 @@ class DeviceEndTest {
     @Test
     void aResistorInThePanelIsNotFittedAtTheDevice() {
         Job job = PointEdits.change(
-                        "", Set.of("02"), point -> point.withLoop(point.loop().withPlace(ResistorPlace.IN_PANEL)))
+                        "",
+                        Set.of(new PointId("02")),
+                        point -> point.withLoop(point.loop().withPlace(ResistorPlace.IN_PANEL)))
                 .on(with(SchemeKind.SINGLE_END_OF_LINE, SmallKinds.DOOR));
         assertThat(parts(device(job))).isEmpty();
     }
@@ -110,10 +114,10 @@ class DeviceEndTest {
     void twoWireDetectorsMindWhichCoreIsPlusAtBothEnds() {
         Job job = with(SchemeKind.TWO_WIRE_SMOKE, SmallKinds.TWO_WIRE_SMOKE);
         assertThat(terminals(device(job))).startsWith("line +", "line −");
-        BoxPlan panel = CorePlan.of(job).boxOf("C-02").orElseThrow();
+        BoxPlan panel = CorePlan.of(job).boxOf(new CableId("C-02")).orElseThrow();
         for (BoxPlan place : List.of(device(job), panel)) {
             List<WiringStep> steps = WiringRun.of(place, WiringRun.Order.CABLE_BY_CABLE).steps().stream()
-                    .filter(step -> step.cableId().equals("C-02"))
+                    .filter(step -> step.cableId().equals(new CableId("C-02")))
                     .toList();
             assertThat(steps)
                     .isNotEmpty()

@@ -14,11 +14,16 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -35,28 +40,30 @@ class JointBoxTest {
 
     /// C-02 and C-03 begin at J-1, and C-04 brings it what they need.
     private static Job joined() {
-        Job job = CablingEdits.throughJoint(List.of("C-02", "C-03"), "J-1", SmallJob.THIN)
+        Job job = CablingEdits.throughJoint(
+                        List.of(new CableId("C-02"), new CableId("C-03")), new JointId("J-1"), SmallJob.THIN)
                 .on(job(SIX));
-        return CableEdits.laying("", trunk(job), laying -> laying.withType(EIGHT))
+        return CableEdits.laying("", new CableId(trunk(job)), laying -> laying.withType(EIGHT))
                 .on(job);
     }
 
     private static String trunk(Job job) {
         return job.cables().stream()
-                .filter(cable -> cable.ends().joint().equals("J-1"))
+                .filter(cable -> cable.ends().joint().equals(Optional.of(new JointId("J-1"))))
                 .findFirst()
                 .orElseThrow()
-                .id();
+                .id()
+                .text();
     }
 
     private static List<String> stops(Job job, String cable, CoreUse use) {
         CorePlan plan = CorePlan.of(job);
-        String colour = plan.at(job.cable(cable).orElseThrow(), CableEnd.FAR)
-                .flatMap(box -> box.cable(cable))
+        String colour = plan.at(job.cable(new CableId(cable)).orElseThrow(), CableEnd.FAR)
+                .flatMap(box -> box.cable(new CableId(cable)))
                 .flatMap(cores -> cores.core(use))
                 .orElseThrow()
                 .colour();
-        return plan.path(new CoreEnd(cable, colour)).orElseThrow().stops().stream()
+        return plan.path(new CoreEnd(new CableId(cable), colour)).orElseThrow().stops().stream()
                 .map(stop -> stop.title() + ": " + stop.where())
                 .toList();
     }
@@ -71,23 +78,26 @@ class JointBoxTest {
         assertThat(way.getLast()).isEqualTo("02 Store door: contact in");
         // from the other side it is the same way
         CorePlan plan = CorePlan.of(job);
-        CorePath whole = plan.path(new CoreEnd("C-02", "yellow")).orElseThrow();
+        CorePath whole = plan.path(new CoreEnd(new CableId("C-02"), "yellow")).orElseThrow();
         assertThat(plan.path(whole.cores().getFirst()).orElseThrow().cores()).isEqualTo(whole.cores());
     }
 
     @Test
     void whatIsBehindAJointBoxIsNeededOfTheCableThatBringsIt() {
         Job job = joined();
-        CableCores cores = CorePlan.of(job).cable(trunk(job)).orElseThrow();
+        CableCores cores = CorePlan.of(job).cable(new CableId(trunk(job))).orElseThrow();
         assertThat(cores.cores())
                 .filteredOn(core -> core.use() == CoreUse.LOOP)
                 .extracting(core -> core.need().pointId())
-                .containsExactlyInAnyOrder("02", "03");
+                .containsExactlyInAnyOrder(Optional.of(new PointId("02")), Optional.of(new PointId("03")));
         assertThat(cores.lacking()).isEmpty();
-        Job thin = CableEdits.laying("", trunk(job), laying -> laying.withType(FOUR))
+        Job thin = CableEdits.laying("", new CableId(trunk(job)), laying -> laying.withType(FOUR))
                 .on(job);
         // the loops come first; the covers behind it lose their pair
-        assertThat(CorePlan.of(thin).cable(trunk(thin)).orElseThrow().lacking())
+        assertThat(CorePlan.of(thin)
+                        .cable(new CableId(trunk(thin)))
+                        .orElseThrow()
+                        .lacking())
                 .extracting(CoreNeed::use)
                 .containsExactly(CoreUse.TAMPER, CoreUse.TAMPER_RETURN);
     }
@@ -96,21 +106,25 @@ class JointBoxTest {
     void theRingOfAJointBoxIsOneStationOfTheRingOfItsBox() {
         Job job = joined();
         CorePlan plan = CorePlan.of(job);
-        assertThat(plan.box("Panel").orElseThrow().ring().joined()).containsExactly("C-01", trunk(job));
-        assertThat(plan.box("J-1").orElseThrow().ring().joined()).containsExactly("C-02", "C-03");
+        assertThat(plan.box(new ModuleId("Panel")).orElseThrow().ring().joined())
+                .containsExactly(new CableId("C-01"), new CableId(trunk(job)));
+        assertThat(plan.box(new JointId("J-1")).orElseThrow().ring().joined())
+                .containsExactly(new CableId("C-02"), new CableId("C-03"));
     }
 
     @Test
     void aSecondJointBoxOnTheWayIsFollowedToo() {
         Job job = joined();
-        job = CablingEdits.throughJoint(List.of("C-03"), CablingEdits.freeJoint(job), SmallJob.THIN)
+        job = CablingEdits.throughJoint(List.of(new CableId("C-03")), CablingEdits.freeJoint(job), SmallJob.THIN)
                 .on(job);
         String second = job.cables().stream()
-                .filter(cable -> cable.ends().joint().equals("J-2"))
+                .filter(cable -> cable.ends().joint().equals(Optional.of(new JointId("J-2"))))
                 .findFirst()
                 .orElseThrow()
-                .id();
-        job = CableEdits.laying("", second, laying -> laying.withType(SIX)).on(job);
+                .id()
+                .text();
+        job = CableEdits.laying("", new CableId(second), laying -> laying.withType(SIX))
+                .on(job);
         assertThat(stops(job, "C-03", CoreUse.LOOP_RETURN))
                 .hasSize(4)
                 .satisfies(way -> assertThat(way.get(1)).startsWith("J-1: "))
@@ -119,11 +133,12 @@ class JointBoxTest {
 
     @Test
     void devicesOnOneCableHaveALoopEachAndShareTheRest() {
-        Job powered = PointEdits.change("", Set.of("01", "02"), point -> point.withKind(POWERED))
+        Job powered = PointEdits.change(
+                        "", Set.of(new PointId("01"), new PointId("02")), point -> point.withKind(POWERED))
                 .on(job(EIGHT));
-        Job job = CablingEdits.serveAlso("C-01", "02").on(powered);
-        assertThat(job.cable("C-02")).isEmpty();
-        CableCores cores = CorePlan.of(job).cable("C-01").orElseThrow();
+        Job job = CablingEdits.serveAlso(new CableId("C-01"), new PointId("02")).on(powered);
+        assertThat(job.cable(new CableId("C-02"))).isEmpty();
+        CableCores cores = CorePlan.of(job).cable(new CableId("C-01")).orElseThrow();
         assertThat(cores.cores())
                 .extracting(PlannedCore::use)
                 .containsExactlyInAnyOrder(
@@ -136,7 +151,7 @@ class JointBoxTest {
                         CoreUse.TAMPER,
                         CoreUse.TAMPER_RETURN);
         assertThat(CorePlan.of(job)
-                        .at(job.cable("C-01").orElseThrow(), CableEnd.FAR)
+                        .at(job.cable(new CableId("C-01")).orElseThrow(), CableEnd.FAR)
                         .orElseThrow()
                         .strip())
                 .extracting(io.answerback.core.profile.Terminal::name)
@@ -153,25 +168,27 @@ class JointBoxTest {
 
     @Test
     void aSecondCableCarriesWholePairsTheFirstHasNoRoomFor() {
-        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(POWERED))
                 .on(job(FOUR));
-        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().lacking()).hasSize(2);
-        job = CablingEdits.add(io.answerback.core.cable.CableEnds.toPoints(List.of("02")), SmallJob.THIN)
+        assertThat(CorePlan.of(job).cable(new CableId("C-02")).orElseThrow().lacking())
+                .hasSize(2);
+        job = CablingEdits.add(io.answerback.core.cable.CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN)
                 .on(job);
-        String second = job.cables().getLast().id();
-        job = CableEdits.laying("", second, laying -> laying.withType(FOUR)).on(job);
+        String second = job.cables().getLast().id().text();
+        job = CableEdits.laying("", new CableId(second), laying -> laying.withType(FOUR))
+                .on(job);
         CorePlan plan = CorePlan.of(job);
-        assertThat(plan.cable("C-02").orElseThrow().lacking()).isEmpty();
-        assertThat(plan.cable(second).orElseThrow().cores())
+        assertThat(plan.cable(new CableId("C-02")).orElseThrow().lacking()).isEmpty();
+        assertThat(plan.cable(new CableId(second)).orElseThrow().cores())
                 .extracting(PlannedCore::use)
                 .containsExactlyInAnyOrder(CoreUse.TAMPER, CoreUse.TAMPER_RETURN, CoreUse.SPARE, CoreUse.SPARE);
     }
 
     @Test
     void aDoubledLoopTakesFourCores() {
-        Job job = CableEdits.laying("", "C-02", laying -> laying.withDoubled(CoreUse.LOOP, true))
+        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withDoubled(CoreUse.LOOP, true))
                 .on(job(EIGHT));
-        assertThat(CorePlan.of(job).cable("C-02").orElseThrow().cores())
+        assertThat(CorePlan.of(job).cable(new CableId("C-02")).orElseThrow().cores())
                 .filteredOn(core -> core.use() == CoreUse.LOOP || core.use() == CoreUse.LOOP_RETURN)
                 .extracting(PlannedCore::landing)
                 .containsExactlyInAnyOrder(
@@ -183,13 +200,13 @@ class JointBoxTest {
 
     @Test
     void theRingGoesThroughTheLidAndClosesThereWhenNoCoverBehindIsJoined() {
-        Job job =
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(job(SIX));
         job = CableEdits.chooseTypes(List.of(SIX)).on(job);
-        Job alone = CableEdits.laying("", "C-02", laying -> laying.withInRing(false))
+        Job alone = CableEdits.laying("", new CableId("C-02"), laying -> laying.withInRing(false))
                 .on(job);
         for (Job one : List.of(job, alone)) {
-            BoxPlan joint = CorePlan.of(one).box("J-1").orElseThrow();
+            BoxPlan joint = CorePlan.of(one).box(new JointId("J-1")).orElseThrow();
             CableCores trunk = joint.cables().stream()
                     .filter(cable -> cable.end() == CableEnd.FAR)
                     .findFirst()
@@ -205,26 +222,27 @@ class JointBoxTest {
 
     @Test
     void jointBoxesThatFeedEachOtherAndALoopInTwoCablesAreFound() {
-        Job job =
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(job(SIX));
+        Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(job(SIX));
         Cable trunk = job.cables().stream()
-                .filter(cable -> cable.ends().joint().equals("J-1"))
+                .filter(cable -> cable.ends().joint().equals(Optional.of(new JointId("J-1"))))
                 .findFirst()
                 .orElseThrow();
         Job circle = job.withCables(Stream.concat(
                         job.cables().stream()
                                 .map(cable -> cable == trunk
-                                        ? trunk.withEnds(trunk.ends().startingAt("J-2"))
+                                        ? trunk.withEnds(trunk.ends().startingAt(Optional.of(new JointId("J-2"))))
                                         : cable),
-                        Stream.of(new Cable("C-90", "01", 5, SmallJob.THIN, 20, 20)
-                                .withEnds(CableEnds.toJoint("J-2").startingAt("J-1"))))
+                        Stream.of(new Cable(new CableId("C-90"), new PointId("01"), 5, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toJoint(new JointId("J-2"))
+                                        .startingAt(Optional.of(new JointId("J-1"))))))
                 .toList());
         assertThat(Found.in(circle, "joint-circle:J-1").orElseThrow().says())
                 .isEqualTo("Joint box J-1 is fed by joint boxes only");
         Job twice = job(SIX).withCables(Stream.concat(
                         job(SIX).cables().stream(),
-                        Stream.of(new Cable("C-91", "01", 9, SmallJob.THIN, 20, 20)
-                                .withEnds(CableEnds.toPoints(List.of("03", "02")))
+                        Stream.of(new Cable(new CableId("C-91"), new PointId("01"), 9, SmallJob.THIN, 20, 20)
+                                .withEnds(CableEnds.toPoints(List.of(new PointId("03"), new PointId("02"))))
                                 .withLaying(CableInstallation.PLANNED.withType(SIX))))
                 .toList());
         assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())

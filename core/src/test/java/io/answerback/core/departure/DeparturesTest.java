@@ -7,6 +7,7 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
@@ -50,7 +51,7 @@ class DeparturesTest {
     void aPointThatIsWiredOtherwiseDepartsToo() {
         Job other = LoopEdits.parts(
                         "",
-                        "02",
+                        new PointId("02"),
                         its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE).withPlace(ResistorPlace.IN_PANEL))
                 .on(job);
         assertThat(Departures.of(other)).extracting(Departure::id).containsExactly("scheme:02", "place:02");
@@ -91,13 +92,13 @@ class DeparturesTest {
     void theNextVisitIsDueTheRulesMonthsAfterTheLastProof() {
         assertThat(NextVisit.due(job, ZoneOffset.UTC)).isEmpty();
         Proof proof = new Proof(
-                "01",
+                new PointId("01"),
                 Instant.parse("2026-05-12T23:30:00Z"),
                 40,
                 "test",
                 "x",
                 Optional.empty(),
-                ProofBasis.of(job, "01"));
+                ProofBasis.of(job, new PointId("01")));
         Job proven = Edits.keepProof(proof).on(job);
         // the test rules say 12 months
         assertThat(NextVisit.due(proven, ZoneOffset.UTC)).contains(LocalDate.of(2027, 5, 12));

@@ -7,11 +7,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -19,13 +24,13 @@ import org.junit.jupiter.api.Test;
 class CablingEditsTest {
     private static final Job JOB = SmallBox.job(SIX);
 
-    private static List<String> ids(Job job) {
+    private static List<CableId> ids(Job job) {
         return job.cables().stream().map(Cable::id).toList();
     }
 
     @Test
     void aCableGetsALabelNobodyHas() {
-        Job job = CablingEdits.add(CableEnds.toPoints(List.of("02")), SmallJob.THIN)
+        Job job = CablingEdits.add(CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN)
                 .on(JOB);
         assertThat(ids(job)).doesNotHaveDuplicates().hasSize(4);
         assertThat(job.cables().getLast().metres()).isZero();
@@ -33,19 +38,24 @@ class CablingEditsTest {
 
     @Test
     void anotherDeviceOnACableTakesItsOwnCableAway() {
-        Job job = CablingEdits.serveAlso("C-01", "03").on(JOB);
-        assertThat(ids(job)).containsExactly("C-01", "C-02");
-        assertThat(job.cable("C-01").orElseThrow().ends().points()).containsExactly("01", "03");
-        assertThatThrownBy(() -> CablingEdits.serveAlso("C-77", "03").on(JOB)).hasMessageContaining("no cable C-77");
+        Job job = CablingEdits.serveAlso(new CableId("C-01"), new PointId("03")).on(JOB);
+        assertThat(ids(job)).containsExactly(new CableId("C-01"), new CableId("C-02"));
+        assertThat(job.cable(new CableId("C-01")).orElseThrow().ends().points())
+                .containsExactly(new PointId("01"), new PointId("03"));
+        assertThatThrownBy(() -> CablingEdits.serveAlso(new CableId("C-77"), new PointId("03"))
+                        .on(JOB))
+                .hasMessageContaining("no cable C-77");
     }
 
     @Test
     void aPointThatGoesTakesItsCableButNotOneOthersUse() {
-        Job together = CablingEdits.serveAlso("C-01", "03").on(JOB);
-        Job less = PointEdits.remove(Set.of("03")).on(together);
-        assertThat(less.cable("C-01").orElseThrow().ends().points()).containsExactly("01");
-        Job without = PointEdits.remove(Set.of("02")).on(JOB);
-        assertThat(ids(without)).containsExactly("C-01", "C-03");
+        Job together =
+                CablingEdits.serveAlso(new CableId("C-01"), new PointId("03")).on(JOB);
+        Job less = PointEdits.remove(Set.of(new PointId("03"))).on(together);
+        assertThat(less.cable(new CableId("C-01")).orElseThrow().ends().points())
+                .containsExactly(new PointId("01"));
+        Job without = PointEdits.remove(Set.of(new PointId("02"))).on(JOB);
+        assertThat(ids(without)).containsExactly(new CableId("C-01"), new CableId("C-03"));
     }
 
     @Test
@@ -56,44 +66,52 @@ class CablingEditsTest {
         Job cabled = CablingEdits.toModules(SmallJob.THIN).on(keypad);
         assertThat(ids(cabled)).hasSize(4);
         String name = cabled.modules().getLast().name();
-        assertThat(ids(CapacityEdits.remove(name).on(cabled))).isEqualTo(ids(JOB));
+        assertThat(ids(CapacityEdits.remove(new ModuleId(name)).on(cabled))).isEqualTo(ids(JOB));
         // once every module has one there is nothing to add
         assertThat(CablingEdits.toModules(SmallJob.THIN).on(cabled)).isEqualTo(cabled);
     }
 
     @Test
     void renumberingFollowsCablesAndLoads() {
-        Job job = PowerEdits.load(new LoadFigure("03", 5, 6, LoadFigure.Source.SHEET))
+        Job job = PowerEdits.load(new LoadFigure(new PointId("03"), 5, 6, LoadFigure.Source.SHEET))
                 .on(JOB);
-        Job less = PointEdits.remove(Set.of("01")).on(job);
+        Job less = PointEdits.remove(Set.of(new PointId("01"))).on(job);
         Job renumbered = PointEdits.renumberAll().on(less);
-        assertThat(renumbered.cable("C-03").orElseThrow().ends().points()).containsExactly("02");
-        assertThat(renumbered.power().load("02")).isPresent();
-        assertThat(renumbered.power().load("03")).isEmpty();
+        assertThat(renumbered.cable(new CableId("C-03")).orElseThrow().ends().points())
+                .containsExactly(new PointId("02"));
+        assertThat(renumbered.power().load(new PointId("02"))).isPresent();
+        assertThat(renumbered.power().load(new PointId("03"))).isEmpty();
     }
 
     @Test
     void aJointBoxIsBroughtByOneCableHoweverManyBeginThere() {
-        Job one =
-                CablingEdits.throughJoint(List.of("C-01"), "J-1", SmallJob.THIN).on(JOB);
-        Job two =
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(one);
+        Job one = CablingEdits.throughJoint(List.of(new CableId("C-01")), new JointId("J-1"), SmallJob.THIN)
+                .on(JOB);
+        Job two = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(one);
         assertThat(two.cables())
-                .filteredOn(cable -> cable.ends().joint().equals("J-1"))
+                .filteredOn(cable -> cable.ends().joint().equals(Optional.of(new JointId("J-1"))))
                 .hasSize(1);
-        assertThat(CablingEdits.freeJoint(two)).isEqualTo("J-2");
+        assertThat(CablingEdits.freeJoint(two)).isEqualTo(new JointId("J-2"));
         // again for one that begins there already changes nothing
-        assertThat(CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN)
+        assertThat(CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
                         .on(two))
                 .isEqualTo(two);
     }
 
     @Test
     void endsThatCannotBeAreRefused() {
-        assertThatThrownBy(() -> new CableEnds("", List.of(), "", "")).hasMessageContaining("give it one of the three");
-        assertThatThrownBy(() -> new CableEnds("", List.of("01"), "Keypad", ""))
+        assertThatThrownBy(() -> new CableEnds(Optional.empty(), List.of(), Optional.empty(), Optional.empty()))
                 .hasMessageContaining("give it one of the three");
-        assertThatThrownBy(() -> new CableEnds("", List.of("01", "01"), "", "")).hasMessageContaining("a point twice");
-        assertThatThrownBy(() -> CableEnds.toJoint("J-1").startingAt("J-1")).hasMessageContaining("to itself");
+        assertThatThrownBy(() -> new CableEnds(
+                        Optional.empty(),
+                        List.of(new PointId("01")),
+                        Optional.of(new ModuleId("Keypad")),
+                        Optional.empty()))
+                .hasMessageContaining("give it one of the three");
+        assertThatThrownBy(() -> CableEnds.toPoints(List.of(new PointId("01"), new PointId("01"))))
+                .hasMessageContaining("a point twice");
+        assertThatThrownBy(() -> CableEnds.toJoint(new JointId("J-1")).startingAt(Optional.of(new JointId("J-1"))))
+                .hasMessageContaining("to itself");
     }
 }

@@ -2,6 +2,8 @@ package io.answerback.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Edited;
@@ -25,7 +27,7 @@ class HistoryTest {
             @ForAll @Size(max = 30) List<@IntRange(min = 1, max = 900) Integer> lengths) {
         History history = History.of(job);
         for (int metres : lengths) {
-            history = after(history, Edits.cableMetres("C-01", metres));
+            history = after(history, Edits.cableMetres(new CableId("C-01"), metres));
         }
         Job last = history.present();
         while (history.undoName().isPresent()) {
@@ -40,7 +42,8 @@ class HistoryTest {
 
     @Test
     void eachStepHasItsName() {
-        History history = after(after(History.of(job), Edits.cableMetres("C-01", 50)), Edits.account(1, "4321"));
+        History history =
+                after(after(History.of(job), Edits.cableMetres(new CableId("C-01"), 50)), Edits.account(1, "4321"));
         assertThat(history.undoName()).contains("account of area 1");
         assertThat(history.undo().redoName()).contains("account of area 1");
         assertThat(history.undo().undo().undo().present()).isEqualTo(job);
@@ -48,28 +51,37 @@ class HistoryTest {
 
     @Test
     void aProofSurvivesUndoingTheEditBeforeIt() {
-        Proof proof = new Proof("01", Instant.EPOCH, 5, "station", "frame", Optional.empty(), ProofBasis.of(job, "01"));
-        History history = after(History.of(job), Edits.cableMetres("C-01", 50))
+        Proof proof = new Proof(
+                new PointId("01"),
+                Instant.EPOCH,
+                5,
+                "station",
+                "frame",
+                Optional.empty(),
+                ProofBasis.of(job, new PointId("01")));
+        History history = after(History.of(job), Edits.cableMetres(new CableId("C-01"), 50))
                 .learn(Edits.keepProof(proof)::on)
                 .undo();
-        assertThat(history.present().proofOf("01")).contains(proof);
-        assertThat(history.present().cableTo("01").orElseThrow().metres()).isEqualTo(100);
-        assertThat(history.redo().present().proofOf("01")).contains(proof);
+        assertThat(history.present().proofOf(new PointId("01"))).contains(proof);
+        assertThat(history.present().cableTo(new PointId("01")).orElseThrow().metres())
+                .isEqualTo(100);
+        assertThat(history.redo().present().proofOf(new PointId("01"))).contains(proof);
     }
 
     @Test
     void anEditThatChangesNothingLeavesNoStep() {
-        assertThat(after(History.of(job), Edits.cableMetres("C-01", 100)).undoName())
+        assertThat(after(History.of(job), Edits.cableMetres(new CableId("C-01"), 100))
+                        .undoName())
                 .isEmpty();
     }
 
     @Test
     void aRefusedEditIsAValueThatSaysWhy() {
-        assertThat(Edits.cableMetres("C-01", -3).tried(job))
+        assertThat(Edits.cableMetres(new CableId("C-01"), -3).tried(job))
                 .isEqualTo(new Edited.Refused("length of cable C-01 in metres is -3; it must be from 0 to 10000"));
     }
 
     private static History after(History history, Edit edit) {
-        return history.after(edit.name(), new Edited.Done(edit.on(history.present())));
+        return history.after(edit.name(history.present()), new Edited.Done(edit.on(history.present())));
     }
 }

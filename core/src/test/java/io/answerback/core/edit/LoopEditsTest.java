@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
@@ -34,18 +37,18 @@ class LoopEditsTest {
     }
 
     private static PointResult point(Job job, String id) {
-        return ASSESSOR.assess(job).point(id).orElseThrow();
+        return ASSESSOR.assess(job).point(new PointId(id)).orElseThrow();
     }
 
     @Test
     void aPointOnTheSecondZoneHasItsOwnZoneAndTheOthersLoop() {
-        Job shared = LoopEdits.shareInput("02", "01").on(job());
+        Job shared = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job());
         PointResult second = point(shared, "02");
         assertThat(second.wired().orElseThrow().second()).isTrue();
-        assertThat(second.wired().orElseThrow().cable().orElseThrow().id()).isEqualTo("C-01");
+        assertThat(second.wired().orElseThrow().cable().orElseThrow().id()).isEqualTo(new CableId("C-01"));
         assertThat(second.chain().of(Link.INPUT).figure()).isEqualTo("Panel · 1, second zone");
         // the input it left is free, and the lowest zone number is its old one
-        assertThat(shared.inputs().stream().filter(input -> input.id().equals("P.2")))
+        assertThat(shared.inputs().stream().filter(input -> input.id().equals(new InputId("P.2"))))
                 .allMatch(input -> input.pointId().isEmpty());
         assertThat(second.wired().orElseThrow().zone().orElseThrow().number()).isEqualTo(5);
         assertThat(second.wired()
@@ -55,12 +58,12 @@ class LoopEditsTest {
                         .of(LoopCase.sound(DeviceState.SECOND_ACTIVE))
                         .safe())
                 .isTrue();
-        assertThat(second.upstream()).isEqualTo(ProofBasis.of(shared, "02"));
+        assertThat(second.upstream()).isEqualTo(ProofBasis.of(shared, new PointId("02")));
     }
 
     @Test
     void eachOfTheTwoSendsItsOwnZone() {
-        Job shared = LoopEdits.shareInput("02", "01").on(job());
+        Job shared = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job());
         PanelState set = PanelState.allSet(shared);
         var trial = new PointSimulation(shared, SmallJob.EVENTS);
         assertThat(trial.act(point(shared, "02"), true, set, Instant.EPOCH).signals())
@@ -73,38 +76,46 @@ class LoopEditsTest {
 
     @Test
     void aChangeToTheLoopOfEitherIsAChangeToTheirOneLoop() {
-        Job shared = LoopEdits.shareInput("02", "01").on(job());
-        Job changed = LoopEdits.parts("resistor", "02", wiring -> wiring.withAlarmOhms(5600))
+        Job shared = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job());
+        Job changed = LoopEdits.parts("resistor", new PointId("02"), wiring -> wiring.withAlarmOhms(5600))
                 .on(shared);
-        assertThat(changed.point("01").orElseThrow().loop().alarmOhms()).isEqualTo(5600);
+        assertThat(changed.point(new PointId("01")).orElseThrow().loop().alarmOhms())
+                .isEqualTo(5600);
         assertThat(point(changed, "02").wired().orElseThrow().point().loop().alarmOhms())
                 .isEqualTo(5600);
     }
 
     @Test
     void withThePointGoesItsZone() {
-        Job shared = LoopEdits.shareInput("02", "01").on(job());
-        Job removed = PointEdits.remove(List.of("02")).on(shared);
+        Job shared = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job());
+        Job removed = PointEdits.remove(List.of(new PointId("02"))).on(shared);
         assertThat(removed.inputs()).noneMatch(Input::second);
         assertThat(removed.zone(5)).isEmpty();
     }
 
     @Test
     void whatCannotBeSharedIsRefusedWithTheReason() {
-        Job shared = LoopEdits.shareInput("02", "01").on(job());
-        assertThatThrownBy(() -> LoopEdits.shareInput("03", "01").on(shared)).hasMessageContaining("two zones already");
-        assertThatThrownBy(() -> LoopEdits.shareInput("03", "02").on(shared))
+        Job shared = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job());
+        assertThatThrownBy(() -> LoopEdits.shareInput(new PointId("03"), new PointId("01"))
+                        .on(shared))
+                .hasMessageContaining("two zones already");
+        assertThatThrownBy(() -> LoopEdits.shareInput(new PointId("03"), new PointId("02"))
+                        .on(shared))
                 .hasMessageContaining("no input of its own");
-        assertThatThrownBy(() -> LoopEdits.shareInput("02", "01").on(SmallJob.job()))
+        assertThatThrownBy(() -> LoopEdits.shareInput(new PointId("02"), new PointId("01"))
+                        .on(SmallJob.job()))
                 .hasMessageContaining("tells no two zones apart");
     }
 
     @Test
     void anotherSchemeGetsTheValuesItHadNoneOf() {
         Job job = job();
-        Job changed = LoopEdits.scheme("01", SchemeKind.TWO_ZONES_SERIES).on(job);
-        assertThat(changed.point("01").orElseThrow().loop().secondOhms()).isEqualTo(10_000);
-        assertThat(changed.point("01").orElseThrow().loop().endOfLineOhms()).isEqualTo(2200);
+        Job changed =
+                LoopEdits.scheme(new PointId("01"), SchemeKind.TWO_ZONES_SERIES).on(job);
+        assertThat(changed.point(new PointId("01")).orElseThrow().loop().secondOhms())
+                .isEqualTo(10_000);
+        assertThat(changed.point(new PointId("01")).orElseThrow().loop().endOfLineOhms())
+                .isEqualTo(2200);
     }
 
     @Test
@@ -134,9 +145,10 @@ class LoopEditsTest {
                         "Panel",
                         new PanelProfile(
                                 plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds)));
-        assertThat(ASSESSOR.assess(job).findingsAt(io.answerback.core.finding.Stop.LOOP, "01"))
+        assertThat(ASSESSOR.assess(job).findingsAt(io.answerback.core.finding.Stop.LOOP, new PointId("01")))
                 .anyMatch(finding -> finding.says().equals("Its input cannot read a double end-of-line"));
-        Job single = LoopEdits.scheme("01", SchemeKind.SINGLE_END_OF_LINE).on(job);
+        Job single = LoopEdits.scheme(new PointId("01"), SchemeKind.SINGLE_END_OF_LINE)
+                .on(job);
         // 3 V · 2218.6 / 12 218.6
         assertThat(point(single, "01").chain().of(Link.INPUT).line()).isEqualTo("0.54 V across it");
     }

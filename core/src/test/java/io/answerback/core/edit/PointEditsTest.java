@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ZoneType;
@@ -35,32 +38,38 @@ class PointEditsTest {
 
     private static Job proven() {
         Job job = SmallJob.job();
-        return Edits.keepProof(
-                        new Proof("02", Instant.EPOCH, 40, "test", "x", Optional.empty(), ProofBasis.of(job, "02")))
+        return Edits.keepProof(new Proof(
+                        new PointId("02"),
+                        Instant.EPOCH,
+                        40,
+                        "test",
+                        "x",
+                        Optional.empty(),
+                        ProofBasis.of(job, new PointId("02"))))
                 .on(job);
     }
 
-    private static List<String> ids(Job job) {
+    private static List<PointId> ids(Job job) {
         return job.points().stream().map(Point::id).toList();
     }
 
     @Test
     void programmingFollowsTheSurveyWhereItAgreedWithIt() {
-        Job changed = PointEdits.duty("type", Set.of("02"), duty -> duty.withType(ZoneType.ALWAYS))
+        Job changed = PointEdits.duty("type", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ALWAYS))
                 .on(job);
         assertThat(changed.zone(2).orElseThrow().type()).isEqualTo(ZoneType.ALWAYS);
         Job apart = Edits.zoneType(2, ZoneType.LOG_ONLY).on(job);
-        Job changedApart = PointEdits.duty("type", Set.of("02"), duty -> duty.withType(ZoneType.ALWAYS))
+        Job changedApart = PointEdits.duty("type", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ALWAYS))
                 .on(apart);
         assertThat(changedApart.zone(2).orElseThrow().type()).isEqualTo(ZoneType.LOG_ONLY);
     }
 
     @Test
     void removingTakesCableProofAndZoneAndFreesTheInput() {
-        Job without = PointEdits.remove(List.of("02")).on(job);
-        assertThat(ids(without)).containsExactly("01", "03");
-        assertThat(without.cableTo("02")).isEmpty();
-        assertThat(without.proofOf("02")).isEmpty();
+        Job without = PointEdits.remove(List.of(new PointId("02"))).on(job);
+        assertThat(ids(without)).containsExactly(new PointId("01"), new PointId("03"));
+        assertThat(without.cableTo(new PointId("02"))).isEmpty();
+        assertThat(without.proofOf(new PointId("02"))).isEmpty();
         assertThat(without.zone(2)).isEmpty();
         assertThat(without.inputs())
                 .filteredOn(input -> input.pointId().isEmpty())
@@ -69,54 +78,63 @@ class PointEditsTest {
 
     @Test
     void anotherNumberIsFollowedByEverythingThatNamesIt() {
-        Job renumbered = PointEdits.renumber("02", "20")
+        Job renumbered = PointEdits.renumber(new PointId("02"), new PointId("20"))
                 .on(PracticeEdits.reason("scheme:02", "old loop").on(job));
-        assertThat(ids(renumbered)).containsExactly("01", "20", "03");
-        assertThat(renumbered.cableTo("20").orElseThrow().id()).isEqualTo("C-02");
-        assertThat(renumbered.inputOf("20")).isPresent();
-        assertThat(renumbered.proofOf("20")).isPresent();
+        assertThat(ids(renumbered)).containsExactly(new PointId("01"), new PointId("20"), new PointId("03"));
+        assertThat(renumbered.cableTo(new PointId("20")).orElseThrow().id()).isEqualTo(new CableId("C-02"));
+        assertThat(renumbered.inputOf(new PointId("20"))).isPresent();
+        assertThat(renumbered.proofOf(new PointId("20"))).isPresent();
         assertThat(renumbered.practice().reasons()).containsKey("scheme:20");
-        assertThatThrownBy(() -> PointEdits.renumber("02", "03").on(job))
+        assertThatThrownBy(() -> PointEdits.renumber(new PointId("02"), new PointId("03"))
+                        .on(job))
                 .hasMessageContaining("point 03 is there twice");
     }
 
     @Test
     void numberingAnewFollowsTheList() {
-        Job moved = PointEdits.move(List.of("03"), -2).on(job);
-        assertThat(ids(moved)).containsExactly("03", "01", "02");
+        Job moved = PointEdits.move(List.of(new PointId("03")), -2).on(job);
+        assertThat(ids(moved)).containsExactly(new PointId("03"), new PointId("01"), new PointId("02"));
         Job anew = PointEdits.renumberAll().on(moved);
         assertThat(anew.points()).extracting(Point::name).containsExactly("Desk button", "Entrance", "Store door");
-        assertThat(ids(anew)).containsExactly("01", "02", "03");
-        assertThat(anew.proofOf("03")).isPresent();
+        assertThat(ids(anew)).containsExactly(new PointId("01"), new PointId("02"), new PointId("03"));
+        assertThat(anew.proofOf(new PointId("03"))).isPresent();
     }
 
     @Test
     void severalPointsMoveTogetherAndStopAtTheEnds() {
-        assertThat(ids(PointEdits.move(List.of("02", "03"), -1).on(job))).containsExactly("02", "03", "01");
-        assertThat(ids(PointEdits.move(List.of("01", "02"), 9).on(job))).containsExactly("03", "01", "02");
-        assertThat(PointEdits.move(List.of("01"), -1).on(job)).isEqualTo(job);
+        assertThat(ids(PointEdits.move(List.of(new PointId("02"), new PointId("03")), -1)
+                        .on(job)))
+                .containsExactly(new PointId("02"), new PointId("03"), new PointId("01"));
+        assertThat(ids(PointEdits.move(List.of(new PointId("01"), new PointId("02")), 9)
+                        .on(job)))
+                .containsExactly(new PointId("03"), new PointId("01"), new PointId("02"));
+        assertThat(PointEdits.move(List.of(new PointId("01")), -1).on(job)).isEqualTo(job);
     }
 
     @Test
     void aCopyComesWithACableOfTheSameLengthAndNoInput() {
-        Job copied = PointEdits.duplicate("02", "04", "Store door 2").on(job);
-        assertThat(ids(copied)).containsExactly("01", "02", "04", "03");
-        assertThat(copied.cableTo("04").map(Cable::metres)).contains(100.0);
-        assertThat(copied.inputOf("04")).isEmpty();
+        Job copied = PointEdits.duplicate(new PointId("02"), new PointId("04"), "Store door 2")
+                .on(job);
+        assertThat(ids(copied))
+                .containsExactly(new PointId("01"), new PointId("02"), new PointId("04"), new PointId("03"));
+        assertThat(copied.cableTo(new PointId("04")).map(Cable::metres)).contains(100.0);
+        assertThat(copied.inputOf(new PointId("04"))).isEmpty();
     }
 
     @Test
     void aCableIsMadeWhereThereWasNone() {
         Job bare = job.withCables(List.of());
-        Job run = PointEdits.cable("02", 35, SmallJob.THIN).on(bare);
-        assertThat(run.cableTo("02").orElseThrow()).isEqualTo(new Cable("C-02", "02", 35, SmallJob.THIN, 5, 35));
-        assertThat(PointEdits.cable("02", 40, SmallJob.THIN)
+        Job run = PointEdits.cable(new PointId("02"), 35, SmallJob.THIN).on(bare);
+        assertThat(run.cableTo(new PointId("02")).orElseThrow())
+                .isEqualTo(new Cable(new CableId("C-02"), new PointId("02"), 35, SmallJob.THIN, 5, 35));
+        assertThat(PointEdits.cable(new PointId("02"), 40, SmallJob.THIN)
                         .on(run)
-                        .cableTo("02")
+                        .cableTo(new PointId("02"))
                         .orElseThrow()
                         .metres())
                 .isEqualTo(40);
-        assertThatThrownBy(() -> PointEdits.cable("02", -1, SmallJob.THIN).on(run))
+        assertThatThrownBy(() ->
+                        PointEdits.cable(new PointId("02"), -1, SmallJob.THIN).on(run))
                 .hasMessageContaining("is -1");
     }
 
@@ -132,21 +150,22 @@ class PointEditsTest {
     @Provide
     Arbitrary<Edit> edits() {
         return Arbitraries.of(
-                PointEdits.name("02", "Another"),
-                PointEdits.duty("type", Set.of("01", "03"), duty -> duty.withType(ZoneType.ALWAYS)),
-                PointEdits.duty("area", Set.of("02"), duty -> duty.withArea(Optional.empty())),
-                PointEdits.move(List.of("01", "02"), 1),
+                PointEdits.name(new PointId("02"), "Another"),
+                PointEdits.duty(
+                        "type", Set.of(new PointId("01"), new PointId("03")), duty -> duty.withType(ZoneType.ALWAYS)),
+                PointEdits.duty("area", Set.of(new PointId("02")), duty -> duty.withArea(Optional.empty())),
+                PointEdits.move(List.of(new PointId("01"), new PointId("02")), 1),
                 PointEdits.renumberAll(),
-                PointEdits.remove(List.of("03")),
-                PointEdits.duplicate("01", "31", "Copy"),
+                PointEdits.remove(List.of(new PointId("03"))),
+                PointEdits.duplicate(new PointId("01"), new PointId("31"), "Copy"),
                 PracticeEdits.school("wording", PracticeOption.ARM_DISARM),
                 PracticeEdits.figure("entry", RuleFigure.ENTRY_SECONDS, 20),
                 PracticeEdits.reason("school:WORDING", "the client says so"),
                 AreaEdits.add(7, "Yard"),
                 CapacityEdits.giveInputs(),
-                CapacityEdits.wire("02", Optional.of("P.4")),
-                TakeOverEdits.addContact("01", "Fanlight", SmallKinds.WINDOW),
-                TakeOverEdits.split("01"));
+                CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("P.4"))),
+                TakeOverEdits.addContact(new PointId("01"), "Fanlight", SmallKinds.WINDOW),
+                TakeOverEdits.split(new PointId("01")));
     }
 
     /// Whatever is done at the survey, every step back gives exactly the job there was.
@@ -156,7 +175,7 @@ class PointEditsTest {
         List<Job> seen = new java.util.ArrayList<>(List.of(job));
         for (Edit edit : edits) {
             if (edit.tried(history.present()) instanceof Edited.Done made) {
-                history = history.after(edit.name(), made);
+                history = history.after(edit.what(), made);
             }
             if (history.present() != seen.getLast()) {
                 seen.add(history.present());

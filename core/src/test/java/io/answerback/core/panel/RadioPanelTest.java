@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.RadioEdits;
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.SignalReading;
@@ -25,14 +27,15 @@ class RadioPanelTest {
     }
 
     private PanelStep opens(Job job, PanelState state) {
-        return new PanelReducer(job).step(state, new PanelInput.InputReads(input, Optional.of(Meaning.ALARM)), NOW);
+        return new PanelReducer(job)
+                .step(state, new PanelInput.InputReads(new InputId(input), Optional.of(Meaning.ALARM)), NOW);
     }
 
     @Test
     void aDeviceIsHeardUnderTheZoneItWasEnrolledAs() {
         assertThat(why(opens(plan, PanelState.allSet(plan))))
                 .isEqualTo("the panel has not enrolled Panel · 6: it does not listen to it");
-        Job job = RadioEdits.enrol(input).on(plan);
+        Job job = RadioEdits.enrol(new InputId(input)).on(plan);
         assertThat(opens(job, PanelState.allSet(job)).signals())
                 .as("the first to be enrolled is zone 41, whatever the plan says")
                 .singleElement()
@@ -41,16 +44,16 @@ class RadioPanelTest {
 
     @Test
     void aDeviceTooWeakIsNotHeard() {
-        Job job = RadioEdits.heard(new SignalReading("12", -105, NOW))
-                .on(RadioEdits.enrol(input).on(plan));
+        Job job = RadioEdits.heard(new SignalReading(new PointId("12"), -105, NOW))
+                .on(RadioEdits.enrol(new InputId(input)).on(plan));
         assertThat(why(opens(job, PanelState.allSet(job)))).startsWith("heard at -105 dBm, below the -98 dBm");
     }
 
     @Test
     void aSilentDeviceIsMissedOnceAndReportedBackWhenItIsHeard() {
-        Job job = RadioEdits.enrol(input).on(plan);
+        Job job = RadioEdits.enrol(new InputId(input)).on(plan);
         PanelReducer panel = new PanelReducer(job);
-        PanelState alive = panel.step(PanelState.unset(), new PanelInput.SignOfLife(input), NOW)
+        PanelState alive = panel.step(PanelState.unset(), new PanelInput.SignOfLife(new InputId(input)), NOW)
                 .state();
         Instant onTime = NOW.plus(Duration.ofMinutes(60));
         PanelStep patient = panel.step(alive, new PanelInput.TimePasses(), onTime);
@@ -63,7 +66,8 @@ class RadioPanelTest {
         });
         PanelStep later = panel.step(missed.state(), new PanelInput.TimePasses(), onTime.plusSeconds(9000));
         assertThat(later.signals()).as("once").isEmpty();
-        PanelStep back = panel.step(later.state(), new PanelInput.SignOfLife(input), onTime.plusSeconds(9001));
+        PanelStep back =
+                panel.step(later.state(), new PanelInput.SignOfLife(new InputId(input)), onTime.plusSeconds(9001));
         assertThat(back.signals()).singleElement().satisfies(signal -> {
             assertThat(signal.event()).isEqualTo("381");
             assertThat(signal.qualifier()).isEqualTo(Qualifier.RESTORE);

@@ -15,6 +15,9 @@ import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.TitleBlock;
 import io.answerback.core.testing.SmallBox;
@@ -50,9 +53,9 @@ class PaperSettingTest {
 
     @Test
     void aCableScheduleSaysWhatIsMissing() {
-        Job job = CableEdits.laying("", "C-02", laying -> CableInstallation.PLANNED)
+        Job job = CableEdits.laying("", new CableId("C-02"), laying -> CableInstallation.PLANNED)
                 .on(SmallBox.job(SIX));
-        job = Edits.cableMetres("C-02", 0).on(job);
+        job = Edits.cableMetres(new CableId("C-02"), 0).on(job);
         Table table = CableSchedule.of(job, CorePlan.of(job));
         assertThat(table.gaps()).containsExactly("C-02 has not got a type and a length yet.");
         assertThat(table.rows().get(1)).contains("not decided");
@@ -64,7 +67,7 @@ class PaperSettingTest {
     @Test
     void aCoreScheduleHasBothEndsOfEveryCoreAndSaysWhichIsInPlace() {
         Job job = CableEdits.landed(
-                        "C-02",
+                        new CableId("C-02"),
                         new TerminatedCore(CableEnd.NEAR, "yellow", "input 2", Instant.parse("2026-03-01T10:00:00Z")),
                         false)
                 .on(SmallBox.job(SIX));
@@ -85,7 +88,7 @@ class PaperSettingTest {
 
     @Test
     void coresThatAreLackingAreRowsAndGaps() {
-        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallBox.POWERED))
+        Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallBox.POWERED))
                 .on(SmallBox.job(FOUR));
         Table table = CoreSchedule.of(job, CorePlan.of(job));
         assertThat(table.gaps()).containsExactly("C-02 has 2 cores too few.");
@@ -96,7 +99,7 @@ class PaperSettingTest {
 
     @Test
     void aCableThatComesToNoBoxIsListedLast() {
-        Job job = CapacityEdits.wire("02", Optional.empty()).on(SmallBox.job(SIX));
+        Job job = CapacityEdits.wire(new PointId("02"), Optional.empty()).on(SmallBox.job(SIX));
         Table table = CoreSchedule.of(job, CorePlan.of(job));
         assertThat(table.rows().getLast()).startsWith("C-02", "no box yet");
         assertThat(CableSchedule.of(job, CorePlan.of(job)).gaps()).containsExactly("C-02 has not got a box yet.");
@@ -104,8 +107,8 @@ class PaperSettingTest {
 
     @Test
     void everyBoxBeginsAPageWithItsTerminalsAndItsRing() {
-        Job job =
-                CablingEdits.throughJoint(List.of("C-02"), "J-1", SmallJob.THIN).on(SmallBox.job(SIX));
+        Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
+                .on(SmallBox.job(SIX));
         job = CableEdits.chooseTypes(List.of(SIX)).on(job);
         Paper paper = BoxPaper.of(job, CorePlan.of(job), DATE, HALF);
         assertThat(paper.pages()).hasSize(2);
@@ -119,7 +122,10 @@ class PaperSettingTest {
     @Test
     void aBoxDrawingCarriesFirmDateRevisionBlocksAndUnusedInputs() {
         Job job = PracticeEdits.drawings(new TitleBlock("Alder Lane Alarms", "B"))
-                .on(PointEdits.change("", Set.of("01", "02", "03"), point -> point.withKind(SmallBox.POWERED))
+                .on(PointEdits.change(
+                                "",
+                                Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
+                                point -> point.withKind(SmallBox.POWERED))
                         .on(SmallBox.job(SIX)));
         Paper paper = BoxPaper.of(job, CorePlan.of(job), DATE, HALF);
         assertThat(words(paper))
@@ -136,7 +142,7 @@ class PaperSettingTest {
     void aNameOfAMillionSignsIsSetInAFewLines() {
         String endless = "x".repeat(1_000_000);
         assertThat(Lines.of(endless, 40, 3, false, HALF)).hasSizeLessThan(1000);
-        Job job = PointEdits.change("", Set.of("02"), point -> point.withName(endless))
+        Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withName(endless))
                 .on(SmallBox.job(SIX));
         assertThat(CableLabelSheet.of(job, CorePlan.of(job), ROLL, HALF).problems())
                 .isNotEmpty();
@@ -151,7 +157,7 @@ class PaperSettingTest {
         Paper sheet = CableLabelSheet.of(job, CorePlan.of(job), SHEET, HALF);
         assertThat(sheet.pages()).hasSize(1);
         assertThat(sheet.guides()).hasSize(24);
-        Job named = PointEdits.name("02", "The store door behind the old boiler house")
+        Job named = PointEdits.name(new PointId("02"), "The store door behind the old boiler house")
                 .on(job);
         Paper cut = CableLabelSheet.of(named, CorePlan.of(named), ROLL, HALF);
         assertThat(cut.problems())

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
@@ -22,7 +24,13 @@ class ProofStateTest {
 
     private Proof proof(String point) {
         return new Proof(
-                point, AT, 12, "practice station", "frame", Optional.of(AT.plusSeconds(5)), ProofBasis.of(job, point));
+                new PointId(point),
+                AT,
+                12,
+                "practice station",
+                "frame",
+                Optional.of(AT.plusSeconds(5)),
+                ProofBasis.of(job, new PointId(point)));
     }
 
     private ProofState after(Edit... edits) {
@@ -30,7 +38,7 @@ class ProofStateTest {
         for (Edit edit : edits) {
             changed = edit.on(changed);
         }
-        return ProofState.of(Optional.of(proof("02")), ProofBasis.of(changed, "02"));
+        return ProofState.of(Optional.of(proof("02")), ProofBasis.of(changed, new PointId("02")));
     }
 
     @Test
@@ -40,7 +48,7 @@ class ProofStateTest {
 
     @Test
     void aLongerCableMakesItStaleAndSaysSo() {
-        assertThat(after(Edits.cableMetres("C-02", 130)))
+        assertThat(after(Edits.cableMetres(new CableId("C-02"), 130)))
                 .isEqualTo(new ProofState.Stale(proof("02"), Link.LOOP, "cable length was 100 m, now 130 m"));
     }
 
@@ -48,7 +56,7 @@ class ProofStateTest {
     void theFirstLinkThatDiffersIsTheReason() {
         ProofState state = after(
                 Edits.zoneType(2, ZoneType.ALWAYS),
-                LoopEdits.parts("tolerance", "02", wiring -> wiring.withTolerancePercent(5)));
+                LoopEdits.parts("tolerance", new PointId("02"), wiring -> wiring.withTolerancePercent(5)));
         assertThat(state).isInstanceOfSatisfying(ProofState.Stale.class, stale -> {
             assertThat(stale.link()).isEqualTo(Link.LOOP);
             assertThat(stale.why()).isEqualTo("tolerance was 1 %, now 5 %");
@@ -58,19 +66,19 @@ class ProofStateTest {
     @Test
     void everythingUpstreamCounts() {
         List<Edit> edits = List.of(
-                LoopEdits.parts("alarm resistor", "02", wiring -> wiring.withAlarmOhms(5600)),
+                LoopEdits.parts("alarm resistor", new PointId("02"), wiring -> wiring.withAlarmOhms(5600)),
                 Edits.zoneType(2, ZoneType.ALWAYS),
                 Edits.zoneArea(2, Optional.of(2)),
                 Edits.account(1, "4321"),
-                Edits.cableCelsius("C-02", -10, 30));
+                Edits.cableCelsius(new CableId("C-02"), -10, 30));
         for (Edit edit : edits) {
-            assertThat(after(edit)).as(edit.name()).isInstanceOf(ProofState.Stale.class);
+            assertThat(after(edit)).as(edit.what()).isInstanceOf(ProofState.Stale.class);
         }
     }
 
     @Test
     void anotherPointsCableAndANewNameDoNotMatter() {
-        assertThat(after(Edits.cableMetres("C-01", 300))).isInstanceOf(ProofState.Proven.class);
+        assertThat(after(Edits.cableMetres(new CableId("C-01"), 300))).isInstanceOf(ProofState.Proven.class);
         Edit rename = new Edit(
                 "name",
                 its -> its.withPoints(its.points().stream()
@@ -81,15 +89,22 @@ class ProofStateTest {
 
     @Test
     void withoutARestoreItIsHalf() {
-        Proof half =
-                new Proof("mains", AT, 9, "practice station", "frame", Optional.empty(), ProofBasis.of(job, "mains"));
-        assertThat(ProofState.of(Optional.of(half), ProofBasis.of(job, "mains")))
+        Proof half = new Proof(
+                new PointId("mains"),
+                AT,
+                9,
+                "practice station",
+                "frame",
+                Optional.empty(),
+                ProofBasis.of(job, new PointId("mains")));
+        assertThat(ProofState.of(Optional.of(half), ProofBasis.of(job, new PointId("mains"))))
                 .isInstanceOf(ProofState.NotRestored.class);
-        assertThat(ProofState.of(Optional.empty(), ProofBasis.of(job, "mains"))).isInstanceOf(ProofState.Never.class);
+        assertThat(ProofState.of(Optional.empty(), ProofBasis.of(job, new PointId("mains"))))
+                .isInstanceOf(ProofState.Never.class);
     }
 
     @Test
     void anUnknownPointIsRefused() {
-        assertThatThrownBy(() -> ProofBasis.of(job, "99")).hasMessage("the job has no point 99");
+        assertThatThrownBy(() -> ProofBasis.of(job, new PointId("99"))).hasMessage("the job has no point 99");
     }
 }

@@ -14,6 +14,10 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.RadioEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
@@ -49,18 +53,18 @@ class RadioStateTest {
     }
 
     private static LinkState link(Job job, String point, Link link) {
-        return assessed(job).point(point).orElseThrow().chain().of(link);
+        return assessed(job).point(new PointId(point)).orElseThrow().chain().of(link);
     }
 
     private static Job enrolled(String... points) {
         Job job = SmallRadio.placed();
         for (String point : points) {
-            job = RadioEdits.enrol(SmallRadio.input(job, point)).on(job);
+            job = RadioEdits.enrol(new InputId(SmallRadio.input(job, point))).on(job);
         }
         return job;
     }
 
-    private static Job heard(Job job, String part, double decibelMilliwatts) {
+    private static Job heard(Job job, FedId part, double decibelMilliwatts) {
         return RadioEdits.heard(new SignalReading(part, decibelMilliwatts, NOW)).on(job);
     }
 
@@ -68,12 +72,13 @@ class RadioStateTest {
     void aWirelessPointGetsTheLowestWirelessZoneAndNoTerminals() {
         Job job = SmallRadio.placed();
         assertThat(List.of("11", "12", "13"))
-                .extracting(point -> job.inputOf(point).orElseThrow().zone())
+                .extracting(
+                        point -> job.inputOf(new PointId(point)).orElseThrow().zone())
                 .containsExactly(41, 42, 43);
         assertThat(job.zone(42).orElseThrow().type()).isEqualTo(ZoneType.IMMEDIATE);
         assertThat(found(job))
                 .noneMatch(id -> id.matches("(loop-not-computed|no-input|cover-unwatched|scheme).*:1[123]"));
-        Job removed = PointEdits.remove(List.of("12")).on(job);
+        Job removed = PointEdits.remove(List.of(new PointId("12"))).on(job);
         assertThat(removed.inputs()).extracting(Input::zone).doesNotContain(42);
         assertThat(Inventory.of(job).count("wireless zones").used()).isEqualTo(3);
     }
@@ -82,7 +87,7 @@ class RadioStateTest {
     void withoutAReceiverNobodyHearsIt() {
         RadioRule elsewhere = new RadioRule(false, 41, -98, 60, true, List.of(), List.of());
         Job deaf = CapacityEdits.giveInputs().on(SmallRadio.on(SmallRadio.job(), elsewhere));
-        assertThat(deaf.inputOf("11")).isEmpty();
+        assertThat(deaf.inputOf(new PointId("11"))).isEmpty();
         assertThat(found(deaf)).contains("wireless-unheard:11").doesNotContain("no-input:11");
         assertThat(CapacityOptions.of(deaf, Inventory.of(deaf)).ways())
                 .as("no wired module helps a wireless point")
@@ -101,18 +106,19 @@ class RadioStateTest {
             assertThat(link.line()).isEqualTo("the panel has it as zone 42");
         });
         assertThat(RadioState.of(crossed).next()).contains(43);
-        assertThatThrownBy(
-                        () -> RadioEdits.enrol(SmallRadio.input(crossed, "11")).on(crossed))
+        assertThatThrownBy(() -> RadioEdits.enrol(new InputId(SmallRadio.input(crossed, "11")))
+                        .on(crossed))
                 .hasMessageContaining("is enrolled already");
     }
 
     @Test
     void aPlanThatTakesThePanelsNumbersKeepsWhatIsProgrammed() {
-        Job crossed = PointEdits.duty("", List.of("12"), duty -> duty.withType(ZoneType.LOG_ONLY))
+        Job crossed = PointEdits.duty("", List.of(new PointId("12")), duty -> duty.withType(ZoneType.LOG_ONLY))
                 .on(enrolled("12", "11"));
-        Job followed = RadioEdits.follow(SmallRadio.input(crossed, "12")).on(crossed);
-        assertThat(followed.inputOf("12").orElseThrow().zone()).isEqualTo(41);
-        assertThat(followed.inputOf("11").orElseThrow().zone()).isEqualTo(42);
+        Job followed =
+                RadioEdits.follow(new InputId(SmallRadio.input(crossed, "12"))).on(crossed);
+        assertThat(followed.inputOf(new PointId("12")).orElseThrow().zone()).isEqualTo(41);
+        assertThat(followed.inputOf(new PointId("11")).orElseThrow().zone()).isEqualTo(42);
         assertThat(followed.zone(41).orElseThrow().type()).isEqualTo(ZoneType.LOG_ONLY);
         assertThat(found(followed)).noneMatch(id -> id.startsWith("enrolled-out-of-place"));
     }
@@ -121,26 +127,27 @@ class RadioStateTest {
     void aZoneThePanelShowsIsTypedInAndMustBeWirelessAndFree() {
         Job job = enrolled("11", "12");
         String input = SmallRadio.input(job, "12");
-        assertThat(RadioEdits.enrolledUnder(input, 45)
+        assertThat(RadioEdits.enrolledUnder(new InputId(input), 45)
                         .on(job)
                         .radio()
-                        .enrolment(input)
+                        .enrolment(new InputId(input))
                         .orElseThrow()
                         .zone())
                 .isEqualTo(45);
-        assertThatThrownBy(() -> RadioEdits.enrolledUnder(input, 7).on(job))
+        assertThatThrownBy(() -> RadioEdits.enrolledUnder(new InputId(input), 7).on(job))
                 .hasMessageStartingWith("the panel has no wireless zone 7");
-        assertThatThrownBy(() -> RadioEdits.enrolledUnder(input, 41).on(job))
+        assertThatThrownBy(
+                        () -> RadioEdits.enrolledUnder(new InputId(input), 41).on(job))
                 .hasMessageContaining("enrolment under zone 41 is there twice");
     }
 
     @Test
     void whatIsEnrolledAndNobodyNeedsIsLeftBehind() {
-        Job job = PointEdits.remove(List.of("12")).on(enrolled("11", "12"));
+        Job job = PointEdits.remove(List.of(new PointId("12"))).on(enrolled("11", "12"));
         assertThat(RadioState.of(job).leftover()).extracting(Enrolment::zone).containsExactly(42);
-        String input = job.radio().enrolled().getLast().inputId();
+        String input = job.radio().enrolled().getLast().inputId().text();
         assertThat(found(job)).contains("enrolled-for-nobody:" + input);
-        assertThat(found(RadioEdits.delete(input).on(job))).doesNotContain("enrolled-for-nobody:" + input);
+        assertThat(found(RadioEdits.delete(new InputId(input)).on(job))).doesNotContain("enrolled-for-nobody:" + input);
     }
 
     @Test
@@ -148,15 +155,16 @@ class RadioStateTest {
         Job job = enrolled("11");
         assertThat(link(job, "11", Link.LOOP).line()).isEqualTo("signal not measured");
         // −98 + 12 = −86
-        assertThat(link(heard(job, "11", -86), "11", Link.LOOP).mark()).isEqualTo(Mark.SOUND);
-        Job tight = heard(job, "11", -90);
+        assertThat(link(heard(job, new PointId("11"), -86), "11", Link.LOOP).mark())
+                .isEqualTo(Mark.SOUND);
+        Job tight = heard(job, new PointId("11"), -90);
         assertThat(link(tight, "11", Link.LOOP)).satisfies(link -> {
             assertThat(link.mark()).isEqualTo(Mark.TIGHT);
             assertThat(link.figure()).isEqualTo("\u221290 dBm");
             assertThat(link.line()).isEqualTo("heard, 8 dB to spare");
         });
         assertThat(weak(tight)).isEqualTo(Grade.TIGHT);
-        Job lost = heard(tight, "11", -101);
+        Job lost = heard(tight, new PointId("11"), -101);
         assertThat(link(lost, "11", Link.LOOP).line()).isEqualTo("heard 3 dB too weakly");
         assertThat(weak(lost)).as("the newest reading counts").isEqualTo(Grade.WRONG);
     }
@@ -172,21 +180,25 @@ class RadioStateTest {
     @Test
     void aConvertersSignalCountsForEachOfItsZones() {
         Job job = CapacityEdits.fit("", List.of(SmallRadio.CONVERTER)).on(SmallRadio.placed());
-        job = CapacityEdits.wire("03", Optional.of("Converter 1.1")).on(job);
+        job = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Converter 1.1")))
+                .on(job);
         assertThat(link(job, "03", Link.INPUT).line()).isEqualTo("converter signal not measured");
-        Job weak = heard(job, "Converter 1", -99);
+        Job weak = heard(job, new ModuleId("Converter 1"), -99);
         assertThat(link(weak, "03", Link.INPUT).mark()).isEqualTo(Mark.WRONG);
         assertThat(found(weak)).contains("signal-weak:Converter 1");
-        assertThat(link(heard(job, "Converter 1", -70), "03", Link.INPUT).line())
+        assertThat(link(heard(job, new ModuleId("Converter 1"), -70), "03", Link.INPUT)
+                        .line())
                 .isEqualTo("converter heard, 28 dB to spare");
     }
 
     @Test
     void aBatteryInsideADeviceFallsDue() {
         // the small rules keep one 12 years
-        Job old = RadioEdits.battery("11", LocalDate.parse("2014-05-01")).on(enrolled("11"));
+        Job old = RadioEdits.battery(new PointId("11"), LocalDate.parse("2014-05-01"))
+                .on(enrolled("11"));
         assertThat(found(old)).contains("device-battery-due:11");
-        Job fresh = RadioEdits.battery("11", LocalDate.parse("2026-05-12")).on(old);
+        Job fresh = RadioEdits.battery(new PointId("11"), LocalDate.parse("2026-05-12"))
+                .on(old);
         assertThat(fresh.radio().batteries()).hasSize(1);
         assertThat(found(fresh)).doesNotContain("device-battery-due:11");
     }
@@ -203,9 +215,10 @@ class RadioStateTest {
     @Test
     void anAnswerRestsOnTheZoneADeviceIsEnrolledUnder() {
         Job job = enrolled("11", "12");
-        Job anew = RadioEdits.enrolledUnder(SmallRadio.input(job, "12"), 46).on(job);
-        assertThat(ProofBasis.of(anew, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "46");
-        assertThat(ProofBasis.of(job, "12").get(Link.INPUT)).containsEntry("enrolled as zone", "42");
+        Job anew = RadioEdits.enrolledUnder(new InputId(SmallRadio.input(job, "12")), 46)
+                .on(job);
+        assertThat(ProofBasis.of(anew, new PointId("12")).get(Link.INPUT)).containsEntry("enrolled as zone", "46");
+        assertThat(ProofBasis.of(job, new PointId("12")).get(Link.INPUT)).containsEntry("enrolled as zone", "42");
     }
 
     @Property(tries = 300)
@@ -226,10 +239,10 @@ class RadioStateTest {
     private static Edit edit(Random random, Job job) {
         String input = SmallRadio.input(job, String.valueOf(11 + random.nextInt(3)));
         return switch (random.nextInt(4)) {
-            case 0 -> RadioEdits.delete(input);
-            case 1 -> RadioEdits.follow(input);
-            case 2 -> RadioEdits.enrolledUnder(input, 40 + random.nextInt(10));
-            default -> RadioEdits.enrol(input);
+            case 0 -> RadioEdits.delete(new InputId(input));
+            case 1 -> RadioEdits.follow(new InputId(input));
+            case 2 -> RadioEdits.enrolledUnder(new InputId(input), 40 + random.nextInt(10));
+            default -> RadioEdits.enrol(new InputId(input));
         };
     }
 }

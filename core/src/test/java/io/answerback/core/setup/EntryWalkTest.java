@@ -7,6 +7,8 @@ import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.ZoneType;
@@ -24,13 +26,20 @@ import org.junit.jupiter.api.Test;
 /// 03 what is passed.
 class EntryWalkTest {
     private static Job walked(ZoneType passed, double seconds) {
-        Job job = PointEdits.duty("", Set.of("02"), duty -> duty.withType(ZoneType.ENTRY_EXIT))
+        Job job = PointEdits.duty("", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ENTRY_EXIT))
                 .on(SmallSetup.job());
-        job = PointEdits.programAsSurveyed("02").on(job);
-        job = PointEdits.duty("", Set.of("03"), duty -> duty.withType(passed).withArea(java.util.Optional.of(1)))
+        job = PointEdits.programAsSurveyed(new PointId("02")).on(job);
+        job = PointEdits.duty(
+                        "",
+                        Set.of(new PointId("03")),
+                        duty -> duty.withType(passed).withArea(java.util.Optional.of(1)))
                 .on(job);
-        job = PointEdits.programAsSurveyed("03").on(job);
-        return SetupEdits.walk(new TimedWalk("02", "Keypad 1", List.of(new TimedWalk.Pace("03", 14)), seconds))
+        job = PointEdits.programAsSurveyed(new PointId("03")).on(job);
+        return SetupEdits.walk(new TimedWalk(
+                        new PointId("02"),
+                        new ModuleId("Keypad 1"),
+                        List.of(new TimedWalk.Pace(new PointId("03"), 14)),
+                        seconds))
                 .on(job);
     }
 
@@ -59,7 +68,10 @@ class EntryWalkTest {
     void aKeypadNearerToTheDoorHelpsWhereTheCodeIsTypedInTimeThen() {
         // the code takes 12 s from the last detector, at 26 s; from the first, at 14 s, it is typed at 26 s
         Job job = SetupEdits.walk(new TimedWalk(
-                        "02", "Keypad 1", List.of(new TimedWalk.Pace("03", 14), new TimedWalk.Pace("01", 26)), 38))
+                        new PointId("02"),
+                        new ModuleId("Keypad 1"),
+                        List.of(new TimedWalk.Pace(new PointId("03"), 14), new TimedWalk.Pace(new PointId("01"), 26)),
+                        38))
                 .on(walked(ZoneType.ENTRY_ROUTE, 38));
         EntryRemedies.Remedy nearer = EntryRemedies.of(job, walk(job)).getLast();
         assertThat(nearer.says()).startsWith("Move the keypad to where");
@@ -70,22 +82,29 @@ class EntryWalkTest {
     @Test
     void aPointThatIsTakenOffTheListIsPassedNoMore() {
         Job job = walked(ZoneType.IMMEDIATE, 20);
-        assertThat(walk(PointEdits.remove(List.of("03")).on(job)).passings()).isEmpty();
-        assertThat(EntryWalk.of(PointEdits.remove(List.of("02")).on(job))).isEmpty();
+        assertThat(walk(PointEdits.remove(List.of(new PointId("03"))).on(job)).passings())
+                .isEmpty();
+        assertThat(EntryWalk.of(PointEdits.remove(List.of(new PointId("02"))).on(job)))
+                .isEmpty();
     }
 
     @Test
     void anEntryRouteOfAnotherAreaDoesNotWait() {
         Job job = walked(ZoneType.ENTRY_ROUTE, 20);
         assertThat(walk(job).ok()).isTrue();
-        Job other = PointEdits.duty("", Set.of("03"), duty -> duty.withArea(java.util.Optional.of(2)))
+        Job other = PointEdits.duty("", Set.of(new PointId("03")), duty -> duty.withArea(java.util.Optional.of(2)))
                 .on(job);
-        assertThat(found(PointEdits.programAsSurveyed("03").on(other))).contains("way-in-alarms:03");
+        assertThat(found(PointEdits.programAsSurveyed(new PointId("03")).on(other)))
+                .contains("way-in-alarms:03");
     }
 
     @Test
     void eachRemedyMendsItWhenItIsApplied() {
-        Job job = SetupEdits.walk(new TimedWalk("02", "Keypad 1", List.of(new TimedWalk.Pace("03", 30)), 38))
+        Job job = SetupEdits.walk(new TimedWalk(
+                        new PointId("02"),
+                        new ModuleId("Keypad 1"),
+                        List.of(new TimedWalk.Pace(new PointId("03"), 30)),
+                        38))
                 .on(walked(ZoneType.IMMEDIATE, 38));
         assertThat(found(job)).contains("way-in-alarms:03", "way-in-too-slow:02");
         List<EntryRemedies.Remedy> remedies = EntryRemedies.of(job, walk(job));
@@ -100,8 +119,8 @@ class EntryWalkTest {
 
     @Test
     void aDoorThatStartsNoEntryTimeIsNoWayIn() {
-        Job job =
-                SetupEdits.walk(new TimedWalk("03", "Keypad 1", List.of(), 20)).on(walked(ZoneType.IMMEDIATE, 10));
+        Job job = SetupEdits.walk(new TimedWalk(new PointId("03"), new ModuleId("Keypad 1"), List.of(), 20))
+                .on(walked(ZoneType.IMMEDIATE, 10));
         assertThat(found(job)).contains("way-in-unready:03");
     }
 
@@ -112,7 +131,7 @@ class EntryWalkTest {
                 .containsEntry(Way.UNSET, ZoneEffect.NOTHING)
                 .containsEntry(Way.SET, ZoneEffect.ENTRY)
                 .containsEntry(Way.ENTERING, ZoneEffect.WAITS);
-        int zone = job.inputOf("02").orElseThrow().zone();
+        int zone = job.inputOf(new PointId("02")).orElseThrow().zone();
         Job out = SetupEdits.decide(Decision.ZONE_PART_SET, zone, PartSet.OUT.name())
                 .on(job);
         assertThat(row(out, "02").does()).containsEntry(Way.PART_SET, ZoneEffect.NOTHING);
@@ -121,7 +140,7 @@ class EntryWalkTest {
     }
 
     private static Row row(Job job, String point) {
-        int zone = job.inputOf(point).orElseThrow().zone();
+        int zone = job.inputOf(new PointId(point)).orElseThrow().zone();
         return SettingMatrix.of(job).rows().stream()
                 .filter(row -> row.zone() == zone)
                 .findFirst()

@@ -7,6 +7,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.MenuPlace;
@@ -233,9 +234,9 @@ class RunSheetTest {
 
     @Test
     void whatTheSurveySaysStaysWhateverAZoneIsProgrammedAs() {
-        int zone = job.inputOf("02").orElseThrow().zone();
+        int zone = job.inputOf(new PointId("02")).orElseThrow().zone();
         SettingValue surveyed = new SettingValue.Chosen(
-                job.point("02").orElseThrow().duty().type().name());
+                job.point(new PointId("02")).orElseThrow().duty().type().name());
         Job off = Edits.zoneType(zone, ZoneType.NOT_USED).on(job);
         assertThat(new Intent(off).of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
         assertThat(new Intent(off).usual(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);
@@ -247,7 +248,7 @@ class RunSheetTest {
 
     @Test
     void aZoneInNoAreaIsDeadAndHasNoAreaToType() {
-        int zone = job.inputOf("02").orElseThrow().zone();
+        int zone = job.inputOf(new PointId("02")).orElseThrow().zone();
         Job nowhere = Edits.zoneArea(zone, Optional.empty()).on(job);
         assertThat(RunSheet.of(nowhere).step("area", zone)).isEmpty();
         assertThat(SetupState.of(nowhere).dead()).containsOnlyKeys(zone);

@@ -8,6 +8,7 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
@@ -20,7 +21,10 @@ class PointSimulationTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
 
     private static Outcome act(Job job, String point, boolean active, PanelState panel) {
-        var result = new Assessor(SmallJob.EVENTS).assess(job).point(point).orElseThrow();
+        var result = new Assessor(SmallJob.EVENTS)
+                .assess(job)
+                .point(new PointId(point))
+                .orElseThrow();
         return new PointSimulation(job, SmallJob.EVENTS).act(result, active, panel, NOW);
     }
 
@@ -55,8 +59,8 @@ class PointSimulationTest {
 
     @Test
     void aLoopThatReadsBetweenBandsPromisesNothing() {
-        Job job =
-                LoopEdits.parts("", "02", wiring -> wiring.withAlarmOhms(1500)).on(SmallJob.job());
+        Job job = LoopEdits.parts("", new PointId("02"), wiring -> wiring.withAlarmOhms(1500))
+                .on(SmallJob.job());
         Outcome outcome = act(job, "02", true, PanelState.allSet(job));
         assertThat(outcome.signals()).isEmpty();
         assertThat(outcome.why()).contains("between bands");

@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.cable.Cable;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
@@ -40,17 +45,21 @@ class JobTest {
                         () -> JOB.withInputs(List.of(input(1, "01"), input(2, "01"))),
                         "input of point 01 is there twice"),
                 refused(() -> JOB.withPoints(List.of()), "a cable goes to point 01"),
-                refused(() -> new Cable("C", "01", 10, SmallJob.THIN, 30, -10), "swap them"),
+                refused(() -> new Cable(new CableId("C"), new PointId("01"), 10, SmallJob.THIN, 30, -10), "swap them"),
                 refused(
-                        () -> new Cable("C", "01", Double.NaN, SmallJob.THIN, 0, 20),
+                        () -> new Cable(new CableId("C"), new PointId("01"), Double.NaN, SmallJob.THIN, 0, 20),
                         "length of cable C in metres is NaN"),
-                refused(() -> new Cable(" ", "01", 10, SmallJob.THIN, 0, 20), "cable label is empty"),
+                refused(
+                        () -> new Cable(new CableId(" "), new PointId("01"), 10, SmallJob.THIN, 0, 20),
+                        "cable id is empty"),
                 refused(() -> new Conductor("thin", 0), "ohms per kilometre is 0"),
                 refused(() -> new Area(1, "Front", "12"), "3 to 16 of 0-9 and A-F"),
                 refused(() -> new Area(100, "Front", "1234"), "area number is 100"),
                 refused(() -> new Zone(3, ZoneType.IMMEDIATE, Optional.of(1), Optional.of("12")), "three digits"),
-                refused(() -> new Receiver("A", "A", "host", 0, "", "0"), "port of receiver A is 0"),
-                refused(() -> new Receiver("A", "A", "host", 9, "", "xyz"), "line number of receiver A is \"xyz\""),
+                refused(() -> new Receiver(new ReceiverId("A"), "A", "host", 0, "", "0"), "port of receiver A is 0"),
+                refused(
+                        () -> new Receiver(new ReceiverId("A"), "A", "host", 9, "", "xyz"),
+                        "line number of receiver A is \"xyz\""),
                 refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
                 refused(() -> new HouseRules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
                 refused(
@@ -64,15 +73,24 @@ class JobTest {
                         () -> Practice.of(SmallRules.rules()).withFigure(RuleFigure.SIREN_MINUTES, 500),
                         "siren minutes in the rules is 500; it must be from 0 to 120"),
                 refused(
-                        () -> JOB.withInputs(
-                                List.of(Input.of("X.1", "X", 1, 9, Optional.empty(), UnusedTermination.LINK))),
+                        () -> JOB.withInputs(List.of(Input.of(
+                                new InputId("X.1"),
+                                new ModuleId("X"),
+                                1,
+                                9,
+                                Optional.empty(),
+                                UnusedTermination.LINK))),
                         "input X.1 is on module X, which is not in the job"),
                 refused(
                         () -> JOB.points().getFirst().withInSeries(List.of(new SeriesContact("one", SmallKinds.DOOR))),
                         "one contact in series"),
                 refused(
                         () -> JOB.withMeasurements(List.of(new Measurement(
-                                "44", Instant.EPOCH, Measurement.Measured.RESISTOR, Optional.of(1.0), ""))),
+                                new PointId("44"),
+                                Instant.EPOCH,
+                                Measurement.Measured.RESISTOR,
+                                Optional.of(1.0),
+                                ""))),
                         "a measurement was made at point 44"),
                 refused(() -> SmallJob.wiring().withTolerancePercent(30), "tolerance in percent is 30"),
                 refused(() -> SmallJob.profile(List.of()), "reads no loop scheme"));
@@ -83,7 +101,13 @@ class JobTest {
     }
 
     private static Input input(int number, String point) {
-        return Input.of("P." + number, "Panel", number, number, Optional.of(point), UnusedTermination.LINK);
+        return Input.of(
+                new InputId("P." + number),
+                new ModuleId("Panel"),
+                number,
+                number,
+                Optional.of(new PointId(point)),
+                UnusedTermination.LINK);
     }
 
     private static <T> List<T> twice(List<T> parts) {
@@ -100,7 +124,7 @@ class JobTest {
     void aProofCannotBeChangedThroughWhatItWasMadeOf() {
         var facts = new java.util.HashMap<>(Map.of("cable length", "48 m"));
         var upstream = new java.util.HashMap<Link, Map<String, String>>(Map.of(Link.LOOP, facts));
-        Proof proof = new Proof("01", Instant.EPOCH, 1, "station", "frame", Optional.empty(), upstream);
+        Proof proof = new Proof(new PointId("01"), Instant.EPOCH, 1, "station", "frame", Optional.empty(), upstream);
         facts.put("cable length", "62 m");
         upstream.clear();
         assertThat(proof.upstream()).containsEntry(Link.LOOP, Map.of("cable length", "48 m"));
@@ -124,13 +148,19 @@ class JobTest {
         assertThat(edited.measurements()).isSameAs(job.measurements());
     }
 
-    /// A module named as a point would be taken for it where loads are added up.
     @Test
-    void aModuleCannotHaveTheNumberOfAPoint() {
+    void twoModulesOfOneNameAreRefused() {
         Job job = SmallJob.job();
         List<PanelModule> modules = new ArrayList<>(job.modules());
-        modules.add(new PanelModule("02", "board", List.of()));
+        modules.add(new PanelModule(new ModuleId("another"), "Panel", "board", List.of(), false));
         assertThatThrownBy(() -> job.withModules(modules))
-                .hasMessage("module 02 has the number of a point; name it otherwise");
+                .hasMessage("two modules are called Panel; name one of them otherwise");
+    }
+
+    @Test
+    void aPointCannotHaveTheIdOfOneEveryPanelHas() {
+        Job job = SmallJob.job();
+        Point mains = job.points().getFirst().withId(new PointId("mains"));
+        assertThatThrownBy(() -> job.withPoints(List.of(mains))).hasMessageContaining("give it a number");
     }
 }

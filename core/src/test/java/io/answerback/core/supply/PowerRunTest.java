@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Tick;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.Test;
 /// The order in which a panel is given power and loses it.
 class PowerRunTest {
     private static Job job(PowerOrder order, int testSeconds) {
-        Job job = PointEdits.change("", Set.of("02"), point -> point.withKind(SmallBox.POWERED))
+        Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallBox.POWERED))
                 .on(SmallBox.job(SmallBox.SIX));
         PanelProfile profile = job.panel().profile();
         ModuleKind fed = profile.board().withSupply(new SupplyUnit(1000, 350, 7, 11.2, 10.5, order, testSeconds));

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.device.SounderUnit.Level;
 import io.answerback.core.device.SounderUnit.OwnBattery;
+import io.answerback.core.id.ModuleId;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ class SounderStateTest {
     }
 
     private static double minutes(Level level, double celsius) {
-        return SounderState.of("S", unit(0), level, Optional.empty(), celsius)
+        return SounderState.of(new ModuleId("S"), "S", unit(0), level, Optional.empty(), celsius)
                 .ownMinutes()
                 .orElseThrow();
     }
@@ -39,11 +40,11 @@ class SounderStateTest {
 
     @Test
     void itSoundsNoLongerThanAskedByItselfOrOnItsBattery() {
-        SounderState cut = SounderState.of("S", unit(20), LOUD, Optional.empty(), 25);
+        SounderState cut = SounderState.of(new ModuleId("S"), "S", unit(20), LOUD, Optional.empty(), 25);
         assertThat(cut.soundsMinutes(15)).isEqualTo(15);
         assertThat(cut.soundsMinutes(30)).isEqualTo(20);
         assertThat(cut.lasts(500)).isTrue();
-        SounderState free = SounderState.of("S", unit(0), LOUD, Optional.empty(), 25);
+        SounderState free = SounderState.of(new ModuleId("S"), "S", unit(0), LOUD, Optional.empty(), 25);
         assertThat(free.soundsMinutes(115)).isCloseTo(112.8, within(0.1));
         assertThat(free.lasts(115)).isFalse();
     }

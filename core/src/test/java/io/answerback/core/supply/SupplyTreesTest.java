@@ -19,6 +19,11 @@ import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.Power;
@@ -53,7 +58,7 @@ class SupplyTreesTest {
             false);
 
     private static Job job() {
-        Job job = PointEdits.change("", Set.of("01", "02"), point -> point.withKind(POWERED))
+        Job job = PointEdits.change("", Set.of(new PointId("01"), new PointId("02")), point -> point.withKind(POWERED))
                 .on(SmallBox.job(EIGHT));
         PanelProfile profile = job.panel().profile();
         SupplyUnit unit = new SupplyUnit(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
@@ -75,7 +80,7 @@ class SupplyTreesTest {
         return Supplies.of(job, CorePlan.of(job)).states().getFirst();
     }
 
-    private static DeviceVolts volts(Job job, String part) {
+    private static DeviceVolts volts(Job job, FedId part) {
         return state(job).volts().stream()
                 .filter(device -> device.part().equals(part))
                 .findFirst()
@@ -88,16 +93,16 @@ class SupplyTreesTest {
         assertThat(state.trees()).hasSize(1);
         assertThat(state.trees().getFirst().title()).isEqualTo("Panel · 12V");
         assertThat(state.trees().getFirst().limitMilliamps()).isEqualTo(100);
-        assertThat(state.direct()).extracting(LoadLine::part).containsExactly("Panel");
+        assertThat(state.direct()).extracting(LoadLine::part).containsExactly(new ModuleId("Panel"));
         // 10.5 V less 40 mA through 18.4 Ω
-        assertThat(volts(job(), "02").atEnd()).isCloseTo(10.5 - 0.04 * 18.4, within(1e-9));
+        assertThat(volts(job(), new PointId("02")).atEnd()).isCloseTo(10.5 - 0.04 * 18.4, within(1e-9));
     }
 
     @Test
     void aDoubledPairHasHalfTheResistance() {
-        Job job = CableEdits.laying("", "C-02", laying -> laying.withDoubled(CoreUse.SUPPLY, true))
+        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withDoubled(CoreUse.SUPPLY, true))
                 .on(job());
-        assertThat(volts(job, "02").atEnd()).isCloseTo(10.5 - 0.04 * 9.2, within(1e-9));
+        assertThat(volts(job, new PointId("02")).atEnd()).isCloseTo(10.5 - 0.04 * 9.2, within(1e-9));
     }
 
     @Test
@@ -105,55 +110,60 @@ class SupplyTreesTest {
         Job job = job();
         job = job.withCables(
                 job.cables().stream().map(cable -> cable.withCelsius(20, 45)).toList());
-        assertThat(volts(job, "02").atEnd()).isCloseTo(10.5 - 0.04 * 18.4 * (1 + 0.00393 * 25), within(1e-9));
+        assertThat(volts(job, new PointId("02")).atEnd())
+                .isCloseTo(10.5 - 0.04 * 18.4 * (1 + 0.00393 * 25), within(1e-9));
     }
 
     @Test
     void whatIsBehindAJointBoxSharesTheCableThatBringsIt() {
-        Job job = CablingEdits.throughJoint(List.of("C-01", "C-02"), "J-1", SmallJob.THIN)
+        Job job = CablingEdits.throughJoint(
+                        List.of(new CableId("C-01"), new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
                 .on(job());
-        String trunk = job.cables().getLast().id();
-        job = Edits.cableMetres(trunk, 100).on(job);
-        job = CableEdits.laying("", trunk, laying -> laying.withType(EIGHT)).on(job);
+        String trunk = job.cables().getLast().id().text();
+        job = Edits.cableMetres(new CableId(trunk), 100).on(job);
+        job = CableEdits.laying("", new CableId(trunk), laying -> laying.withType(EIGHT))
+                .on(job);
         // a new cable lies between 5 and 35 °C
         double warm = 18.4 * (1 + 0.00393 * 15);
-        assertThat(volts(job, "02").atEnd()).isCloseTo(10.5 - 0.08 * warm - 0.04 * 18.4, within(1e-9));
+        assertThat(volts(job, new PointId("02")).atEnd()).isCloseTo(10.5 - 0.08 * warm - 0.04 * 18.4, within(1e-9));
     }
 
     @Test
     void aDetectorWithoutACableStillCountsInTheSum() {
-        Job job = CablingEdits.remove("C-02").on(job());
+        Job job = CablingEdits.remove(new CableId("C-02")).on(job());
         SupplyState state = state(job);
-        assertThat(state.direct()).extracting(LoadLine::part).containsExactly("Panel", "02");
+        assertThat(state.direct()).extracting(LoadLine::part).containsExactly(new ModuleId("Panel"), new PointId("02"));
         assertThat(state.milliamps(true)).isEqualTo(state(job()).milliamps(true));
-        assertThat(state.volts()).extracting(DeviceVolts::part).containsExactly("01");
+        assertThat(state.volts()).extracting(DeviceVolts::part).containsExactly(new PointId("01"));
     }
 
     @Test
     void oneWithoutRoomForASecondPairIsNotDoubled() {
-        Job job = CableEdits.laying("", "C-02", laying -> laying.withType(SmallBox.FOUR))
+        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withType(SmallBox.FOUR))
                 .on(job());
-        assertThat(Remedies.of(job, "02", List.of()))
+        assertThat(Remedies.of(job, new PointId("02"), List.of()))
                 .extracting(Remedy::words)
                 .noneMatch(words -> words.startsWith("Double"));
-        assertThat(Remedies.of(job(), "02", List.of()))
+        assertThat(Remedies.of(job(), new PointId("02"), List.of()))
                 .extracting(Remedy::words)
                 .containsExactly("Double the supply pair of C-02");
-        assertThat(Remedies.of(job(), "99", List.of())).isEmpty();
+        assertThat(Remedies.of(job(), new PointId("99"), List.of())).isEmpty();
     }
 
     @Test
     void theTrunkToAJointBoxIsAmongTheWaysToMend() {
-        Job job = CablingEdits.throughJoint(List.of("C-01", "C-02"), "J-1", SmallJob.THIN)
+        Job job = CablingEdits.throughJoint(
+                        List.of(new CableId("C-01"), new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
                 .on(job());
-        String trunk = job.cables().getLast().id();
-        job = Edits.cableMetres(trunk, 100).on(job);
-        job = CableEdits.laying("", trunk, laying -> laying.withType(EIGHT)).on(job);
+        String trunk = job.cables().getLast().id().text();
+        job = Edits.cableMetres(new CableId(trunk), 100).on(job);
+        job = CableEdits.laying("", new CableId(trunk), laying -> laying.withType(EIGHT))
+                .on(job);
         CableType thick =
                 new CableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
-        List<Remedy> remedies = Remedies.of(job, "02", List.of(thick));
+        List<Remedy> remedies = Remedies.of(job, new PointId("02"), List.of(thick));
         assertThat(remedies).extracting(Remedy::words).contains("Run %s as 8-core thick".formatted(trunk));
-        double before = volts(job, "02").atEnd();
+        double before = volts(job, new PointId("02")).atEnd();
         assertThat(remedies).allSatisfy(remedy -> {
             assertThat(remedy.atEndVolts()).isGreaterThan(before);
             assertThat(remedy.ok()).isFalse();
@@ -164,18 +174,19 @@ class SupplyTreesTest {
     void aModuleFedFromElsewhereKeepsTheCommonZeroVoltsWithItsBus() {
         Job plain = SmallBus.job();
         Job job = plain.withCables(List.of(
-                new Cable("C-80", "01", 20, SmallJob.THIN, 20, 20)
-                        .withEnds(CableEnds.toModule("Keypad 1"))
+                new Cable(new CableId("C-80"), new PointId("01"), 20, SmallJob.THIN, 20, 20)
+                        .withEnds(CableEnds.toModule(new ModuleId("Keypad 1")))
                         .withLaying(CableInstallation.PLANNED.withType(SmallBox.FOUR)),
-                new Cable("C-81", "01", 2, SmallJob.THIN, 20, 20)
-                        .withEnds(CableEnds.toModule("Keypad 1").startingAt("Expander 1"))
+                new Cable(new CableId("C-81"), new PointId("01"), 2, SmallJob.THIN, 20, 20)
+                        .withEnds(CableEnds.toModule(new ModuleId("Keypad 1"))
+                                .startingAt(Optional.of(new ModuleId("Expander 1"))))
                         .withLaying(CableInstallation.PLANNED
                                 .withType(SmallBox.FOUR)
                                 .withAsFound(new AsFound(
                                         Map.of("red", CoreUse.SUPPLY, "black", CoreUse.SUPPLY_RETURN),
                                         Optional.empty(),
                                         null)))));
-        CableCores bus = CorePlan.of(job).cable("C-80").orElseThrow();
+        CableCores bus = CorePlan.of(job).cable(new CableId("C-80")).orElseThrow();
         assertThat(bus.core(CoreUse.SUPPLY_RETURN)).isPresent();
         assertThat(bus.core(CoreUse.BUS_ONE)).isPresent();
         assertThat(bus.core(CoreUse.SUPPLY)).isEmpty();
@@ -184,19 +195,20 @@ class SupplyTreesTest {
     @Test
     void theLongestCableIsWhereTheVoltsAreJustEnough() {
         // from 10.5 V nothing may be lost, since 10.5 V are needed
-        assertThat(CableLimits.of(job(), "02").orElseThrow().longestMetres()).isCloseTo(0, within(0.01));
-        assertThat(CableLimits.of(job(), "99")).isEmpty();
+        assertThat(CableLimits.of(job(), new PointId("02")).orElseThrow().longestMetres())
+                .isCloseTo(0, within(0.01));
+        assertThat(CableLimits.of(job(), new PointId("99"))).isEmpty();
     }
 
     @Test
     void aDeviceThatFailsSaysWhenItDropsOutOnTheBasisOfTheBatterysHours() {
         // 10.5 V are needed: at rest 12 mA through 18.4 Ω take 0.2208 V, so it drops out at 10.7208 V
-        Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+        Job job = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
                 .on(job());
         double used = LeadAcid.usedAt(10.5 + 0.012 * 18.4);
         StandbyForecast hold = StandbyForecast.of(state(job).battery().orElseThrow(), job.practice());
         double whole = hold.endHours(10.5);
-        assertThat(volts(job, "02").dropsOutHours().orElseThrow()).isCloseTo(used * whole, within(1e-6));
+        assertThat(volts(job, new PointId("02")).dropsOutHours().orElseThrow()).isCloseTo(used * whole, within(1e-6));
         assertThat(hold.voltsAfter(used * whole)).isCloseTo(10.5 + 0.012 * 18.4, within(1e-6));
         // 7 Ah warm, 80 % at the end of its life, margin 1.25: 4.48 Ah at 54 mA, slower than over 20 h
         assertThat(whole).isCloseTo(4.48 / 0.054, within(1e-9));
@@ -225,15 +237,15 @@ class SupplyTreesTest {
     void theEndOfDischargeIsTheSuppliesOwnLessTheDropOnItsBoard() {
         Job job = with(
                 new SupplyUnit(1000, 350, 7, 11.2, 10.3, PowerOrder.BATTERY_FIRST, 0, Optional.of(0.25), List.of()));
-        assertThat(volts(job, "02").atEnd()).isCloseTo(10.3 - 0.25 - 0.04 * 18.4, within(1e-9));
-        assertThat(volts(job, "02").atFloat()).isCloseTo(13.65 - 0.25 - 0.04 * 18.4, within(1e-9));
+        assertThat(volts(job, new PointId("02")).atEnd()).isCloseTo(10.3 - 0.25 - 0.04 * 18.4, within(1e-9));
+        assertThat(volts(job, new PointId("02")).atFloat()).isCloseTo(13.65 - 0.25 - 0.04 * 18.4, within(1e-9));
     }
 
     @Test
     void aSupplyThatCutsOffEarlyReachesFewerHours() {
-        Job late = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+        Job late = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
                 .on(job());
-        Job early = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+        Job early = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
                 .on(with(new SupplyUnit(1000, 350, 7, 11.5, 11.1, PowerOrder.BATTERY_FIRST, 0)));
         BatteryState full = state(late).battery().orElseThrow();
         BatteryState part = state(early).battery().orElseThrow();
@@ -241,14 +253,14 @@ class SupplyTreesTest {
         double whole = 4.48 / 0.054;
         assertThat(full.standbyHours() - part.standbyHours()).isCloseTo(0.05 * whole, within(1e-9));
         // below 10.5 V nothing more is counted on
-        Job deep = PowerEdits.battery(new Battery("Panel", 7, 1, 25, Optional.empty()))
+        Job deep = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
                 .on(with(new SupplyUnit(1000, 350, 7, 11.2, 10.0, PowerOrder.BATTERY_FIRST, 0)));
         assertThat(state(deep).battery().orElseThrow().standbyHours()).isEqualTo(full.standbyHours());
     }
 
     @Test
     void whatIfChangesOneThingAtATime() {
-        Job job = PowerEdits.battery(new Battery("Panel", 7, 1, 0, Optional.empty()))
+        Job job = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 0, Optional.empty()))
                 .on(job());
         StandbyForecast hold = StandbyForecast.of(state(job).battery().orElseThrow(), job.practice());
         assertThat(hold.standbyHours())
@@ -263,7 +275,7 @@ class SupplyTreesTest {
 
     @Test
     void powerThatCannotBeIsRefused() {
-        Battery seven = new Battery("Panel", 7, 1, 20, Optional.empty());
+        Battery seven = new Battery(new ModuleId("Panel"), 7, 1, 20, Optional.empty());
         assertThatThrownBy(() -> new Power(
                         List.of(seven, seven),
                         List.of(),
@@ -274,17 +286,18 @@ class SupplyTreesTest {
                         List.of(),
                         List.of()))
                 .hasMessageContaining("Panel");
-        assertThatThrownBy(() -> new Battery("Panel", 0, 1, 20, Optional.empty()))
+        assertThatThrownBy(() -> new Battery(new ModuleId("Panel"), 0, 1, 20, Optional.empty()))
                 .hasMessageContaining("ampere-hours");
-        assertThatThrownBy(() -> new Battery("Panel", 7, 1, -80, Optional.empty()))
+        assertThatThrownBy(() -> new Battery(new ModuleId("Panel"), 7, 1, -80, Optional.empty()))
                 .hasMessageContaining("°C");
-        assertThatThrownBy(() -> new LoadFigure("02", -1, 0, LoadFigure.Source.SHEET))
+        assertThatThrownBy(() -> new LoadFigure(new PointId("02"), -1, 0, LoadFigure.Source.SHEET))
                 .hasMessageContaining("quiescent current of 02");
         assertThatThrownBy(() -> new SupplyUnit(1000, 350, 7, 10.2, 10.5, PowerOrder.BATTERY_FIRST, 0))
                 .hasMessageContaining("reports a low battery");
         Power both = Power.UNDECIDED.with(seven).with(seven.withParallel(2));
         assertThat(both.batteries()).hasSize(1);
-        assertThat(both.battery("Panel").orElseThrow().ratedAmpHours()).isEqualTo(14);
-        assertThat(both.withoutBattery("Panel").batteries()).isEmpty();
+        assertThat(both.battery(new ModuleId("Panel")).orElseThrow().ratedAmpHours())
+                .isEqualTo(14);
+        assertThat(both.withoutBattery(new ModuleId("Panel")).batteries()).isEmpty();
     }
 }

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import io.answerback.core.device.LoadType;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -16,15 +19,24 @@ import org.junit.jupiter.api.Test;
 /// Trees worked by hand, and what holds of any tree.
 class SupplyVoltsTest {
     private static SupplyNode node(String name, double ohms, LoadType law, double amps, SupplyNode... onward) {
-        return new SupplyNode(name, "C-" + name, ohms, List.of(new SupplyNode.Load(name, law, amps)), List.of(onward));
+        return new SupplyNode(
+                name,
+                Optional.of(new CableId(name)),
+                ohms,
+                List.of(new SupplyNode.Load(new PointId(name), law, amps)),
+                List.of(onward));
     }
 
     private static SupplyNode output(SupplyNode... onward) {
-        return new SupplyNode("output", "", 0, List.of(), List.of(onward));
+        return new SupplyNode("output", Optional.empty(), 0, List.of(), List.of(onward));
+    }
+
+    private static Optional<CableId> place(String name) {
+        return Optional.of(new CableId(name));
     }
 
     private static double volts(SupplyNode root, double source, String place) {
-        return SupplyVolts.solve(root, source).at().get(place);
+        return SupplyVolts.solve(root, source).at().get(place(place));
     }
 
     @Test
@@ -63,7 +75,7 @@ class SupplyVoltsTest {
         SupplyVolts volts = SupplyVolts.solve(output(node("k", 4, LoadType.CONSTANT_POWER, 0.8)), 12);
         assertThat(volts.holds()).isFalse();
         assertThat(volts.collapsedAt()).containsExactly("k");
-        assertThat(volts.at()).containsOnlyKeys("output");
+        assertThat(volts.at()).containsOnlyKeys(Optional.<CableId>empty());
     }
 
     @Test
@@ -81,8 +93,8 @@ class SupplyVoltsTest {
                 output(node("good", 20, LoadType.CONSTANT_CURRENT, 0.1), node("bad", 4, LoadType.CONSTANT_POWER, 0.8));
         SupplyVolts volts = SupplyVolts.solve(root, 12);
         assertThat(volts.collapsedAt()).containsExactly("bad");
-        assertThat(volts.at().get("good")).isCloseTo(10, within(1e-9));
-        assertThat(volts.at()).doesNotContainKey("bad");
+        assertThat(volts.at().get(place("good"))).isCloseTo(10, within(1e-9));
+        assertThat(volts.at()).doesNotContainKey(place("bad"));
     }
 
     @Test
@@ -96,8 +108,8 @@ class SupplyVoltsTest {
         SupplyVolts volts = SupplyVolts.solve(root, 12);
         assertThat(volts.collapsedAt()).containsExactly("end");
         // the trunk keeps its own 0.1 A through 1 Ω
-        assertThat(volts.at().get("trunk")).isCloseTo(11.9, within(1e-9));
-        assertThat(volts.at()).doesNotContainKeys("end", "further");
+        assertThat(volts.at().get(place("trunk"))).isCloseTo(11.9, within(1e-9));
+        assertThat(volts.at()).doesNotContainKeys(place("end"), place("further"));
     }
 
     /// In any chain that holds, what flows into each cable is what everything behind it takes (Kirchhoff), and
@@ -123,8 +135,8 @@ class SupplyVoltsTest {
         double behind = 0;
         for (int i = chain.size() - 1; i >= 0; i--) {
             SupplyNode node = chain.get(i);
-            double here = volts.at().get(node.name());
-            double before = i == 0 ? 12 : volts.at().get(chain.get(i - 1).name());
+            double here = volts.at().get(node.cableId());
+            double before = i == 0 ? 12 : volts.at().get(chain.get(i - 1).cableId());
             behind += node.loads().getFirst().ampsAt(here);
             assertThat(before - here).isCloseTo(behind * node.ohms(), within(1e-7));
             assertThat(here).isLessThanOrEqualTo(before + 1e-12);

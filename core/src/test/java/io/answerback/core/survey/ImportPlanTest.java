@@ -3,6 +3,7 @@ package io.answerback.core.survey;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -66,13 +67,15 @@ class ImportPlanTest {
                 ",Lobby door,contact,,Front,yes,");
         assertThat(plan.bad()).isEmpty();
         Job next = plan.edit(SmallJob.THIN).on(job);
-        assertThat(next.points().subList(3, 6)).extracting(Point::id).containsExactly("10", "11", "12");
+        assertThat(next.points().subList(3, 6))
+                .extracting(Point::id)
+                .containsExactly(new PointId("10"), new PointId("11"), new PointId("12"));
         assertThat(next.area(3).orElseThrow().name()).isEqualTo("Yard");
         assertThat(next.areas()).hasSize(3);
-        assertThat(next.cableTo("10").orElseThrow().metres()).isEqualTo(48);
-        assertThat(next.cableTo("12")).isEmpty();
-        assertThat(next.point("12").orElseThrow().duty().type()).isEqualTo(ZoneType.ENTRY_EXIT);
-        assertThat(next.point("12").orElseThrow().duty().wayIn()).isTrue();
+        assertThat(next.cableTo(new PointId("10")).orElseThrow().metres()).isEqualTo(48);
+        assertThat(next.cableTo(new PointId("12"))).isEmpty();
+        assertThat(next.point(new PointId("12")).orElseThrow().duty().type()).isEqualTo(ZoneType.ENTRY_EXIT);
+        assertThat(next.point(new PointId("12")).orElseThrow().duty().wayIn()).isTrue();
     }
 
     @ParameterizedTest

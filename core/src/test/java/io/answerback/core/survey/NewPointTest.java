@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
@@ -26,26 +28,28 @@ class NewPointTest {
     @Test
     void aNewPointIsWiredAsTheRulesSay() {
         Job next = typed(job, "yard gate, contact, yard, 40 m");
-        var wiring = next.point("04").orElseThrow().loop();
+        var wiring = next.point(new PointId("04")).orElseThrow().loop();
         assertThat(wiring.scheme()).isEqualTo(SchemeKind.DOUBLE_END_OF_LINE);
         assertThat(wiring.endOfLineOhms()).isEqualTo(2200);
         assertThat(wiring.alarmOhms()).isEqualTo(4700);
-        assertThat(next.cableTo("04").orElseThrow().metres()).isEqualTo(40);
+        assertThat(next.cableTo(new PointId("04")).orElseThrow().metres()).isEqualTo(40);
 
         Job single = typed(
                 PracticeEdits.school("loop", PracticeOption.SINGLE_END_OF_LINE).on(job), "yard gate, contact");
-        assertThat(single.point("04").orElseThrow().loop().scheme()).isEqualTo(SchemeKind.SINGLE_END_OF_LINE);
+        assertThat(single.point(new PointId("04")).orElseThrow().loop().scheme())
+                .isEqualTo(SchemeKind.SINGLE_END_OF_LINE);
     }
 
     @Test
     void itsCableGetsALabelThatIsFree() {
         Job labelled = job.withCables(List.of(
-                new Cable("C-04", "01", 10, SmallJob.THIN, 5, 35), new Cable("C-30", "02", 10, SmallJob.THIN, 5, 35)));
+                new Cable(new CableId("C-04"), new PointId("01"), 10, SmallJob.THIN, 5, 35),
+                new Cable(new CableId("C-30"), new PointId("02"), 10, SmallJob.THIN, 5, 35)));
         assertThat(typed(labelled, "yard gate, contact, 40 m")
-                        .cableTo("04")
+                        .cableTo(new PointId("04"))
                         .orElseThrow()
                         .id())
-                .isEqualTo("C-31");
+                .isEqualTo(new CableId("C-31"));
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.capacity.Inventory;
 import io.answerback.core.device.ContactForm;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -25,7 +26,8 @@ class FoundLoopTest {
                 ohms == null || ohms.equals("open") ? Optional.empty() : Optional.of(Double.valueOf(ohms));
         return ohms == null
                 ? job
-                : TakeOverEdits.measured(new Measurement("02", VISIT.plusSeconds(60L * minutes), what, value, ""))
+                : TakeOverEdits.measured(
+                                new Measurement(new PointId("02"), VISIT.plusSeconds(60L * minutes), what, value, ""))
                         .on(job);
     }
 
@@ -47,7 +49,7 @@ class FoundLoopTest {
         Job job = reading(SmallJob.job(), Measured.LOOP_AT_REST, rest, 0);
         job = reading(job, Measured.LOOP_ACTIVE, active, 1);
         job = reading(job, Measured.RESISTOR, resistor, 2);
-        FoundLoop found = FoundLoop.of(job, "02");
+        FoundLoop found = FoundLoop.of(job, new PointId("02"));
         assertThat(found.form()).isEqualTo(Optional.ofNullable(form));
         assertThat(found.resistorOhms()).isEqualTo(Optional.ofNullable(ohms));
         assertThat(found.noResistor()).isEqualTo(none);
@@ -56,19 +58,20 @@ class FoundLoopTest {
     @Test
     void theLatestReadingCounts() {
         Job job = reading(SmallJob.job(), Measured.LOOP_AT_REST, "4700", 5);
-        assertThat(FoundLoop.of(reading(job, Measured.LOOP_AT_REST, "2200", 4), "02")
+        assertThat(FoundLoop.of(reading(job, Measured.LOOP_AT_REST, "2200", 4), new PointId("02"))
                         .resistorOhms())
                 .contains(4700.0);
-        assertThat(FoundLoop.of(reading(job, Measured.LOOP_AT_REST, "2200", 6), "02")
+        assertThat(FoundLoop.of(reading(job, Measured.LOOP_AT_REST, "2200", 6), new PointId("02"))
                         .resistorOhms())
                 .contains(2200.0);
-        assertThat(FoundLoop.of(job, "01").nothing()).isTrue();
+        assertThat(FoundLoop.of(job, new PointId("01")).nothing()).isTrue();
     }
 
     private static Job series() {
-        Job job = TakeOverEdits.addContact("02", "Landing window", SmallKinds.WINDOW)
+        Job job = TakeOverEdits.addContact(new PointId("02"), "Landing window", SmallKinds.WINDOW)
                 .on(SmallJob.job());
-        return TakeOverEdits.addContact("02", "Attic window", SmallKinds.WINDOW).on(job);
+        return TakeOverEdits.addContact(new PointId("02"), "Attic window", SmallKinds.WINDOW)
+                .on(job);
     }
 
     @Test
@@ -84,19 +87,23 @@ class FoundLoopTest {
 
     @Test
     void splittingGivesEachContactAPointAndTheFirstKeepsTheOldOne() {
-        Job split = TakeOverEdits.split("02").on(series());
-        assertThat(split.points()).extracting(Point::id).containsExactly("01", "02", "04", "05", "03");
-        assertThat(split.point("04").orElseThrow().name()).isEqualTo("Landing window");
-        assertThat(split.point("04").orElseThrow().kind()).isEqualTo(SmallKinds.WINDOW);
-        assertThat(split.inputOf("02")).isPresent();
-        assertThat(split.inputOf("04")).isEmpty();
-        assertThatThrownBy(() -> TakeOverEdits.split("02").on(split)).hasMessageContaining("one contact only");
+        Job split = TakeOverEdits.split(new PointId("02")).on(series());
+        assertThat(split.points())
+                .extracting(Point::id)
+                .containsExactly(
+                        new PointId("01"), new PointId("02"), new PointId("04"), new PointId("05"), new PointId("03"));
+        assertThat(split.point(new PointId("04")).orElseThrow().name()).isEqualTo("Landing window");
+        assertThat(split.point(new PointId("04")).orElseThrow().kind()).isEqualTo(SmallKinds.WINDOW);
+        assertThat(split.inputOf(new PointId("02"))).isPresent();
+        assertThat(split.inputOf(new PointId("04"))).isEmpty();
+        assertThatThrownBy(() -> TakeOverEdits.split(new PointId("02")).on(split))
+                .hasMessageContaining("one contact only");
     }
 
     @Test
     void takingContactsOffLeavesThePointItself() {
-        Job job = TakeOverEdits.removeContact("02", 1).on(series());
-        assertThat(job.point("02").orElseThrow().inSeries()).hasSize(2);
-        assertThat(TakeOverEdits.removeContact("02", 1).on(job)).isEqualTo(SmallJob.job());
+        Job job = TakeOverEdits.removeContact(new PointId("02"), 1).on(series());
+        assertThat(job.point(new PointId("02")).orElseThrow().inSeries()).hasSize(2);
+        assertThat(TakeOverEdits.removeContact(new PointId("02"), 1).on(job)).isEqualTo(SmallJob.job());
     }
 }

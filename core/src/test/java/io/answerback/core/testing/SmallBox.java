@@ -7,6 +7,8 @@ import io.answerback.core.device.Powering;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
@@ -74,10 +76,13 @@ public final class SmallBox {
         Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
         job = PracticeEdits.school("", PracticeOption.ONE_RING).on(job);
         for (String id : List.of("01", "02", "03")) {
-            job = LoopEdits.parts("", id, wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
+            job = LoopEdits.parts("", new PointId(id), wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
                     .on(job);
         }
-        return CableEdits.laying("", List.of("C-01", "C-02", "C-03"), laying -> laying.withType(type))
+        return CableEdits.laying(
+                        "",
+                        List.of(new CableId("C-01"), new CableId("C-02"), new CableId("C-03")),
+                        laying -> laying.withType(type))
                 .on(job);
     }
 }

@@ -1,5 +1,7 @@
 package io.answerback.core.testing;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.Capacity;
@@ -50,20 +52,26 @@ public final class SmallBus {
         List<PanelModule> modules = new ArrayList<>(job.modules());
         List<Input> inputs = new ArrayList<>(job.inputs());
         for (int i = 1; i <= 2; i++) {
-            modules.add(new PanelModule("Expander " + i, "bus-8", List.of()));
+            modules.add(PanelModule.called("Expander " + i, "bus-8", List.of()));
             for (int place = 1; place <= 8; place++) {
                 inputs.add(input("Expander " + i, place, 5 + (i - 1) * 8 + place - 1));
             }
         }
         for (int i = 1; i <= 2; i++) {
-            modules.add(new PanelModule("Keypad " + i, "keypad", List.of(1)));
+            modules.add(PanelModule.called("Keypad " + i, "keypad", List.of(1)));
             inputs.add(input("Keypad " + i, 1, 30 + i));
         }
         return job.withPanel(new Panel("Panel", counted)).withModules(modules).withInputs(inputs);
     }
 
     private static Input input(String module, int place, int zone) {
-        return Input.of(module + "." + place, module, place, zone, Optional.empty(), UnusedTermination.RESISTOR);
+        return Input.of(
+                new InputId(module + "." + place),
+                new ModuleId(module),
+                place,
+                zone,
+                Optional.empty(),
+                UnusedTermination.RESISTOR);
     }
 
     private static ModuleKind keypad(ModuleKind kind) {

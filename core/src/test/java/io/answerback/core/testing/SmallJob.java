@@ -5,6 +5,11 @@ import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.event.EventClass;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
@@ -170,7 +175,7 @@ public final class SmallJob {
 
     /// A cable of 100 m of 92 Ω/km, always at 20 °C: 18.4 Ω there and back.
     public static Cable cable(String pointId) {
-        return new Cable("C-" + pointId, pointId, 100, THIN, 20, 20);
+        return new Cable(new CableId("C-" + pointId), new PointId(pointId), 100, THIN, 20, 20);
     }
 
     /// Point 01 is an entrance in area 1, 02 an immediate door in area 1, 03 a hold-up button in area 2.
@@ -179,7 +184,7 @@ public final class SmallJob {
                 new Site("Test Yard", "", 0),
                 Practice.of(SmallRules.rules()),
                 new Panel("Panel", profile(List.of(DOUBLE, SINGLE, CLOSED))),
-                List.of(new PanelModule("Panel", "board", List.of(1, 2))),
+                List.of(PanelModule.called("Panel", "board", List.of(1, 2))),
                 List.of(new Area(1, "Front", "1234"), new Area(2, "Back", "5678")),
                 List.of(
                         point(
@@ -191,16 +196,16 @@ public final class SmallJob {
                         point("03", "Desk button", SmallKinds.HOLD_UP, duty(ZoneType.HOLD_UP, 2))),
                 List.of(cable("01"), cable("02"), cable("03")),
                 List.of(
-                        input(1, Optional.of("01")),
-                        input(2, Optional.of("02")),
-                        input(3, Optional.of("03")),
+                        input(1, Optional.of(new PointId("01"))),
+                        input(2, Optional.of(new PointId("02"))),
+                        input(3, Optional.of(new PointId("03"))),
                         input(4, Optional.empty())),
                 List.of(
                         new Zone(1, ZoneType.ENTRY_EXIT, Optional.of(1), Optional.empty()),
                         new Zone(2, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()),
                         new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
-                new Communicator("Communicator", new IpRoute(List.of("A"), 2, 1000)),
-                List.of(new Receiver("A", "Station A", "192.0.2.1", 9009, "1", "0")),
+                new Communicator("Communicator", new IpRoute(List.of(new ReceiverId("A")), 2, 1000)),
+                List.of(new Receiver(new ReceiverId("A"), "Station A", "192.0.2.1", 9009, "1", "0")),
                 List.of(),
                 List.of(),
                 Power.UNDECIDED,
@@ -234,7 +239,7 @@ public final class SmallJob {
 
     /// A point on the usual wiring.
     public static Point point(String id, String name, io.answerback.core.device.PointKind kind, SurveyedZone duty) {
-        return Point.of(id, name, kind, duty, wiring());
+        return Point.of(new PointId(id), name, kind, duty, wiring());
     }
 
     /// A duty in an area where nobody comes in.
@@ -242,7 +247,8 @@ public final class SmallJob {
         return new SurveyedZone(type, Optional.of(area), false);
     }
 
-    private static Input input(int number, Optional<String> point) {
-        return Input.of("P." + number, "Panel", number, number, point, UnusedTermination.RESISTOR);
+    private static Input input(int number, Optional<PointId> point) {
+        return Input.of(
+                new InputId("P." + number), new ModuleId("Panel"), number, number, point, UnusedTermination.RESISTOR);
     }
 }

@@ -5,6 +5,7 @@ import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.KindWords;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
@@ -91,6 +92,6 @@ public final class SmallRadio {
 
     /// The input of a point, by id.
     public static String input(Job job, String pointId) {
-        return job.inputOf(pointId).orElseThrow().id();
+        return job.inputOf(new PointId(pointId)).orElseThrow().id().text();
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.desktop.bus;
 
 import io.answerback.core.capacity.ConverterChoice.Offer;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.drawing.Drawing;
@@ -67,6 +68,6 @@ final class ConverterDrawing extends Drawing {
             box("zone-kept", x + 3, y + 3, wide - 6, HEIGHT - 6);
         }
         words("core-word", String.valueOf(number), x + wide / 2, y + 11, HPos.CENTER);
-        words("figure", point.map(Point::id).orElse("–"), x + wide / 2, y + 27, HPos.CENTER);
+        words("figure", point.map(Point::id).orElse(new PointId("–")).text(), x + wide / 2, y + 27, HPos.CENTER);
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.desktop.bus;
 
 import io.answerback.core.bus.FittingRun;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
@@ -30,7 +31,7 @@ final class FittingSheet extends Sheet {
 
     private final Desk desk;
     private final CheckRunPart run;
-    private String module = "";
+    private Optional<ModuleId> module = Optional.empty();
 
     FittingSheet(Desk desk, Look look, InstantSource clock) {
         this.desk = desk;
@@ -62,7 +63,7 @@ final class FittingSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        Optional<String> chosen = chosen(state);
+        Optional<ModuleId> chosen = chosen(state);
         if (chosen.isEmpty()) {
             sheet.getChildren()
                     .setAll(Words.wrapped(Words.of(
@@ -70,8 +71,8 @@ final class FittingSheet extends Sheet {
                             "No module is on this job but the board: fit one on the survey's inventory (Ctrl+1).")));
             return;
         }
-        Flow row = new Flow(Choice.of("Module", modules(state), chosen.get(), name -> name, name -> {
-            module = name;
+        Flow row = new Flow(Choice.of("Module", modules(state), chosen.get(), state.job()::nameOf, id -> {
+            module = Optional.of(id);
             show(desk.now());
         }));
         row.getChildren().addAll(run.tools(FittingRun.prefix(chosen.get())));
@@ -79,21 +80,22 @@ final class FittingSheet extends Sheet {
         sheet.getChildren().setAll(row);
         sheet.getChildren()
                 .addAll(run.show(
-                        FittingRun.of(state.job(), chosen.get()), chosen.get() + " is fitted and its zones live"));
+                        FittingRun.of(state.job(), chosen.get()),
+                        state.job().nameOf(chosen.get()) + " is fitted and its zones live"));
     }
 
-    private static List<String> modules(DeskState state) {
+    private static List<ModuleId> modules(DeskState state) {
         Job job = state.job();
         return job.modules().stream()
                 .filter(its -> job.kindOf(its)
                         .filter(kind -> FITTED.contains(kind.sort()))
                         .isPresent())
-                .map(PanelModule::name)
+                .map(PanelModule::id)
                 .toList();
     }
 
-    private Optional<String> chosen(DeskState state) {
-        List<String> modules = modules(state);
-        return modules.contains(module) ? Optional.of(module) : modules.stream().findFirst();
+    private Optional<ModuleId> chosen(DeskState state) {
+        List<ModuleId> modules = modules(state);
+        return module.filter(modules::contains).or(() -> modules.stream().findFirst());
     }
 }

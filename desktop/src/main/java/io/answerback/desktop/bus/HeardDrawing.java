@@ -4,6 +4,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
@@ -37,7 +38,7 @@ final class HeardDrawing extends Drawing {
     private final Look look;
     private final InstantSource clock;
     private RadioState heard;
-    private String selected = "";
+    private PointId selected;
 
     HeardDrawing(Desk desk, Look look, InstantSource clock) {
         super(look);
@@ -48,7 +49,7 @@ final class HeardDrawing extends Drawing {
         setMinHeight(USE_PREF_SIZE);
     }
 
-    void show(RadioState shown, String point) {
+    void show(RadioState shown, PointId point) {
         heard = shown;
         selected = point;
         requestLayout();
@@ -166,13 +167,15 @@ final class HeardDrawing extends Drawing {
         String shown = sender.reading()
                 .map(reading -> Figures.decibelMilliwatts(reading.decibelMilliwatts()))
                 .orElse("dBm");
-        return new ValueField("Signal of " + sender.part(), shown, typed -> typed(sender, typed));
+        return new ValueField(
+                "Signal of " + desk.now().job().nameOf(sender.part()), shown, typed -> typed(sender, typed));
     }
 
     private boolean typed(Sender sender, String typed) {
         try {
             double value = FigureReader.read(
-                    typed.replace("dBm", "").replace('\u2212', '-').strip(), "signal of " + sender.part() + " in dBm");
+                    typed.replace("dBm", "").replace('\u2212', '-').strip(),
+                    "signal of " + desk.now().job().nameOf(sender.part()) + " in dBm");
             return desk.apply(
                     RadioEdits.heard(new SignalReading(sender.part(), value > 0 ? -value : value, clock.instant())));
         } catch (IllegalArgumentException wrong) {

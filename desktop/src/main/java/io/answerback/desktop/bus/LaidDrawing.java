@@ -6,9 +6,11 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.BusEdits;
+import io.answerback.core.id.BoxId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
@@ -40,8 +42,8 @@ final class LaidDrawing extends Drawing {
     private final Desk desk;
     private final Look look;
     private BusState bus;
-    private String board = "";
-    private Map<String, List<BusState.Branch>> onward = Map.of();
+    private PanelModule board;
+    private Map<BoxId, List<BusState.Branch>> onward = Map.of();
     private List<BusModule> loose = List.of();
     private double wide;
     private int row;
@@ -56,7 +58,7 @@ final class LaidDrawing extends Drawing {
 
     void show(Job job, BusState shown) {
         bus = shown;
-        board = job.modules().getFirst().name();
+        board = job.modules().getFirst();
         onward = new HashMap<>();
         bus.branches()
                 .forEach(branch -> onward.computeIfAbsent(branch.from(), key -> new ArrayList<>())
@@ -70,17 +72,17 @@ final class LaidDrawing extends Drawing {
 
     @Override
     protected double height() {
-        return bus == null ? 0 : (leaves(board) + loose.size()) * ROW + (loose.isEmpty() ? 8 : 34);
+        return bus == null ? 0 : (leaves(board.id()) + loose.size()) * ROW + (loose.isEmpty() ? 8 : 34);
     }
 
-    private int leaves(String place) {
+    private int leaves(BoxId place) {
         List<BusState.Branch> next = onward.getOrDefault(place, List.of());
         return next.isEmpty()
                 ? 1
                 : next.stream().mapToInt(branch -> leaves(branch.to())).sum();
     }
 
-    private int depth(String place) {
+    private int depth(BoxId place) {
         return 1
                 + onward.getOrDefault(place, List.of()).stream()
                         .mapToInt(branch -> depth(branch.to()))
@@ -94,14 +96,14 @@ final class LaidDrawing extends Drawing {
             return;
         }
         row = 0;
-        int levels = Math.max(1, depth(board) - 1);
+        int levels = Math.max(1, depth(board.id()) - 1);
         wide = Math.clamp((width - ROOT - levels * GAP) / levels, LEAST_WIDE, MOST_WIDE);
         double y = middle(0);
         box("tree-root", 0, y - BOX / 2, ROOT, BOX);
-        words("path-place", board, 10, y, HPos.LEFT);
-        branch(board, ROOT, y);
+        words("path-place", board.name(), 10, y, HPos.LEFT);
+        branch(board.id(), ROOT, y);
         if (!loose.isEmpty()) {
-            double below = leaves(board) * ROW + 22;
+            double below = leaves(board.id()) * ROW + 22;
             words("core-word", "no bus cable leads to these yet", 0, below - 8, HPos.LEFT);
             for (int i = 0; i < loose.size(); i++) {
                 module(loose.get(i), 0, below + 4 + i * ROW + BOX / 2);
@@ -113,7 +115,7 @@ final class LaidDrawing extends Drawing {
         return 4 + at * ROW + BOX / 2;
     }
 
-    private void branch(String place, double right, double y) {
+    private void branch(BoxId place, double right, double y) {
         double left = right + GAP;
         List<BusState.Branch> next = onward.getOrDefault(place, List.of());
         for (int i = 0; i < next.size(); i++) {
@@ -127,12 +129,12 @@ final class LaidDrawing extends Drawing {
             line("bus-line", bend, below, left, below);
             words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, HPos.LEFT);
             words("core-word", next.get(i).cable().conductor().name(), bend + 4, below + 9, HPos.LEFT);
-            String to = next.get(i).to();
-            bus.module(to)
+            String to = next.get(i).toName();
+            bus.module(next.get(i).to())
                     .ifPresentOrElse(
                             module -> module(module, left, below),
                             () -> words("path-place", to, left + 4, below, HPos.LEFT));
-            branch(to, left + wide, below);
+            branch(next.get(i).to(), left + wide, below);
         }
     }
 
@@ -202,7 +204,7 @@ final class LaidDrawing extends Drawing {
             Optional<Integer> address = digits.matches("\\d{1,3}")
                     ? Optional.of(Integer.valueOf(digits))
                     : Optional.of((int) FigureReader.read(digits, "address of " + module.name()));
-            return desk.apply(BusEdits.address(module.name(), address.get()));
+            return desk.apply(BusEdits.address(module.id(), address.get()));
         } catch (IllegalArgumentException wrong) {
             desk.tell(wrong.getMessage());
             return false;

@@ -3,6 +3,7 @@ package io.answerback.desktop.bus;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.edit.BusEdits;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
@@ -80,20 +81,19 @@ final class LaidSheet extends Sheet {
                                 "One address an area for " + module.name(),
                                 "a free keypad address for each of %d areas"
                                         .formatted(job.areas().size()),
-                                () -> desk.apply(BusEdits.listening(module.name())))));
+                                () -> desk.apply(BusEdits.listening(module.id())))));
         bus.modules().stream()
-                .map(BusModule::name)
-                .filter(name -> !BusEdits.unprogrammed(job, name).isEmpty())
-                .forEach(name -> row.getChildren()
+                .filter(module -> !BusEdits.unprogrammed(job, module.id()).isEmpty())
+                .forEach(module -> row.getChildren()
                         .add(Tool.of(
-                                "Program the zones of " + name,
+                                "Program the zones of " + module.name(),
                                 "%s as their points were surveyed; zones that have no input any more are off"
-                                        .formatted(zones(job, name)),
-                                () -> desk.apply(BusEdits.programmed(name)))));
+                                        .formatted(zones(job, module.id())),
+                                () -> desk.apply(BusEdits.programmed(module.id())))));
         return row;
     }
 
-    private static String zones(Job job, String module) {
+    private static String zones(Job job, ModuleId module) {
         return BusEdits.unprogrammed(job, module).keySet().stream()
                 .map("%02d"::formatted)
                 .collect(Collectors.joining(", "));

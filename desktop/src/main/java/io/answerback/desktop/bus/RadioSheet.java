@@ -1,7 +1,9 @@
 package io.answerback.desktop.bus;
 
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.common.Text;
 import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.DeviceBattery;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.radio.RadioState;
@@ -78,7 +80,7 @@ final class RadioSheet extends Sheet {
 
     /// Wireless points that have no zone yet.
     private Optional<Flow> waiting(DeskState state) {
-        List<String> without = state.job().points().stream()
+        List<PointId> without = state.job().points().stream()
                 .filter(point ->
                         point.kind().radio() && state.job().inputOf(point.id()).isEmpty())
                 .map(Point::id)
@@ -86,7 +88,7 @@ final class RadioSheet extends Sheet {
         if (without.isEmpty()) {
             return Optional.empty();
         }
-        Flow row = new Flow(Words.wrapped(Words.quiet("Without a wireless zone: " + String.join(", ", without))));
+        Flow row = new Flow(Words.wrapped(Words.quiet("Without a wireless zone: " + Text.listed(without))));
         without.forEach(id -> row.getChildren()
                 .add(Tool.of(
                         "Zone for " + id,

@@ -128,10 +128,10 @@ final class WallSheet extends Sheet {
         Optional<BusAddress> given = state.job().bus().at(address);
         Optional<PanelModule> module = given.flatMap(its -> state.job().module(its.module()));
         boolean present =
-                module.filter(its -> state.job().bus().present(its.name())).isPresent();
+                module.filter(its -> state.job().bus().present(its.id())).isPresent();
         boolean ghost = learned.isPresent() && !present;
         boolean fits = !ghost
-                && module.flatMap(its -> bus.module(its.name()))
+                && module.flatMap(its -> bus.module(its.id()))
                         .filter(its -> its.standing() == BusModule.Standing.LEARNED)
                         .isPresent();
         Mark mark =
@@ -225,6 +225,6 @@ final class WallSheet extends Sheet {
                 List.of(true, false),
                 present,
                 on -> on ? "up" : "not up",
-                on -> desk.apply(LearningEdits.present(module.name(), on)));
+                on -> desk.apply(LearningEdits.present(module.id(), on)));
     }
 }

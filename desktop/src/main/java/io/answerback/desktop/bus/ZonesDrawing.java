@@ -1,5 +1,7 @@
 package io.answerback.desktop.bus;
 
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -30,7 +32,7 @@ final class ZonesDrawing extends Drawing {
     private final List<List<Input>> rows = new ArrayList<>();
     private Job job;
     private ZoneMap map;
-    private String selected = "";
+    private PointId selected;
 
     ZonesDrawing(Desk desk, Look look) {
         super(look);
@@ -39,14 +41,14 @@ final class ZonesDrawing extends Drawing {
         setMinHeight(USE_PREF_SIZE);
     }
 
-    void show(Job shown, ZoneMap zones, String point) {
+    void show(Job shown, ZoneMap zones, PointId point) {
         job = shown;
         map = zones;
         selected = point;
         rows.clear();
         job.modules().forEach(module -> {
             List<Input> its = job.inputs().stream()
-                    .filter(input -> input.module().equals(module.name()) && !input.second())
+                    .filter(input -> input.module().equals(module.id()) && !input.second())
                     .sorted((one, other) -> Integer.compare(one.number(), other.number()))
                     .toList();
             for (int from = 0; from < its.size(); from += ACROSS) {
@@ -64,13 +66,13 @@ final class ZonesDrawing extends Drawing {
     @Override
     protected void draw(double width) {
         double wide = (width - NAME) / ACROSS - GAP;
-        Set<String> ignored = map.ignored();
-        Map<String, Point2D> centres = new HashMap<>();
+        Set<InputId> ignored = map.ignored();
+        Map<InputId, Point2D> centres = new HashMap<>();
         for (int row = 0; row < rows.size(); row++) {
             double y = 3 + row * ROW;
             Input first = rows.get(row).getFirst();
             if (first.number() == 1 || row == 0) {
-                words("path-place", first.module(), 0, y + CELL_HEIGHT / 2, HPos.LEFT);
+                words("path-place", job.nameOf(first.module()), 0, y + CELL_HEIGHT / 2, HPos.LEFT);
             }
             for (Input input : rows.get(row)) {
                 double x = NAME + ((input.number() - 1) % ACROSS) * (wide + GAP);
@@ -91,9 +93,9 @@ final class ZonesDrawing extends Drawing {
         Rectangle cell = box("zone-cell " + style, x, y, wide, CELL_HEIGHT);
         cell.setAccessibleText("%s, zone %d%s%s"
                 .formatted(
-                        input.name(),
+                        job.nameOf(input),
                         input.zone(),
-                        input.pointId().map(" point "::concat).orElse(", unused"),
+                        input.pointId().map(id -> " point " + id).orElse(", unused"),
                         ignored ? ", not monitored" : ""));
         cell.setOnMouseClicked(click -> input.pointId().ifPresent(desk::select));
         words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
@@ -107,7 +109,7 @@ final class ZonesDrawing extends Drawing {
         }
     }
 
-    private String title(String pointId) {
+    private String title(PointId pointId) {
         return pointId + " " + job.point(pointId).map(Point::name).orElse("");
     }
 

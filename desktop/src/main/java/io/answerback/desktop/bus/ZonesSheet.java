@@ -2,6 +2,7 @@ package io.answerback.desktop.bus;
 
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.BusEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Input;
@@ -56,19 +57,19 @@ final class ZonesSheet extends Sheet {
     }
 
     /// How the selected point's zone comes to its number.
-    private void selected(Job job, ZoneMap map, String pointId) {
+    private void selected(Job job, ZoneMap map, PointId pointId) {
         Optional<Input> input = job.inputOf(pointId);
         input.flatMap(its -> map.zone(its.zone())).ifPresent(line -> {
             about.getChildren().add(Words.title("Zone %02d".formatted(line.zone())));
             about.getChildren()
                     .add(Words.wrapped(Words.quiet("is read from %s%s."
                             .formatted(
-                                    line.source().map(Input::name).orElse("nowhere"),
+                                    line.source().map(job::nameOf).orElse("nowhere"),
                                     line.takenOver() ? ", which has taken it over" : ""))));
             line.ignored()
                     .forEach(other -> about.getChildren()
                             .add(Words.wrapped(Words.quiet(
-                                    "%s has the same number and is not monitored.".formatted(other.name())))));
+                                    "%s has the same number and is not monitored.".formatted(job.nameOf(other))))));
         });
     }
 
@@ -104,8 +105,8 @@ final class ZonesSheet extends Sheet {
     private List<Flow> keypads(Job job, ZoneMap map) {
         return job.inputs().stream()
                 .filter(input -> !input.second() && onKeypad(job, input))
-                .sorted((one, other) -> one.name().compareTo(other.name()))
-                .map(input -> keypad(map, input))
+                .sorted((one, other) -> job.nameOf(one).compareTo(job.nameOf(other)))
+                .map(input -> keypad(job, map, input))
                 .toList();
     }
 
@@ -115,16 +116,18 @@ final class ZonesSheet extends Sheet {
                 .isPresent();
     }
 
-    private Flow keypad(ZoneMap map, Input input) {
+    private Flow keypad(Job job, ZoneMap map, Input input) {
         boolean takenOver = map.zone(input.zone())
                 .filter(line ->
                         line.takenOver() && line.source().filter(input::equals).isPresent())
                 .isPresent();
         Flow row = new Flow(
-                Words.title(input.name()),
+                Words.title(job.nameOf(input)),
                 Words.quiet(takenOver ? "has taken over zone" : "brings zone"),
                 new ValueField(
-                        "Zone of " + input.name(), "%02d".formatted(input.zone()), typed -> takeOver(input, typed)));
+                        "Zone of " + job.nameOf(input),
+                        "%02d".formatted(input.zone()),
+                        typed -> takeOver(job, input, typed)));
         if (takenOver) {
             row.getChildren()
                     .add(Tool.of(
@@ -136,9 +139,9 @@ final class ZonesSheet extends Sheet {
         return row;
     }
 
-    private boolean takeOver(Input input, String typed) {
+    private boolean takeOver(Job job, Input input, String typed) {
         try {
-            int zone = (int) FigureReader.read(typed.strip(), "zone of " + input.name());
+            int zone = (int) FigureReader.read(typed.strip(), "zone of " + job.nameOf(input));
             return desk.apply(BusEdits.takeOver(input.id(), zone));
         } catch (IllegalArgumentException wrong) {
             desk.tell(wrong.getMessage());

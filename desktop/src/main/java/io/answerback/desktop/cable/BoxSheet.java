@@ -4,7 +4,8 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CableLocation;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
@@ -82,7 +83,7 @@ final class BoxSheet extends Sheet {
         return Words.wrapped(
                 Words.of(
                         "empty",
-                        box.place().kind() == CableLocation.Kind.JOINT_BOX
+                        box.place() instanceof JointId
                                 ? "Cores are joined here, each in a block of its own, and the lid is part of what the tamper ring goes through."
                                 : "The profile does not name the terminals of this box. Uses and colours are planned all the same."));
     }
@@ -113,7 +114,7 @@ final class BoxSheet extends Sheet {
         }
         ring.show(box);
         Flow head = Words.section("Tamper ring", "one after the other through every tamper contact, from end to end");
-        for (String id : box.ring().leftOut()) {
+        for (CableId id : box.ring().leftOut()) {
             head.getChildren()
                     .add(Tool.of(
                             "Join " + id,

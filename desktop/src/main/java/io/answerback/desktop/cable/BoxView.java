@@ -4,11 +4,14 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePath;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.cores.PlannedCore;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.desk.Focus;
@@ -27,7 +30,7 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
         CorePlan plan = state.assessment().cores();
         Job job = state.job();
         Focus focus = state.focus();
-        Optional<BoxPlan> named = plan.box(focus.part());
+        Optional<BoxPlan> named = focus.box().flatMap(plan::box);
         if (named.isPresent()) {
             BoxPlan box = named.get();
             Optional<CableCores> its = box.cables().stream()
@@ -35,7 +38,7 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
                     .findFirst();
             return of(plan, box, its.or(() -> Optional.of(box.cables().getFirst())), "");
         }
-        Optional<Cable> cable = job.cable(focus.part()).or(() -> job.cableTo(state.selected()));
+        Optional<Cable> cable = focus.cable().flatMap(job::cable).or(() -> job.cableTo(state.selected()));
         CableEnd other = focus.end() == CableEnd.NEAR ? CableEnd.FAR : CableEnd.NEAR;
         return cable.flatMap(
                         its -> at(plan, its, focus.end(), focus.core()).or(() -> at(plan, its, other, focus.core())))
@@ -53,8 +56,8 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
     }
 
     /// The names there are to choose from: every box and joint box, and the device that is looked at.
-    List<CableLocation> places() {
-        List<CableLocation> places =
+    List<EndId> places() {
+        List<EndId> places =
                 new ArrayList<>(plan.boxes().stream().map(BoxPlan::place).toList());
         box.map(BoxPlan::place).filter(place -> !places.contains(place)).ifPresent(places::add);
         return places;
@@ -65,11 +68,11 @@ record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable,
         return cable.flatMap(its -> core.flatMap(one -> plan.path(new CoreEnd(its.id(), one.colour()))));
     }
 
-    static String words(CableLocation place) {
-        return switch (place.kind()) {
-            case BOX -> place.name();
-            case JOINT_BOX -> "joint box " + place.name();
-            case DEVICE -> "device " + place.name();
+    static String words(Job job, EndId place) {
+        return switch (place) {
+            case ModuleId module -> job.nameOf(module);
+            case JointId joint -> "joint box " + joint;
+            case PointId point -> "device " + point;
         };
     }
 }

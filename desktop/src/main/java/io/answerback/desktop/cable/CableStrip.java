@@ -30,7 +30,7 @@ final class CableStrip {
     Flow of(Cable cable, String where) {
         CableInstallation laying = cable.laying();
         Flow strip = new Flow(
-                Words.of("finding-says", cable.id()),
+                Words.of("finding-says", cable.id().text()),
                 Words.quiet(where),
                 Choice.of(
                         "Type of " + cable.id(),

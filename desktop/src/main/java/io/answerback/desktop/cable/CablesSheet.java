@@ -75,7 +75,7 @@ final class CablesSheet extends Sheet {
     }
 
     private Node[] row(CorePlan plan, Cable cable, boolean looked) {
-        Label id = Words.figure(cable.id());
+        Label id = Words.figure(cable.id().text());
         Label to = Words.wrapped(new Label(plan.farEnd(cable)));
         if (looked) {
             to.getStyleClass().add("finding-says");

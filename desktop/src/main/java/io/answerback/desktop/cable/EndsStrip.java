@@ -5,6 +5,8 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableFault;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.JointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.JointKind;
 import io.answerback.core.profile.Conductor;
@@ -22,6 +24,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
@@ -51,8 +55,9 @@ final class EndsStrip {
                         () -> desk.apply(CablingEdits.toModules(usual))),
                 pick(
                         "Cable to a module",
-                        job.modules().stream().skip(1).map(PanelModule::name).toList(),
-                        module -> desk.apply(CablingEdits.add(CableEnds.toModule(module), usual))));
+                        job.modules().stream().skip(1).toList(),
+                        PanelModule::name,
+                        module -> desk.apply(CablingEdits.add(CableEnds.toModule(module.id()), usual))));
         if (job.point(state.selected()).isPresent()) {
             row.getChildren()
                     .add(Tool.of(
@@ -70,9 +75,8 @@ final class EndsStrip {
         if (!cable.ends().points().isEmpty()) {
             ends.getChildren().add(serves(state.job(), cable));
         }
-        if (cable.ends().from().isEmpty()
-                || state.job().module(cable.ends().from()).isPresent()) {
-            String joint = CablingEdits.freeJoint(state.job());
+        if (!(cable.ends().from().orElse(null) instanceof JointId)) {
+            JointId joint = CablingEdits.freeJoint(state.job());
             ends.getChildren()
                     .add(Tool.of(
                             "Joint box on its way",
@@ -97,24 +101,20 @@ final class EndsStrip {
     }
 
     private MenuButton begins(Job job, Cable cable) {
-        List<String> places = new ArrayList<>(List.of(USUAL));
-        job.modules().stream()
-                .map(PanelModule::name)
-                .filter(name -> !name.equals(cable.ends().module()))
-                .forEach(places::add);
-        job.cables().stream()
-                .map(other -> other.ends().joint())
-                .filter(joint -> !joint.isEmpty() && !joint.equals(cable.ends().joint()))
+        List<Optional<BoxId>> places = new ArrayList<>(List.of(Optional.empty()));
+        Stream.concat(
+                        job.modules().stream().<BoxId>map(PanelModule::id),
+                        job.cables().stream().flatMap(other -> other.ends().joint().stream()))
                 .distinct()
+                .map(Optional::of)
+                .filter(place -> !place.equals(cable.ends().farBox()))
                 .forEach(places::add);
-        String now = cable.ends().from().isEmpty() ? USUAL : cable.ends().from();
         return Choice.of(
                 "Where %s begins".formatted(cable.id()),
                 places,
-                now,
-                its -> its,
-                place -> desk.apply(
-                        CablingEdits.ends(cable.id(), cable.ends().startingAt(place.equals(USUAL) ? "" : place))));
+                cable.ends().from(),
+                place -> place.map(job::nameOf).orElse(USUAL),
+                place -> desk.apply(CablingEdits.ends(cable.id(), cable.ends().startingAt(place))));
     }
 
     private MenuButton serves(Job job, Cable cable) {
@@ -122,9 +122,9 @@ final class EndsStrip {
                 "Serves also",
                 job.points().stream()
                         .filter(point -> !cable.ends().serves(point.id()))
-                        .map(EndsStrip::words)
                         .toList(),
-                words -> desk.apply(CablingEdits.serveAlso(cable.id(), words.split(" ")[0])));
+                EndsStrip::words,
+                point -> desk.apply(CablingEdits.serveAlso(cable.id(), point.id())));
     }
 
     private static String words(Point point) {
@@ -159,7 +159,7 @@ final class EndsStrip {
         return box;
     }
 
-    private static MenuButton pick(String name, List<String> options, java.util.function.Consumer<String> take) {
-        return Choice.of(name, options, null, name, its -> its, take);
+    private static <T> MenuButton pick(String name, List<T> options, Function<T, String> words, Consumer<T> take) {
+        return Choice.of(name, options, null, name, words, take);
     }
 }

@@ -3,10 +3,13 @@ package io.answerback.desktop.cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.edit.CablingEdits;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.EndId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelModule;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Focus;
 import io.answerback.desktop.drawing.Choice;
@@ -28,8 +31,9 @@ final class PlaceChoice {
     }
 
     Flow of(BoxView view) {
-        CableLocation here = view.box().orElseThrow().place();
-        Flow row = new Flow(Choice.of("Box", view.places(), here, BoxView::words, this::go));
+        EndId here = view.box().orElseThrow().place();
+        Flow row = new Flow(Choice.of(
+                "Box", view.places(), here, place -> BoxView.words(desk.now().job(), place), this::go));
         row.getStyleClass().add("switches");
         view.cable().ifPresent(cable -> row.getChildren().add(other(view, cable)));
         if (view.cable().isPresent() && view.core().isEmpty()) {
@@ -50,23 +54,22 @@ final class PlaceChoice {
     }
 
     /// Asks of a module with an aerial what is around it.
-    private Optional<CheckBox> metal(CableLocation here) {
+    private Optional<CheckBox> metal(EndId here) {
         Job job = desk.now().job();
-        return job.module(here.name())
-                .filter(module -> here.kind() == CableLocation.Kind.BOX)
+        return (here instanceof ModuleId id ? job.module(id) : Optional.<PanelModule>empty())
                 .filter(module -> job.kindOf(module).filter(ModuleKind::aerial).isPresent())
                 .map(module -> {
                     CheckBox box = new CheckBox("in or beside metal");
                     box.setSelected(module.besideMetal());
-                    box.setOnAction(click -> desk.apply(CablingEdits.besideMetal(module.name(), box.isSelected())));
+                    box.setOnAction(click -> desk.apply(CablingEdits.besideMetal(module.id(), box.isSelected())));
                     Hint.on(box, "steel around an aerial keeps radio in");
                     return box;
                 });
     }
 
-    private void go(CableLocation place) {
-        if (place.kind() != CableLocation.Kind.DEVICE) {
-            desk.focus(Focus.on(place.name()));
+    private void go(EndId place) {
+        if (place instanceof BoxId box) {
+            desk.focus(Focus.on(box));
         }
     }
 
@@ -74,7 +77,7 @@ final class PlaceChoice {
         CableEnd end = cable.end() == CableEnd.NEAR ? CableEnd.FAR : CableEnd.NEAR;
         String where = view.plan()
                 .at(cable.cable(), end)
-                .map(box -> BoxView.words(box.place()))
+                .map(box -> BoxView.words(desk.now().job(), box.place()))
                 .orElse("no box");
         return Tool.of(
                 "Other end: " + where,

@@ -2,9 +2,9 @@ package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableCores;
-import io.answerback.core.cores.CableLocation;
 import io.answerback.core.cores.TamperRing;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
@@ -48,10 +49,10 @@ final class RingDrawing extends Drawing {
             return;
         }
         TamperRing ring = box.ring();
-        List<String> stations = new ArrayList<>();
-        stations.add("");
-        stations.addAll(ring.joined());
-        stations.add("");
+        List<Optional<CableId>> stations = new ArrayList<>();
+        stations.add(Optional.empty());
+        ring.joined().forEach(id -> stations.add(Optional.of(id)));
+        stations.add(Optional.empty());
         double step = Math.min(92, (width - STATION) / Math.max(1, stations.size() - 1));
         for (int i = 0; i < stations.size(); i++) {
             double x = STATION / 2 + i * step;
@@ -61,24 +62,26 @@ final class RingDrawing extends Drawing {
             station(stations.get(i), i == 0, x, step);
         }
         Map<Integer, Integer> there = new HashMap<>();
-        for (String id : ring.leftOut()) {
-            int before = ring.before(id).map(stations::indexOf).orElse(0);
+        for (CableId id : ring.leftOut()) {
+            int before = ring.before(id)
+                    .map(its -> stations.indexOf(Optional.of(its)))
+                    .orElse(0);
             int already = there.merge(before, 1, Integer::sum) - 1;
             leftOut(id, STATION / 2 + (before + 0.5) * step, already * (STATION + 8));
         }
     }
 
-    private void station(String cableId, boolean first, double x, double step) {
+    private void station(Optional<CableId> cableId, boolean first, double x, double step) {
         double wide = Math.min(STATION, step - 8);
         Rectangle station = box(cableId.isEmpty() ? "ring-end" : "ring-station", x - wide / 2, Y - 12, wide, 24);
-        words("figure", cableId.isEmpty() ? endName(first) : cableId, x, Y, HPos.CENTER)
+        words("figure", cableId.map(CableId::text).orElseGet(() -> endName(first)), x, Y, HPos.CENTER)
                 .setMouseTransparent(true);
-        select(station, cableId);
+        cableId.ifPresent(id -> select(station, id));
     }
 
     /// In a joint box the ring begins with the lid and goes back in the cable it came in.
     private String endName(boolean first) {
-        boolean joint = box.place().kind() == CableLocation.Kind.JOINT_BOX;
+        boolean joint = box.place() instanceof JointId;
         if (joint) {
             return first && !box.strip().isEmpty() ? "lid" : trunk();
         }
@@ -92,21 +95,21 @@ final class RingDrawing extends Drawing {
     private String trunk() {
         return box.cables().stream()
                 .filter(cable -> cable.end() == CableEnd.FAR)
-                .map(CableCores::id)
+                .map(cable -> cable.id().text())
                 .findFirst()
                 .orElse("?");
     }
 
     /// Under the place where it belongs; the next ones of that place go to its right.
-    private void leftOut(String cableId, double place, double beside) {
+    private void leftOut(CableId cableId, double place, double beside) {
         double x = place + beside;
         line("ring-missing", place, Y + 4, x, LEFT_OUT_Y - 12);
         Rectangle station = box("ring-left-out", x - STATION / 2, LEFT_OUT_Y - 12, STATION, 24);
-        words("figure", cableId, x, LEFT_OUT_Y, HPos.CENTER).setMouseTransparent(true);
+        words("figure", cableId.text(), x, LEFT_OUT_Y, HPos.CENTER).setMouseTransparent(true);
         select(station, cableId);
     }
 
-    private void select(Rectangle station, String cableId) {
+    private void select(Rectangle station, CableId cableId) {
         box.cable(cableId)
                 .ifPresent(cable -> station.setOnMouseClicked(click -> desk.focus(cable.cable(), cable.end(), "")));
     }

@@ -6,6 +6,7 @@ import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.FittedPart;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
+import io.answerback.core.id.CableId;
 import io.answerback.core.profile.Terminal;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
@@ -145,12 +146,12 @@ final class StripDrawing extends Drawing {
 
     /// The next cable under the terminal after the one that is selected.
     private void goTo(List<CoreEnd> ends) {
-        List<String> ids = ends.stream().map(CoreEnd::cableId).distinct().toList();
+        List<CableId> ids = ends.stream().map(CoreEnd::cableId).distinct().toList();
         if (ids.isEmpty()) {
             return;
         }
         int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
-        String next = ids.get((now + 1) % ids.size());
-        box.cable(next).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
+        String next = ids.get((now + 1) % ids.size()).text();
+        box.cable(new CableId(next)).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
     }
 }

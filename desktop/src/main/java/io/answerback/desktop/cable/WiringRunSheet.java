@@ -10,7 +10,8 @@ import io.answerback.core.cabling.UnusedStep;
 import io.answerback.core.cabling.WiringRun;
 import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.CableLocation;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.EndId;
 import io.answerback.core.site.Edit;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -121,7 +122,12 @@ final class WiringRunSheet extends Sheet {
         if (order != Order.FIRST_FIX) {
             view.box()
                     .ifPresent(box -> row.getChildren()
-                            .add(Choice.of("Box", view.places(), box.place(), BoxView::words, this::go)));
+                            .add(Choice.of(
+                                    "Box",
+                                    view.places(),
+                                    box.place(),
+                                    place -> BoxView.words(desk.now().job(), place),
+                                    this::go)));
         }
         row.getChildren()
                 .addAll(
@@ -142,9 +148,9 @@ final class WiringRunSheet extends Sheet {
         return row;
     }
 
-    private void go(CableLocation place) {
-        if (place.kind() != CableLocation.Kind.DEVICE) {
-            desk.focus(Focus.on(place.name()));
+    private void go(EndId place) {
+        if (place instanceof BoxId box) {
+            desk.focus(Focus.on(box));
         }
     }
 

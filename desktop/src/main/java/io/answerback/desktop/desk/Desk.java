@@ -7,6 +7,8 @@ import io.answerback.core.cable.CableEnd;
 import io.answerback.core.edit.History;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.finding.Target;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Edit;
@@ -69,7 +71,7 @@ public final class Desk {
     public boolean apply(Edit edit) {
         return switch (edit.tried(now().job())) {
             case Edited.Done made -> {
-                show(now().history().after(edit.name(), made), "");
+                show(now().history().after(edit.name(now().job()), made), "");
                 yield true;
             }
             case Edited.Refused refused -> {
@@ -85,7 +87,7 @@ public final class Desk {
     public boolean apply(Edit edit, String thenSelect) {
         boolean made = apply(edit);
         if (made) {
-            select(thenSelect);
+            select(new PointId(thenSelect));
         }
         return made;
     }
@@ -114,7 +116,7 @@ public final class Desk {
     }
 
     /// Looks at another zone point or system point.
-    public void select(String pointId) {
+    public void select(PointId pointId) {
         if (!pointId.equals(now().selected())
                 && now().assessment().point(pointId).isPresent()) {
             look(now().view().selecting(pointId));
@@ -127,21 +129,21 @@ public final class Desk {
 
     /// Picks a zone point beside those that are picked, or lets go of it; the next change is about all of
     /// them.
-    public void pick(String pointId) {
+    public void pick(PointId pointId) {
         if (now().job().point(pointId).isPresent()) {
             look(now().view().picking(pointId));
         }
     }
 
     /// Looks at a zone point and picks every point of the list up to it.
-    public void pickUpTo(String pointId) {
+    public void pickUpTo(PointId pointId) {
         if (now().job().point(pointId).isPresent()) {
             look(now().view().pickingUpTo(pointId, now().job().points()));
         }
     }
 
     /// Picks these zone points and looks at the first of them.
-    public void pickAll(List<String> pointIds) {
+    public void pickAll(List<PointId> pointIds) {
         if (!pointIds.isEmpty()) {
             look(now().view().withPicked(pointIds.getFirst(), new LinkedHashSet<>(pointIds)));
         }
@@ -157,8 +159,8 @@ public final class Desk {
         pickUpTo(next(steps));
     }
 
-    private String next(int steps) {
-        List<String> ids = new ArrayList<>();
+    private PointId next(int steps) {
+        List<PointId> ids = new ArrayList<>();
         now().job().points().forEach(point -> ids.add(point.id()));
         for (SystemPoint point : SystemPoint.values()) {
             ids.add(point.id());
@@ -183,15 +185,21 @@ public final class Desk {
 
     /// Goes to where a finding is mended.
     public void follow(Finding finding) {
-        if (!finding.point().isEmpty()) {
-            select(finding.point());
-        }
+        finding.point().ifPresent(this::select);
         if (finding.stop() == Stop.SURVEY) {
             open(SurveySheet.of(finding));
         } else {
             go(finding.stop());
-            focus(finding.stop() == Stop.CABLE ? Focus.on(finding.part()) : Focus.NONE);
+            focus(finding.stop() == Stop.CABLE ? focus(finding.target()) : Focus.NONE);
         }
+    }
+
+    private static Focus focus(Target target) {
+        return switch (target) {
+            case Target.OfCable cable -> Focus.on(cable.cableId());
+            case Target.OfBox box -> Focus.on(box.box());
+            default -> Focus.NONE;
+        };
     }
 
     /// Looks at a part beside the selected point.
@@ -202,7 +210,7 @@ public final class Desk {
     /// Looks at a cable, and selects the first point it serves.
     public void focus(Cable cable, CableEnd end, String core) {
         cable.ends().points().stream().findFirst().ifPresent(this::select);
-        focus(new Focus(cable.id(), end, core));
+        focus(new Focus(Optional.of(cable.id()), Optional.empty(), end, core));
     }
 
     /// Sets the bench's switches.
@@ -211,7 +219,7 @@ public final class Desk {
     }
 
     /// Notes which points are active now; the bench's switch follows.
-    public void setActive(Set<String> points) {
+    public void setActive(Set<PointId> points) {
         look(now().view().activating(points));
     }
 

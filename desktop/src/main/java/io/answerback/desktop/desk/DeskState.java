@@ -5,6 +5,7 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.History;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
@@ -37,12 +38,12 @@ public record DeskState(
     }
 
     /// The zone point or system point that is looked at.
-    public String selected() {
+    public PointId selected() {
         return view.selected();
     }
 
     /// The zone points the next change is about, in the order of the list.
-    public List<String> picked() {
+    public List<PointId> picked() {
         return job().points().stream()
                 .map(Point::id)
                 .filter(view.picked()::contains)
@@ -60,7 +61,7 @@ public record DeskState(
     }
 
     /// Points that are active now, whose doors stand open.
-    public Set<String> active() {
+    public Set<PointId> active() {
         return view.active();
     }
 

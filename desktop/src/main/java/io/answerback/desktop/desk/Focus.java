@@ -1,18 +1,28 @@
 package io.answerback.desktop.desk;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.EndId;
+import java.util.Optional;
 
 /// What is looked at beside the selected point: a cable, a module or a joint box.
 ///
-/// @param part a cable's label, or the name of a module or joint box; empty for the point's own
+/// @param cable a cable; empty for the point's own
+/// @param box a module or a joint box; empty for that of the cable
 /// @param end which end of the cable
 /// @param core the core of the cable by its colour; empty for none
-public record Focus(String part, CableEnd end, String core) {
+public record Focus(Optional<CableId> cable, Optional<BoxId> box, CableEnd end, String core) {
     /// Nothing but the point's own.
-    public static final Focus NONE = new Focus("", CableEnd.NEAR, "");
+    public static final Focus NONE = new Focus(Optional.empty(), Optional.empty(), CableEnd.NEAR, "");
 
-    /// A part as a whole.
-    public static Focus on(String part) {
-        return new Focus(part, CableEnd.NEAR, "");
+    /// A cable, from its near end.
+    public static Focus on(CableId cable) {
+        return new Focus(Optional.of(cable), Optional.empty(), CableEnd.NEAR, "");
+    }
+
+    /// A module or a joint box; nothing where it is a device, which is looked at by selecting its point.
+    public static Focus on(EndId place) {
+        return place instanceof BoxId box ? new Focus(Optional.empty(), Optional.of(box), CableEnd.NEAR, "") : NONE;
     }
 }

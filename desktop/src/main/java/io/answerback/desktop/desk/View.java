@@ -1,6 +1,7 @@
 package io.answerback.desktop.desk;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
@@ -21,16 +22,16 @@ import java.util.Set;
 /// @param fault what the bench's switch says is the matter with the loop
 /// @param focus what is looked at beside the point
 record View(
-        String selected,
-        Set<String> picked,
+        PointId selected,
+        Set<PointId> picked,
         Stop stop,
         SurveySheet sheet,
-        Set<String> active,
+        Set<PointId> active,
         DeviceState device,
         LoopFault fault,
         Focus focus) {
     /// A first look at a point.
-    static View of(String selected, Stop stop) {
+    static View of(PointId selected, Stop stop) {
         return new View(
                 selected,
                 Set.of(selected),
@@ -42,14 +43,14 @@ record View(
                 Focus.NONE);
     }
 
-    View selecting(String pointId) {
+    View selecting(PointId pointId) {
         return new View(
                 pointId, Set.of(pointId), stop, sheet, active, rest(pointId, active), LoopFault.NONE, Focus.NONE);
     }
 
     /// Picks a point beside those that are picked, or lets go of it.
-    View picking(String pointId) {
-        Set<String> other = new LinkedHashSet<>(picked);
+    View picking(PointId pointId) {
+        Set<PointId> other = new LinkedHashSet<>(picked);
         if (!other.remove(pointId)) {
             other.add(pointId);
         }
@@ -57,25 +58,25 @@ record View(
     }
 
     /// Looks at a point further on and picks every point up to it.
-    View pickingUpTo(String pointId, List<Point> points) {
-        List<String> ids = points.stream().map(Point::id).toList();
+    View pickingUpTo(PointId pointId, List<Point> points) {
+        List<PointId> ids = points.stream().map(Point::id).toList();
         int from = ids.indexOf(selected);
         int to = ids.indexOf(pointId);
         if (from < 0 || to < 0) {
             return selecting(pointId);
         }
-        Set<String> other = new LinkedHashSet<>(picked);
+        Set<PointId> other = new LinkedHashSet<>(picked);
         other.addAll(ids.subList(Math.min(from, to), Math.max(from, to) + 1));
         return withPicked(pointId, other);
     }
 
-    View withPicked(String nowSelected, Set<String> other) {
+    View withPicked(PointId nowSelected, Set<PointId> other) {
         return new View(nowSelected, other, stop, sheet, active, rest(nowSelected, active), LoopFault.NONE, Focus.NONE);
     }
 
     /// The same look at a job that was edited: what is no longer there is let go of.
-    View still(Job job, String first) {
-        Set<String> left = new LinkedHashSet<>(picked);
+    View still(Job job, PointId first) {
+        Set<PointId> left = new LinkedHashSet<>(picked);
         left.removeIf(id -> job.point(id).isEmpty());
         if (job.point(selected).isPresent() || SystemPoint.of(selected).isPresent()) {
             left.add(selected);
@@ -96,12 +97,12 @@ record View(
         return new View(selected, picked, stop, sheet, active, newDevice, newFault, focus);
     }
 
-    View activating(Set<String> nowActive) {
+    View activating(Set<PointId> nowActive) {
         return new View(
                 selected, picked, stop, sheet, Set.copyOf(nowActive), rest(selected, nowActive), LoopFault.NONE, focus);
     }
 
-    private static DeviceState rest(String pointId, Set<String> active) {
+    private static DeviceState rest(PointId pointId, Set<PointId> active) {
         return active.contains(pointId) ? DeviceState.ACTIVE : DeviceState.AT_REST;
     }
 }

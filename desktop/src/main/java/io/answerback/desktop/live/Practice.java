@@ -2,6 +2,7 @@ package io.answerback.desktop.live;
 
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.site.Job;
@@ -133,17 +134,17 @@ public final class Practice implements AutoCloseable {
     }
 
     /// Whether a point is active now.
-    public boolean active(String pointId) {
+    public boolean active(PointId pointId) {
         return desk.now().active().contains(pointId);
     }
 
     /// Makes a point active, or brings it back to rest when it is.
-    public void toggle(String pointId) {
+    public void toggle(PointId pointId) {
         begin(pointId, !active(pointId));
     }
 
-    private void begin(String pointId, boolean on) {
-        Set<String> active = new HashSet<>(desk.now().active());
+    private void begin(PointId pointId, boolean on) {
+        Set<PointId> active = new HashSet<>(desk.now().active());
         if (on) {
             active.add(pointId);
         } else {

@@ -1,6 +1,7 @@
 package io.answerback.desktop.live;
 
 import io.answerback.core.chain.LinkState;
+import io.answerback.core.id.PointId;
 import java.util.List;
 
 /// How far a signal has come along the chain of one point.
@@ -9,7 +10,7 @@ import java.util.List;
 /// @param active whether the point is active now
 /// @param links the links it has reached, as they are now, in order
 /// @param travelling whether it is still on its way
-public record Run(String pointId, boolean active, List<LinkState> links, boolean travelling) {
+public record Run(PointId pointId, boolean active, List<LinkState> links, boolean travelling) {
     public Run {
         links = List.copyOf(links);
     }

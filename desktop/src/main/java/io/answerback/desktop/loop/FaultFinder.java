@@ -8,6 +8,7 @@ import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.NextMeasurement;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.fault.Reading;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
@@ -26,6 +27,7 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -41,7 +43,7 @@ final class FaultFinder {
     private final Supplier<Priors> priors;
     private final InstantSource clock;
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
-    private String shownFor = "";
+    private Optional<PointId> shownFor = Optional.empty();
 
     FaultFinder(Desk desk, Supplier<Priors> priors, InstantSource clock) {
         this.desk = desk;
@@ -65,15 +67,15 @@ final class FaultFinder {
 
     /// The next reading is taken of what the bench's switch says, unless the far end was chosen at this point.
     private void follow(LoopView view) {
-        boolean farEnd =
-                setup.device().isEmpty() && shownFor.equals(view.point().id());
+        boolean farEnd = setup.device().isEmpty()
+                && shownFor.equals(Optional.of(view.point().id()));
         if (!farEnd) {
             setup = MeasurementSetup.of(view.device()).orElse(MeasurementSetup.AT_REST);
         }
     }
 
     /// The latest reading of each setup, the first taken first.
-    private static List<Measurement> latest(Job job, String pointId) {
+    private static List<Measurement> latest(Job job, PointId pointId) {
         List<Measurement> latest = new ArrayList<>();
         for (MeasurementSetup setup : MeasurementSetup.values()) {
             job.measurements().stream()
@@ -170,7 +172,7 @@ final class FaultFinder {
     /// Puts the bench's switch where the next reading is taken.
     private void prepare(MeasurementSetup wanted) {
         setup = wanted;
-        shownFor = desk.now().selected();
+        shownFor = Optional.of(desk.now().selected());
         desk.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
     }
 }

@@ -3,6 +3,7 @@ package io.answerback.desktop.loop;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
@@ -30,7 +31,7 @@ final class LoopChoices {
     Flow of(DeskState state) {
         WiredPoint wired = state.point().wired().orElseThrow();
         LoopWiring wiring = wired.point().loop();
-        String point = wired.point().id();
+        String point = wired.point().id().text();
         Flow row = new Flow();
         row.getStyleClass().add("switches");
         row.getChildren()
@@ -39,7 +40,7 @@ final class LoopChoices {
                         Arrays.asList(SchemeKind.values()),
                         wiring.scheme(),
                         scheme -> words(scheme, wired),
-                        chosen -> desk.apply(LoopEdits.scheme(point, chosen))));
+                        chosen -> desk.apply(LoopEdits.scheme(new PointId(point), chosen))));
         if (wiring.scheme().hasEndOfLine()) {
             row.getChildren()
                     .addAll(
@@ -49,8 +50,8 @@ final class LoopChoices {
                                     Arrays.asList(ResistorPlace.values()),
                                     wiring.place(),
                                     ResistorPlace::words,
-                                    chosen -> desk.apply(
-                                            LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
+                                    chosen -> desk.apply(LoopEdits.parts(
+                                            "resistor's place", new PointId(point), its -> its.withPlace(chosen)))));
         }
         if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
             row.getChildren().add(supplyRelay(point, wiring));
@@ -67,8 +68,8 @@ final class LoopChoices {
                 List.of(false, true),
                 wiring.supplyRelay(),
                 fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
-                fitted -> desk.apply(
-                        LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
+                fitted -> desk.apply(LoopEdits.parts(
+                        "supply-watching relay", new PointId(point), its -> its.withSupplyRelay(fitted))));
     }
 
     private static String words(SchemeKind scheme, WiredPoint wired) {

@@ -79,7 +79,7 @@ final class LoopDrawing extends DeviceDrawing {
     private void drawPanel() {
         box("part-box", 0, 6, PANEL_WIDTH, HEIGHT - 14);
         var input = view().wired().input();
-        words("part-name", input.map(its -> its.module()).orElse("No input"), 10, 22, HPos.LEFT);
+        words("part-name", view().box(), 10, 22, HPos.LEFT);
         words("figure", input.map(its -> "input " + its.number()).orElse("not wired"), 10, TOP, HPos.LEFT);
         var model = view().wired().model();
         words("quiet", Figures.plain(model.pullUpVolts()) + " V through", 10, 78, HPos.LEFT);
@@ -127,7 +127,7 @@ final class LoopDrawing extends DeviceDrawing {
 
     private void cableWords(double left) {
         Cable cable = view().fitted().cable();
-        words("figure", cable.id(), left, MIDDLE - 24, HPos.LEFT);
+        words("figure", cable.id().text(), left, MIDDLE - 24, HPos.LEFT);
         if (view().oneCable()) {
             place(metres(cable), left + 42, MIDDLE - 24, HPos.LEFT);
             place(conductor(cable), left + 92, MIDDLE - 24, HPos.LEFT);

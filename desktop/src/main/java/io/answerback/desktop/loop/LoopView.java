@@ -1,5 +1,6 @@
 package io.answerback.desktop.loop;
 
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.CheckedFaults;
@@ -27,6 +28,7 @@ import java.util.stream.Stream;
 /// @param oneCable whether the loop runs through one cable, which can be changed here
 /// @param ownerId the number of the point whose loop it is, under which its readings are kept
 /// @param trial the faults loops are tried with
+/// @param box what the module is called whose input reads it
 /// @param wired the point with its parts
 /// @param other the point that shares the input, where two zones do
 /// @param result its loop as computed, or as it would be with one figure moved
@@ -36,7 +38,8 @@ import java.util.stream.Stream;
 record LoopView(
         double leastMargin,
         boolean oneCable,
-        String ownerId,
+        PointId ownerId,
+        String box,
         CheckedFaults trial,
         WiredPoint wired,
         Optional<Point> other,
@@ -59,6 +62,7 @@ record LoopView(
                 state.job().practice().leastLoopMargin(),
                 state.job().cable(fitted.cable().id()).isPresent(),
                 state.job().loopOwner(wired.point().id()).orElse(wired.point()).id(),
+                wired.input().map(input -> state.job().nameOf(input.module())).orElse("No input"),
                 CheckedFaults.of(state.job().practice()),
                 wired,
                 other(state.job(), wired),
@@ -83,7 +87,8 @@ record LoopView(
     /// The same with one figure of the loop moved.
     LoopView moved(LoopResult other) {
         CaseReading reading = fault.kind() == FaultKind.SOUND ? other.of(LoopCase.sound(device)) : shown;
-        return new LoopView(leastMargin, oneCable, ownerId, trial, wired, this.other, other, device, fault, reading);
+        return new LoopView(
+                leastMargin, oneCable, ownerId, box, trial, wired, this.other, other, device, fault, reading);
     }
 
     Point point() {

@@ -4,6 +4,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.commission.LoopReading;
 import io.answerback.core.common.Figures;
 import io.answerback.core.fault.MeasurementSetup;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.takeover.TakeOverEdits;
@@ -32,7 +33,7 @@ final class ReadingRow {
     private final TextField typed = new TextField();
     private final HBox verdict = new HBox();
     private final Label drift = Words.wrapped(Words.figure(""));
-    private String pointId = "";
+    private PointId pointId;
     private InputModel model;
     private String shownText = "";
 

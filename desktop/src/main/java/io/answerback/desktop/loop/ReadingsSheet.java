@@ -3,6 +3,8 @@ package io.answerback.desktop.loop;
 import io.answerback.core.commission.LoopReading;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.fault.Priors;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
 import io.answerback.desktop.desk.Desk;
@@ -18,6 +20,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -38,7 +41,7 @@ final class ReadingsSheet extends Sheet {
     private final GridPane column = new GridPane();
     private final Flow controls = new Flow();
     private final Map<String, ReadingRow> rows = new LinkedHashMap<>();
-    private String box = "";
+    private Optional<ModuleId> box = Optional.empty();
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
 
     ReadingsSheet(Desk desk, Look look, Supplier<Priors> priors, InstantSource clock) {
@@ -76,16 +79,21 @@ final class ReadingsSheet extends Sheet {
 
     @Override
     public void show(DeskState state) {
-        Map<String, List<WiredPoint>> boxes = boxes(state);
+        Map<Optional<ModuleId>, List<WiredPoint>> boxes = boxes(state);
         if (!boxes.containsKey(box)) {
             box = boxOf(state, boxes);
         }
         controls.getChildren()
                 .setAll(
-                        Switch.of("At", List.copyOf(boxes.keySet()), box, its -> its, chosen -> {
-                            box = chosen;
-                            show(desk.now());
-                        }),
+                        Switch.of(
+                                "At",
+                                List.copyOf(boxes.keySet()),
+                                box,
+                                its -> its.map(state.job()::nameOf).orElse(NO_INPUT),
+                                chosen -> {
+                                    box = chosen;
+                                    show(desk.now());
+                                }),
                         Words.quiet("with the devices"),
                         Choice.of(
                                 "State of the devices",
@@ -102,16 +110,15 @@ final class ReadingsSheet extends Sheet {
 
     /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input
     /// there is one loop.
-    private static Map<String, List<WiredPoint>> boxes(DeskState state) {
-        Map<String, List<WiredPoint>> boxes = new LinkedHashMap<>();
-        state.job().modules().forEach(module -> boxes.put(module.name(), new ArrayList<>()));
-        boxes.put(NO_INPUT, new ArrayList<>());
+    private static Map<Optional<ModuleId>, List<WiredPoint>> boxes(DeskState state) {
+        Map<Optional<ModuleId>, List<WiredPoint>> boxes = new LinkedHashMap<>();
+        state.job().modules().forEach(module -> boxes.put(Optional.of(module.id()), new ArrayList<>()));
+        boxes.put(Optional.empty(), new ArrayList<>());
         state.assessment().points().stream()
                 .flatMap(point -> point.wired().stream())
                 .filter(wired -> wired.cable().isPresent() && !wired.second())
-                .forEach(wired -> boxes.get(
-                                wired.input().map(its -> its.module()).orElse(NO_INPUT))
-                        .add(wired));
+                .forEach(wired ->
+                        boxes.get(wired.input().map(its -> its.module())).add(wired));
         boxes.values().removeIf(List::isEmpty);
         boxes.values()
                 .forEach(list -> list.sort(java.util.Comparator.comparing(
@@ -119,18 +126,18 @@ final class ReadingsSheet extends Sheet {
         return boxes;
     }
 
-    private static String boxOf(DeskState state, Map<String, List<WiredPoint>> boxes) {
+    private static Optional<ModuleId> boxOf(DeskState state, Map<Optional<ModuleId>, List<WiredPoint>> boxes) {
         return state.point()
                 .wired()
                 .flatMap(WiredPoint::input)
                 .map(input -> input.module())
-                .filter(boxes::containsKey)
-                .orElse(boxes.keySet().stream().findFirst().orElse(NO_INPUT));
+                .filter(id -> boxes.containsKey(Optional.of(id)))
+                .or(() -> boxes.keySet().stream().findFirst().flatMap(its -> its));
     }
 
     /// Rows stay as long as the box and the state do, so that the keyboard stays where it is.
     private void showRows(DeskState state, List<WiredPoint> loops) {
-        Map<String, List<Measurement>> taken =
+        Map<PointId, List<Measurement>> taken =
                 state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
         List<WiredPoint> measurable = loops.stream()
                 .filter(wired ->

@@ -1,6 +1,7 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.common.FigureReader;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
@@ -18,7 +19,7 @@ final class TypedReading {
     ///
     /// @param model how the input measures, for a reading in volts
     /// @throws IllegalArgumentException when it stands for none; the message shows what can be written
-    static Measurement of(String text, String pointId, Measured what, InputModel model, Instant at) {
+    static Measurement of(String text, PointId pointId, Measured what, InputModel model, Instant at) {
         String typed = text.strip().toLowerCase(Locale.ROOT);
         if (typed.equals(OPEN)) {
             return new Measurement(pointId, at, what, Optional.empty(), "");

@@ -1,6 +1,7 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.capacity.SupplyWatchEdits;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.FaultOutput;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
@@ -45,7 +46,7 @@ final class FaultOutputsPart {
         return Optional.of(part);
     }
 
-    private Node[] row(Job job, String module, FaultOutput output) {
+    private Node[] row(Job job, ModuleId module, FaultOutput output) {
         Optional<Point> watch = job.power().watch(module, output.fault()).flatMap(job::point);
         List<Optional<Point>> choice = Stream.concat(
                         Stream.of(Optional.<Point>empty()), technical(job).map(Optional::of))
@@ -60,7 +61,7 @@ final class FaultOutputsPart {
                     FaultOutputsPart::words,
                     chosen -> desk.apply(SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
             Words.quiet(watch.flatMap(point -> job.inputOf(point.id()))
-                    .map(input -> "on " + input.name())
+                    .map(input -> "on " + job.nameOf(input))
                     .orElse(watch.isPresent() ? "no input is free" : "")),
             watch.isPresent()
                     ? Tool.of(

@@ -2,6 +2,7 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.device.PointKind;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyFault;
 import io.answerback.core.site.Edit;
@@ -23,7 +24,7 @@ public record FaultPoint(PointKind kind, Conductor conductor) {
                 .orElseThrow(() -> new IllegalArgumentException("no kind of point is called " + KIND));
     }
 
-    Edit watching(String module, SupplyFault fault) {
+    Edit watching(ModuleId module, SupplyFault fault) {
         return SupplyWatchEdits.watch(module, fault, kind, conductor);
     }
 }

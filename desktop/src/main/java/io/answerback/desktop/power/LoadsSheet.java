@@ -164,7 +164,7 @@ final class LoadsSheet extends Sheet {
 
     private void outputs(SupplyState supply, Supplies supplies) {
         outputs.getChildren().add(Words.title("What it gives"));
-        gauge("all of " + supply.module(), supply.milliamps(true), supply.unit().milliamps());
+        gauge("all of " + supply.title(), supply.milliamps(true), supply.unit().milliamps());
         for (SupplyTree tree : supply.trees()) {
             gauge(tree.title(), tree.milliamps(true), tree.limitMilliamps());
         }

@@ -4,6 +4,7 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.PowerEdits;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
@@ -86,7 +87,7 @@ final class MeasuredSheet extends Sheet {
         return Words.title(words);
     }
 
-    private Node[] row(String module, SupplyVisit.Line line) {
+    private Node[] row(ModuleId module, SupplyVisit.Line line) {
         Mark mark = line.last().isEmpty() ? Mark.NOT_DONE : line.off() || line.drifted() ? Mark.TIGHT : Mark.SOUND;
         String says = line.last().isEmpty()
                 ? "not measured"
@@ -118,7 +119,7 @@ final class MeasuredSheet extends Sheet {
         return Figures.plain(unit.equals("mA") ? Math.rint(value) : Math.round(value * HUNDREDTHS) / HUNDREDTHS);
     }
 
-    private boolean read(String module, SupplyReading.Quantity what, String typed) {
+    private boolean read(ModuleId module, SupplyReading.Quantity what, String typed) {
         try {
             double value = FigureReader.read(typed.replace(what.unit(), "").strip(), what.words());
             return desk.apply(PowerEdits.measured(new SupplyReading(module, what, value, clock.instant())));

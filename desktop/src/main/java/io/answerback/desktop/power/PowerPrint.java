@@ -27,7 +27,7 @@ public final class PowerPrint {
 
     void ask(SupplyState supply) {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Supply of " + supply.module());
+        chooser.setTitle("Supply of " + supply.title());
         chooser.setInitialFileName("supply.pdf");
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("SVG", "*.svg"));

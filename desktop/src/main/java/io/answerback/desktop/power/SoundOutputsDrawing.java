@@ -1,6 +1,7 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.chain.Mark;
+import io.answerback.core.id.FedId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SoundOutput;
 import io.answerback.core.supply.Supplies;
@@ -25,7 +26,7 @@ final class SoundOutputsDrawing extends Drawing {
 
     private final Look look;
     private List<SoundOutput> outputs = List.of();
-    private Map<String, DeviceVolts> volts = Map.of();
+    private Map<FedId, DeviceVolts> volts = Map.of();
 
     SoundOutputsDrawing(Look look) {
         super(look);
@@ -103,9 +104,9 @@ final class SoundOutputsDrawing extends Drawing {
                 .orElse("volts not known");
         words("core-word", "%.0f mA".formatted(load.milliamps()), x - 8, y - 9, HPos.RIGHT);
         box("tree-place tree-" + mark.name().toLowerCase(java.util.Locale.ROOT), x, y - BOX / 2, wide, BOX)
-                .setAccessibleText("%s: %.0f mA, %s".formatted(load.part(), load.milliamps(), gets));
+                .setAccessibleText("%s: %.0f mA, %s".formatted(load.title(), load.milliamps(), gets));
         place(Marks.of(mark, mark.word(), look.px(4.5)), x + 8, y, HPos.LEFT).setMouseTransparent(true);
-        words("tree-word", load.part(), x + 22, y, HPos.LEFT);
+        words("tree-word", load.title(), x + 22, y, HPos.LEFT);
         words("figure", gets, x + wide - 8, y, HPos.RIGHT);
     }
 }

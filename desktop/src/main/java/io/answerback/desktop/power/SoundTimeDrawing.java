@@ -83,9 +83,9 @@ final class SoundTimeDrawing extends Drawing {
     private void bar(SounderState sounder, double y) {
         double sounds = sounder.soundsMinutes(asked);
         boolean wrong = asked > rule || !sounder.lasts(asked);
-        words("tree-word", sounder.part(), LEFT - 10, y, HPos.RIGHT);
+        words("tree-word", sounder.title(), LEFT - 10, y, HPos.RIGHT);
         box(wrong ? "sound-over" : "sound-used", x(0), y - BAR / 2, Math.max(1, x(sounds) - x(0)), BAR)
-                .setAccessibleText("%s sounds %.0f minutes".formatted(sounder.part(), sounds));
+                .setAccessibleText("%s sounds %.0f minutes".formatted(sounder.title(), sounds));
         words("figure sound-figure", "%.0f min".formatted(sounds), x(sounds) + 8, y, HPos.LEFT);
     }
 }

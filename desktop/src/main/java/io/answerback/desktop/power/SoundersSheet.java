@@ -112,10 +112,10 @@ final class SoundersSheet extends Sheet {
 
     private void sounder(SounderState sounder) {
         Flow head = new Flow(
-                Words.title(sounder.part()),
+                Words.title(sounder.title()),
                 Words.quiet("link on its board"),
                 Switch.bare(
-                        "Link of " + sounder.part(),
+                        "Link of " + sounder.title(),
                         sounder.unit().levels(),
                         sounder.level(),
                         Level::name,

@@ -1,5 +1,6 @@
 package io.answerback.desktop.power;
 
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.desktop.desk.DeskState;
@@ -11,7 +12,7 @@ import javafx.scene.control.MenuButton;
 /// Which supply a sheet is about, where there are several.
 final class SupplyChoice {
     private final Runnable changed;
-    private String module = "";
+    private Optional<ModuleId> module = Optional.empty();
 
     SupplyChoice(Runnable changed) {
         this.changed = changed;
@@ -20,7 +21,7 @@ final class SupplyChoice {
     Optional<SupplyState> of(DeskState state) {
         List<SupplyState> states = supplies(state).states();
         return states.stream()
-                .filter(supply -> supply.module().equals(module))
+                .filter(supply -> module.filter(supply.module()::equals).isPresent())
                 .findFirst()
                 .or(() -> states.stream().findFirst());
     }
@@ -30,8 +31,8 @@ final class SupplyChoice {
     }
 
     MenuButton node(DeskState state) {
-        return Choice.of("Supply", supplies(state).states(), of(state).orElse(null), SupplyState::module, chosen -> {
-            module = chosen.module();
+        return Choice.of("Supply", supplies(state).states(), of(state).orElse(null), SupplyState::title, chosen -> {
+            module = Optional.of(chosen.module());
             changed.run();
         });
     }

@@ -3,6 +3,8 @@ package io.answerback.desktop.power;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Figures;
+import io.answerback.core.id.FedId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyTree;
@@ -33,7 +35,7 @@ final class TreeDrawing extends Drawing {
     private final Desk desk;
     private final Look look;
     private SupplyTree tree;
-    private Map<String, DeviceVolts> volts = Map.of();
+    private Map<FedId, DeviceVolts> volts = Map.of();
     private ToDoubleFunction<DeviceVolts> at = DeviceVolts::atEnd;
     private double sourceVolts;
     private double wide;
@@ -107,7 +109,7 @@ final class TreeDrawing extends Drawing {
     }
 
     private String cable(SupplyNode node) {
-        Optional<Cable> cable = desk.now().job().cable(node.cableId());
+        Optional<Cable> cable = node.cableId().flatMap(desk.now().job()::cable);
         return cable.map(its -> Figures.metres(its.metres())).orElse("");
     }
 
@@ -151,7 +153,8 @@ final class TreeDrawing extends Drawing {
     private void select(SupplyNode node) {
         node.loads().stream()
                 .map(SupplyNode.Load::part)
-                .filter(part -> desk.now().job().point(part).isPresent())
+                .filter(PointId.class::isInstance)
+                .map(PointId.class::cast)
                 .findFirst()
                 .ifPresent(desk::select);
     }

@@ -2,6 +2,7 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.CableType;
+import io.answerback.core.id.FedId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.remedy.CableLimits;
@@ -58,7 +59,7 @@ final class VoltsSheet extends Sheet {
     private final VBox remedies = new VBox();
     private Source source = Source.END;
     private Job triedOn;
-    private String triedFor = "";
+    private FedId triedFor = null;
 
     VoltsSheet(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types) {
         this.desk = desk;
@@ -124,14 +125,14 @@ final class VoltsSheet extends Sheet {
                 .findFirst()
                 .or(() -> supply.volts().stream().filter(its -> !its.ok()).findFirst());
         if (device.isEmpty()) {
-            triedFor = "";
+            triedFor = null;
             remedies.getChildren()
                     .setAll(
                             Words.title("What would mend it"),
                             Words.wrapped(Words.quiet("Nothing here is short of volts.")));
             return;
         }
-        String part = device.get().part();
+        FedId part = device.get().part();
         if (state.job() == triedOn && part.equals(triedFor)) {
             return;
         }

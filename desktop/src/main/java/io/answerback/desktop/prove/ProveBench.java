@@ -88,7 +88,8 @@ public final class ProveBench implements Bench {
         how.setText("each point active and back to rest, one after another, all areas "
                 + Terms.of(state.job().practice()).set());
         parts.add(group("To be sent", points, Comparator.comparing(ProveBench::order), false));
-        parts.add(group("Proven", points, Comparator.comparing(PointResult::pointId), true));
+        parts.add(group(
+                "Proven", points, Comparator.comparing(point -> point.pointId().text()), true));
         sheet.getChildren().setAll(parts);
     }
 

@@ -136,7 +136,7 @@ public final class ReportBench implements Bench {
         row.getStyleClass().add("programming");
         row.getChildren()
                 .addAll(
-                        Words.quiet("The panel takes " + input.name() + " as"),
+                        Words.quiet("The panel takes " + job.nameOf(input) + " as"),
                         Words.figure("zone %03d".formatted(zone.number())));
         row.getChildren()
                 .add(Choice.of(

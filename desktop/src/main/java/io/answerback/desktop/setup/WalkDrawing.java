@@ -16,6 +16,7 @@ final class WalkDrawing extends Drawing {
 
     private final Look look;
     private String door = "";
+    private String keypad = "";
     private EntryWalk walk;
 
     WalkDrawing(Look look) {
@@ -24,8 +25,9 @@ final class WalkDrawing extends Drawing {
         setMinHeight(USE_PREF_SIZE);
     }
 
-    void show(String from, EntryWalk shown) {
+    void show(String from, String to, EntryWalk shown) {
         door = from;
+        keypad = to;
         walk = shown;
         redraw();
     }
@@ -53,14 +55,14 @@ final class WalkDrawing extends Drawing {
         for (EntryWalk.Passing passing : walk.passings()) {
             place(
                     LEFT + passing.seconds() * scale,
-                    passing.point().id(),
+                    passing.point().id().text(),
                     "%.0f s".formatted(passing.seconds()),
                     passing.alarms() ? Mark.WRONG : Mark.SOUND,
                     side++);
         }
         place(
                 end,
-                walk.walk().keypad(),
+                keypad,
                 "%.0f s".formatted(walk.walk().seconds()),
                 walk.shortBySeconds() > 0 ? Mark.WRONG : Mark.SOUND,
                 0);
@@ -79,7 +81,7 @@ final class WalkDrawing extends Drawing {
                         walk.passings().stream()
                                 .map(its -> "%s at %.0f s".formatted(its.point().name(), its.seconds()))
                                 .collect(Collectors.joining(", ")),
-                        walk.walk().keypad(),
+                        keypad,
                         walk.walk().seconds(),
                         walk.entrySeconds()));
     }

@@ -3,6 +3,7 @@ package io.answerback.desktop.setup;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryWalk;
@@ -86,7 +87,7 @@ final class WayInSheet extends Sheet {
                         door.name(),
                         "a walk from there to the keypad",
                         () -> desk.apply(SetupEdits.walk(
-                                new TimedWalk(door.id(), keypad.get().name(), List.of(), 0))))));
+                                new TimedWalk(door.id(), keypad.get().id(), List.of(), 0))))));
         row.getStyleClass().add("switches");
         return Optional.of(row);
     }
@@ -101,14 +102,14 @@ final class WayInSheet extends Sheet {
     private VBox walk(Job job, EntryWalk walk) {
         String door = job.point(walk.walk().from())
                 .map(Point::name)
-                .orElse(walk.walk().from());
+                .orElse(walk.walk().from().text());
         VBox part = new VBox(Words.section("From " + door, walk.ok() ? "they get in" : "they do not get in"));
         part.getStyleClass().add("gaps");
         if (!walk.unready().isEmpty()) {
             part.getChildren().add(Words.wrapped(Words.of("finding-says", walk.unready())));
         }
         WalkDrawing drawing = new WalkDrawing(look);
-        drawing.show(door, walk);
+        drawing.show(door, job.nameOf(walk.walk().keypad()), walk);
         part.getChildren().addAll(drawing, fields(job, walk.walk()));
         EntryRemedies.of(job, walk).forEach(remedy -> part.getChildren().add(remedy(remedy)));
         return part;
@@ -131,7 +132,7 @@ final class WayInSheet extends Sheet {
                         .addAll(
                                 Words.quiet(job.point(pace.pointId())
                                         .map(Point::name)
-                                        .orElse(pace.pointId())),
+                                        .orElse(pace.pointId().text())),
                                 new ValueField(
                                         "Seconds to " + pace.pointId(),
                                         "%.0f s".formatted(pace.seconds()),
@@ -141,11 +142,11 @@ final class WayInSheet extends Sheet {
                         Words.quiet("code typed at"),
                         Choice.of(
                                 "Keypad",
-                                keypads(job).map(PanelModule::name).toList(),
+                                keypads(job).map(PanelModule::id).toList(),
                                 walk.keypad(),
-                                name -> name,
-                                name -> desk.apply(SetupEdits.walk(
-                                        new TimedWalk(walk.from(), name, walk.paces(), walk.seconds())))),
+                                job::nameOf,
+                                id -> desk.apply(
+                                        SetupEdits.walk(new TimedWalk(walk.from(), id, walk.paces(), walk.seconds())))),
                         new ValueField(
                                 "Seconds to the code",
                                 "%.0f s".formatted(walk.seconds()),
@@ -176,7 +177,7 @@ final class WayInSheet extends Sheet {
                 .toList();
     }
 
-    private boolean paced(TimedWalk walk, String pointId, String typed) {
+    private boolean paced(TimedWalk walk, PointId pointId, String typed) {
         return seconds(typed)
                 .map(seconds -> {
                     List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());

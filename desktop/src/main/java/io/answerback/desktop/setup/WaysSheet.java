@@ -1,6 +1,7 @@
 package io.answerback.desktop.setup;
 
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.setup.Intent;
@@ -79,7 +80,7 @@ final class WaysSheet extends Sheet {
         legend(terms);
     }
 
-    private Node[] row(Intent intent, Row row, String selected, Job job) {
+    private Node[] row(Intent intent, Row row, PointId selected, Job job) {
         boolean chosen = intent.point(row.zone())
                 .filter(point -> point.id().equals(selected))
                 .isPresent();

@@ -69,7 +69,7 @@ final class Findings extends VBox {
     }
 
     private Hyperlink done(Edit mend) {
-        Hyperlink link = new Hyperlink("Do it: " + mend.name());
+        Hyperlink link = new Hyperlink("Do it: " + mend.name(desk.now().job()));
         link.getStyleClass().add("next-finding");
         link.setOnAction(click -> desk.apply(mend));
         return link;

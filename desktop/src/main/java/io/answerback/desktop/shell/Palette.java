@@ -131,7 +131,7 @@ final class Palette extends StackPane {
                 .job()
                 .cables()
                 .forEach(cable -> all.add(new Hit(
-                        cable.id(),
+                        cable.id().text(),
                         "cable to " + desk.now().assessment().cores().farEnd(cable),
                         () -> {
                             desk.go(Stop.CABLE);
@@ -152,7 +152,9 @@ final class Palette extends StackPane {
                 .inputs()
                 .forEach(input -> input.pointId()
                         .ifPresent(point -> all.add(new Hit(
-                                input.name(), "input, zone %02d".formatted(input.zone()), () -> desk.select(point)))));
+                                desk.now().job().nameOf(input),
+                                "input, zone %02d".formatted(input.zone()),
+                                () -> desk.select(point)))));
         desk.now()
                 .assessment()
                 .findings()

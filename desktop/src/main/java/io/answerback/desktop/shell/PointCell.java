@@ -57,7 +57,7 @@ final class PointCell extends ListCell<PointResult> {
             setAccessibleText(null);
             return;
         }
-        Label id = new Label(point.wired().isPresent() ? point.pointId() : "");
+        Label id = new Label(point.wired().isPresent() ? point.pointId().text() : "");
         id.getStyleClass().add("point-id");
         id.setMinWidth(Label.USE_PREF_SIZE);
         Label name = new Label(point.name());

@@ -3,6 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.core.cable.CableInstallation;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Link;
 import io.answerback.desktop.desk.Desk;
@@ -32,7 +33,7 @@ final class PointList extends VBox {
     private final Label count = new Label();
     private final Desk desk;
     private List<PointResult> all = List.of();
-    private List<String> picked = List.of();
+    private List<PointId> picked = List.of();
 
     PointList(Desk desk, Look look) {
         this.desk = desk;
@@ -156,7 +157,7 @@ final class PointList extends VBox {
         }
     }
 
-    private void select(String pointId) {
+    private void select(PointId pointId) {
         for (int i = 0; i < list.getItems().size(); i++) {
             if (list.getItems().get(i).pointId().equals(pointId)
                     && list.getSelectionModel().getSelectedIndex() != i) {

@@ -1,6 +1,7 @@
 package io.answerback.desktop.shots;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
@@ -65,7 +66,7 @@ public final class Shots extends Application {
         try {
             survey();
             take("loop", () -> {
-                workplace.desk().select("07");
+                workplace.desk().select(new PointId("07"));
                 workplace.desk().go(Stop.LOOP);
             });
             take("loop-cause", () -> {
@@ -73,7 +74,11 @@ public final class Shots extends Application {
                 workplace
                         .desk()
                         .apply(TakeOverEdits.measured(new Measurement(
-                                "07", Instant.now(), Measurement.Measured.LOOP_ACTIVE, Optional.of(4380.0), "")));
+                                new PointId("07"),
+                                Instant.now(),
+                                Measurement.Measured.LOOP_ACTIVE,
+                                Optional.of(4380.0),
+                                "")));
             });
             onWindow(() -> {
                 workplace.desk().undo();
@@ -87,11 +92,11 @@ public final class Shots extends Application {
             send("08");
             send("17");
             take("report", () -> {
-                workplace.desk().select("17");
+                workplace.desk().select(new PointId("17"));
                 workplace.desk().go(Stop.REPORT);
             });
             take("prove", () -> {
-                workplace.desk().select("09");
+                workplace.desk().select(new PointId("09"));
                 workplace.desk().go(Stop.PROVE);
             });
         } catch (Exception failed) {
@@ -104,7 +109,7 @@ public final class Shots extends Application {
     /// The terminals of a box with its tamper ring, and the run along the strip.
     private void cables() throws Exception {
         take("cable", () -> {
-            workplace.desk().select("05");
+            workplace.desk().select(new PointId("05"));
             workplace.desk().go(Stop.CABLE);
         });
         onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
@@ -113,7 +118,7 @@ public final class Shots extends Application {
     /// The battery's fall, and the supply tree with what would mend it.
     private void power() throws Exception {
         take("power", () -> {
-            workplace.desk().select("20");
+            workplace.desk().select(new PointId("20"));
             workplace.desk().go(Stop.POWER);
         });
         take("power-volts", () -> workplace.powerBench().open(PowerSheet.VOLTS));
@@ -123,7 +128,7 @@ public final class Shots extends Application {
     /// What is typed, what is wanted, what zones do by day and night, and the panel's profile.
     private void setUp() throws Exception {
         take("setup", () -> {
-            workplace.desk().select("01");
+            workplace.desk().select(new PointId("01"));
             workplace.desk().go(Stop.SET_UP);
         });
         take("setup-decisions", () -> workplace.setupBench().open(SetupSheet.DECISIONS));
@@ -135,13 +140,13 @@ public final class Shots extends Application {
     /// The bus as it is laid, where each zone is read, and what the panel hears by radio.
     private void bus() throws Exception {
         take("bus", () -> {
-            workplace.desk().select("13");
+            workplace.desk().select(new PointId("13"));
             workplace.desk().go(Stop.BUS);
         });
         take("bus-zones", () -> workplace.busBench().open(BusSheet.ZONES));
         take("bus-radio", () -> {
             put(DemoJobs.job(3));
-            workplace.desk().select("12");
+            workplace.desk().select(new PointId("12"));
             workplace.desk().go(Stop.BUS);
             workplace.busBench().open(BusSheet.RADIO);
         });
@@ -154,7 +159,7 @@ public final class Shots extends Application {
     /// The column of readings, and the resistors.
     private void loops() throws Exception {
         take("loop-readings", () -> {
-            workplace.desk().select("10");
+            workplace.desk().select(new PointId("10"));
             workplace.loopBench().open(LoopSheet.READINGS);
         });
         onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
@@ -163,7 +168,7 @@ public final class Shots extends Application {
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
     private void survey() throws Exception {
         onWindow(() -> {
-            workplace.desk().select("07");
+            workplace.desk().select(new PointId("07"));
             workplace.desk().open(SurveySheet.ROOMS);
         });
         take("survey-rooms", () -> workplace.surveyBench().type("side gate, contact, yard, immediate, 34 m"));
@@ -221,10 +226,10 @@ public final class Shots extends Application {
             workplace
                     .practice()
                     .run()
-                    .subscribe(run -> run.filter(its -> its.pointId().equals(point))
+                    .subscribe(run -> run.filter(its -> its.pointId().equals(new PointId(point)))
                             .filter(its -> !its.travelling() && its.links().size() == 7)
                             .ifPresent(its -> answered.complete(null)));
-            workplace.practice().toggle(point);
+            workplace.practice().toggle(new PointId(point));
         });
         answered.get(ANSWER_SECONDS, TimeUnit.SECONDS);
     }

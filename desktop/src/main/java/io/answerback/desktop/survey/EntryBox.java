@@ -98,7 +98,8 @@ final class EntryBox extends VBox {
             return;
         }
         PointDraft point = reader().read(line.getText());
-        if (point.complete() && desk.apply(NewPoint.add(point, conductor), point.id())) {
+        if (point.complete()
+                && desk.apply(NewPoint.add(point, conductor), point.id().text())) {
             line.clear();
         }
     }
@@ -113,7 +114,7 @@ final class EntryBox extends VBox {
             return;
         }
         PointDraft point = reader().read(line.getText());
-        chip(point.id(), "number", point.assumed().contains(PointDraft.Part.NUMBER));
+        chip(point.id().text(), "number", point.assumed().contains(PointDraft.Part.NUMBER));
         chip(point.name(), "name", false);
         point.kind()
                 .map(PointKind::name)

@@ -44,7 +44,7 @@ final class ImportCell extends ListCell<ImportPlan.Reading> {
                         point.complete() ? Mark.SOUND : Mark.WRONG,
                         point.complete() ? "can be taken in" : "has to be mended",
                         look.px(MARK_RADIUS)),
-                Words.of("import-id", point.id()),
+                Words.of("import-id", point.id().text()),
                 name(point));
         line.setAlignment(Pos.CENTER_LEFT);
         line.getStyleClass().add("point-row");

@@ -210,7 +210,7 @@ final class InputsSheet extends Sheet {
         Point its = point.get();
         instrument.getChildren().add(Words.wrapped(Words.of("finding-says", its.id() + " " + its.name())));
         Optional<Input> input = state.job().inputOf(its.id());
-        instrument.getChildren().add(Words.wrapped(Words.of("question", where(its, input, inventory))));
+        instrument.getChildren().add(Words.wrapped(Words.of("question", where(state.job(), its, input, inventory))));
         input.ifPresent(wired -> instrument
                 .getChildren()
                 .add(Tool.of(
@@ -219,10 +219,10 @@ final class InputsSheet extends Sheet {
                         () -> desk.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
     }
 
-    private static String where(Point point, Optional<Input> input, Inventory inventory) {
-        return input.map(wired -> "%s, zone %02d".formatted(wired.name(), wired.zone()))
+    private static String where(Job job, Point point, Optional<Input> input, Inventory inventory) {
+        return input.map(wired -> "%s, zone %02d".formatted(job.nameOf(wired), wired.zone()))
                 .or(() -> Optional.ofNullable(inventory.placed().get(point.id()))
-                        .map(free -> "No input yet; %s fits, zone %02d".formatted(free.name(), free.zone())))
+                        .map(free -> "No input yet; %s fits, zone %02d".formatted(job.nameOf(free), free.zone())))
                 .orElse("No input, and no free one fits it.");
     }
 }

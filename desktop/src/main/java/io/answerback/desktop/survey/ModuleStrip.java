@@ -3,6 +3,7 @@ package io.answerback.desktop.survey;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.Slot;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Area;
@@ -40,7 +41,7 @@ final class ModuleStrip {
         Flow slots = new Flow();
         slots.getStyleClass().add("slots");
         state.assessment().inventory().slots().stream()
-                .filter(slot -> slot.input().module().equals(module.name()))
+                .filter(slot -> slot.input().module().equals(module.id()))
                 .forEach(slot -> slots.getChildren().add(slot(slot)));
         if (kind.filter(its -> its.sort() == ModuleSort.KEYPAD).isPresent()) {
             slots.getChildren().add(areas());
@@ -64,7 +65,7 @@ final class ModuleStrip {
                     .add(Tool.of(
                             "Take off",
                             "takes " + module.name() + " and its inputs out of the job",
-                            () -> desk.apply(CapacityEdits.remove(module.name()))));
+                            () -> desk.apply(CapacityEdits.remove(module.id()))));
         }
         return head;
     }
@@ -79,7 +80,7 @@ final class ModuleStrip {
     }
 
     private Button slot(Slot slot) {
-        String text = slot.input().pointId().orElse("free");
+        String text = slot.input().pointId().orElse(new PointId("free")).text();
         String kept = slot.reserved()
                 .map(its -> ", kept for %s%s"
                         .formatted(
@@ -95,7 +96,7 @@ final class ModuleStrip {
             button.getStyleClass().add("slot-selected");
         }
         String says = "%s, zone %02d%s: %s"
-                .formatted(slot.input().name(), slot.input().zone(), kept, pointName(slot));
+                .formatted(state.job().nameOf(slot.input()), slot.input().zone(), kept, pointName(slot));
         button.setAccessibleText(says);
         Hint.on(button, says);
         button.setOnAction(click -> act(slot));
@@ -132,7 +133,7 @@ final class ModuleStrip {
             works.setSelected(module.areas().contains(area.number()));
             works.setAccessibleText("%s works area %02d %s".formatted(module.name(), area.number(), area.name()));
             Hint.on(works, area.name());
-            works.setOnAction(click -> desk.apply(PracticeEdits.keypadAreas(module.name(), toggled(area.number()))));
+            works.setOnAction(click -> desk.apply(PracticeEdits.keypadAreas(module.id(), toggled(area.number()))));
             row.getChildren().add(works);
         }
         return row;

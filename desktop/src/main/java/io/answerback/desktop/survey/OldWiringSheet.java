@@ -1,6 +1,5 @@
 package io.answerback.desktop.survey;
 
-import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.takeover.HiddenPoints;
@@ -90,7 +89,11 @@ final class OldWiringSheet extends Sheet {
     }
 
     private String input(Point point) {
-        return desk.now().job().inputOf(point.id()).map(Input::name).orElse("no input");
+        return desk.now()
+                .job()
+                .inputOf(point.id())
+                .map(desk.now().job()::nameOf)
+                .orElse("no input");
     }
 
     private static Node reads(HiddenPoints hidden) {

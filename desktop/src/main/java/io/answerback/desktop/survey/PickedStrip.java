@@ -3,8 +3,10 @@ package io.answerback.desktop.survey;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
@@ -88,7 +90,7 @@ final class PickedStrip {
 
     private void one(Point point) {
         ValueField number = new ValueField(
-                "Number of point " + point.id(), point.id(), typed -> commands.renumber(point.id(), typed));
+                "Number of point " + point.id(), point.id().text(), typed -> commands.renumber(point.id(), typed));
         ValueField name = new ValueField(
                 "Name of point " + point.id(), point.name(), typed -> desk.apply(PointEdits.name(point.id(), typed)));
         name.getStyleClass().add("picked-name");
@@ -96,8 +98,8 @@ final class PickedStrip {
     }
 
     private Label several() {
-        List<String> ids = picked.stream().map(Point::id).toList();
-        String named = String.join(", ", ids.subList(0, Math.min(MOST_NAMED, ids.size())));
+        List<PointId> ids = picked.stream().map(Point::id).toList();
+        String named = Text.listed(ids.subList(0, Math.min(MOST_NAMED, ids.size())));
         Label label = Words.of(
                 "picked-several", picked.size() + " points: " + named + (ids.size() > MOST_NAMED ? ", …" : ""));
         label.setMinWidth(Label.USE_PREF_SIZE);
@@ -201,7 +203,7 @@ final class PickedStrip {
         return tools;
     }
 
-    private List<String> ids() {
+    private List<PointId> ids() {
         return picked.stream().map(Point::id).toList();
     }
 

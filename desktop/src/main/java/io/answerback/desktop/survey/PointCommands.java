@@ -1,6 +1,7 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.PointNumbers;
 import io.answerback.desktop.desk.Desk;
@@ -21,17 +22,17 @@ final class PointCommands {
 
     private void duplicate(Point point) {
         String id = PointNumbers.next(desk.now().job());
-        desk.apply(PointEdits.duplicate(point.id(), id, PointNumbers.nextName(point.name())), id);
+        desk.apply(PointEdits.duplicate(point.id(), new PointId(id), PointNumbers.nextName(point.name())), id);
     }
 
     /// Gives a point another number and goes on looking at it.
     ///
     /// @return whether it could be given
-    boolean renumber(String pointId, String typed) {
+    boolean renumber(PointId pointId, String typed) {
         String id = typed.strip().matches("\\d{1,3}")
                 ? PointNumbers.padded(Integer.parseInt(typed.strip()))
                 : typed.strip();
-        return desk.apply(PointEdits.renumber(pointId, id), id);
+        return desk.apply(PointEdits.renumber(pointId, new PointId(id)), id);
     }
 
     /// Numbers all points anew in the order of the list; the one that is looked at stays the one.
@@ -39,19 +40,19 @@ final class PointCommands {
         List<Point> points = desk.now().job().points();
         int at = points.stream().map(Point::id).toList().indexOf(desk.now().selected());
         if (desk.apply(PointEdits.renumberAll()) && at >= 0) {
-            desk.select(desk.now().job().points().get(at).id());
+            desk.select(new PointId(desk.now().job().points().get(at).id().text()));
         }
     }
 
     void move(int steps) {
-        List<String> picked = desk.now().picked();
+        List<PointId> picked = desk.now().picked();
         if (!picked.isEmpty()) {
             desk.apply(PointEdits.move(picked, steps));
         }
     }
 
     void remove() {
-        List<String> picked = desk.now().picked();
+        List<PointId> picked = desk.now().picked();
         if (!picked.isEmpty()) {
             desk.apply(PointEdits.remove(picked));
         }

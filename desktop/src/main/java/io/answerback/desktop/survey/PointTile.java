@@ -1,7 +1,6 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.core.site.Input;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -46,7 +45,7 @@ final class PointTile extends HBox {
         getChildren()
                 .addAll(
                         PointGlyph.of(point.kind().family(), point.duty().wayIn(), look.px(GLYPH_SIZE)),
-                        Words.of("point-id", point.id()),
+                        Words.of("point-id", point.id().text()),
                         name,
                         type,
                         Marks.of(mark, "Survey: " + mark.word(), look.px(MARK_RADIUS)));
@@ -68,7 +67,7 @@ final class PointTile extends HBox {
     }
 
     private String says(DeskState state) {
-        String input = state.job().inputOf(point.id()).map(Input::name).orElse("no input");
+        String input = state.job().inputOf(point.id()).map(state.job()::nameOf).orElse("no input");
         return "%s %s: %s, %s, %s"
                 .formatted(point.id(), point.name(), point.kind().name(), typeWords(point), input);
     }

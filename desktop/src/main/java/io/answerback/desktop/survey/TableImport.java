@@ -89,7 +89,8 @@ public final class TableImport {
                     OpenTable table = open.get().orElseThrow();
                     close();
                     if (desk.apply(
-                            plan.edit(conductor), plan.good().getFirst().point().id())) {
+                            plan.edit(conductor),
+                            plan.good().getFirst().point().id().text())) {
                         desk.tell(taken(table, plan));
                     } else {
                         open.set(Optional.of(table));

@@ -6,6 +6,8 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.LoopFault;
@@ -25,7 +27,7 @@ class DeskTest {
     @Test
     void anEditIsAssessedAtOnceAndUnsaved() {
         assertThat(desk.now().unsaved()).isFalse();
-        assertThat(desk.apply(Edits.cableMetres("C-17", 700))).isTrue();
+        assertThat(desk.apply(Edits.cableMetres(new CableId("C-17"), 700))).isTrue();
         assertThat(desk.now().unsaved()).isTrue();
         assertThat(desk.now().assessment().findings()).extracting(Finding::id).contains("loop-unsafe:07");
         desk.undo();
@@ -37,7 +39,7 @@ class DeskTest {
 
     @Test
     void aRefusedEditIsToldAndLeavesTheJob() {
-        assertThat(desk.apply(Edits.cableMetres("C-17", -1))).isFalse();
+        assertThat(desk.apply(Edits.cableMetres(new CableId("C-17"), -1))).isFalse();
         assertThat(desk.now().job()).isSameAs(job);
         assertThat(desk.now().notice()).contains("must be from 0 to 10000");
     }
@@ -45,22 +47,22 @@ class DeskTest {
     @Test
     void walkingThePointsStopsAtBothEnds() {
         desk.selectNext(-1);
-        assertThat(desk.now().selected()).isEqualTo("01");
+        assertThat(desk.now().selected()).isEqualTo(new PointId("01"));
         desk.selectNext(1000);
-        assertThat(desk.now().selected()).isEqualTo("path");
-        desk.select("nowhere");
-        assertThat(desk.now().selected()).isEqualTo("path");
+        assertThat(desk.now().selected()).isEqualTo(new PointId("path"));
+        desk.select(new PointId("nowhere"));
+        assertThat(desk.now().selected()).isEqualTo(new PointId("path"));
     }
 
     @Test
     void theSwitchFollowsThePointThatIsActive() {
-        desk.select("07");
-        desk.setActive(Set.of("07"));
+        desk.select(new PointId("07"));
+        desk.setActive(Set.of(new PointId("07")));
         assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
-        desk.select("06");
+        desk.select(new PointId("06"));
         assertThat(desk.now().device()).isEqualTo(DeviceState.AT_REST);
         desk.switchTo(DeviceState.COVER_OFF, new LoopFault(FaultKind.LEAK, 12_000));
-        desk.select("07");
+        desk.select(new PointId("07"));
         assertThat(desk.now().device()).isEqualTo(DeviceState.ACTIVE);
         assertThat(desk.now().fault()).isEqualTo(LoopFault.NONE);
     }
@@ -72,7 +74,7 @@ class DeskTest {
                 .findFirst()
                 .orElseThrow();
         desk.follow(off);
-        assertThat(desk.now().selected()).isEqualTo("15");
+        assertThat(desk.now().selected()).isEqualTo(new PointId("15"));
         assertThat(desk.now().stop()).isEqualTo(Stop.REPORT);
         assertThat(desk.now().findingsHere()).contains(off);
     }
@@ -80,7 +82,7 @@ class DeskTest {
     @Test
     void savingAnOlderStateLeavesNewerEditsUnsaved() {
         Job older = desk.now().job();
-        desk.apply(Edits.cableMetres("C-17", 70));
+        desk.apply(Edits.cableMetres(new CableId("C-17"), 70));
         desk.savedTo(Path.of("a.answerback.json"), older);
         assertThat(desk.now().unsaved()).isTrue();
     }

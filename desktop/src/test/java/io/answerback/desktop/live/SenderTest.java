@@ -8,6 +8,7 @@ import static org.mockito.Mockito.when;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.Answer;
 import io.answerback.core.site.Job;
@@ -53,8 +54,10 @@ class SenderTest {
 
     private PointResult act(Delivery delivery) {
         when(line.send(any(), any())).thenAnswer(call -> new Line.Sent(call.getArgument(1), "frame", delivery));
-        PointResult point =
-                new Assessor(DataFiles.events()).assess(job).point("01").orElseThrow();
+        PointResult point = new Assessor(DataFiles.events())
+                .assess(job)
+                .point(new PointId("01"))
+                .orElseThrow();
         new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), screen)
                 .act(job, point, true);
         return point;
@@ -64,7 +67,7 @@ class SenderTest {
     void anAnswerIsKeptWithTheTimeItCame() {
         act(new Delivery(Optional.of(Answer.ACK), ANSWERED, 37, 1, ""));
         verify(screen).learn(learned.capture());
-        var proof = learned.getValue().apply(job).proofOf("01").orElseThrow();
+        var proof = learned.getValue().apply(job).proofOf(new PointId("01")).orElseThrow();
         assertThat(proof.answeredAt()).isEqualTo(ANSWERED);
         assertThat(proof.roundTripMillis()).isEqualTo(37);
     }

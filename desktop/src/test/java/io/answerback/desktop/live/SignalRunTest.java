@@ -7,6 +7,9 @@ import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.IpRoute;
@@ -36,7 +39,7 @@ class SignalRunTest implements SignalRun.Screen {
 
     /// One try of 200 ms, so that a silent station is given up soon.
     private static Job quickRoute(Job demo) {
-        IpRoute route = new IpRoute(List.of("A1"), 2, 200);
+        IpRoute route = new IpRoute(List.of(new ReceiverId("A1")), 2, 200);
         return demo.withCommunicator(new Communicator("Communicator", route));
     }
 
@@ -67,7 +70,10 @@ class SignalRunTest implements SignalRun.Screen {
     }
 
     private PointResult point(String id) {
-        return new Assessor(DataFiles.events()).assess(job).point(id).orElseThrow();
+        return new Assessor(DataFiles.events())
+                .assess(job)
+                .point(new PointId(id))
+                .orElseThrow();
     }
 
     private LinkState last() {
@@ -81,10 +87,10 @@ class SignalRunTest implements SignalRun.Screen {
         assertThat(runs.stream().map(run -> run.links().size()).distinct()).containsExactly(1, 2, 3, 4, 5, 6, 7);
         assertThat(runs.getLast().travelling()).isFalse();
         assertThat(last().mark()).isEqualTo(Mark.PROVEN);
-        Proof proof = job.proofOf("07").orElseThrow();
+        Proof proof = job.proofOf(new PointId("07")).orElseThrow();
         assertThat(proof.upstream()).isEqualTo(point("07").upstream());
         signals.act(job, point("07"), false);
-        assertThat(job.proofOf("07").orElseThrow().restoredAt()).isPresent();
+        assertThat(job.proofOf(new PointId("07")).orElseThrow().restoredAt()).isPresent();
         assertThat(point("07").proven()).isTrue();
     }
 
@@ -109,7 +115,7 @@ class SignalRunTest implements SignalRun.Screen {
     void theKeySwitchIsProvenByUnsettingAndSetting() throws IOException {
         SignalRun signals = start(Misbehaviour.NONE);
         signals.act(job, point("16"), true);
-        assertThat(job.proofOf("16").orElseThrow().frame()).contains("1409 01 007");
+        assertThat(job.proofOf(new PointId("16")).orElseThrow().frame()).contains("1409 01 007");
         signals.act(job, point("16"), false);
         assertThat(point("16").proven()).isFalse();
         signals.act(job, point("16"), true);
@@ -141,7 +147,7 @@ class SignalRunTest implements SignalRun.Screen {
     void aTightCableChangeBetweenTryAndProofMakesItStale() throws IOException {
         SignalRun signals = start(Misbehaviour.NONE);
         PointResult before = point("07");
-        job = Edits.cableMetres("C-17", 70).on(job);
+        job = Edits.cableMetres(new CableId("C-17"), 70).on(job);
         signals.act(job, before, true);
         assertThat(point("07").chain().of(Link.STATION).mark()).isEqualTo(Mark.STALE);
     }

@@ -12,6 +12,7 @@ import static org.mockito.Mockito.verify;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.Disk;
@@ -41,7 +42,7 @@ class AutosaveTest {
 
     private void edit(Autosave autosave, double metres) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            desk.apply(Edits.cableMetres("C-17", metres));
+            desk.apply(Edits.cableMetres(new CableId("C-17"), metres));
             autosave.edited();
             autosave.flush();
         });
@@ -57,7 +58,8 @@ class AutosaveTest {
             autosave.take(JobDocument.of(job), "key");
             edit(autosave, 63);
             until(() -> desk.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
-            assertThat(desk.now().job().cable("C-17").orElseThrow().metres()).isEqualTo(63);
+            assertThat(desk.now().job().cable(new CableId("C-17")).orElseThrow().metres())
+                    .isEqualTo(63);
             doNothing().when(recovery).keep(eq("key"), any());
             edit(autosave, 64);
             until(() -> kept(64));
@@ -70,8 +72,11 @@ class AutosaveTest {
             verify(recovery, atLeastOnce())
                     .keep(
                             eq("key"),
-                            argThat(document ->
-                                    document.job().cable("C-17").orElseThrow().metres() == metres));
+                            argThat(document -> document.job()
+                                            .cable(new CableId("C-17"))
+                                            .orElseThrow()
+                                            .metres()
+                                    == metres));
             return true;
         } catch (AssertionError | IOException notYet) {
             return false;

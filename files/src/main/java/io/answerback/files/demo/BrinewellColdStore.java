@@ -10,6 +10,11 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
@@ -67,7 +72,7 @@ public final class BrinewellColdStore {
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
     private static final KindCatalogue KINDS = DataFiles.kinds();
     private static final String STALE = "09";
-    private static final List<String> LOOSE = List.of("C-05", "C-26");
+    private static final List<CableId> LOOSE = List.of(new CableId("C-05"), new CableId("C-26"));
     private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
 
     private BrinewellColdStore() {}
@@ -80,7 +85,7 @@ public final class BrinewellColdStore {
             job = Edits.keepProof(proof(job, point, sequence++)).on(job);
         }
         job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
-        job = Edits.cableMetres("C-11", 62).on(job);
+        job = Edits.cableMetres(new CableId("C-11"), 62).on(job);
         return BrinewellSetup.on(readings(cabled(job)));
     }
 
@@ -90,16 +95,17 @@ public final class BrinewellColdStore {
         next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
                 .on(next);
         CableType eight = CablesLaid.type("8-core");
-        List<String> toPoints = next.cables().stream().map(Cable::id).toList();
+        List<CableId> toPoints = next.cables().stream().map(Cable::id).toList();
         next = CableEdits.laying("", toPoints, laying -> laying.withType(eight)).on(next);
         next = CablesLaid.toModules(next, "demo/brinewell-modules.csv");
-        List<String> all = next.cables().stream().map(Cable::id).toList();
+        List<CableId> all = next.cables().stream().map(Cable::id).toList();
         next = CableEdits.laying(
                         "", all, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(next);
-        next = CableEdits.laying("", "C-14", laying -> laying.withLabels(true, false))
+        next = CableEdits.laying("", new CableId("C-14"), laying -> laying.withLabels(true, false))
                 .on(next);
-        next = CableEdits.laying("", "C-20", laying -> laying.withInRing(false)).on(next);
+        next = CableEdits.laying("", new CableId("C-20"), laying -> laying.withInRing(false))
+                .on(next);
         next = CableEdits.laying("", LOOSE, laying -> laying.withProgress(Progress.RUN))
                 .on(next);
         return CablesLaid.landed(next, LOOSE, FIRST_PROOF.minusSeconds(86_400));
@@ -115,7 +121,11 @@ public final class BrinewellColdStore {
                     .filter(text -> !text.equals("open"))
                     .map(Double::valueOf);
             next = TakeOverEdits.measured(new Measurement(
-                            row.get("point"), at, Measured.valueOf(row.get("what")), ohms, row.get("note")))
+                            new PointId(row.get("point")),
+                            at,
+                            Measured.valueOf(row.get("what")),
+                            ohms,
+                            row.get("note")))
                     .on(next);
         }
         return next;
@@ -133,16 +143,16 @@ public final class BrinewellColdStore {
                         .withReason("scheme:16", "The switch has one contact, and its box none for a cover."),
                 new Panel("Panel in the dock office", DataFiles.profile("sample-b")),
                 List.of(
-                        new PanelModule("Panel", "board", List.of()),
-                        new PanelModule("Expander 1", "bus-8", List.of()),
-                        new PanelModule("Expander 2", "bus-8", List.of()),
-                        new PanelModule("Keypad 1", "keypad", List.of(1)),
-                        new PanelModule("Keypad 2", "keypad", List.of(1, 2)),
-                        new PanelModule("Keypad 3", "keypad", List.of(2, 3)),
-                        new PanelModule("Communicator", "bus-communicator", List.of()),
-                        new PanelModule("Sounder", "sounder-strobe", List.of()),
-                        new PanelModule("Speaker 1", "speaker", List.of()),
-                        new PanelModule("Speaker 2", "speaker", List.of())),
+                        PanelModule.called("Panel", "board", List.of()),
+                        PanelModule.called("Expander 1", "bus-8", List.of()),
+                        PanelModule.called("Expander 2", "bus-8", List.of()),
+                        PanelModule.called("Keypad 1", "keypad", List.of(1)),
+                        PanelModule.called("Keypad 2", "keypad", List.of(1, 2)),
+                        PanelModule.called("Keypad 3", "keypad", List.of(2, 3)),
+                        PanelModule.called("Communicator", "bus-communicator", List.of()),
+                        PanelModule.called("Sounder", "sounder-strobe", List.of()),
+                        PanelModule.called("Speaker 1", "speaker", List.of()),
+                        PanelModule.called("Speaker 2", "speaker", List.of())),
                 List.of(
                         new Area(1, "Offices", "7316"),
                         new Area(2, "Dock", "7316"),
@@ -151,10 +161,12 @@ public final class BrinewellColdStore {
                 rows.stream().map(BrinewellColdStore::cable).toList(),
                 inputs(rows),
                 rows.stream().map(BrinewellColdStore::zone).toList(),
-                new Communicator("Communicator on the keypad bus", new IpRoute(List.of("A1", "A2"), 3, 5000)),
+                new Communicator(
+                        "Communicator on the keypad bus",
+                        new IpRoute(List.of(new ReceiverId("A1"), new ReceiverId("A2")), 3, 5000)),
                 List.of(
-                        new Receiver("A1", "Station A", "192.0.2.10", 9009, "1", "0"),
-                        new Receiver("A2", "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
+                        new Receiver(new ReceiverId("A1"), "Station A", "192.0.2.10", 9009, "1", "0"),
+                        new Receiver(new ReceiverId("A2"), "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
                 List.of(),
                 List.of(),
                 power(),
@@ -178,7 +190,7 @@ public final class BrinewellColdStore {
                 ZoneType.valueOf(row.get("duty")),
                 Optional.of((int) number(row, "duty_area")),
                 row.get("way_in").equals("1"));
-        return Point.of(row.get("id"), row.get("name"), kind, duty, loop);
+        return Point.of(new PointId(row.get("id")), row.get("name"), kind, duty, loop);
     }
 
     private static Cable cable(CSVRecord row) {
@@ -187,8 +199,8 @@ public final class BrinewellColdStore {
                 .findFirst()
                 .orElseThrow();
         return new Cable(
-                row.get("cable"),
-                row.get("id"),
+                new CableId(row.get("cable")),
+                new PointId(row.get("id")),
                 number(row, "metres"),
                 conductor,
                 number(row, "coldest"),
@@ -212,24 +224,24 @@ public final class BrinewellColdStore {
                 row.get("module"),
                 (int) number(row, "number"),
                 (int) number(row, "zone"),
-                Optional.of(row.get("id")),
+                Optional.of(new PointId(row.get("id"))),
                 UnusedTermination.NOTHING);
     }
 
     private static Input secondZone(CSVRecord row) {
         return new Input(
-                row.get("shares") + "b",
-                row.get("module"),
+                new InputId(row.get("shares") + "b"),
+                new ModuleId(row.get("module")),
                 (int) number(row, "number"),
                 (int) number(row, "zone"),
-                Optional.of(row.get("id")),
+                Optional.of(new PointId(row.get("id"))),
                 UnusedTermination.NOTHING,
-                Optional.of(row.get("shares")));
+                Optional.of(new InputId(row.get("shares"))));
     }
 
     private static Input input(
-            String module, int number, int zone, Optional<String> point, UnusedTermination unusedFitted) {
-        return Input.of(module + "." + number, module, number, zone, point, unusedFitted);
+            String module, int number, int zone, Optional<PointId> point, UnusedTermination unusedFitted) {
+        return Input.of(new InputId(module + "." + number), new ModuleId(module), number, zone, point, unusedFitted);
     }
 
     private static Zone zone(CSVRecord row) {
@@ -246,9 +258,9 @@ public final class BrinewellColdStore {
 
     private static Proof proof(Job job, String pointId, int sequence) {
         var panel = new PanelReducer(job);
-        var signal = SystemPoint.of(pointId)
+        var signal = SystemPoint.of(new PointId(pointId))
                 .flatMap(system -> panel.systemSignal(system, Qualifier.NEW))
-                .or(() -> job.inputOf(pointId)
+                .or(() -> job.inputOf(new PointId(pointId))
                         .flatMap(input -> job.zone(input.zone()))
                         .flatMap(zone -> panel.zoneSignal(zone, Qualifier.NEW)))
                 .orElseThrow();
@@ -256,25 +268,26 @@ public final class BrinewellColdStore {
         String frame =
                 IpFrames.encode(IpFrame.of(signal, sequence, "1", "0", at)).strip();
         return new Proof(
-                pointId,
+                new PointId(pointId),
                 at,
                 38 + 7L * (sequence % 5),
                 "practice station",
                 frame,
                 Optional.of(at.plusSeconds(11)),
-                ProofBasis.of(job, pointId));
+                ProofBasis.of(job, new PointId(pointId)));
     }
 
     /// The panel still expects an expander that was taken away.
     private static Bus bus() {
         List<BusAddress> addresses = new ArrayList<>();
         List.of("Expander 1", "Expander 2")
-                .forEach(name -> addresses.add(new BusAddress(addresses.size() + 1, name, Optional.empty())));
+                .forEach(name ->
+                        addresses.add(new BusAddress(addresses.size() + 1, new ModuleId(name), Optional.empty())));
         for (int keypad = 1; keypad <= 3; keypad++) {
-            addresses.add(new BusAddress(7 + keypad, "Keypad " + keypad, Optional.empty()));
+            addresses.add(new BusAddress(7 + keypad, new ModuleId("Keypad " + keypad), Optional.empty()));
         }
         for (int area = 1; area <= 3; area++) {
-            addresses.add(new BusAddress(10 + area, "Communicator", Optional.of(area)));
+            addresses.add(new BusAddress(10 + area, new ModuleId("Communicator"), Optional.of(area)));
         }
         List<Learned> learned = new ArrayList<>();
         for (BusAddress given : addresses) {
@@ -288,9 +301,9 @@ public final class BrinewellColdStore {
     private static Power power() {
         // the detector in the cold room has a heater
         return Power.UNDECIDED
-                .with(new Battery("Panel", 17, 2, 5, Optional.of(LocalDate.of(2022, 6, 20))))
-                .with(new LoadFigure("20", 60, 65, LoadFigure.Source.SHEET))
-                .with(new SupplyReading("Panel", Quantity.FLOAT_VOLTS, 13.62, FIRST_PROOF))
-                .with(new SupplyReading("Panel", Quantity.STANDING_MILLIAMPS, 498, FIRST_PROOF));
+                .with(new Battery(new ModuleId("Panel"), 17, 2, 5, Optional.of(LocalDate.of(2022, 6, 20))))
+                .with(new LoadFigure(new PointId("20"), 60, 65, LoadFigure.Source.SHEET))
+                .with(new SupplyReading(new ModuleId("Panel"), Quantity.FLOAT_VOLTS, 13.62, FIRST_PROOF))
+                .with(new SupplyReading(new ModuleId("Panel"), Quantity.STANDING_MILLIAMPS, 498, FIRST_PROOF));
     }
 }

@@ -1,6 +1,8 @@
 package io.answerback.files.demo;
 
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingScope;
 import io.answerback.core.setup.EntryStep;
@@ -30,7 +32,10 @@ final class BrinewellSetup {
         next = SetupEdits.reason(Decision.SOUNDER_TIME, 0, "The quay is far from the next house.")
                 .on(next);
         next = SetupEdits.walk(new TimedWalk(
-                        "01", "Keypad 1", List.of(new TimedWalk.Pace("02", 14), new TimedWalk.Pace("03", 26)), 38))
+                        new PointId("01"),
+                        new ModuleId("Keypad 1"),
+                        List.of(new TimedWalk.Pace(new PointId("02"), 14), new TimedWalk.Pace(new PointId("03"), 26)),
+                        38))
                 .on(next);
         return typed(next);
     }

@@ -11,6 +11,10 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.JointId;
+import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
@@ -37,12 +41,17 @@ final class CablesLaid {
         return type("4-core").conductor();
     }
 
+    private static Optional<BoxId> from(CSVRecord row) {
+        return Optional.of(row.get("from")).filter(id -> !id.isEmpty()).map(ModuleId::new);
+    }
+
     /// The cables to modules in a data file, each with its type, length and way.
     static Job toModules(Job job, String file) {
         Job next = job;
         for (CSVRecord row : DataFiles.rows(file)) {
-            CableEnds ends = CableEnds.toModule(row.get("module")).startingAt(row.get("from"));
-            Cable cable = Cable.indoors(row.get("cable"), ends, Double.parseDouble(row.get("metres")), thin());
+            CableEnds ends = CableEnds.toModule(new ModuleId(row.get("module"))).startingAt(from(row));
+            Cable cable =
+                    Cable.indoors(new CableId(row.get("cable")), ends, Double.parseDouble(row.get("metres")), thin());
             boolean outdoors = row.get("outdoors").equals("1");
             cable = cable.withLaying(
                     cable.laying().withType(type(row.get("type"))).withRoute(row.get("way"), outdoors, false));
@@ -53,15 +62,15 @@ final class CablesLaid {
     }
 
     /// A joint box on the way of some cables, which become as long as they are from there.
-    static Job joint(Job job, List<String> cables, double trunkMetres) {
-        String name = CablingEdits.freeJoint(job);
-        Set<String> before = Set.copyOf(job.cables().stream().map(Cable::id).toList());
-        Job next = CablingEdits.throughJoint(cables, name, thin()).on(job);
-        for (String id : cables) {
+    static Job joint(Job job, List<CableId> cables, double trunkMetres) {
+        String name = CablingEdits.freeJoint(job).text();
+        Set<CableId> before = Set.copyOf(job.cables().stream().map(Cable::id).toList());
+        Job next = CablingEdits.throughJoint(cables, new JointId(name), thin()).on(job);
+        for (CableId id : cables) {
             double metres = job.cable(id).orElseThrow().metres();
             next = Edits.cableMetres(id, metres - trunkMetres).on(next);
         }
-        String trunk = next.cables().stream()
+        CableId trunk = next.cables().stream()
                 .map(Cable::id)
                 .filter(id -> !before.contains(id))
                 .findFirst()
@@ -70,7 +79,7 @@ final class CablesLaid {
     }
 
     /// Both ends of every core put where they belong, but of cables that are still loose.
-    static Job landed(Job job, List<String> loose, Instant at) {
+    static Job landed(Job job, List<CableId> loose, Instant at) {
         CorePlan plan = CorePlan.of(job);
         List<BoxPlan> places = new ArrayList<>(plan.boxes());
         job.cables().stream()

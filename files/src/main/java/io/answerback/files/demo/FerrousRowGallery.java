@@ -8,6 +8,8 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.edit.RadioEdits;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
@@ -45,16 +47,16 @@ public final class FerrousRowGallery {
         job = oldWiring(job);
         job = CapacityEdits.fit("Keypad 1", List.of(profile.module("keypad").orElseThrow()))
                 .on(job);
-        for (String point : List.of("01", "02", "03")) {
-            job = CapacityEdits.wire(point, Optional.of("Panel." + Integer.parseInt(point)))
+        for (int point = 1; point <= 3; point++) {
+            job = CapacityEdits.wire(new PointId("0" + point), Optional.of(new InputId("Panel." + point)))
                     .on(job);
         }
-        job = LoopEdits.shareInput("10", "01").on(job);
+        job = LoopEdits.shareInput(new PointId("10"), new PointId("01")).on(job);
         job = PracticeEdits.reason("scheme:01", "Both doors on one input: there are three inputs only.")
                 .on(job);
         job = PracticeEdits.reason("scheme:06", "The button closes when it is pressed.")
                 .on(job);
-        job = LoopEdits.scheme("06", SchemeKind.END_OF_LINE_ACROSS).on(job);
+        job = LoopEdits.scheme(new PointId("06"), SchemeKind.END_OF_LINE_ACROSS).on(job);
         job = PracticeEdits.people(8).on(job);
         job = Edits.account(1, "5508").on(job);
         return byRadio(readings(job));
@@ -65,17 +67,21 @@ public final class FerrousRowGallery {
     private static Job byRadio(Job job) {
         Job next = job;
         for (String point : List.of("11", "12", "13")) {
-            next = CapacityEdits.giveInput(point).on(next);
+            next = CapacityEdits.giveInput(new PointId(point)).on(next);
         }
         for (String point : List.of("12", "11")) {
-            next = RadioEdits.enrol(next.inputOf(point).orElseThrow().id()).on(next);
+            next = RadioEdits.enrol(
+                            next.inputOf(new PointId(point)).orElseThrow().id())
+                    .on(next);
         }
-        next = RadioEdits.heard(new SignalReading("11", -79, VISIT.plusSeconds(600)))
+        next = RadioEdits.heard(new SignalReading(new PointId("11"), -79, VISIT.plusSeconds(600)))
                 .on(next);
-        next = RadioEdits.heard(new SignalReading("12", -91, VISIT.plusSeconds(660)))
+        next = RadioEdits.heard(new SignalReading(new PointId("12"), -91, VISIT.plusSeconds(660)))
                 .on(next);
-        next = RadioEdits.battery("11", LocalDate.parse("2023-03-14")).on(next);
-        return RadioEdits.battery("12", LocalDate.parse("2026-04-21")).on(next);
+        next = RadioEdits.battery(new PointId("11"), LocalDate.parse("2023-03-14"))
+                .on(next);
+        return RadioEdits.battery(new PointId("12"), LocalDate.parse("2026-04-21"))
+                .on(next);
     }
 
     private static Job oldWiring(Job job) {
@@ -83,16 +89,16 @@ public final class FerrousRowGallery {
                 DataFiles.kinds().byId("window-contact").orElseThrow().kind();
         Job next = job;
         for (String name : List.of("Landing window", "Studio window", "Print room window", "Bathroom window")) {
-            next = TakeOverEdits.addContact("03", name, window).on(next);
+            next = TakeOverEdits.addContact(new PointId("03"), name, window).on(next);
         }
         for (String name : List.of("Left shop window", "Right shop window", "Fanlight")) {
-            next = TakeOverEdits.addContact("04", name, window).on(next);
+            next = TakeOverEdits.addContact(new PointId("04"), name, window).on(next);
         }
-        next = TakeOverEdits.removeContact("03", 0).on(next);
-        next = TakeOverEdits.removeContact("04", 0).on(next);
+        next = TakeOverEdits.removeContact(new PointId("03"), 0).on(next);
+        next = TakeOverEdits.removeContact(new PointId("04"), 0).on(next);
         return PointEdits.change(
                         "old wiring",
-                        Set.of("03", "04"),
+                        Set.of(new PointId("03"), new PointId("04")),
                         point -> point.withLoop(point.loop().withScheme(SchemeKind.CLOSED_LOOP)))
                 .on(next);
     }
@@ -106,7 +112,7 @@ public final class FerrousRowGallery {
 
     private static Job reading(Job job, String point, Measured what, Optional<Double> ohms, int minutes) {
         Instant at = VISIT.plusSeconds(60L * minutes);
-        return TakeOverEdits.measured(new Measurement(point, at, what, ohms, ""))
+        return TakeOverEdits.measured(new Measurement(new PointId(point), at, what, ohms, ""))
                 .on(job);
     }
 }

@@ -9,6 +9,10 @@ import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PracticeEdits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.InputId;
+import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.PracticeOption;
@@ -49,27 +53,27 @@ public final class PikeLanePottery {
                         List.of(profile.module("dial-communicator").orElseThrow()))
                 .on(job);
         job = CapacityEdits.giveInputs().on(job);
-        job = LoopEdits.scheme("06", SchemeKind.NORMALLY_OPEN).on(job);
+        job = LoopEdits.scheme(new PointId("06"), SchemeKind.NORMALLY_OPEN).on(job);
         job = PracticeEdits.reason("scheme:06", "The kiln's own relay closes when it fails.")
                 .on(job);
-        job = CablesLaid.joint(job, List.of("C-05", "C-06"), 20);
+        job = CablesLaid.joint(job, List.of(new CableId("C-05"), new CableId("C-06")), 20);
         job = CablingEdits.toModules(CablesLaid.thin()).on(job);
-        job = Edits.cableMetres("C-08", 8).on(job);
-        job = Edits.cableMetres("C-09", 17).on(job);
-        job = Edits.cableMetres("C-10", 2).on(job);
-        job = CableEdits.laying("", "C-09", laying -> laying.withRoute("up the yard wall", true, false))
+        job = Edits.cableMetres(new CableId("C-08"), 8).on(job);
+        job = Edits.cableMetres(new CableId("C-09"), 17).on(job);
+        job = Edits.cableMetres(new CableId("C-10"), 2).on(job);
+        job = CableEdits.laying("", new CableId("C-09"), laying -> laying.withRoute("up the yard wall", true, false))
                 .on(job);
         job = CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);
-        List<String> cables = job.cables().stream().map(Cable::id).toList();
+        List<CableId> cables = job.cables().stream().map(Cable::id).toList();
         job = CableEdits.laying(
                         "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         job = CablesLaid.landed(job, List.of(), WIRED_AT);
-        job = job.withPower(Power.UNDECIDED.with(new Battery("Panel", 2.1, 1, 5, Optional.empty())));
+        job = job.withPower(Power.UNDECIDED.with(new Battery(new ModuleId("Panel"), 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);
-        job = Edits.unusedFitted("Panel.7", UnusedTermination.LINK).on(job);
+        job = Edits.unusedFitted(new InputId("Panel.7"), UnusedTermination.LINK).on(job);
         job = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(job);
         job = PracticeEdits.reason("figure:SIREN_MINUTES", "The lane is narrow; the neighbours asked for three.")
                 .on(job);
