@@ -60,7 +60,7 @@ final class CheckVerb implements Callable<Integer> {
                     "%-5s  %-6s  %-7s  %s%n               %s %s%n",
                     finding.grade().word(),
                     finding.stop().title(),
-                    finding.point(),
+                    finding.point().map(PointId::text).orElse(""),
                     finding.says(),
                     finding.why(),
                     finding.remedy());

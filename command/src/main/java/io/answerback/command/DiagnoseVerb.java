@@ -95,7 +95,9 @@ final class DiagnoseVerb implements Callable<Integer> {
     }
 
     private static double ohms(String shown) {
-        return shown.equalsIgnoreCase("open") ? Double.POSITIVE_INFINITY : FigureReader.read(shown, "reading in ohms");
+        return shown.equalsIgnoreCase("open")
+                ? Double.POSITIVE_INFINITY
+                : FigureReader.read(shown, "reading in ohms").orThrow();
     }
 
     private static MeasurementSetup setup(String id, FittedLoop loop) {

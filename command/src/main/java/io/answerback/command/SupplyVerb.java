@@ -143,7 +143,7 @@ final class SupplyVerb implements Callable<Integer> {
     private static void print(SupplyState state) {
         System.out.printf(
                 "%s: %.0f mA at rest, %.0f mA in alarm%n",
-                state.module(), state.milliamps(false), state.milliamps(true));
+                state.title(), state.milliamps(false), state.milliamps(true));
         state.battery()
                 .ifPresentOrElse(
                         battery -> System.out.printf(

@@ -12,11 +12,15 @@ public final class FigureReader {
 
     private FigureReader() {}
 
-    /// The number a text stands for, in the base unit (ohms, metres, percent, °C).
+    /// The number a text stands for, in the base unit (ohms, metres, percent, °C); a refusal shows what can be
+    /// written.
     ///
     /// @param what what is being asked for, with its unit, for the message
-    /// @throws IllegalArgumentException when it stands for none; the message shows what can be written
-    public static double read(String text, String what) {
+    public static Typed<Double> read(String text, String what) {
+        return Typed.of(() -> number(text, what));
+    }
+
+    private static double number(String text, String what) {
         String given = Require.text(text, what).replace('−', '-');
         Matcher lettered = LETTERED.matcher(given);
         if (lettered.matches()) {

@@ -42,6 +42,11 @@ public record Finding(
         return target.pointId();
     }
 
+    /// What it says, after the number of its point where it has one, for a list of findings of many points.
+    public String headline() {
+        return point().map(id -> id + " " + says).orElse(says);
+    }
+
     /// The part to mend, as the job names it; empty when it is the point itself, or nothing single.
     public String part() {
         return target.part();

@@ -172,15 +172,10 @@ final class HeardDrawing extends Drawing {
     }
 
     private boolean typed(Sender sender, String typed) {
-        try {
-            double value = FigureReader.read(
-                    typed.replace("dBm", "").replace('\u2212', '-').strip(),
-                    "signal of " + desk.now().job().nameOf(sender.part()) + " in dBm");
-            return desk.apply(
-                    RadioEdits.heard(new SignalReading(sender.part(), value > 0 ? -value : value, clock.instant())));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(FigureReader.read(
+                        typed.replace("dBm", "").replace('\u2212', '-').strip(),
+                        "signal of " + desk.now().job().nameOf(sender.part()) + " in dBm")
+                .then(value -> RadioEdits.heard(
+                        new SignalReading(sender.part(), value > 0 ? -value : value, clock.instant()))));
     }
 }

@@ -22,7 +22,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
@@ -199,15 +198,7 @@ final class LaidDrawing extends Drawing {
     }
 
     private boolean set(BusModule module, String typed) {
-        try {
-            String digits = typed.replace("at", "").strip();
-            Optional<Integer> address = digits.matches("\\d{1,3}")
-                    ? Optional.of(Integer.valueOf(digits))
-                    : Optional.of((int) FigureReader.read(digits, "address of " + module.name()));
-            return desk.apply(BusEdits.address(module.id(), address.get()));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(FigureReader.read(typed.replace("at", "").strip(), "address of " + module.name())
+                .then(address -> BusEdits.address(module.id(), address.intValue())));
     }
 }

@@ -140,12 +140,7 @@ final class ZonesSheet extends Sheet {
     }
 
     private boolean takeOver(Job job, Input input, String typed) {
-        try {
-            int zone = (int) FigureReader.read(typed.strip(), "zone of " + job.nameOf(input));
-            return desk.apply(BusEdits.takeOver(input.id(), zone));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(FigureReader.read(typed.strip(), "zone of " + job.nameOf(input))
+                .then(zone -> BusEdits.takeOver(input.id(), zone.intValue())));
     }
 }

@@ -72,14 +72,11 @@ final class CableStrip {
     }
 
     private ValueField metres(Cable cable) {
-        return new ValueField("Length of " + cable.id(), Figures.plain(cable.metres()) + " m", typed -> {
-            try {
-                return desk.apply(Edits.cableMetres(cable.id(), FigureReader.read(typed, "cable length in metres")));
-            } catch (IllegalArgumentException refused) {
-                desk.tell(refused.getMessage());
-                return false;
-            }
-        });
+        return new ValueField(
+                "Length of " + cable.id(),
+                Figures.plain(cable.metres()) + " m",
+                typed -> desk.apply(FigureReader.read(typed, "cable length in metres")
+                        .then(metres -> Edits.cableMetres(cable.id(), metres))));
     }
 
     private ValueField route(Cable cable) {

@@ -1,5 +1,6 @@
 package io.answerback.desktop.cable;
 
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
@@ -169,14 +170,11 @@ final class PaperSheet extends Sheet {
     }
 
     private ValueField field(String name, String value, Function<String, TitleBlock> change) {
-        return new ValueField(name, value.isEmpty() ? NOT_GIVEN : value, typed -> {
-            try {
-                return typed.equals(NOT_GIVEN) || desk.apply(PracticeEdits.drawings(change.apply(typed)));
-            } catch (IllegalArgumentException refused) {
-                desk.tell(refused.getMessage());
-                return false;
-            }
-        });
+        return new ValueField(
+                name,
+                value.isEmpty() ? NOT_GIVEN : value,
+                typed -> typed.equals(NOT_GIVEN)
+                        || desk.apply(Typed.of(() -> change.apply(typed)).then(PracticeEdits::drawings)));
     }
 
     private Flow tools() {

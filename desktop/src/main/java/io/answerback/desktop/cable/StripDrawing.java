@@ -151,7 +151,7 @@ final class StripDrawing extends Drawing {
             return;
         }
         int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
-        String next = ids.get((now + 1) % ids.size()).text();
-        box.cable(new CableId(next)).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
+        CableId next = ids.get((now + 1) % ids.size());
+        box.cable(next).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
     }
 }

@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.History;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
@@ -81,13 +82,26 @@ public final class Desk {
         };
     }
 
+    /// Makes the edit that something typed stands for; where it stands for none, says why.
+    ///
+    /// @return whether it was made
+    public boolean apply(Typed<Edit> typed) {
+        return switch (typed) {
+            case Typed.Read<Edit>(Edit edit) -> apply(edit);
+            case Typed.Refused<Edit>(String why) -> {
+                tell(why);
+                yield false;
+            }
+        };
+    }
+
     /// Makes an edit and then looks at a point of the job it made.
     ///
     /// @return whether it was made
-    public boolean apply(Edit edit, String thenSelect) {
+    public boolean apply(Edit edit, PointId thenSelect) {
         boolean made = apply(edit);
         if (made) {
-            select(new PointId(thenSelect));
+            select(thenSelect);
         }
         return made;
     }

@@ -110,13 +110,9 @@ final class FaultFinder {
     }
 
     private boolean take(LoopView view, String typed) {
-        try {
-            return desk.apply(TakeOverEdits.measured(TypedReading.of(
-                    typed, view.ownerId(), setup.measured(), view.wired().model(), clock.instant())));
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
-            return false;
-        }
+        return desk.apply(TypedReading.of(
+                        typed, view.ownerId(), setup.measured(), view.wired().model(), clock.instant())
+                .then(TakeOverEdits::measured));
     }
 
     private List<Node> explained(LoopView view, List<Measurement> kept) {

@@ -31,7 +31,7 @@ final class LoopChoices {
     Flow of(DeskState state) {
         WiredPoint wired = state.point().wired().orElseThrow();
         LoopWiring wiring = wired.point().loop();
-        String point = wired.point().id().text();
+        PointId point = wired.point().id();
         Flow row = new Flow();
         row.getStyleClass().add("switches");
         row.getChildren()
@@ -40,7 +40,7 @@ final class LoopChoices {
                         Arrays.asList(SchemeKind.values()),
                         wiring.scheme(),
                         scheme -> words(scheme, wired),
-                        chosen -> desk.apply(LoopEdits.scheme(new PointId(point), chosen))));
+                        chosen -> desk.apply(LoopEdits.scheme(point, chosen))));
         if (wiring.scheme().hasEndOfLine()) {
             row.getChildren()
                     .addAll(
@@ -50,8 +50,8 @@ final class LoopChoices {
                                     Arrays.asList(ResistorPlace.values()),
                                     wiring.place(),
                                     ResistorPlace::words,
-                                    chosen -> desk.apply(LoopEdits.parts(
-                                            "resistor's place", new PointId(point), its -> its.withPlace(chosen)))));
+                                    chosen -> desk.apply(
+                                            LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
         }
         if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
             row.getChildren().add(supplyRelay(point, wiring));
@@ -62,14 +62,14 @@ final class LoopChoices {
         return row;
     }
 
-    private Node supplyRelay(String point, LoopWiring wiring) {
+    private Node supplyRelay(PointId point, LoopWiring wiring) {
         return Switch.bare(
                 "Relay that watches the supply",
                 List.of(false, true),
                 wiring.supplyRelay(),
                 fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
-                fitted -> desk.apply(LoopEdits.parts(
-                        "supply-watching relay", new PointId(point), its -> its.withSupplyRelay(fitted))));
+                fitted -> desk.apply(
+                        LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
     }
 
     private static String words(SchemeKind scheme, WiredPoint wired) {

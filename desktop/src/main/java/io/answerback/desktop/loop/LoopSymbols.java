@@ -113,13 +113,10 @@ abstract class LoopSymbols extends Drawing {
     }
 
     final ValueField field(String name, String text, DoubleFunction<Edit> edit) {
-        return new ValueField(name, text, typed -> {
-            try {
-                return desk.apply(edit.apply(FigureReader.read(typed.replace("±", ""), name)));
-            } catch (IllegalArgumentException notANumber) {
-                desk.tell(notANumber.getMessage());
-                return false;
-            }
-        });
+        return new ValueField(
+                name,
+                text,
+                typed -> desk.apply(
+                        FigureReader.read(typed.replace("±", ""), name).then(edit::apply)));
     }
 }

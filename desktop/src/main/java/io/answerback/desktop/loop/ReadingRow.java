@@ -3,10 +3,12 @@ package io.answerback.desktop.loop;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.commission.LoopReading;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Typed;
 import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
+import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.desk.DeskState;
@@ -131,15 +133,17 @@ final class ReadingRow {
             typed.getStyleClass().remove("refused");
             return;
         }
-        try {
-            desk.apply(
-                    TakeOverEdits.measured(TypedReading.of(text, pointId, setup.measured(), model, clock.instant())));
-            typed.getStyleClass().remove("refused");
-        } catch (IllegalArgumentException refused) {
-            if (!typed.getStyleClass().contains("refused")) {
-                typed.getStyleClass().add("refused");
+        switch (TypedReading.of(text, pointId, setup.measured(), model, clock.instant())) {
+            case Typed.Read<Measurement>(Measurement made) -> {
+                desk.apply(TakeOverEdits.measured(made));
+                typed.getStyleClass().remove("refused");
             }
-            desk.tell(name.getText() + ": " + refused.getMessage());
+            case Typed.Refused<Measurement>(String why) -> {
+                if (!typed.getStyleClass().contains("refused")) {
+                    typed.getStyleClass().add("refused");
+                }
+                desk.tell(name.getText() + ": " + why);
+            }
         }
     }
 

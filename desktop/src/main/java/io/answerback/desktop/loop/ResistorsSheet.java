@@ -2,6 +2,8 @@ package io.answerback.desktop.loop;
 
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Require;
+import io.answerback.core.common.Typed;
 import io.answerback.core.resistor.BandColour;
 import io.answerback.core.resistor.ColourCode;
 import io.answerback.core.resistor.MarkedResistor;
@@ -203,23 +205,21 @@ final class ResistorsSheet extends Sheet {
     }
 
     private boolean typed(String text, String what, double least, double most, java.util.function.DoubleConsumer take) {
-        try {
-            double value = FigureReader.read(text, what);
-            if (value < least || value > most) {
-                throw new IllegalArgumentException("%s is %s; write one from %s to %s"
-                        .formatted(what, text.strip(), Figures.plain(least), Figures.plain(most)));
+        return switch (FigureReader.read(text, what).then(value -> Require.within(value, least, most, what))) {
+            case Typed.Read<Double>(Double value) -> {
+                take.accept(value);
+                bands = ColourCode.bands(ohms, tolerancePercent);
+                if (bands.isEmpty()) {
+                    desk.tell("No row of bands says %s ±%s %%."
+                            .formatted(Figures.resistor(ohms), Figures.plain(tolerancePercent)));
+                }
+                show(desk.now());
+                yield true;
             }
-            take.accept(value);
-            bands = ColourCode.bands(ohms, tolerancePercent);
-            if (bands.isEmpty()) {
-                desk.tell("No row of bands says %s ±%s %%."
-                        .formatted(Figures.resistor(ohms), Figures.plain(tolerancePercent)));
+            case Typed.Refused<Double>(String why) -> {
+                desk.tell(why);
+                yield false;
             }
-            show(desk.now());
-            return true;
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
-            return false;
-        }
+        };
     }
 }

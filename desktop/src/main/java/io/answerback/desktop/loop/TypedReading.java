@@ -1,6 +1,7 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Typed;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Measurement;
@@ -15,37 +16,33 @@ final class TypedReading {
 
     private TypedReading() {}
 
-    /// The measurement a text stands for.
+    /// The measurement a text stands for; a refusal shows what can be written.
     ///
     /// @param model how the input measures, for a reading in volts
-    /// @throws IllegalArgumentException when it stands for none; the message shows what can be written
-    static Measurement of(String text, PointId pointId, Measured what, InputModel model, Instant at) {
+    static Typed<Measurement> of(String text, PointId pointId, Measured what, InputModel model, Instant at) {
         String typed = text.strip().toLowerCase(Locale.ROOT);
         if (typed.equals(OPEN)) {
-            return new Measurement(pointId, at, what, Optional.empty(), "");
+            return new Typed.Read<>(new Measurement(pointId, at, what, Optional.empty(), ""));
         }
         if (typed.endsWith("v")) {
-            double volts = read(typed.substring(0, typed.length() - 1), "reading in volts");
-            if (volts < 0 || volts > model.pullUpVolts()) {
-                throw new IllegalArgumentException(
-                        "this input shows 0 to %s V, not %s".formatted(model.pullUpVolts(), text.strip()));
-            }
-            double ohms = model.ohms(volts);
-            return new Measurement(
-                    pointId,
-                    at,
-                    what,
-                    Double.isInfinite(ohms) ? Optional.empty() : Optional.of(ohms),
-                    text.strip() + " at the connected input");
+            return read(typed.substring(0, typed.length() - 1), "reading in volts")
+                    .then(volts -> ohms(volts, text.strip(), model))
+                    .then(ohms -> new Measurement(pointId, at, what, ohms, text.strip() + " at the connected input"));
         }
-        return new Measurement(pointId, at, what, Optional.of(read(text, "reading in ohms")), "");
+        return read(text, "reading in ohms").then(ohms -> new Measurement(pointId, at, what, Optional.of(ohms), ""));
     }
 
-    private static double read(String text, String what) {
-        try {
-            return FigureReader.read(text, what);
-        } catch (IllegalArgumentException refused) {
-            throw new IllegalArgumentException(refused.getMessage() + ", 1.60 V or open", refused);
+    /// @throws IllegalArgumentException when the input cannot show so many volts
+    private static Optional<Double> ohms(double volts, String text, InputModel model) {
+        if (volts < 0 || volts > model.pullUpVolts()) {
+            throw new IllegalArgumentException(
+                    "this input shows 0 to %s V, not %s".formatted(model.pullUpVolts(), text));
         }
+        double ohms = model.ohms(volts);
+        return Double.isInfinite(ohms) ? Optional.empty() : Optional.of(ohms);
+    }
+
+    private static Typed<Double> read(String text, String what) {
+        return FigureReader.read(text, what).orAlso(", 1.60 V or open");
     }
 }

@@ -150,13 +150,8 @@ final class HoldSheet extends Sheet {
     }
 
     private boolean celsius(Battery fitted, String typed) {
-        try {
-            double celsius = FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C");
-            return change(fitted, its -> its.withColdestCelsius(celsius));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C")
+                .then(celsius -> PowerEdits.battery(fitted.withColdestCelsius(celsius))));
     }
 
     private boolean fittedOn(Battery fitted, String typed) {

@@ -145,13 +145,8 @@ final class LoadsSheet extends Sheet {
     }
 
     private boolean number(String typed, String what, DoubleFunction<io.answerback.core.site.Edit> edit) {
-        try {
-            return desk.apply(
-                    edit.apply(FigureReader.read(typed.replace("mA", "").strip(), what)));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(
+                FigureReader.read(typed.replace("mA", "").strip(), what).then(edit::apply));
     }
 
     private static String words(double milliamps) {

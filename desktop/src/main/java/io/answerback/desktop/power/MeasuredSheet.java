@@ -120,13 +120,8 @@ final class MeasuredSheet extends Sheet {
     }
 
     private boolean read(ModuleId module, SupplyReading.Quantity what, String typed) {
-        try {
-            double value = FigureReader.read(typed.replace(what.unit(), "").strip(), what.words());
-            return desk.apply(PowerEdits.measured(new SupplyReading(module, what, value, clock.instant())));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(FigureReader.read(typed.replace(what.unit(), "").strip(), what.words())
+                .then(value -> PowerEdits.measured(new SupplyReading(module, what, value, clock.instant()))));
     }
 
     private Node health(SupplyVisit visit) {

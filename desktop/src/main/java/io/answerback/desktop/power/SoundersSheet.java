@@ -98,16 +98,11 @@ final class SoundersSheet extends Sheet {
     }
 
     private boolean minutes(String typed) {
-        try {
-            if (typed.isBlank()) {
-                return desk.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
-            }
-            double minutes = FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes");
-            return desk.apply(SetupEdits.decide(Decision.SOUNDER_TIME, 0, new SettingValue.Amount(minutes).text()));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
+        if (typed.isBlank()) {
+            return desk.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
         }
+        return desk.apply(FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes")
+                .then(minutes -> SetupEdits.decide(Decision.SOUNDER_TIME, 0, new SettingValue.Amount(minutes).text())));
     }
 
     private void sounder(SounderState sounder) {

@@ -1,6 +1,7 @@
 package io.answerback.desktop.setup;
 
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
@@ -145,17 +146,12 @@ final class CodesSheet extends Sheet {
     }
 
     private boolean held(EntryStep step, Optional<PanelProgramming.CodeNote> note, String holder) {
-        try {
-            return desk.apply(SetupEdits.code(new PanelProgramming.CodeNote(
-                    step.setting().id(),
-                    step.number(),
-                    note.filter(PanelProgramming.CodeNote::changed).isPresent(),
-                    holder,
-                    note.flatMap(PanelProgramming.CodeNote::differs))));
-        } catch (IllegalArgumentException digitsGiven) {
-            desk.tell(digitsGiven.getMessage());
-            return false;
-        }
+        return desk.apply(Typed.of(() -> SetupEdits.code(new PanelProgramming.CodeNote(
+                step.setting().id(),
+                step.number(),
+                note.filter(PanelProgramming.CodeNote::changed).isPresent(),
+                holder,
+                note.flatMap(PanelProgramming.CodeNote::differs)))));
     }
 
     private void compare() {
@@ -256,11 +252,6 @@ final class CodesSheet extends Sheet {
     }
 
     private boolean user(java.util.function.Supplier<PanelProgramming.User> made) {
-        try {
-            return desk.apply(SetupEdits.user(made.get()));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return false;
-        }
+        return desk.apply(Typed.of(made).then(SetupEdits::user));
     }
 }

@@ -1,6 +1,7 @@
 package io.answerback.desktop.setup;
 
 import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingScope;
@@ -198,12 +199,7 @@ final class DecisionsSheet extends Sheet {
     }
 
     private boolean decide(Decision decision, int number, String value) {
-        try {
-            return desk.apply(SetupEdits.decide(decision, number, value));
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
-            return false;
-        }
+        return desk.apply(Typed.of(() -> SetupEdits.decide(decision, number, value)));
     }
 
     private Node reason(PanelProgramming.Decided decided) {

@@ -1,5 +1,6 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.SettingCatalogue;
@@ -157,12 +158,7 @@ final class TypingSheet extends Sheet {
     }
 
     private boolean leaveOut(EntryStep step, String why) {
-        try {
-            return desk.apply(SetupEdits.skipped(step, clock.instant(), why));
-        } catch (IllegalArgumentException blank) {
-            desk.tell(blank.getMessage());
-            return false;
-        }
+        return desk.apply(Typed.of(() -> SetupEdits.skipped(step, clock.instant(), why)));
     }
 
     private void sheetInstrument(DeskState state, RunSheet sheet) {

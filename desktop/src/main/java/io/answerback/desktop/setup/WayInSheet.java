@@ -1,6 +1,7 @@
 package io.answerback.desktop.setup;
 
 import io.answerback.core.common.FigureReader;
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.id.PointId;
@@ -178,30 +179,20 @@ final class WayInSheet extends Sheet {
     }
 
     private boolean paced(TimedWalk walk, PointId pointId, String typed) {
-        return seconds(typed)
-                .map(seconds -> {
-                    List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());
-                    paces.removeIf(pace -> pace.pointId().equals(pointId));
-                    paces.add(new TimedWalk.Pace(pointId, seconds));
-                    return desk.apply(
-                            SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), paces, walk.seconds())));
-                })
-                .orElse(false);
+        return desk.apply(seconds(typed).then(seconds -> {
+            List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());
+            paces.removeIf(pace -> pace.pointId().equals(pointId));
+            paces.add(new TimedWalk.Pace(pointId, seconds));
+            return SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), paces, walk.seconds()));
+        }));
     }
 
     private boolean reached(TimedWalk walk, String typed) {
-        return seconds(typed)
-                .map(seconds ->
-                        desk.apply(SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), walk.paces(), seconds))))
-                .orElse(false);
+        return desk.apply(seconds(typed)
+                .then(seconds -> SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), walk.paces(), seconds))));
     }
 
-    private Optional<Double> seconds(String typed) {
-        try {
-            return Optional.of(FigureReader.read(typed.replace("s", "").strip(), "seconds"));
-        } catch (IllegalArgumentException wrong) {
-            desk.tell(wrong.getMessage());
-            return Optional.empty();
-        }
+    private static Typed<Double> seconds(String typed) {
+        return FigureReader.read(typed.replace("s", "").strip(), "seconds");
     }
 }

@@ -48,8 +48,7 @@ final class Findings extends VBox {
     }
 
     private Node next(Finding finding, int count) {
-        Hyperlink link = new Hyperlink("%d more elsewhere. Worst: %s%s"
-                .formatted(count, finding.point().isEmpty() ? "" : finding.point() + " ", finding.says()));
+        Hyperlink link = new Hyperlink("%d more elsewhere. Worst: %s".formatted(count, finding.headline()));
         Words.wrapped(link);
         link.getStyleClass().add("next-finding");
         link.setOnAction(click -> desk.follow(finding));

@@ -159,9 +159,7 @@ final class Palette extends StackPane {
                 .assessment()
                 .findings()
                 .forEach(finding -> all.add(new Hit(
-                        (finding.point() + " " + finding.says()).strip(),
-                        "finding, " + finding.grade().word(),
-                        () -> desk.follow(finding))));
+                        finding.headline(), "finding, " + finding.grade().word(), () -> desk.follow(finding))));
         return all.stream();
     }
 

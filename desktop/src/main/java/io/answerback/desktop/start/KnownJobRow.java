@@ -84,7 +84,7 @@ final class KnownJobRow {
         Finding worst = standing.worst().get();
         HBox line = new HBox(
                 Marks.of(Marks.of(worst.grade()), worst.grade().word(), look.px(MARK_RADIUS)),
-                Words.wrapped(Words.of("known-worst", (worst.point() + " " + worst.says()).strip())));
+                Words.wrapped(Words.of("known-worst", worst.headline())));
         line.getStyleClass().add("known-stop-row");
         return line;
     }

@@ -98,8 +98,7 @@ final class EntryBox extends VBox {
             return;
         }
         PointDraft point = reader().read(line.getText());
-        if (point.complete()
-                && desk.apply(NewPoint.add(point, conductor), point.id().text())) {
+        if (point.complete() && desk.apply(NewPoint.add(point, conductor), point.id())) {
             line.clear();
         }
     }

@@ -2,6 +2,7 @@ package io.answerback.desktop.survey;
 
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
+import io.answerback.core.common.Typed;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.site.Job;
@@ -94,15 +95,12 @@ final class FoundSheet {
     }
 
     private boolean take(Point point, Measured what, String typed) {
-        try {
-            Optional<Double> ohms = typed.strip().equalsIgnoreCase("open")
-                    ? Optional.empty()
-                    : Optional.of(FigureReader.read(typed, "reading in ohms"));
-            return desk.apply(TakeOverEdits.measured(new Measurement(point.id(), clock.instant(), what, ohms, "")));
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage() + ", or open");
-            return false;
-        }
+        Typed<Optional<Double>> ohms = typed.strip().equalsIgnoreCase("open")
+                ? new Typed.Read<>(Optional.empty())
+                : FigureReader.read(typed, "reading in ohms").then(Optional::of);
+        return desk.apply(ohms.then(
+                        value -> TakeOverEdits.measured(new Measurement(point.id(), clock.instant(), what, value, "")))
+                .orAlso(", or open"));
     }
 
     private static String says(Job job, Point point) {

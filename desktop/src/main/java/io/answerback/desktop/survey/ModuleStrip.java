@@ -14,8 +14,10 @@ import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -42,6 +44,7 @@ final class ModuleStrip {
         slots.getStyleClass().add("slots");
         state.assessment().inventory().slots().stream()
                 .filter(slot -> slot.input().module().equals(module.id()))
+                .sorted(Comparator.comparingInt(slot -> slot.input().number()))
                 .forEach(slot -> slots.getChildren().add(slot(slot)));
         if (kind.filter(its -> its.sort() == ModuleSort.KEYPAD).isPresent()) {
             slots.getChildren().add(areas());
@@ -56,9 +59,8 @@ final class ModuleStrip {
     }
 
     private Node head(Optional<ModuleKind> kind) {
-        Flow head = new Flow(
-                Words.of("module-name", module.name()),
-                Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
+        Flow head =
+                new Flow(name(), Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
         head.getStyleClass().add("section");
         if (kind.filter(its -> its.sort() == ModuleSort.BOARD).isEmpty()) {
             head.getChildren()
@@ -68,6 +70,15 @@ final class ModuleStrip {
                             () -> desk.apply(CapacityEdits.remove(module.id()))));
         }
         return head;
+    }
+
+    private ValueField name() {
+        ValueField name = new ValueField(
+                "Name of " + module.name(),
+                module.name(),
+                typed -> desk.apply(CapacityEdits.rename(module.id(), typed)));
+        name.getStyleClass().add("module-name");
+        return name;
     }
 
     private static String about(ModuleKind kind) {

@@ -10,7 +10,6 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
@@ -180,17 +179,8 @@ final class PickedStrip {
         return new ValueField(
                 "Cable to point " + point.id(),
                 cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
-                typed -> take(() ->
-                        PointEdits.cable(point.id(), FigureReader.read(typed, "cable length in metres"), conductor)));
-    }
-
-    private boolean take(java.util.function.Supplier<Edit> edit) {
-        try {
-            return desk.apply(edit.get());
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
-            return false;
-        }
+                typed -> desk.apply(FigureReader.read(typed, "cable length in metres")
+                        .then(metres -> PointEdits.cable(point.id(), metres, conductor))));
     }
 
     private Node tools() {

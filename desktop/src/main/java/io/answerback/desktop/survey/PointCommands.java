@@ -1,5 +1,6 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.common.Typed;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Point;
@@ -21,18 +22,21 @@ final class PointCommands {
     }
 
     private void duplicate(Point point) {
-        String id = PointNumbers.next(desk.now().job());
-        desk.apply(PointEdits.duplicate(point.id(), new PointId(id), PointNumbers.nextName(point.name())), id);
+        PointId id = new PointId(PointNumbers.next(desk.now().job()));
+        desk.apply(PointEdits.duplicate(point.id(), id, PointNumbers.nextName(point.name())), id);
     }
 
     /// Gives a point another number and goes on looking at it.
     ///
     /// @return whether it could be given
     boolean renumber(PointId pointId, String typed) {
-        String id = typed.strip().matches("\\d{1,3}")
+        String number = typed.strip().matches("\\d{1,3}")
                 ? PointNumbers.padded(Integer.parseInt(typed.strip()))
                 : typed.strip();
-        return desk.apply(PointEdits.renumber(pointId, new PointId(id)), id);
+        Typed<PointId> id = Typed.of(() -> new PointId(number));
+        boolean made = desk.apply(id.then(its -> PointEdits.renumber(pointId, its)));
+        id.understood().filter(its -> made).ifPresent(desk::select);
+        return made;
     }
 
     /// Numbers all points anew in the order of the list; the one that is looked at stays the one.
@@ -40,7 +44,7 @@ final class PointCommands {
         List<Point> points = desk.now().job().points();
         int at = points.stream().map(Point::id).toList().indexOf(desk.now().selected());
         if (desk.apply(PointEdits.renumberAll()) && at >= 0) {
-            desk.select(new PointId(desk.now().job().points().get(at).id().text()));
+            desk.select(desk.now().job().points().get(at).id());
         }
     }
 

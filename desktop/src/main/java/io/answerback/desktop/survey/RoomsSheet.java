@@ -196,7 +196,7 @@ final class RoomsSheet extends Sheet {
 
     private static String more(List<Finding> findings) {
         Finding first = findings.getFirst();
-        String says = (first.point() + " " + first.says()).strip();
+        String says = first.headline();
         return findings.size() == 1 ? says : "%s, and %d more".formatted(says, findings.size() - 1);
     }
 }

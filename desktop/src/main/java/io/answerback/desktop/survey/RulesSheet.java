@@ -164,14 +164,9 @@ final class RulesSheet extends Sheet {
     }
 
     private boolean take(RuleFigure figure, String title, String typed) {
-        try {
-            String number = typed.replace(figure.unit(), "").strip();
-            double value = FigureReader.read(number, title.toLowerCase(java.util.Locale.ROOT) + " in " + figure.unit());
-            return desk.apply(PracticeEdits.figure(title.toLowerCase(java.util.Locale.ROOT), figure, value));
-        } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
-            return false;
-        }
+        String name = title.toLowerCase(java.util.Locale.ROOT);
+        return desk.apply(FigureReader.read(typed.replace(figure.unit(), "").strip(), name + " in " + figure.unit())
+                .then(value -> PracticeEdits.figure(name, figure, value)));
     }
 
     private Node row(String title, Node answer, String why, Optional<Departure> departure) {
@@ -217,7 +212,7 @@ final class RulesSheet extends Sheet {
     }
 
     private static String title(Departure departure) {
-        return (departure.pointId() + " " + departure.title()).strip();
+        return departure.pointId().map(id -> id + " " + departure.title()).orElse(departure.title());
     }
 
     private void showInstrument(List<Departure> departures) {

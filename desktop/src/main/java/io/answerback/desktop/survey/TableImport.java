@@ -89,8 +89,7 @@ public final class TableImport {
                     OpenTable table = open.get().orElseThrow();
                     close();
                     if (desk.apply(
-                            plan.edit(conductor),
-                            plan.good().getFirst().point().id().text())) {
+                            plan.edit(conductor), plan.good().getFirst().point().id())) {
                         desk.tell(taken(table, plan));
                     } else {
                         open.set(Optional.of(table));
