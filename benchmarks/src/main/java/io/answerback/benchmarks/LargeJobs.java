@@ -16,6 +16,7 @@ import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
@@ -129,7 +130,10 @@ final class LargeJobs {
                         List.copyOf(all.values()),
                         profile.capacity(),
                         profile.radioBand(),
-                        profile.modules()));
+                        profile.modules(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        SettingCatalogue.EMPTY));
     }
 
     private static SchemeBands inOhms(SchemeBands bands, InputModel model) {

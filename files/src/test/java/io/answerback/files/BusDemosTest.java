@@ -151,7 +151,7 @@ class BusDemosTest {
     void aConverterUsesUpNoMoreWirelessZonesThanThereAre() {
         Job job = DemoJobs.job(3);
         PanelProfile profile = job.panel().profile();
-        Capacity few = new Capacity(27, 3, 32, 6, 4);
+        Capacity few = new Capacity(27, 3, 32, 6, 4, 0);
         PanelProfile small = new PanelProfile(
                 profile.id(),
                 profile.name(),
@@ -161,7 +161,10 @@ class BusDemosTest {
                 profile.schemes(),
                 few,
                 profile.radioBand(),
-                profile.modules());
+                profile.modules(),
+                Optional.empty(),
+                Optional.empty(),
+                profile.setup());
         Job tight = job.withPanel(new Panel("Panel", small));
         ConverterChoice choice = new Assessor(DataFiles.events()).assess(tight).converters();
         assertThat(choice.offers().getFirst().enough()).isFalse();

@@ -3,10 +3,15 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingScope;
 import io.answerback.core.profile.UnusedTermination;
@@ -17,6 +22,7 @@ import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Zone;
+import io.answerback.core.survey.KindCatalogue;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -58,6 +64,11 @@ class RuleDemosTest {
                         "zone-nobody-brings:99",
                         withZone(new Zone(99, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()))),
                 Arguments.of("programmed-since-proven:01", typedAgain()),
+                Arguments.of("input-of-another-use:01", twoWireDetector()),
+                Arguments.of(
+                        "bus-conductor-too-thin:Keypad 3",
+                        Edits.cableMetres(new CableId("C-41"), 101).on(JOB)),
+                Arguments.of("sounder-battery-short:Sounder 1", smallSounderBattery()),
                 Arguments.of("key-switch-without-resistor:" + unused().id(), keySwitch()));
     }
 
@@ -96,6 +107,29 @@ class RuleDemosTest {
                 .filter(input -> input.pointId().isEmpty())
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /// No input of the board powers a detector over its loop.
+    private static Job twoWireDetector() {
+        PointKind smoke = DataFiles.kinds().entries().stream()
+                .map(KindCatalogue.Entry::kind)
+                .filter(PointKind::twoWire)
+                .findFirst()
+                .orElseThrow();
+        return PointEdits.change("", Set.of(new PointId("01")), point -> point.withKind(smoke))
+                .on(JOB);
+    }
+
+    /// A sounder whose battery is a tenth of what its maker gives it.
+    private static Job smallSounderBattery() {
+        ModuleKind sounder = JOB.panel().profile().module("sounder-own-battery").orElseThrow();
+        Job fitted = CapacityEdits.fit("", List.of(sounder)).on(JOB);
+        String small = JobCodec.write(JobDocument.of(fitted)).replace("\"ampHours\": 1.2,", "\"ampHours\": 0.12,");
+        try {
+            return JobCodec.read(small, "small").job();
+        } catch (BrokenFile broken) {
+            throw new AssertionError(broken);
+        }
     }
 
     private static Job keySwitch() {

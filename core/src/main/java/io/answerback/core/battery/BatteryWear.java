@@ -41,19 +41,4 @@ public record BatteryWear(double celsius, double ageShare, double designMargin) 
     public double usable(double ratedAmpHours) {
         return ratedAmpHours * LeadAcid.temperatureShare(celsius) * ageShare / designMargin;
     }
-
-    /// The same without what the design keeps back: what it really has.
-    public BatteryWear withoutMargin() {
-        return new BatteryWear(celsius, ageShare, 1);
-    }
-
-    /// The same at another temperature.
-    public BatteryWear withCelsius(double other) {
-        return new BatteryWear(other, ageShare, designMargin);
-    }
-
-    /// The same at another age.
-    public BatteryWear withAgeShare(double other) {
-        return new BatteryWear(celsius, other, designMargin);
-    }
 }

@@ -42,10 +42,4 @@ public record CableType(
                     Text.of("cable type %s has two cores of one colour; name them apart, such as \"white 2\"", id));
         }
     }
-
-    /// A type whose capacitance is not known.
-    public CableType(
-            String id, String name, Conductor conductor, List<String> colours, boolean screened, boolean outdoor) {
-        this(id, name, conductor, colours, screened, outdoor, 0);
-    }
 }

@@ -19,13 +19,6 @@ import java.util.Optional;
 public final class CoreNeeds {
     private CoreNeeds() {}
 
-    /// The cores a point needs: its loop, its supply, its tamper pair.
-    ///
-    /// @param point the point, with the parts of the loop its contact lies in
-    public static List<CoreNeed> of(Point point, Practice practice) {
-        return of(List.of(point), practice);
-    }
-
     /// The cores devices on one cable need: a loop each, and of the rest one pair for all.
     public static List<CoreNeed> of(List<Point> points, Practice practice) {
         List<CoreNeed> needs = new ArrayList<>();

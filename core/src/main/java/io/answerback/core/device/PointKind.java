@@ -35,20 +35,6 @@ public record PointKind(
     /// @param fault whether it says when it fails
     public record Outputs(boolean tamper, boolean mask, boolean fault) {}
 
-    /// A kind that is wired.
-    public PointKind(
-            String id,
-            String name,
-            KindFamily family,
-            KindWords words,
-            ContactForm contact,
-            Outputs outputs,
-            boolean polarity,
-            boolean twoWire,
-            Optional<Powering> powering) {
-        this(id, name, family, words, contact, outputs, polarity, twoWire, powering, false);
-    }
-
     /// Whether the two cores of its loop must not be changed over: it takes its supply from the loop, or its
     /// output is no plain contact. A detector with a supply of its own has a relay contact, which has no
     /// polarity.

@@ -45,16 +45,6 @@ public record HouseRules(
         }
     }
 
-    /// Rules with the usual colours of cores, and no prices.
-    public HouseRules(
-            String name,
-            String source,
-            int grade,
-            Map<PracticeQuestion, PracticeOption> schools,
-            Map<RuleFigure, Double> figures) {
-        this(name, source, grade, schools, figures, CoreConvention.usual(), Map.of());
-    }
-
     /// A copy of answers in the order of the questions.
     ///
     /// @throws IllegalArgumentException when a school answers another question

@@ -49,17 +49,6 @@ public record BusRule(
         }
     }
 
-    /// A rule without a table of conductors.
-    public BusRule(List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star) {
-        this(ranges, mostMetres, mostRunMetres, star, List.of());
-    }
-
-    /// A rule without limits in ohms and nanofarads, and of which no more is known.
-    public BusRule(
-            List<BusRange> ranges, double mostMetres, double mostRunMetres, boolean star, List<BusReach> reaches) {
-        this(ranges, mostMetres, mostRunMetres, star, reaches, 0, 0, BusSteps.UNKNOWN, TextKeypads.UNKNOWN);
-    }
-
     /// How far a module may be in a conductor, in metres: the best of the rows whose conductor is no better;
     /// 0 where the table has none, for then nothing is promised. Empty without a table.
     public Optional<Double> reachMetres(double ohmsPerKilometre) {

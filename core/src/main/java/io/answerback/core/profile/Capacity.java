@@ -20,9 +20,4 @@ public record Capacity(int zones, int areas, int users, int radioZones, int addr
         Require.within(addresses, 0, 255, "bus addresses of the panel");
         Require.within(busMilliamps, 0, 20_000, "current over the bus of the panel in milliamps");
     }
-
-    /// A panel whose bus has no limit that is known.
-    public Capacity(int zones, int areas, int users, int radioZones, int addresses) {
-        this(zones, areas, users, radioZones, addresses, 0);
-    }
 }

@@ -55,21 +55,11 @@ public record EntryForm(
         return new EntryForm(Kind.OPTION, "", 0, 0, 0, 0, options, "");
     }
 
-    /// Numbers with something between.
-    public static EntryForm list(String separator, int most) {
-        return new EntryForm(Kind.LIST, "", 0, 0, most, 0, List.of(), separator);
-    }
-
     /// One character for each of so many numbers.
     ///
     /// @param signs the mark and the blank, such as "Y-"
     public static EntryForm places(String signs, int most) {
         return new EntryForm(Kind.PLACES, "", 0, 0, most, 0, List.of(), signs);
-    }
-
-    /// Letters.
-    public static EntryForm words(int most) {
-        return new EntryForm(Kind.WORDS, "", 0, 0, most, 0, List.of(), "");
     }
 
     /// Digits that nobody writes down.

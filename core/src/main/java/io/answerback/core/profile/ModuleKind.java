@@ -74,37 +74,9 @@ public record ModuleKind(
         }
     }
 
-    /// A kind of module of whose terminals and power no more is known than its current at rest.
-    public ModuleKind(
-            String id,
-            String name,
-            ModuleSort sort,
-            int inputs,
-            int mostOf,
-            int addresses,
-            double milliamps,
-            int boxes,
-            boolean ownSupply,
-            String radioBand,
-            List<ReservedInput> reserved,
-            Optional<InputModel> ownInputs) {
-        this(
-                id,
-                name,
-                sort,
-                inputs,
-                mostOf,
-                addresses,
-                milliamps,
-                boxes,
-                ownSupply,
-                radioBand,
-                reserved,
-                ownInputs,
-                List.of(),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.empty());
+    /// Whether it takes its supply from itself: it has one with a battery, or says so.
+    public boolean suppliesItself() {
+        return ownSupply || supply.isPresent();
     }
 
     /// The same with other terminals.
@@ -115,11 +87,6 @@ public record ModuleKind(
     /// The same with a supply and a battery behind it.
     public ModuleKind withSupply(SupplyUnit other) {
         return with(terminals, power, Optional.of(other), sounder);
-    }
-
-    /// The same sounding so.
-    public ModuleKind withSounder(SounderUnit other) {
-        return with(terminals, power, supply, Optional.of(other));
     }
 
     private ModuleKind with(

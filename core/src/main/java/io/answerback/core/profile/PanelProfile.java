@@ -70,32 +70,6 @@ public record PanelProfile(
         }
     }
 
-    /// A profile that does not say how it addresses modules, of a panel without radio.
-    public PanelProfile(
-            String id,
-            String name,
-            double pullUpVolts,
-            double pullUpOhms,
-            int entrySeconds,
-            List<SchemeBands> schemes,
-            Capacity capacity,
-            String radioBand,
-            List<ModuleKind> modules) {
-        this(
-                id,
-                name,
-                pullUpVolts,
-                pullUpOhms,
-                entrySeconds,
-                schemes,
-                capacity,
-                radioBand,
-                modules,
-                Optional.empty(),
-                Optional.empty(),
-                SettingCatalogue.EMPTY);
-    }
-
     /// The same addressing its modules so.
     public PanelProfile withBus(BusRule other) {
         return with(Optional.of(other), radio, setup);

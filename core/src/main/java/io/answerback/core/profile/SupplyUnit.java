@@ -52,25 +52,4 @@ public record SupplyUnit(
     public double outputVolts(double batteryVolts) {
         return batteryVolts - dropVolts.orElse(0.0);
     }
-
-    /// A supply of whose drop and fault outputs nothing is known.
-    public SupplyUnit(
-            double milliamps,
-            double chargeMilliamps,
-            double mostAmpHours,
-            double lowVolts,
-            double cutOffVolts,
-            PowerOrder order,
-            int batteryTestSeconds) {
-        this(
-                milliamps,
-                chargeMilliamps,
-                mostAmpHours,
-                lowVolts,
-                cutOffVolts,
-                order,
-                batteryTestSeconds,
-                Optional.empty(),
-                List.of());
-    }
 }

@@ -46,7 +46,7 @@ record LoadsThrough(
     static LoadsThrough of(Parts job, Cabling plan, Map<FedId, LoadLine> lines, List<SoundOutput> outputs) {
         Set<ModuleId> ownSupply = new HashSet<>();
         for (PanelModule module : job.modules()) {
-            job.kindOf(module).filter(LoadsThrough::ownSupply).ifPresent(kind -> ownSupply.add(module.id()));
+            job.kindOf(module).filter(ModuleKind::suppliesItself).ifPresent(kind -> ownSupply.add(module.id()));
         }
         Map<FedId, Double> elsewhere = new HashMap<>();
         outputs.stream()
@@ -57,10 +57,6 @@ record LoadsThrough(
         Map<CableId, Cable> cables =
                 beginning.values().stream().flatMap(List::stream).collect(Collectors.toMap(Cable::id, cable -> cable));
         return new LoadsThrough(cables, beginning, lines, ownSupply, elsewhere);
-    }
-
-    private static boolean ownSupply(ModuleKind kind) {
-        return kind.ownSupply() || kind.supply().isPresent();
     }
 
     double milliamps(Collection<CableId> cableIds, boolean alarm) {

@@ -61,8 +61,7 @@ public record Supplies(
         List<SupplyState> states = new ArrayList<>();
         boolean first = true;
         for (PanelModule module : job.modules()) {
-            Optional<SupplyUnit> unit =
-                    Optional.ofNullable(trees.kinds().get(module.id())).flatMap(ModuleKind::supply);
+            Optional<SupplyUnit> unit = job.kindOf(module).flatMap(ModuleKind::supply);
             if (unit.isPresent()) {
                 List<SupplyTree> its = trees.trees().stream()
                         .filter(tree -> tree.module().equals(module.id()))
@@ -88,15 +87,13 @@ public record Supplies(
             Parts job, PanelModule module, boolean first, Map<FedId, LoadLine> lines, SupplyTrees trees) {
         return lines.values().stream()
                 .filter(line -> line.part().equals(module.id())
-                        || first && !trees.fed().contains(line.part()) && !hasSupply(line.part(), trees.kinds()))
+                        || first && !trees.fed().contains(line.part()) && !suppliesItself(job, line.part()))
                 .toList();
     }
 
-    private static boolean hasSupply(FedId part, Map<ModuleId, ModuleKind> kinds) {
+    private static boolean suppliesItself(Parts job, FedId part) {
         return part instanceof ModuleId module
-                && Optional.ofNullable(kinds.get(module))
-                        .filter(kind -> kind.supply().isPresent() || kind.ownSupply())
-                        .isPresent();
+                && job.kindOf(module).filter(ModuleKind::suppliesItself).isPresent();
     }
 
     private static SupplyState state(

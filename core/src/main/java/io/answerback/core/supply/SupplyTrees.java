@@ -33,7 +33,6 @@ public final class SupplyTrees {
     private final Parts job;
     private final Cabling plan;
     private final Map<FedId, LoadLine> lines;
-    private final Map<ModuleId, ModuleKind> kinds = new HashMap<>();
     private final Map<BoxId, List<Cable>> beginning = new HashMap<>();
     private final List<SupplyTree> trees = new ArrayList<>();
     private final List<CableId> circles = new ArrayList<>();
@@ -44,9 +43,6 @@ public final class SupplyTrees {
         this.job = job;
         this.plan = plan;
         this.lines = lines;
-        for (PanelModule module : job.modules()) {
-            job.kindOf(module).ifPresent(kind -> kinds.put(module.id(), kind));
-        }
         beginning.putAll(feeding(plan));
         job.modules().stream().filter(this::supplies).forEach(this::trees);
         findCircles();
@@ -71,9 +67,7 @@ public final class SupplyTrees {
     }
 
     private boolean supplies(PanelModule module) {
-        return Optional.ofNullable(kinds.get(module.id()))
-                .flatMap(ModuleKind::supply)
-                .isPresent();
+        return job.kindOf(module).flatMap(ModuleKind::supply).isPresent();
     }
 
     private void trees(PanelModule module) {
@@ -112,7 +106,7 @@ public final class SupplyTrees {
     }
 
     private double limit(PanelModule module, String output) {
-        return kinds.get(module.id()).terminals().stream()
+        return job.kindOf(module).orElseThrow().terminals().stream()
                 .filter(terminal -> terminal.name().equals(output))
                 .mapToDouble(Terminal::milliamps)
                 .findFirst()
@@ -153,8 +147,7 @@ public final class SupplyTrees {
 
     private boolean ownSupply(BoxId box) {
         return box instanceof ModuleId module
-                && kinds.containsKey(module)
-                && (kinds.get(module).ownSupply() || kinds.get(module).supply().isPresent());
+                && job.kindOf(module).filter(ModuleKind::suppliesItself).isPresent();
     }
 
     private static double ohms(Cable cable) {
@@ -207,10 +200,5 @@ public final class SupplyTrees {
     /// The parts that hang on some output.
     Set<FedId> fed() {
         return fed;
-    }
-
-    /// The supplies there are, by the modules that have them.
-    Map<ModuleId, ModuleKind> kinds() {
-        return kinds;
     }
 }

@@ -1,14 +1,13 @@
 package io.answerback.core.zone;
 
 import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
+import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
@@ -127,28 +126,26 @@ public record ZoneMap(List<Line> lines) {
     /// Which zone an input has by the profile's rule.
     static final class Homes {
         private final Parts job;
-        private final Map<ModuleId, ModuleKind> kinds = new HashMap<>();
 
         Homes(Parts job) {
             this.job = job;
-            for (PanelModule module : job.modules()) {
-                job.kindOf(module).ifPresent(kind -> kinds.put(module.id(), kind));
-            }
         }
 
         /// Empty where the rule does not say, or the module has no address yet.
         Optional<Integer> home(Input input) {
-            ModuleKind kind = kinds.get(input.module());
-            Optional<BusRule> rule = job.panel().profile().bus();
-            if (kind == null || rule.isEmpty() || input.second()) {
-                return Optional.empty();
-            }
-            boolean offTheBus = rule.get()
-                    .range(kind.id())
-                    .filter(range -> range.offTheBus())
-                    .isPresent();
+            return input.second()
+                    ? Optional.empty()
+                    : job.panel()
+                            .profile()
+                            .bus()
+                            .flatMap(rule -> job.kindOf(input.module()).flatMap(kind -> home(input, kind, rule)));
+        }
+
+        private Optional<Integer> home(Input input, ModuleKind kind, BusRule rule) {
+            boolean offTheBus =
+                    rule.range(kind.id()).filter(BusRange::offTheBus).isPresent();
             Optional<Integer> address = offTheBus ? Optional.of(0) : job.bus().address(input.module());
-            return address.flatMap(its -> rule.get().zone(kind.id(), its, input.number()));
+            return address.flatMap(its -> rule.zone(kind.id(), its, input.number()));
         }
 
         boolean atHome(Input input) {
@@ -157,7 +154,7 @@ public record ZoneMap(List<Line> lines) {
 
         /// Only an input on a keypad can take over another's number.
         boolean tookOver(Input input) {
-            return Optional.ofNullable(kinds.get(input.module()))
+            return job.kindOf(input.module())
                             .filter(kind -> kind.sort() == ModuleSort.KEYPAD)
                             .isPresent()
                     && home(input).filter(zone -> zone != input.zone()).isPresent();

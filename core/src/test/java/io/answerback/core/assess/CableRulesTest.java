@@ -29,6 +29,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -173,7 +174,7 @@ class CableRulesTest {
 
     @Test
     void anAerialInMetalIsWrong() {
-        ModuleKind radio = new ModuleKind(
+        ModuleKind radio = SmallParts.kind(
                 "radio",
                 "radio",
                 ModuleSort.COMMUNICATOR,
@@ -190,7 +191,7 @@ class CableRulesTest {
         var profile = job.panel().profile();
         List<ModuleKind> kinds =
                 Stream.concat(profile.modules().stream(), Stream.of(radio)).toList();
-        var with = new io.answerback.core.profile.PanelProfile(
+        var with = SmallParts.profile(
                 profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds);
         Job fitted = job.withPanel(new io.answerback.core.site.Panel("Panel", with))
                 .withModules(Stream.concat(

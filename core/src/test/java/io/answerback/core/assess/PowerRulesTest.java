@@ -36,6 +36,7 @@ import io.answerback.core.site.Panel;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -45,7 +46,7 @@ import org.junit.jupiter.api.Test;
 
 /// What is found of supplies, and gone when it is mended.
 class PowerRulesTest {
-    private static final SupplyUnit UNIT = new SupplyUnit(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
+    private static final SupplyUnit UNIT = SmallParts.supply(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
 
     private static Job job() {
         Job job = PointEdits.change(
@@ -59,7 +60,7 @@ class PowerRulesTest {
                 .toList();
         return job.withPanel(new Panel(
                 "Panel",
-                new PanelProfile(
+                SmallParts.profile(
                         profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds)));
     }
 
@@ -340,7 +341,7 @@ class PowerRulesTest {
     @Test
     void aDeviceOfWhichTheLeastVoltsAreNotKnownIsNotedWithWhatItGets() {
         var powering = new Powering(12, 40, 0, 30);
-        PointKind unknown = new PointKind(
+        PointKind unknown = SmallParts.pointKind(
                 "x",
                 "x",
                 POWERED.family(),

@@ -26,6 +26,7 @@ import io.answerback.core.site.Proof;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -138,7 +139,7 @@ class RulesTest {
 
     @Test
     void aDeadDetectorThatLooksAtRestIsWrongUntilARelayWatchesItsSupply() {
-        var smoke = new io.answerback.core.device.PointKind(
+        var smoke = SmallParts.pointKind(
                 "smoke",
                 "smoke detector",
                 io.answerback.core.device.KindFamily.FIRE,

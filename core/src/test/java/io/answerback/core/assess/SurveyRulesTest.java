@@ -28,6 +28,7 @@ import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallCapacity;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import io.answerback.core.testing.SmallRules;
 import io.answerback.core.wording.Terms;
 import java.time.ZoneOffset;
@@ -157,9 +158,9 @@ class SurveyRulesTest {
 
     @Test
     void morePointsThanInputsNameTheCheapestWay() {
-        ModuleKind board = new ModuleKind(
+        ModuleKind board = SmallParts.kind(
                 "board", "Board", ModuleSort.BOARD, 1, 1, 0, 50, 0, false, "", List.of(), Optional.empty());
-        ModuleKind plug = new ModuleKind(
+        ModuleKind plug = SmallParts.kind(
                 "plug",
                 "Plug-in, 4 inputs",
                 ModuleSort.PLUG_IN,

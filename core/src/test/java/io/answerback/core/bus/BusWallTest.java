@@ -38,6 +38,7 @@ import io.answerback.core.site.Learned;
 import io.answerback.core.site.Panel;
 import io.answerback.core.testing.SmallBus;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import io.answerback.core.testing.SmallSetup;
 import java.time.Instant;
 import java.util.List;
@@ -277,7 +278,7 @@ class BusWallTest {
                 .toList());
         assertThat(found(beyond)).contains("zone-beyond-panel:Expander 2.8");
         PanelProfile profile = job.panel().profile();
-        BusRule high = new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 25, 8)), 0, 0, true);
+        BusRule high = SmallParts.busRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 25, 8)), 0, 0, true);
         assertThatThrownBy(() -> profile.withBus(high))
                 .hasMessageContaining("numbers wired zones up to 48, and its capacity says 40 zones");
     }

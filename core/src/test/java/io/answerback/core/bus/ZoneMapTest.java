@@ -38,6 +38,7 @@ import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Proof;
 import io.answerback.core.testing.SmallBus;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import io.answerback.core.zone.ZoneMap;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -89,9 +90,11 @@ class ZoneMapTest {
     @Test
     void blocksThatOverlapAreRefusedByName() {
         BusRange keypads = new BusRange(List.of("keypad"), 8, 11, 28, 1);
-        assertThatThrownBy(() -> new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 5, 8), keypads), 0, 0, true))
+        assertThatThrownBy(() ->
+                        SmallParts.busRule(List.of(new BusRange(List.of("bus-8"), 1, 3, 5, 8), keypads), 0, 0, true))
                 .hasMessage("[bus-8] and [keypad] share zone 28; move one of them");
-        assertThatThrownBy(() -> new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 9, 5, 1), keypads), 0, 0, true))
+        assertThatThrownBy(() ->
+                        SmallParts.busRule(List.of(new BusRange(List.of("bus-8"), 1, 9, 5, 1), keypads), 0, 0, true))
                 .hasMessage("[bus-8] and [keypad] share address 8; move one of them");
     }
 
@@ -233,7 +236,7 @@ class ZoneMapTest {
 
     @Test
     void aThickerConductorReachesFarther() {
-        BusRule table = new BusRule(List.of(), 0, 0, true, List.of(new BusReach(92, 60), new BusReach(36, 150)));
+        BusRule table = SmallParts.busRule(List.of(), 0, 0, true, List.of(new BusReach(92, 60), new BusReach(36, 150)));
         assertThat(table.reachMetres(92)).contains(60.0);
         assertThat(table.reachMetres(36)).contains(150.0);
         // between two rows the thinner one holds; thinner than any, nothing is promised
@@ -345,12 +348,12 @@ class ZoneMapTest {
 
     private static PanelProfile listening(PanelProfile profile) {
         List<ModuleKind> kinds = new ArrayList<>(profile.modules());
-        kinds.add(new ModuleKind(
+        kinds.add(SmallParts.kind(
                 "listener", "Sender", ModuleSort.COMMUNICATOR, 0, 1, 1, 30, 0, false, "", List.of(), Optional.empty()));
         List<BusRange> ranges = new ArrayList<>(SmallBus.RULE.ranges());
         ranges.add(new BusRange(List.of("listener"), 20, 23, 0, 0));
-        return new PanelProfile(
+        return SmallParts.profile(
                         profile.id(), profile.name(), 5, 4700, 30, profile.schemes(), profile.capacity(), "", kinds)
-                .withBus(new BusRule(ranges, 100, 60, false));
+                .withBus(SmallParts.busRule(ranges, 100, 60, false));
     }
 }

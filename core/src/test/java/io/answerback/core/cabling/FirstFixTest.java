@@ -22,6 +22,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -97,7 +98,7 @@ class FirstFixTest {
 
     private static Job keptForFire(PanelProfile profile) {
         ModuleKind board = profile.board();
-        ModuleKind kept = new ModuleKind(
+        ModuleKind kept = SmallParts.kind(
                 board.id(),
                 board.name(),
                 board.sort(),
@@ -116,7 +117,7 @@ class FirstFixTest {
         return SmallJob.job()
                 .withPanel(new Panel(
                         "P",
-                        new PanelProfile("p", "p", 5, 4700, 30, profile.schemes(), profile.capacity(), "", modules)));
+                        SmallParts.profile("p", "p", 5, 4700, 30, profile.schemes(), profile.capacity(), "", modules)));
     }
 
     @Test

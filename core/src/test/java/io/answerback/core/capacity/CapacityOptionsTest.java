@@ -16,6 +16,7 @@ import io.answerback.core.site.Point;
 import io.answerback.core.testing.SmallCapacity;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -49,7 +50,7 @@ class CapacityOptionsTest {
             int boxes,
             String band,
             ReservedInput... kept) {
-        return new ModuleKind(
+        return SmallParts.kind(
                 id,
                 id,
                 sort,
@@ -77,7 +78,7 @@ class CapacityOptionsTest {
     @Test
     void aModuleThatDoesNotReadTheSchemeIsRuledOutAndNeverUsed() {
         InputModel openOnly = new InputModel(5, 4700, List.of(SmallJob.OPEN));
-        ModuleKind plug = new ModuleKind(
+        ModuleKind plug = SmallParts.kind(
                 PLUG.id(), PLUG.id(), PLUG.sort(), 4, 1, 0, 40, 0, false, "", List.of(), Optional.of(openOnly));
         CapacityOptions ways = ways(SmallCapacity.job(List.of(BOARD, plug, BUS), doors(5)));
         assertThat(ways.ways()).isNotEmpty().allMatch(way -> !way.modules().contains(plug));
@@ -90,7 +91,7 @@ class CapacityOptionsTest {
         Job job = SmallCapacity.job(List.of(BOARD, BUS), doors(12));
         assertThat(ways(job).ways()).isNotEmpty();
         // the kind answers at one address only: two of them cannot be
-        BusRule one = new BusRule(List.of(new BusRange(List.of("bus-8"), 1, 1, 3, 8)), 0, 0, true);
+        BusRule one = SmallParts.busRule(List.of(new BusRange(List.of("bus-8"), 1, 1, 3, 8)), 0, 0, true);
         Job counted = job.withPanel(new Panel("P", job.panel().profile().withBus(one)));
         assertThat(ways(counted).ways()).isEmpty();
     }
@@ -196,7 +197,7 @@ class CapacityOptionsTest {
             @ForAll("modules") ModuleKind one,
             @ForAll("modules") ModuleKind two,
             @ForAll @Size(min = 1, max = 9) List<@net.jqwik.api.From("kinds") PointKind> kinds) {
-        ModuleKind second = new ModuleKind(
+        ModuleKind second = SmallParts.kind(
                 "n",
                 "n",
                 two.sort(),

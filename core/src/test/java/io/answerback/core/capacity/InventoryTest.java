@@ -17,6 +17,7 @@ import io.answerback.core.site.Point;
 import io.answerback.core.testing.SmallCapacity;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +26,7 @@ import org.junit.jupiter.api.Test;
 
 class InventoryTest {
     /// A board of two inputs for anything and one kept for two-wire smoke.
-    private static final ModuleKind BOARD = new ModuleKind(
+    private static final ModuleKind BOARD = SmallParts.kind(
             "board",
             "Board",
             ModuleSort.BOARD,

@@ -7,6 +7,7 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.practice.CoreConvention;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.util.HashSet;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -36,7 +37,8 @@ class CoreColoursTest {
 
     @Test
     void whereCoresAreShortTheLoopComesFirstWhateverTheColours() {
-        CableType four = new CableType("4", "4", SmallJob.THIN, SIX.colours().subList(0, 4), false, false);
+        CableType four =
+                SmallParts.cableType("4", "4", SmallJob.THIN, SIX.colours().subList(0, 4), false, false);
         CoreConvention tamperOnly = new CoreConvention(java.util.Map.of(
                 CoreUse.TAMPER, List.of(four.colours().get(0), four.colours().get(1)),
                 CoreUse.TAMPER_RETURN,
@@ -65,7 +67,8 @@ class CoreColoursTest {
                 CoreUse.TAMPER_RETURN,
                 CoreUse.LOOP,
                 CoreUse.LOOP_RETURN);
-        CableType five = new CableType("5", "5", SmallJob.THIN, SIX.colours().subList(0, 5), false, false);
+        CableType five =
+                SmallParts.cableType("5", "5", SmallJob.THIN, SIX.colours().subList(0, 5), false, false);
         CoreColours colours = CoreColours.of(five, doubled, java.util.Map.of(), CoreConvention.usual());
         assertThat(colours.colour(CoreUse.TAMPER)).isPresent();
         assertThat(colours.colour(CoreUse.TAMPER_RETURN)).isPresent();
@@ -77,7 +80,8 @@ class CoreColoursTest {
     @Property
     void everyCoreHasOneUse(
             @ForAll @IntRange(min = 2, max = 6) int cores, @ForAll @IntRange(min = 0, max = 6) int needs) {
-        CableType type = new CableType("n", "n", SmallJob.THIN, SIX.colours().subList(0, cores), false, false);
+        CableType type =
+                SmallParts.cableType("n", "n", SmallJob.THIN, SIX.colours().subList(0, cores), false, false);
         List<CoreNeed> wanted = needs(CoreUse.values()).subList(0, needs);
         CoreColours colours = CoreColours.of(type, wanted, java.util.Map.of(), CoreConvention.usual());
         List<CoreUse> met = colours.uses().values().stream()

@@ -16,6 +16,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -70,7 +71,7 @@ class DeviceEndTest {
     @Test
     void aDeviceWithoutACoverContactTakesItsResistorInABlock() {
         PointKind door = SmallKinds.DOOR;
-        PointKind bare = new PointKind(
+        PointKind bare = SmallParts.pointKind(
                 "bare",
                 "bare contact",
                 door.family(),

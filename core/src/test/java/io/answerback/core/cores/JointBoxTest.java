@@ -22,6 +22,7 @@ import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.Found;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,7 +31,7 @@ import org.junit.jupiter.api.Test;
 
 /// Cables that reach their box through joint boxes, cables that serve several devices, and second cables.
 class JointBoxTest {
-    private static final CableType EIGHT = new CableType(
+    private static final CableType EIGHT = SmallParts.cableType(
             "8",
             "8-core",
             SmallJob.THIN,

@@ -22,6 +22,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Panel;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -125,7 +126,7 @@ class LoopEditsTest {
         PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE));
         List<ModuleKind> kinds = plain.modules().stream()
                 .map(kind -> kind.id().equals("board")
-                        ? new ModuleKind(
+                        ? SmallParts.kind(
                                 kind.id(),
                                 kind.name(),
                                 kind.sort(),
@@ -143,7 +144,7 @@ class LoopEditsTest {
         Job job = SmallJob.job()
                 .withPanel(new Panel(
                         "Panel",
-                        new PanelProfile(
+                        SmallParts.profile(
                                 plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds)));
         assertThat(ASSESSOR.assess(job).findingsAt(io.answerback.core.finding.Stop.LOOP, new PointId("01")))
                 .anyMatch(finding -> finding.says().equals("Its input cannot read a double end-of-line"));

@@ -9,7 +9,6 @@ import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
-import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
@@ -20,6 +19,7 @@ import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
+import io.answerback.core.testing.SmallParts;
 import io.answerback.core.testing.SmallRules;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -61,13 +61,13 @@ class JobTest {
                         () -> new Receiver(new ReceiverId("A"), "A", "host", 9, "", "xyz"),
                         "line number of receiver A is \"xyz\""),
                 refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
-                refused(() -> new HouseRules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
+                refused(() -> SmallParts.rules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
                 refused(
-                        () -> new HouseRules(
+                        () -> SmallParts.rules(
                                 "R", "", 2, Map.of(PracticeQuestion.TAMPER, PracticeOption.SOLDER), Map.of()),
                         "TAMPER is answered with SOLDER; it must be one of [ONE_RING, PER_ZONE]"),
                 refused(
-                        () -> new HouseRules("R", "", 2, Map.of(), Map.of()),
+                        () -> SmallParts.rules("R", "", 2, Map.of(), Map.of()),
                         "the rules' answer to WORDING is missing"),
                 refused(
                         () -> Practice.of(SmallRules.rules()).withFigure(RuleFigure.SIREN_MINUTES, 500),

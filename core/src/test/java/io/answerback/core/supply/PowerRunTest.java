@@ -11,11 +11,11 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.PowerOrder;
-import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.supply.PowerRun.Direction;
 import io.answerback.core.testing.SmallBox;
+import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -27,10 +27,10 @@ class PowerRunTest {
         Job job = PointEdits.change("", Set.of(new PointId("02")), point -> point.withKind(SmallBox.POWERED))
                 .on(SmallBox.job(SmallBox.SIX));
         PanelProfile profile = job.panel().profile();
-        ModuleKind fed = profile.board().withSupply(new SupplyUnit(1000, 350, 7, 11.2, 10.5, order, testSeconds));
+        ModuleKind fed = profile.board().withSupply(SmallParts.supply(1000, 350, 7, 11.2, 10.5, order, testSeconds));
         return job.withPanel(new Panel(
                 "Panel",
-                new PanelProfile(
+                SmallParts.profile(
                         profile.id(),
                         profile.name(),
                         5,

@@ -41,6 +41,7 @@ import io.answerback.core.site.Panel;
 import io.answerback.core.testing.SmallBox;
 import io.answerback.core.testing.SmallBus;
 import io.answerback.core.testing.SmallJob;
+import io.answerback.core.testing.SmallParts;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -49,7 +50,7 @@ import org.junit.jupiter.api.Test;
 
 /// What hangs on the small box, and what it gets. Each cable is 100 m of 92 Ω/km at 20 °C: 18.4 Ω there and back.
 class SupplyTreesTest {
-    private static final CableType EIGHT = new CableType(
+    private static final CableType EIGHT = SmallParts.cableType(
             "8",
             "8-core",
             SmallJob.THIN,
@@ -61,10 +62,10 @@ class SupplyTreesTest {
         Job job = PointEdits.change("", Set.of(new PointId("01"), new PointId("02")), point -> point.withKind(POWERED))
                 .on(SmallBox.job(EIGHT));
         PanelProfile profile = job.panel().profile();
-        SupplyUnit unit = new SupplyUnit(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
+        SupplyUnit unit = SmallParts.supply(1000, 350, 7, 11.2, 10.5, PowerOrder.BATTERY_FIRST, 0);
         return job.withPanel(new Panel(
                 "Panel",
-                new PanelProfile(
+                SmallParts.profile(
                         profile.id(),
                         profile.name(),
                         5,
@@ -160,7 +161,7 @@ class SupplyTreesTest {
         job = CableEdits.laying("", new CableId(trunk), laying -> laying.withType(EIGHT))
                 .on(job);
         CableType thick =
-                new CableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
+                SmallParts.cableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
         List<Remedy> remedies = Remedies.of(job, new PointId("02"), List.of(thick));
         assertThat(remedies).extracting(Remedy::words).contains("Run %s as 8-core thick".formatted(trunk));
         double before = volts(job, new PointId("02")).atEnd();
@@ -221,7 +222,7 @@ class SupplyTreesTest {
         PanelProfile profile = job.panel().profile();
         return job.withPanel(new Panel(
                 "Panel",
-                new PanelProfile(
+                SmallParts.profile(
                         profile.id(),
                         profile.name(),
                         5,
@@ -246,7 +247,7 @@ class SupplyTreesTest {
         Job late = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
                 .on(job());
         Job early = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
-                .on(with(new SupplyUnit(1000, 350, 7, 11.5, 11.1, PowerOrder.BATTERY_FIRST, 0)));
+                .on(with(SmallParts.supply(1000, 350, 7, 11.5, 11.1, PowerOrder.BATTERY_FIRST, 0)));
         BatteryState full = state(late).battery().orElseThrow();
         BatteryState part = state(early).battery().orElseThrow();
         // 11.1 V is where 95 % are used; the alarm takes the same of both
@@ -254,7 +255,7 @@ class SupplyTreesTest {
         assertThat(full.standbyHours() - part.standbyHours()).isCloseTo(0.05 * whole, within(1e-9));
         // below 10.5 V nothing more is counted on
         Job deep = PowerEdits.battery(new Battery(new ModuleId("Panel"), 7, 1, 25, Optional.empty()))
-                .on(with(new SupplyUnit(1000, 350, 7, 11.2, 10.0, PowerOrder.BATTERY_FIRST, 0)));
+                .on(with(SmallParts.supply(1000, 350, 7, 11.2, 10.0, PowerOrder.BATTERY_FIRST, 0)));
         assertThat(state(deep).battery().orElseThrow().standbyHours()).isEqualTo(full.standbyHours());
     }
 
@@ -292,7 +293,7 @@ class SupplyTreesTest {
                 .hasMessageContaining("°C");
         assertThatThrownBy(() -> new LoadFigure(new PointId("02"), -1, 0, LoadFigure.Source.SHEET))
                 .hasMessageContaining("quiescent current of 02");
-        assertThatThrownBy(() -> new SupplyUnit(1000, 350, 7, 10.2, 10.5, PowerOrder.BATTERY_FIRST, 0))
+        assertThatThrownBy(() -> SmallParts.supply(1000, 350, 7, 10.2, 10.5, PowerOrder.BATTERY_FIRST, 0))
                 .hasMessageContaining("reports a low battery");
         Power both = Power.UNDECIDED.with(seven).with(seven.withParallel(2));
         assertThat(both.batteries()).hasSize(1);

@@ -22,15 +22,15 @@ import java.util.Optional;
 /// The box of the small job: 12V 0V 1 0V 2 3 0V 4 T T, with closed loops and one tamper ring.
 public final class SmallBox {
     /// Four cores, enough for a loop and a tamper pair.
-    public static final CableType FOUR =
-            new CableType("4", "4-core", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false);
+    public static final CableType FOUR = SmallParts.cableType(
+            "4", "4-core", SmallJob.THIN, List.of("red", "black", "yellow", "green"), false, false);
 
     /// Six cores, enough for a supply too.
-    public static final CableType SIX = new CableType(
+    public static final CableType SIX = SmallParts.cableType(
             "6", "6-core", SmallJob.THIN, List.of("red", "black", "yellow", "green", "blue", "white"), false, false);
 
     /// A detector with a cover contact that takes 12 mA, 40 mA in alarm.
-    public static final PointKind POWERED = new PointKind(
+    public static final PointKind POWERED = SmallParts.pointKind(
             "powered",
             "powered detector",
             SmallKinds.MOVEMENT.family(),
@@ -72,7 +72,7 @@ public final class SmallBox {
                 .map(kind -> kind.id().equals("board") ? kind.withTerminals(strip) : kind)
                 .toList();
         PanelProfile profile =
-                new PanelProfile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
+                SmallParts.profile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
         Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
         job = PracticeEdits.school("", PracticeOption.ONE_RING).on(job);
         for (String id : List.of("01", "02", "03")) {

@@ -4,7 +4,6 @@ import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
-import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
@@ -20,7 +19,7 @@ import java.util.Optional;
 /// 11 whose input is zone 31 and those after.
 public final class SmallBus {
     /// How the panel counts: board 1 to 4, expanders 5 to 28, keypads 31 to 34.
-    public static final BusRule RULE = new BusRule(
+    public static final BusRule RULE = SmallParts.busRule(
             List.of(
                     new BusRange(List.of("board"), 0, 0, 1, 4),
                     new BusRange(List.of("bus-8"), 1, 3, 5, 8),
@@ -38,14 +37,14 @@ public final class SmallBus {
         List<ModuleKind> kinds = profile.modules().stream()
                 .map(kind -> kind.id().equals("keypad") ? keypad(kind) : kind)
                 .toList();
-        PanelProfile counted = new PanelProfile(
+        PanelProfile counted = SmallParts.profile(
                         profile.id(),
                         profile.name(),
                         5,
                         4700,
                         30,
                         profile.schemes(),
-                        new Capacity(40, 4, 20, 0, 11),
+                        SmallParts.capacity(40, 4, 20, 0, 11),
                         "",
                         kinds)
                 .withBus(RULE);
@@ -75,7 +74,7 @@ public final class SmallBus {
     }
 
     private static ModuleKind keypad(ModuleKind kind) {
-        return new ModuleKind(
+        return SmallParts.kind(
                 kind.id(), kind.name(), kind.sort(), 1, 4, 1, 30, 0, false, "", List.of(), Optional.empty());
     }
 }

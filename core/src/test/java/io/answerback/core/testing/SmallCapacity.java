@@ -2,7 +2,6 @@ package io.answerback.core.testing;
 
 import io.answerback.core.device.PointKind;
 import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.ZoneType;
@@ -19,14 +18,14 @@ public final class SmallCapacity {
 
     /// A panel of 40 zones, 16 of them wireless on band P, with 4 bus addresses.
     public static PanelProfile profile(List<ModuleKind> modules) {
-        return new PanelProfile(
+        return SmallParts.profile(
                 "capacity",
                 "Capacity panel",
                 5,
                 4700,
                 30,
                 List.of(SmallJob.DOUBLE),
-                new Capacity(40, 4, 20, 16, 4),
+                SmallParts.capacity(40, 4, 20, 16, 4),
                 "band P",
                 modules);
     }

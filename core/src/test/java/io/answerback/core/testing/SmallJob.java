@@ -14,7 +14,6 @@ import io.answerback.core.loop.BandChart;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Band;
-import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.Meaning;
@@ -216,14 +215,14 @@ public final class SmallJob {
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.
     public static PanelProfile profile(List<SchemeBands> schemes) {
-        return new PanelProfile(
+        return SmallParts.profile(
                 "test",
                 "Test panel",
                 5,
                 4700,
                 30,
                 schemes,
-                new Capacity(24, 4, 20, 0, 4),
+                SmallParts.capacity(24, 4, 20, 0, 4),
                 "",
                 List.of(
                         module("board", ModuleSort.BOARD, 4, 1, 0),
@@ -233,7 +232,7 @@ public final class SmallJob {
 
     private static ModuleKind module(String id, ModuleSort sort, int inputs, int mostOf, int addresses) {
         int boxes = sort == ModuleSort.BUS_EXPANDER ? 1 : 0;
-        return new ModuleKind(
+        return SmallParts.kind(
                 id, id, sort, inputs, mostOf, addresses, 30, boxes, false, "", List.of(), Optional.empty());
     }
 

@@ -34,7 +34,7 @@ public final class SmallKinds {
     public static final PointKind SMOKE =
             kind("smoke", "smoke detector", KindFamily.FIRE, "detector", "clear", "smoke");
     /// A smoke detector that lives off its loop.
-    public static final PointKind TWO_WIRE_SMOKE = new PointKind(
+    public static final PointKind TWO_WIRE_SMOKE = SmallParts.pointKind(
             "smoke-two-wire",
             "two-wire smoke detector",
             KindFamily.FIRE,
@@ -65,7 +65,7 @@ public final class SmallKinds {
     }
 
     private static PointKind kind(String id, String name, KindFamily family, String thing, String rest, String active) {
-        return new PointKind(
+        return SmallParts.pointKind(
                 id,
                 name,
                 family,

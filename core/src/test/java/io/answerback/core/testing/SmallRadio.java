@@ -6,7 +6,6 @@ import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.KindWords;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.id.PointId;
-import io.answerback.core.profile.Capacity;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.PanelProfile;
@@ -28,7 +27,7 @@ public final class SmallRadio {
             new RadioRule(true, 41, -98, 60, true, List.of("converter"), List.of("Press enrol", "Trip the device"));
 
     /// A converter of four inputs.
-    public static final ModuleKind CONVERTER = new ModuleKind(
+    public static final ModuleKind CONVERTER = SmallParts.kind(
             "converter",
             "Converter, 4 inputs",
             ModuleSort.CONVERTER,
@@ -70,14 +69,14 @@ public final class SmallRadio {
     /// A job on a panel that hears so.
     public static Job on(Job job, RadioRule rule) {
         PanelProfile plain = job.panel().profile();
-        PanelProfile hears = new PanelProfile(
+        PanelProfile hears = SmallParts.profile(
                         plain.id(),
                         plain.name(),
                         5,
                         4700,
                         30,
                         plain.schemes(),
-                        new Capacity(48, 4, 20, 8, 11),
+                        SmallParts.capacity(48, 4, 20, 8, 11),
                         "band P",
                         Stream.concat(plain.modules().stream(), Stream.of(CONVERTER))
                                 .toList())

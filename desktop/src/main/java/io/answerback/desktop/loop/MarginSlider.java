@@ -65,11 +65,6 @@ final class MarginSlider {
         return strip;
     }
 
-    /// The figure on the slider and where it stands, for a picture or a test.
-    Slider slider() {
-        return slider;
-    }
-
     void show(LoopView shown) {
         boolean other = view == null || !view.point().id().equals(shown.point().id());
         view = shown;
