@@ -26,7 +26,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class CoresBenchmark {
     private final Job job = CableEdits.chooseTypes(DataFiles.cableTypes())
-            .on(PracticeEdits.school("", PracticeOption.ONE_RING).on(LargeJobs.of(512)));
+            .on(PracticeEdits.option("", PracticeOption.ONE_RING).on(LargeJobs.of(512)));
 
     @Benchmark
     public CorePlan planOf512Points() {

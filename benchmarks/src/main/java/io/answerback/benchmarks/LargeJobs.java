@@ -66,8 +66,8 @@ final class LargeJobs {
         for (int i = 1; i <= size; i++) {
             String id = "%03d".formatted(i);
             ZoneType type = ZoneType.values()[i % ZoneType.values().length];
-            SurveyedZone duty = new SurveyedZone(type, Optional.of(i % 3 + 1), false);
-            points.add(Point.of(new PointId(id), "Point " + i, kinds.get(i % kinds.size()), duty, wiring(i)));
+            SurveyedZone surveyed = new SurveyedZone(type, Optional.of(i % 3 + 1), false);
+            points.add(Point.of(new PointId(id), "Point " + i, kinds.get(i % kinds.size()), surveyed, wiring(i)));
             cables.add(new Cable(new CableId("C-" + id), new PointId(id), 10 + i % 90, conductor, -10, 35));
             if (i > MOST_ZONES) {
                 continue;

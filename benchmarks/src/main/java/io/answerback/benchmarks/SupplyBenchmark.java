@@ -37,13 +37,13 @@ public class SupplyBenchmark {
         for (int branch = 0; branch < BRANCHES; branch++) {
             SupplyNode next = null;
             for (int place = PLACES - 1; place >= 0; place--) {
-                LoadType law = LoadType.values()[(branch + place) % LoadType.values().length];
+                LoadType loadType = LoadType.values()[(branch + place) % LoadType.values().length];
                 String name = branch + "." + place;
                 next = new SupplyNode(
                         name,
                         Optional.of(new CableId(name)),
                         0.8,
-                        List.of(new SupplyNode.Load(new PointId(name), law, 0.012)),
+                        List.of(new SupplyNode.Load(new PointId(name), loadType, 0.012)),
                         next == null ? List.of() : List.of(next));
             }
             branches.add(next);

@@ -35,8 +35,8 @@ class CableWindowTest extends DemoWindow {
         open(stage);
     }
 
-    private CableInstallation laying(String point) {
-        return job().cableTo(new PointId(point)).orElseThrow().laying();
+    private CableInstallation installation(String point) {
+        return job().cableTo(new PointId(point)).orElseThrow().installation();
     }
 
     private void at(String point) {
@@ -48,11 +48,11 @@ class CableWindowTest extends DemoWindow {
         at("24");
         onScreen(() -> workplace
                 .desk()
-                .apply(CableEdits.laying(
+                .apply(CableEdits.installation(
                         "",
                         new CableId("C-07"),
-                        laying -> CableInstallation.PLANNED
-                                .withType(laying.type().orElseThrow())
+                        installation -> CableInstallation.PLANNED
+                                .withType(installation.type().orElseThrow())
                                 .withLabels(true, true)
                                 .withProgress(Progress.RUN))));
         onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
@@ -67,7 +67,7 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> named(robot, "Green of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
         until(() -> reads(robot, "Everything is in place"));
-        assertThat(laying("24").reached()).isEqualTo(Progress.LABELLED);
+        assertThat(installation("24").reached()).isEqualTo(Progress.LABELLED);
         // the other end is at the device, and with it the cable is terminated
         onScreen(() -> workplace.cableBench().open(CableSheet.BOX));
         click(robot, "Other end: device 24");
@@ -76,8 +76,8 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
         until(() -> reads(robot, "Everything is in place"));
-        assertThat(laying("24").progress()).isEqualTo(Progress.TERMINATED);
-        assertThat(laying("24").landed()).allMatch(core -> core.at().equals(NOW));
+        assertThat(installation("24").progress()).isEqualTo(Progress.TERMINATED);
+        assertThat(installation("24").terminated()).allMatch(core -> core.at().equals(NOW));
     }
 
     @Test
@@ -90,7 +90,7 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "Black of C-05 to 0V beside 12V"));
         robot.type(KeyCode.ESCAPE);
         until(() -> reads(robot, "Signal chain"));
-        assertThat(laying("15").landed()).hasSize(1);
+        assertThat(installation("15").terminated()).hasSize(1);
     }
 
     @Test
@@ -120,7 +120,7 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "input 8"));
         String cable = job().cableTo(new PointId("25")).orElseThrow().id().text();
         assertThat(job().cable(new CableId(cable)).orElseThrow().metres()).isEqualTo(23);
-        assertThat(laying("25").type().orElseThrow().colours()).hasSize(4);
+        assertThat(installation("25").type().orElseThrow().colours()).hasSize(4);
         // its cover comes last, so what went back to the terminal from the one before has to move
         assertThat(finds("core-elsewhere:C-06:white")).isTrue();
         assertThat(reads(robot, "joins C-06 white")).isTrue();
@@ -135,10 +135,10 @@ class CableWindowTest extends DemoWindow {
     void anotherTypeHasOtherCores(FxRobot robot) {
         at("13");
         choose(robot, "Type of C-23", "4-core alarm");
-        until(() -> laying("13").type().orElseThrow().id().equals("4-core"));
+        until(() -> installation("13").type().orElseThrow().id().equals("4-core"));
         assertThat(reads(robot, "yellow") && !reads(robot, "orange")).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> laying("13").type().orElseThrow().id().equals("8-core"));
+        until(() -> installation("13").type().orElseThrow().id().equals("8-core"));
     }
 
     @Test

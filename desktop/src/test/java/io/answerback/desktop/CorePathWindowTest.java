@@ -36,8 +36,8 @@ class CorePathWindowTest extends DemoWindow {
         open(stage);
     }
 
-    private CableInstallation laying(String cable) {
-        return job().cable(new CableId(cable)).orElseThrow().laying();
+    private CableInstallation installation(String cable) {
+        return job().cable(new CableId(cable)).orElseThrow().installation();
     }
 
     private void open(CableSheet sheet) {
@@ -67,10 +67,10 @@ class CorePathWindowTest extends DemoWindow {
         String trunk = job().cables().getLast().id().text();
         onScreen(() -> workplace
                 .desk()
-                .apply(CableEdits.laying(
+                .apply(CableEdits.installation(
                         "type",
                         new CableId(trunk),
-                        its -> its.withType(laying("C-06").type().orElseThrow()))));
+                        its -> its.withType(installation("C-06").type().orElseThrow()))));
         open(CableSheet.BOX);
         onScreen(() -> workplace.desk().focus(job().cable(new CableId("C-06")).orElseThrow(), CableEnd.FAR, "yellow"));
         until(() -> reads(robot, trunk + " yellow") && reads(robot, "C-06 yellow") && reads(robot, "input 7"));
@@ -93,10 +93,10 @@ class CorePathWindowTest extends DemoWindow {
         at(Stop.CABLE, "15");
         click(robot, "brown, spare: follow it");
         choose(robot, "Use of brown", "loop");
-        until(() -> laying("C-05").asFound().uses().get("brown") == CoreUse.LOOP);
+        until(() -> installation("C-05").asFound().uses().get("brown") == CoreUse.LOOP);
         until(() -> reads(robot, "As the convention has it"));
         click(robot, "As the convention has it");
-        until(() -> laying("C-05").asFound().uses().isEmpty());
+        until(() -> installation("C-05").asFound().uses().isEmpty());
     }
 
     @Test
@@ -104,7 +104,7 @@ class CorePathWindowTest extends DemoWindow {
         at(Stop.CABLE, "18");
         onScreen(() -> workplace
                 .desk()
-                .apply(CableEdits.laying(
+                .apply(CableEdits.installation(
                         "",
                         List.of(new CableId("C-14"), new CableId("C-41")),
                         its -> CableInstallation.PLANNED.withType(its.type().orElseThrow()))));
@@ -112,10 +112,11 @@ class CorePathWindowTest extends DemoWindow {
         choose(robot, "Order of the run", "first fix, room by room");
         until(() -> reads(robot, "Run C-41 from Panel to Expander 1"));
         robot.type(KeyCode.ENTER);
-        until(() -> reads(robot, "Label C-41 at both ends") && laying("C-41").reached() == Progress.RUN);
+        until(() ->
+                reads(robot, "Label C-41 at both ends") && installation("C-41").reached() == Progress.RUN);
         robot.type(KeyCode.ENTER);
         until(() -> reads(robot, "Run C-14 from Expander 1 to 18 Dock office movement"));
-        assertThat(laying("C-41").reached()).isEqualTo(Progress.LABELLED);
+        assertThat(installation("C-41").reached()).isEqualTo(Progress.LABELLED);
         robot.type(KeyCode.BACK_SPACE);
         until(() -> reads(robot, "Label C-41 at both ends"));
     }
@@ -138,7 +139,7 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void aModuleWithAnAerialInSteelIsFound(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on(new CableId("Communicator"))));
+        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on(new ModuleId("Communicator"))));
         robot.clickOn("in or beside metal");
         until(() -> finds("aerial-in-metal:Communicator"));
     }

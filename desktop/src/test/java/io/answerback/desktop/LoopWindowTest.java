@@ -138,6 +138,6 @@ class LoopWindowTest extends DemoWindow {
         edit(robot, "Value 4k7", "2k7");
         until(() -> reads(robot, "2k7 as end-of-line") && reads(robot, "10 % inside when shut"));
         edit(robot, "Value 2k7", "-3");
-        until(() -> reads(robot, "value in ohms is -3; write one from 0.1 to"));
+        until(() -> reads(robot, "value in ohms is -3; it must be from 0.1 to"));
     }
 }

@@ -57,8 +57,9 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void aGapIsSaidBesideThePageAndPrintedAllTheSame(FxRobot robot) {
-        onScreen(() ->
-                workplace.desk().apply(CableEdits.laying("", new CableId("C-17"), its -> CableInstallation.PLANNED)));
+        onScreen(() -> workplace
+                .desk()
+                .apply(CableEdits.installation("", new CableId("C-17"), its -> CableInstallation.PLANNED)));
         open(PrintKind.CORES);
         until(() -> reads(robot, "The cores of C-17 are not known: choose its type."));
         open(PrintKind.LABELS);

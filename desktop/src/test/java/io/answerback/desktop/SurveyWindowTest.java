@@ -149,8 +149,10 @@ class SurveyWindowTest {
         until(() -> job().points().size() == 24);
         assertThat(job().areas()).extracting(area -> area.name()).containsExactly("Offices", "Dock", "Cold rooms");
         assertThat(job().point(new PointId("02")).map(Point::name)).contains("Reception movement");
-        assertThat(job().point(new PointId("13")).orElseThrow().duty().type()).isEqualTo(ZoneType.ALWAYS);
-        assertThat(job().point(new PointId("22")).orElseThrow().duty().area()).contains(3);
+        assertThat(job().point(new PointId("13")).orElseThrow().surveyed().type())
+                .isEqualTo(ZoneType.ALWAYS);
+        assertThat(job().point(new PointId("22")).orElseThrow().surveyed().area())
+                .contains(3);
         assertThat(job().cableTo(new PointId("21")).orElseThrow().metres()).isEqualTo(71);
         assertThat(reads(robot, "24 points in 3 areas")).isTrue();
 
@@ -208,7 +210,7 @@ class SurveyWindowTest {
         robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
         until(() -> reads(robot, "3 points: 06, 07, 08"));
         choose(robot, "Type immediate", "24-hour");
-        until(() -> job().point(new PointId("08")).orElseThrow().duty().type() == ZoneType.ALWAYS);
+        until(() -> job().point(new PointId("08")).orElseThrow().surveyed().type() == ZoneType.ALWAYS);
         assertThat(workplace.desk().now().history().undoName()).contains("type of 3 points");
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
@@ -217,7 +219,7 @@ class SurveyWindowTest {
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
         Platform.runLater(() -> workplace.desk().select(new PointId("06")));
-        until(() -> workplace.desk().now().picked().equals(List.of("06")));
+        until(() -> workplace.desk().now().picked().equals(List.of(new PointId("06"))));
         edit(robot, "Number of point 06", "60");
         until(() -> workplace.desk().now().selected().equals(new PointId("60")));
         edit(robot, "Name of point 60", "Quay door");
@@ -306,7 +308,7 @@ class SurveyWindowTest {
         robot.clickOn(named(robot, "Site")).write("Next Yard", 0).type(KeyCode.ENTER);
         until(() -> job().site().name().equals("Next Yard"));
         assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);
-        assertThat(job().practice().school(PracticeQuestion.WORDING)).isEqualTo(PracticeOption.SET_UNSET);
+        assertThat(job().practice().option(PracticeQuestion.WORDING)).isEqualTo(PracticeOption.SET_UNSET);
     }
 
     @Test

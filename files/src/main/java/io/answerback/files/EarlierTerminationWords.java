@@ -32,16 +32,17 @@ final class EarlierTerminationWords {
     }
 
     private static Cable current(Cable cable) {
-        List<TerminatedCore> landed = cable.laying().landed();
-        if (landed.stream().allMatch(core -> current(core.where()).equals(core.where()))) {
+        List<TerminatedCore> terminated = cable.installation().terminated();
+        if (terminated.stream().allMatch(core -> current(core.where()).equals(core.where()))) {
             return cable;
         }
-        CableInstallation laying = cable.laying();
-        for (TerminatedCore core : landed) {
+        CableInstallation installation = cable.installation();
+        for (TerminatedCore core : terminated) {
             // all of them, one after the other, so that their order stays as it was
-            laying = laying.withLanded(new TerminatedCore(core.end(), core.colour(), current(core.where()), core.at()));
+            installation = installation.withTerminated(
+                    new TerminatedCore(core.end(), core.colour(), current(core.where()), core.at()));
         }
-        return cable.withLaying(laying);
+        return cable.withInstallation(installation);
     }
 
     private static String current(String where) {
@@ -60,11 +61,11 @@ final class EarlierTerminationWords {
 
     private static Cable renamed(CorePlan plan, Cable cable) {
         Cable now = cable;
-        for (TerminatedCore core : cable.laying().landed()) {
+        for (TerminatedCore core : cable.installation().terminated()) {
             Optional<String> words = old(core) ? words(plan, cable, core) : Optional.empty();
             if (words.isPresent()) {
                 TerminatedCore other = new TerminatedCore(core.end(), core.colour(), words.get(), core.at());
-                now = now.withLaying(now.laying().withLanded(other));
+                now = now.withInstallation(now.installation().withTerminated(other));
             }
         }
         return now;
@@ -80,8 +81,8 @@ final class EarlierTerminationWords {
         Optional<BoxPlan> device = plan.at(cable, CableEnd.FAR);
         return device.flatMap(box -> box.cable(cable.id())
                 .flatMap(ends -> ends.core(core.colour()))
-                .map(PlannedCore::landing)
+                .map(PlannedCore::termination)
                 .filter(CoreTermination.Under.class::isInstance)
-                .map(landing -> TerminationWords.of(landing, box.strip())));
+                .map(termination -> TerminationWords.of(termination, box.strip())));
     }
 }

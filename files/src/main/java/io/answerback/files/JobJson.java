@@ -1,11 +1,14 @@
 package io.answerback.files;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.answerback.core.cable.AsFound;
 import io.answerback.core.cable.CableEnds;
+import io.answerback.core.device.LoadType;
 import io.answerback.core.profile.Band;
 import io.answerback.core.profile.BandUnit;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ModulePower;
 import java.util.Arrays;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -29,6 +32,7 @@ final class JobJson {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .addMixIn(ModulePower.class, OfModulePower.class)
             .withConfigOverride(CableEnds.class, JobJson::leaveOutWhatIsEmpty)
             .withConfigOverride(AsFound.class, JobJson::leaveOutWhatIsEmpty)
             .addModule(new SimpleModule()
@@ -38,6 +42,12 @@ final class JobJson {
 
     /// The mapper for jobs, in which kinds of point and types of cable are named by their ids.
     static final JsonMapper MAPPER = PLAIN.rebuild().addModule(shared()).build();
+
+    /// Profiles that makers and firms have written call the load type a law.
+    abstract static class OfModulePower {
+        @JsonProperty("law")
+        abstract LoadType loadType();
+    }
 
     private JobJson() {}
 

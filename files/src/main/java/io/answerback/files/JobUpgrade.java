@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Brings a job of an earlier file version to the newest, one version at a time. Version 2 brought house rules
-/// with schools and figures, kinds of point as data, what the survey decided, modules, and what the panel
+/// with options and figures, kinds of point as data, what the survey decided, modules, and what the panel
 /// takes; version 3 brought cables to more than one point, to modules and to joint boxes; version 4 brought how
 /// sounders are set, who watches a supply, and the batteries that were taken out; version 5 brought wireless
 /// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
@@ -49,13 +49,13 @@ final class JobUpgrade {
             job = toVersion3(job);
         }
         if (job.path("practice").path("firm") instanceof ObjectNode firm) {
-            withEveryFigure(firm);
+            rulesToNewest(firm);
         }
         if (version(job) < 6) {
             sounderTime(job);
         }
         if (version(job) < 7) {
-            TypedIds.give(job);
+            Version7.give(job);
         }
         job.put("version", JobCodec.VERSION);
         return job;
@@ -83,11 +83,12 @@ final class JobUpgrade {
         }
     }
 
-    /// Gives house rules of an earlier version the figures that came since, as the preset has them.
+    /// Brings house rules of an earlier version to the newest: the figures that came since are as the preset
+    /// has them.
     ///
-    /// @return whether any was lacking
-    static boolean withEveryFigure(ObjectNode rules) {
-        boolean lacked = false;
+    /// @return whether anything was otherwise
+    static boolean rulesToNewest(ObjectNode rules) {
+        boolean lacked = Version7.rename(rules, "schools", "options");
         for (RuleFigure figure : LATER) {
             if (rules.path("figures") instanceof ObjectNode figures && !figures.has(figure.name())) {
                 figures.put(figure.name(), DataFiles.rules(RULES).figure(figure));
@@ -132,15 +133,15 @@ final class JobUpgrade {
         ObjectNode firm = JobJson.PLAIN.valueToTree(DataFiles.rules(RULES));
         firm.put("name", "Rules of an earlier version");
         firm.set("grade", old.path("grade"));
-        ((ObjectNode) firm.path("schools")).set("WORDING", old.path("wording"));
-        ((ObjectNode) firm.path("schools")).set("LOOP", old.path("scheme"));
+        ((ObjectNode) firm.path("options")).set("WORDING", old.path("wording"));
+        ((ObjectNode) firm.path("options")).set("LOOP", old.path("scheme"));
         ObjectNode figures = (ObjectNode) firm.path("figures");
         figures.put(
                 "LEAST_LOOP_MARGIN_PERCENT", 100 * old.path("leastLoopMargin").asDouble(0));
         figures.set("DAMP_JOINT_OHMS", old.path("dampJointOhms"));
         ObjectNode practice = JobJson.PLAIN.createObjectNode();
         practice.set("firm", firm);
-        practice.putObject("schools");
+        practice.putObject("options");
         practice.putObject("figures");
         practice.putObject("reasons");
         return practice;
@@ -182,11 +183,11 @@ final class JobUpgrade {
 
     private static void point(ObjectNode point, ObjectNode job) {
         point.put("kind", KINDS.getOrDefault(point.path("kind").asString(""), ""));
-        ObjectNode duty = point.putObject("duty");
+        ObjectNode surveyed = point.putObject("duty");
         JsonNode zone = zoneOf(point.path("id").asString(""), job);
-        duty.put("type", zone.path("type").asString("NOT_USED"));
-        duty.set("area", zone.path("area").isNumber() ? zone.get("area") : JobJson.PLAIN.nullNode());
-        duty.put("wayIn", zone.path("type").asString("").equals("ENTRY_EXIT"));
+        surveyed.put("type", zone.path("type").asString("NOT_USED"));
+        surveyed.set("area", zone.path("area").isNumber() ? zone.get("area") : JobJson.PLAIN.nullNode());
+        surveyed.put("wayIn", zone.path("type").asString("").equals("ENTRY_EXIT"));
         point.putArray("inSeries");
     }
 

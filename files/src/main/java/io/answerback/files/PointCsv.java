@@ -66,14 +66,14 @@ public final class PointCsv {
     }
 
     private static Stream<String> own(Job job, Point point, Optional<Cable> cable) {
-        var duty = point.duty();
+        var surveyed = point.surveyed();
         return Arrays.stream(PointColumn.values()).map(column -> switch (column) {
             case NUMBER -> point.id().text();
             case NAME -> point.name();
             case KIND -> point.kind().name();
-            case TYPE -> duty.type().words();
-            case AREA -> duty.area().flatMap(job::area).map(Area::name).orElse("");
-            case WAY_IN -> duty.wayIn() ? "yes" : "no";
+            case TYPE -> surveyed.type().words();
+            case AREA -> surveyed.area().flatMap(job::area).map(Area::name).orElse("");
+            case WAY_IN -> surveyed.wayIn() ? "yes" : "no";
             case METRES -> cable.map(its -> Figures.plain(its.metres())).orElse("");
         });
     }

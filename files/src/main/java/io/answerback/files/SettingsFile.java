@@ -132,7 +132,7 @@ public final class SettingsFile {
                 throw new BrokenFile("The profile cannot be used: " + orphan.getMessage());
             }
         }
-        return type == HouseRules.class && tree instanceof ObjectNode rules && JobUpgrade.withEveryFigure(rules)
+        return type == HouseRules.class && tree instanceof ObjectNode rules && JobUpgrade.rulesToNewest(rules)
                 ? rules.toPrettyString()
                 : text;
     }

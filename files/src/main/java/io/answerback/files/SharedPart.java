@@ -53,7 +53,7 @@ record SharedPart<T>(
             "cable type",
             CableType.class,
             CableType::id,
-            job -> job.cables().stream().flatMap(cable -> cable.laying().type().stream()));
+            job -> job.cables().stream().flatMap(cable -> cable.installation().type().stream()));
 
     /// All there are.
     static final List<SharedPart<?>> ALL = List.of(KINDS, CABLE_TYPES);

@@ -234,7 +234,7 @@ class BusDemosTest {
                         .cores())
                 .filteredOn(core -> core.need().use() == CoreUse.RING)
                 .singleElement()
-                .satisfies(core -> assertThat(core.landing()).isInstanceOf(CoreTermination.Under.class));
+                .satisfies(core -> assertThat(core.termination()).isInstanceOf(CoreTermination.Under.class));
     }
 
     @Test
@@ -261,7 +261,7 @@ class BusDemosTest {
 
     @Test
     void aServiceKeypadIsWarnedOfBeforeThePanelLooksAtItsBus() {
-        Job enrols = PracticeEdits.school("", PracticeOption.ENROL_AND_DELETE).on(DemoJobs.job(1));
+        Job enrols = PracticeEdits.option("", PracticeOption.ENROL_AND_DELETE).on(DemoJobs.job(1));
         Job hooked = LearningEdits.service(Optional.of(15)).on(enrols);
         assertThat(FittingRun.of(hooked, new ModuleId("Keypad 1")))
                 .anySatisfy(step -> assertThat(step.mind()).contains("take it off first, or it is learned too"));

@@ -144,7 +144,7 @@ class JobCodecTest {
         assertThat(upgraded.practice().grade()).isEqualTo(3);
         assertThat(upgraded.practice().leastLoopMargin()).isEqualTo(0.25);
         assertThat(upgraded.modules()).extracting(PanelModule::name).contains("Panel", "Expander 2", "Keypad 1");
-        assertThat(upgraded.point(new PointId("02")).orElseThrow().duty().type())
+        assertThat(upgraded.point(new PointId("02")).orElseThrow().surveyed().type())
                 .isEqualTo(ZoneType.ENTRY_ROUTE);
         var assessment = new Assessor(DataFiles.events()).assess(upgraded);
         assertThat(assessment.points().stream().filter(PointResult::proven)).hasSize(13);

@@ -60,7 +60,7 @@ class PointCsvTest {
             Point same = back.point(point.id()).orElseThrow();
             assertThat(same.name()).isEqualTo(point.name());
             assertThat(same.kind()).isEqualTo(point.kind());
-            assertThat(same.duty()).isEqualTo(point.duty());
+            assertThat(same.surveyed()).isEqualTo(point.surveyed());
             assertThat(back.cableTo(point.id()).orElseThrow().metres())
                     .isEqualTo(demo.cableTo(point.id()).orElseThrow().metres());
         }

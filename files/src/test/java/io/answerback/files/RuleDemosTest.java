@@ -55,7 +55,8 @@ class RuleDemosTest {
                         withAddress(new BusAddress(14, new ModuleId("Communicator"), Optional.of(77)))),
                 Arguments.of(
                         "no-area:01",
-                        PointEdits.duty("", Set.of(new PointId("01")), duty -> duty.withArea(Optional.empty()))
+                        PointEdits.surveyed(
+                                        "", Set.of(new PointId("01")), surveyed -> surveyed.withArea(Optional.empty()))
                                 .on(JOB)),
                 Arguments.of(
                         "zone-unlike-survey:02",

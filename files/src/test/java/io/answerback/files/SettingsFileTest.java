@@ -58,7 +58,7 @@ class SettingsFileTest {
     @ParameterizedTest
     @CsvSource(delimiter = ';', textBlock = """
             "grade": 3;              "grade": 9;             /grade
-            "LOOP": "DOUBLE;         "LOOP": "TREBLE;        /schools/LOOP
+            "LOOP": "DOUBLE;         "LOOP": "TREBLE;        /options/LOOP
             "STANDBY_HOURS": 60.0;   "STANDBY_HOURS": "x";   /figures/STANDBY_HOURS
             "STANDBY_HOURS": 60.0,;  ;                       STANDBY_HOURS
             "name": "Graded;         "nome": "Graded;        name
@@ -154,7 +154,7 @@ class SettingsFileTest {
     void theUsualAnswersAreThoseOfTheFirstPreset() {
         for (PracticeQuestion question : PracticeQuestion.values()) {
             assertThat(PracticeOption.usual(question))
-                    .isEqualTo(DataFiles.rules("graded-2").school(question));
+                    .isEqualTo(DataFiles.rules("graded-2").option(question));
             assertThat(PracticeOption.usual(question).question()).isEqualTo(question);
         }
     }
@@ -174,5 +174,15 @@ class SettingsFileTest {
         assertThat(read.figure(RuleFigure.SUPERVISION_MINUTES))
                 .isEqualTo(DataFiles.rules("graded-2").figure(RuleFigure.SUPERVISION_MINUTES));
         assertThat(read.figure(RuleFigure.STANDBY_HOURS)).isEqualTo(60);
+    }
+
+    /// A firm that wrote its rules years ago keeps them.
+    @Test
+    void rulesWithTheFieldNamesOfAnEarlierVersionAreRead() throws Exception {
+        HouseRules rules = DataFiles.rules().getFirst();
+        Path file = folder.resolve("old" + SettingsFile.RULES_ENDING);
+        SettingsFile.save(file, rules);
+        Files.writeString(file, Files.readString(file).replace("\"options\"", "\"schools\""));
+        assertThat(SettingsFile.rules(file)).isEqualTo(rules);
     }
 }

@@ -190,7 +190,8 @@ class SounderDemosTest {
 
     @Test
     void aSoftLinkIsOneOfTheWaysToMendASounderShortOfVolts() {
-        Job far = CableEdits.laying("", new CableId("C-47"), laying -> laying).on(DemoJobs.job(1));
+        Job far = CableEdits.installation("", new CableId("C-47"), installation -> installation)
+                .on(DemoJobs.job(1));
         far = Edits.cableMetres(new CableId("C-47"), 75).on(far);
         assertThat(found(far, "volts-short:Sounder")).isPresent();
         Remedy soft = Remedies.of(far, new ModuleId("Sounder"), DataFiles.cableTypes()).stream()

@@ -49,7 +49,12 @@ class TypedIdsTest {
             if (cable.path("ends").has("from")) {
                 plain((ObjectNode) cable.path("ends"), "from");
             }
+            Version7.rename((ObjectNode) cable, "installation", "laying");
+            Version7.rename((ObjectNode) cable.path("laying"), "terminated", "landed");
         });
+        tree.path("points").forEach(point -> Version7.rename((ObjectNode) point, "surveyed", "duty"));
+        Version7.rename((ObjectNode) tree.path("practice"), "options", "schools");
+        Version7.rename((ObjectNode) tree.path("practice").path("firm"), "options", "schools");
         return tree;
     }
 

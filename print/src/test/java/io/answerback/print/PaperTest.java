@@ -64,8 +64,11 @@ class PaperTest {
         assertThat(text).contains("page 1 of " + pages(pdf));
         assertThat(table.rows())
                 .hasSize(job.cables().stream()
-                        .mapToInt(cable ->
-                                cable.laying().type().orElseThrow().colours().size())
+                        .mapToInt(cable -> cable.installation()
+                                .type()
+                                .orElseThrow()
+                                .colours()
+                                .size())
                         .sum());
     }
 
@@ -109,7 +112,7 @@ class PaperTest {
 
     @Test
     void aCableThatIsNotDecidedIsPrintedWithItsGap() throws IOException {
-        Job bare = CableEdits.laying("", new CableId("C-17"), laying -> CableInstallation.PLANNED)
+        Job bare = CableEdits.installation("", new CableId("C-17"), installation -> CableInstallation.PLANNED)
                 .on(job);
         byte[] pdf = PdfWriter.write(measure -> TableSetter.set(CoreSchedule.of(bare, CorePlan.of(bare)), measure))
                 .bytes();

@@ -27,7 +27,7 @@ import io.answerback.core.commission.LoopDrifted;
 import io.answerback.core.commission.ReadingOffPrediction;
 import io.answerback.core.cores.BoxCheck;
 import io.answerback.core.cores.BoxWithoutTerminals;
-import io.answerback.core.cores.CoreLandedElsewhere;
+import io.answerback.core.cores.CoreTerminatedElsewhere;
 import io.answerback.core.cores.CoreWithoutTerminal;
 import io.answerback.core.cores.CoresShort;
 import io.answerback.core.cores.CoverUnwatched;
@@ -136,7 +136,7 @@ public final class Checks {
             new ContactGivenSupply(),
             new JointRefused(),
             new CableFaultSeen(),
-            new CoreLandedElsewhere());
+            new CoreTerminatedElsewhere());
 
     static final List<BoxCheck> OF_BOXES = List.of(
             new CoresShort(),

@@ -38,7 +38,7 @@ public record CoverageQuestion(String asks, List<Finding> findings) {
 
     /// Every question, with its answer from the findings of a job.
     ///
-    /// @param terms the words of the job's school
+    /// @param terms the words of the job's option
     public static List<CoverageQuestion> of(List<Finding> findings, Terms terms) {
         return ASKED.stream()
                 .map(asked -> new CoverageQuestion(

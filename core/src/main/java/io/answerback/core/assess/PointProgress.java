@@ -56,13 +56,13 @@ record PointProgress(int counted, int done) {
             case SURVEY ->
                 point.wired()
                         .filter(wired -> wired.input().isPresent())
-                        .flatMap(wired -> wired.point().duty().area())
+                        .flatMap(wired -> wired.point().surveyed().area())
                         .isPresent();
             case LOOP -> point.worst(Link.LOOP, Link.INPUT) == Mark.SOUND;
             case CABLE ->
                 point.wired()
                         .flatMap(WiredPoint::cable)
-                        .map(cable -> cable.laying().progress())
+                        .map(cable -> cable.installation().progress())
                         .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
                         .isPresent();
             case POWER, BUS, SET_UP -> true;

@@ -63,7 +63,12 @@ public record BusState(
             double endOhms) {
         /// What it has between two cores, in nanofarads; 0 where its type does not say.
         public double nanofarads() {
-            return cable.laying().type().map(CableType::nanofaradsPerKilometre).orElse(0.0) * cable.metres() / 1000;
+            return cable.installation()
+                            .type()
+                            .map(CableType::nanofaradsPerKilometre)
+                            .orElse(0.0)
+                    * cable.metres()
+                    / 1000;
         }
     }
 

@@ -109,7 +109,7 @@ public final class FittingRun {
                 .map(rule -> rule.steps().learning())
                 .filter(steps -> !steps.isEmpty())
                 .orElse(List.of("Let the panel look at its bus, as the maker's manual says"));
-        boolean enrols = job.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
+        boolean enrols = job.practice().option(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
         String mind = job.bus().service().isPresent() && enrols
                 ? "A service keypad hangs on the bus: take it off first, or it is learned too."
                 : "No service keypad on the bus, or it is learned too.";
@@ -144,8 +144,8 @@ public final class FittingRun {
                                 "Zone %02d, %s: type %s, area %s",
                                 input.zone(),
                                 point.name(),
-                                point.duty().type().words(),
-                                point.duty()
+                                point.surveyed().type().words(),
+                                point.surveyed()
                                         .area()
                                         .map(value -> Text.of("%02d", value))
                                         .orElse("still open")),

@@ -30,7 +30,7 @@ public final class ServiceKeypadOn implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        boolean learned = facts.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
+        boolean learned = facts.practice().option(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
         return facts.bus().service().stream()
                 .map(address -> RULE.finds(
                         new Target.OfJob(),

@@ -15,7 +15,7 @@ import java.util.List;
 /// @param conductor its cores
 /// @param coldestCelsius the coldest any of it gets, in °C
 /// @param hottestCelsius the hottest any of it gets, in °C
-/// @param laying how it is laid, and how far the work on it has come
+/// @param installation how it is laid, and how far the work on it has come
 public record Cable(
         CableId id,
         CableEnds ends,
@@ -23,7 +23,7 @@ public record Cable(
         Conductor conductor,
         double coldestCelsius,
         double hottestCelsius,
-        CableInstallation laying) {
+        CableInstallation installation) {
     private static final double INDOORS_COLDEST_CELSIUS = 5;
     private static final double INDOORS_HOTTEST_CELSIUS = 35;
 
@@ -36,7 +36,7 @@ public record Cable(
         Require.given(conductor, "conductor of cable " + id);
         Require.within(coldestCelsius, -60, 120, "coldest temperature of cable " + id + " in °C");
         Require.within(hottestCelsius, -60, 120, "hottest temperature of cable " + id + " in °C");
-        laying = laying == null ? CableInstallation.PLANNED : laying;
+        installation = installation == null ? CableInstallation.PLANNED : installation;
         if (coldestCelsius > hottestCelsius) {
             throw new IllegalArgumentException(Text.of(
                     "cable %s is coldest at %s °C and hottest at %s °C; swap them",
@@ -81,26 +81,26 @@ public record Cable(
 
     /// The same cable between other ends.
     public Cable withEnds(CableEnds other) {
-        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, laying);
+        return new Cable(id, other, metres, conductor, coldestCelsius, hottestCelsius, installation);
     }
 
     /// The same cable with another length, in metres.
     public Cable withMetres(double other) {
-        return new Cable(id, ends, other, conductor, coldestCelsius, hottestCelsius, laying);
+        return new Cable(id, ends, other, conductor, coldestCelsius, hottestCelsius, installation);
     }
 
     /// The same run in another conductor.
     public Cable withConductor(Conductor other) {
-        return new Cable(id, ends, metres, other, coldestCelsius, hottestCelsius, laying);
+        return new Cable(id, ends, metres, other, coldestCelsius, hottestCelsius, installation);
     }
 
     /// The same cable between other temperatures, in °C.
     public Cable withCelsius(double coldest, double hottest) {
-        return new Cable(id, ends, metres, conductor, coldest, hottest, laying);
+        return new Cable(id, ends, metres, conductor, coldest, hottest, installation);
     }
 
     /// The same cable laid otherwise. With its type comes that type's conductor.
-    public Cable withLaying(CableInstallation other) {
+    public Cable withInstallation(CableInstallation other) {
         return new Cable(
                 id,
                 ends,

@@ -21,7 +21,7 @@ import java.util.function.Consumer;
 /// @param inRing whether the tamper ring is joined through it, where it should be
 /// @param doubled the uses for which two cores are taken as one, to halve their resistance
 /// @param progress how far the work on it has come
-/// @param landed the ends of its cores that were put in place, the first first
+/// @param terminated the ends of its cores that were put in place, the first first
 /// @param asFound what was found otherwise than planned
 public record CableInstallation(
         Optional<CableType> type,
@@ -33,7 +33,7 @@ public record CableInstallation(
         boolean inRing,
         Set<CoreUse> doubled,
         Progress progress,
-        List<TerminatedCore> landed,
+        List<TerminatedCore> terminated,
         AsFound asFound) {
     /// A cable on the drawing board: nothing decided, nothing done, to be joined into the ring.
     public static final CableInstallation PLANNED = new Draft().made();
@@ -71,7 +71,7 @@ public record CableInstallation(
         twice.addAll(doubled == null ? Set.of() : doubled);
         doubled = Collections.unmodifiableSet(twice);
         Require.given(progress, "progress of a cable");
-        landed = List.copyOf(landed == null ? List.of() : landed);
+        terminated = List.copyOf(terminated == null ? List.of() : terminated);
         asFound = asFound == null ? AsFound.NOTHING : asFound;
     }
 
@@ -138,24 +138,24 @@ public record CableInstallation(
     }
 
     /// The same cable with an end of a core put in place; one that was somewhere else is moved.
-    public CableInstallation withLanded(TerminatedCore core) {
+    public CableInstallation withTerminated(TerminatedCore core) {
         List<TerminatedCore> others = new ArrayList<>(without(core.end(), core.colour()));
         others.add(core);
-        return with(draft -> draft.landed = others);
+        return with(draft -> draft.terminated = others);
     }
 
     /// The same cable with an end of a core taken out of its place again.
     public CableInstallation withLifted(CableEnd end, String colour) {
-        return with(draft -> draft.landed = without(end, colour));
+        return with(draft -> draft.terminated = without(end, colour));
     }
 
     private List<TerminatedCore> without(CableEnd end, String colour) {
-        return landed.stream().filter(core -> !core.is(end, colour)).toList();
+        return terminated.stream().filter(core -> !core.is(end, colour)).toList();
     }
 
     /// Where an end of a core was put; empty while it is loose.
-    public Optional<TerminatedCore> landed(CableEnd end, String colour) {
-        for (TerminatedCore core : landed) {
+    public Optional<TerminatedCore> terminated(CableEnd end, String colour) {
+        for (TerminatedCore core : terminated) {
             if (core.is(end, colour)) {
                 return Optional.of(core);
             }
@@ -174,13 +174,13 @@ public record CableInstallation(
         draft.inRing = inRing;
         draft.doubled = doubled;
         draft.progress = progress;
-        draft.landed = landed;
+        draft.terminated = terminated;
         draft.asFound = asFound;
         change.accept(draft);
         return draft.made();
     }
 
-    /// A laying that is still being changed.
+    /// A installation that is still being changed.
     private static final class Draft {
         private Optional<CableType> type = Optional.empty();
         private String route = "";
@@ -191,7 +191,7 @@ public record CableInstallation(
         private boolean inRing = true;
         private Set<CoreUse> doubled = Set.of();
         private Progress progress = Progress.PLANNED;
-        private List<TerminatedCore> landed = List.of();
+        private List<TerminatedCore> terminated = List.of();
         private AsFound asFound = AsFound.NOTHING;
 
         private CableInstallation made() {
@@ -205,7 +205,7 @@ public record CableInstallation(
                     inRing,
                     doubled,
                     progress,
-                    landed,
+                    terminated,
                     asFound);
         }
     }

@@ -39,7 +39,7 @@ public record CableRun(List<Cable> cables) {
                 new Conductor(conductors(), metres == 0 ? perKilometre(first) : ohms / metres),
                 cables.stream().mapToDouble(Cable::coldestCelsius).min().orElseThrow(),
                 cables.stream().mapToDouble(Cable::hottestCelsius).max().orElseThrow(),
-                first.laying());
+                first.installation());
     }
 
     private String conductors() {
@@ -58,6 +58,6 @@ public record CableRun(List<Cable> cables) {
     }
 
     private static boolean doubled(Cable cable) {
-        return cable.laying().doubled().contains(CoreUse.LOOP);
+        return cable.installation().doubled().contains(CoreUse.LOOP);
     }
 }

@@ -13,9 +13,9 @@ public record TerminatedCore(CableEnd end, String colour, String where, Instant 
     /// @throws IllegalArgumentException when a part is missing
     public TerminatedCore {
         end = end == null ? CableEnd.NEAR : end;
-        colour = Require.text(colour, "colour of a landed core");
-        where = Require.text(where, "place of the landed core " + colour);
-        Require.given(at, "time of the landed core " + colour);
+        colour = Require.text(colour, "colour of a terminated core");
+        where = Require.text(where, "place of the terminated core " + colour);
+        Require.given(at, "time of the terminated core " + colour);
     }
 
     /// Whether it is this end of this core.

@@ -27,33 +27,36 @@ public final class CableEdits {
     /// Another change to how a cable is laid.
     ///
     /// @param what what changes, as the undo menu says it, such as "label"
-    public static Edit laying(String what, CableId cableId, UnaryOperator<CableInstallation> change) {
-        return laying(what + " of " + cableId, List.of(cableId), change);
+    public static Edit installation(String what, CableId cableId, UnaryOperator<CableInstallation> change) {
+        return installation(what + " of " + cableId, List.of(cableId), change);
     }
 
     /// The same change to several cables, in one step.
     ///
     /// @param name what the undo menu says
-    public static Edit laying(String name, Collection<CableId> cableIds, UnaryOperator<CableInstallation> change) {
+    public static Edit installation(
+            String name, Collection<CableId> cableIds, UnaryOperator<CableInstallation> change) {
         return new Edit(
                 name,
                 job -> job.withCables(job.cables().stream()
-                        .map(cable ->
-                                cableIds.contains(cable.id()) ? cable.withLaying(change.apply(cable.laying())) : cable)
+                        .map(cable -> cableIds.contains(cable.id())
+                                ? cable.withInstallation(change.apply(cable.installation()))
+                                : cable)
                         .toList()));
     }
 
     /// Notes that an end of a core was put where it belongs. With its last a cable is terminated.
     ///
     /// @param last whether no other end of a core of the cable has still to be put in place
-    public static Edit landed(WiringStep step, Instant at, boolean last) {
-        return landed(step.cableId(), new TerminatedCore(step.end(), step.core().colour(), step.where(), at), last);
+    public static Edit terminated(WiringStep step, Instant at, boolean last) {
+        return terminated(
+                step.cableId(), new TerminatedCore(step.end(), step.core().colour(), step.where(), at), last);
     }
 
     /// The same with the end of the core and where it was put, which need not be where it belongs.
-    public static Edit landed(CableId cableId, TerminatedCore core, boolean last) {
-        return laying(Text.of("%s core", core.colour()), cableId, laying -> {
-            CableInstallation with = laying.withLanded(core);
+    public static Edit terminated(CableId cableId, TerminatedCore core, boolean last) {
+        return installation(Text.of("%s core", core.colour()), cableId, installation -> {
+            CableInstallation with = installation.withTerminated(core);
             boolean before = with.progress().compareTo(CableInstallation.Progress.TERMINATED) < 0;
             return last && before ? with.withProgress(CableInstallation.Progress.TERMINATED) : with;
         });
@@ -62,8 +65,11 @@ public final class CableEdits {
     /// Notes that a cable was pulled in, or that its labels were put on.
     public static Edit fixed(FixStep step) {
         return step.label()
-                ? laying("labels", step.cableId(), laying -> laying.withLabels(true, true))
-                : laying("run", step.cableId(), laying -> laying.withProgress(CableInstallation.Progress.RUN));
+                ? installation("labels", step.cableId(), installation -> installation.withLabels(true, true))
+                : installation(
+                        "run",
+                        step.cableId(),
+                        installation -> installation.withProgress(CableInstallation.Progress.RUN));
     }
 
     /// Gives every cable without a type the one with the fewest cores that what it goes to needs, for outdoors
@@ -80,40 +86,42 @@ public final class CableEdits {
     }
 
     private static Cable typed(Cable cable, int needed, List<CableType> types) {
-        return cable.laying().type().isPresent()
+        return cable.installation().type().isPresent()
                 ? cable
                 : smallest(cable, needed, types)
-                        .map(type -> cable.withLaying(cable.laying().withType(type)))
+                        .map(type -> cable.withInstallation(cable.installation().withType(type)))
                         .orElse(cable);
     }
 
     private static Optional<CableType> smallest(Cable cable, int needed, List<CableType> types) {
         return types.stream()
                 .filter(type -> type.colours().size() >= needed && !type.screened())
-                .filter(type -> type.outdoor() == cable.laying().outdoors())
+                .filter(type -> type.outdoor() == cable.installation().outdoors())
                 .min(Comparator.comparing(type -> type.colours().size()));
     }
 
     /// Another use of a core than the convention says, as it was found; empty for the convention's.
     public static Edit foundUse(CableId cableId, String colour, Optional<CoreUse> use) {
-        return laying(
+        return installation(
                 "use of " + colour,
                 cableId,
-                laying -> laying.withAsFound(laying.asFound().withUse(colour, use)));
+                installation -> installation.withAsFound(installation.asFound().withUse(colour, use)));
     }
 
     /// How the joints of a cable were found to be made; empty when nobody looked.
     public static Edit joints(CableId cableId, Optional<JointKind> kind) {
-        return laying(
-                "joints", cableId, laying -> laying.withAsFound(laying.asFound().withJoints(kind)));
+        return installation(
+                "joints",
+                cableId,
+                installation -> installation.withAsFound(installation.asFound().withJoints(kind)));
     }
 
     /// Something that is seen to be wrong with the work on a cable, or no more.
     public static Edit fault(CableId cableId, CableFault fault, boolean seen) {
-        return laying(
+        return installation(
                 fault.words(),
                 cableId,
-                laying -> laying.withAsFound(laying.asFound().withFault(fault, seen)));
+                installation -> installation.withAsFound(installation.asFound().withFault(fault, seen)));
     }
 
     /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.

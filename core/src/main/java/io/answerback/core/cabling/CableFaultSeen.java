@@ -29,7 +29,7 @@ public final class CableFaultSeen implements CableCheck {
 
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
-        return cable.laying().asFound().faults().stream()
+        return cable.installation().asFound().faults().stream()
                 .map(fault -> RULE.finds(
                                 Target.of(cable),
                                 Text.of("%s: %s", cable.id(), fault.words()),

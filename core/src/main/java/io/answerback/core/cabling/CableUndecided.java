@@ -32,7 +32,7 @@ public final class CableUndecided implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         List<Cable> without = facts.cables().stream()
-                .filter(cable -> cable.laying().type().isEmpty() || cable.metres() == 0)
+                .filter(cable -> cable.installation().type().isEmpty() || cable.metres() == 0)
                 .toList();
         return without.isEmpty() ? Stream.empty() : Stream.of(finding(without));
     }

@@ -42,9 +42,9 @@ public final class CableUnfitForItsPlace implements CableCheck {
 
     private static Stream<Finding> outdoors(Cable cable) {
         return cable
-                .laying()
+                .installation()
                 .type()
-                .filter(type -> cable.laying().outdoors() && !type.outdoor())
+                .filter(type -> cable.installation().outdoors() && !type.outdoor())
                 .map(type -> RULE.finds(
                         Target.of(cable),
                         Text.of("%s is not made for outdoors", cable.id()),
@@ -54,7 +54,7 @@ public final class CableUnfitForItsPlace implements CableCheck {
     }
 
     private static Stream<Finding> besideMains(Cable cable) {
-        return cable.laying().besideMains()
+        return cable.installation().besideMains()
                 ? Stream.of(CABLE_BESIDE_MAINS.finds(
                         Target.of(cable),
                         Text.of("%s shares its way with mains", cable.id()),

@@ -31,14 +31,15 @@ public final class CableUnlabelled implements CableCheck {
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
         return Stream.of(cable)
-                .filter(its -> its.laying().progress() != Progress.PLANNED)
-                .filter(its -> !its.laying().labelledHere() || !its.laying().labelledThere())
+                .filter(its -> its.installation().progress() != Progress.PLANNED)
+                .filter(its -> !its.installation().labelledHere()
+                        || !its.installation().labelledThere())
                 .map(CableUnlabelled::finding);
     }
 
     private static Finding finding(Cable cable) {
-        boolean here = cable.laying().labelledHere();
-        boolean there = cable.laying().labelledThere();
+        boolean here = cable.installation().labelledHere();
+        boolean there = cable.installation().labelledThere();
         String where = here ? "at the far end" : there ? "at the box" : "at either end";
         return RULE.finds(
                 Target.of(cable),

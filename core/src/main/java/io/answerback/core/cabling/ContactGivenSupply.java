@@ -33,7 +33,7 @@ public final class ContactGivenSupply implements CableCheck {
 
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
-        return cable.laying().asFound().uses().entrySet().stream()
+        return cable.installation().asFound().uses().entrySet().stream()
                 .filter(entry -> entry.getValue() == CoreUse.SUPPLY && bare(facts, cable))
                 .map(Map.Entry::getKey)
                 .limit(1)

@@ -45,7 +45,7 @@ public final class FirstFix {
             return BOXES;
         }
         Optional<Point> first = job.point(points.getFirst());
-        return first.flatMap(point -> point.duty().area())
+        return first.flatMap(point -> point.surveyed().area())
                 .flatMap(job::area)
                 .map(FirstFix::title)
                 .orElse(NO_AREA);
@@ -67,14 +67,14 @@ public final class FirstFix {
     }
 
     private static FixStep pull(CorePlan plan, Cable cable, String room) {
-        CableInstallation laying = cable.laying();
+        CableInstallation installation = cable.installation();
         List<String> mind = new ArrayList<>();
-        mind.add(laying.type().map(CableType::name).orElse("Its type is not decided"));
+        mind.add(installation.type().map(CableType::name).orElse("Its type is not decided"));
         mind.add(cable.metres() == 0 ? "its length is not decided" : Figures.metres(cable.metres()));
-        if (!laying.route().isEmpty()) {
-            mind.add(laying.route());
+        if (!installation.route().isEmpty()) {
+            mind.add(installation.route());
         }
-        String care = laying.outdoors() ? " Part of it is outdoors: a sheath for that, and a drip loop." : "";
+        String care = installation.outdoors() ? " Part of it is outdoors: a sheath for that, and a drip loop." : "";
         return new FixStep(
                 cable.id(),
                 room,
@@ -83,12 +83,12 @@ public final class FirstFix {
                 Text.of(
                         "%s. Leave enough at both ends to reach every terminal, and keep it out of the way of mains.%s",
                         String.join(", ", mind), care),
-                laying.outdoors() || laying.besideMains(),
-                laying.progress() != Progress.PLANNED);
+                installation.outdoors() || installation.besideMains(),
+                installation.progress() != Progress.PLANNED);
     }
 
     private static FixStep label(CorePlan plan, Cable cable, String room) {
-        CableInstallation laying = cable.laying();
+        CableInstallation installation = cable.installation();
         return new FixStep(
                 cable.id(),
                 room,
@@ -98,7 +98,7 @@ public final class FirstFix {
                         "Now, before the next one is pulled: \"%s\" in %s, and the same at the other end.",
                         plan.farEnd(cable), box(plan, cable)),
                 false,
-                laying.labelledHere() && laying.labelledThere());
+                installation.labelledHere() && installation.labelledThere());
     }
 
     private static String box(CorePlan plan, Cable cable) {

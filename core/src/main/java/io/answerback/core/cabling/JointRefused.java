@@ -32,9 +32,9 @@ public final class JointRefused implements CableCheck {
 
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
-        PracticeOption house = facts.practice().school(PracticeQuestion.JOINTS);
-        return cable.laying().asFound().joints().stream()
-                .filter(kind -> kind.school().filter(house::equals).isEmpty())
+        PracticeOption house = facts.practice().option(PracticeQuestion.JOINTS);
+        return cable.installation().asFound().joints().stream()
+                .filter(kind -> kind.option().filter(house::equals).isEmpty())
                 .map(kind -> finding(cable, kind, house));
     }
 

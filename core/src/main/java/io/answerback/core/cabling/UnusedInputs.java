@@ -60,7 +60,7 @@ public final class UnusedInputs {
     }
 
     private static Stream<Input> minded(Parts job) {
-        boolean zonesOff = job.practice().school(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.ZONE_OFF;
+        boolean zonesOff = job.practice().option(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.ZONE_OFF;
         return job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
                 .filter(input -> !RadioPlaces.byRadio(job, input))
@@ -93,7 +93,7 @@ public final class UnusedInputs {
             return List.of(SchemeKind.END_OF_LINE_ACROSS, SchemeKind.NORMALLY_OPEN);
         }
         SchemeKind house = job.practice().scheme();
-        return job.practice().school(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.LINK
+        return job.practice().option(PracticeQuestion.UNUSED_INPUTS) == PracticeOption.LINK
                 ? List.of(SchemeKind.CLOSED_LOOP, house)
                 : List.of(house);
     }

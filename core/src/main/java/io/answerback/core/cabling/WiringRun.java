@@ -50,10 +50,10 @@ public final class WiringRun {
         for (CableCores cable : box.cables()) {
             for (PlannedCore core : cable.cores()) {
                 CoreEnd end = new CoreEnd(cable.id(), core.colour());
-                boolean other = core.landing() instanceof CoreTermination.Joined joint
+                boolean other = core.termination() instanceof CoreTermination.Joined joint
                         && end.equals(joined.get(new CoreEnd(joint.cableId(), joint.colour())));
-                if (placed(core.landing()) && !other) {
-                    if (core.landing() instanceof CoreTermination.Joined joint) {
+                if (placed(core.termination()) && !other) {
+                    if (core.termination() instanceof CoreTermination.Joined joint) {
                         joined.put(end, new CoreEnd(joint.cableId(), joint.colour()));
                     }
                     steps.add(step(box, cable, core));
@@ -61,14 +61,14 @@ public final class WiringRun {
             }
         }
         if (order == Order.ALONG_THE_STRIP) {
-            steps.sort(Comparator.comparingInt(step -> place(step.core().landing())));
+            steps.sort(Comparator.comparingInt(step -> place(step.core().termination())));
         }
         return new StepRun<>(steps);
     }
 
     /// What is fitted at the terminal it goes under, in words; empty for nothing.
     private static String fitted(BoxPlan box, PlannedCore core) {
-        return core.landing() instanceof CoreTermination.Under under
+        return core.termination() instanceof CoreTermination.Under under
                 ? box.parts().stream()
                         .filter(part -> part.from() == under.terminal() || part.to() == under.terminal())
                         .map(part -> part.words(box.strip()))
@@ -76,17 +76,17 @@ public final class WiringRun {
                 : "";
     }
 
-    private static boolean placed(CoreTermination landing) {
-        return landing instanceof CoreTermination.Under || landing instanceof CoreTermination.Joined;
+    private static boolean placed(CoreTermination termination) {
+        return termination instanceof CoreTermination.Under || termination instanceof CoreTermination.Joined;
     }
 
-    private static int place(CoreTermination landing) {
-        return landing instanceof CoreTermination.Under under ? under.terminal() : Integer.MAX_VALUE;
+    private static int place(CoreTermination termination) {
+        return termination instanceof CoreTermination.Under under ? under.terminal() : Integer.MAX_VALUE;
     }
 
     private static WiringStep step(BoxPlan box, CableCores cable, PlannedCore core) {
-        String where = TerminationWords.of(core.landing(), box.strip());
-        boolean done = cable.landed(core.colour())
+        String where = TerminationWords.of(core.termination(), box.strip());
+        boolean done = cable.terminated(core.colour())
                 .map(TerminatedCore::where)
                 .filter(where::equals)
                 .isPresent();

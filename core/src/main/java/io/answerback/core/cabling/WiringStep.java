@@ -32,7 +32,7 @@ public record WiringStep(
     public String order() {
         String colour =
                 Character.toUpperCase(core.colour().charAt(0)) + core.colour().substring(1);
-        return core.landing() instanceof CoreTermination.Joined joined
+        return core.termination() instanceof CoreTermination.Joined joined
                 ? Text.of("%s of %s to %s of %s", colour, cableId, joined.colour(), joined.cableId())
                 : Text.of("%s of %s to %s", colour, cableId, where);
     }

@@ -65,7 +65,8 @@ public final class CapacityEdits {
         placed.forEach((pointId, input) -> {
             Point point = job.existingPoint(pointId);
             zones.removeIf(zone -> zone.number() == input.zone());
-            zones.add(new Zone(input.zone(), point.duty().type(), point.duty().area(), Optional.empty()));
+            zones.add(new Zone(
+                    input.zone(), point.surveyed().type(), point.surveyed().area(), Optional.empty()));
         });
         return placed.isEmpty() ? job : job.withInputs(inputs).withZones(zones);
     }
@@ -92,8 +93,8 @@ public final class CapacityEdits {
             zones.removeIf(zone -> left.contains(zone.number()));
             wired.inputOf(pointId).ifPresent(input -> {
                 zones.removeIf(zone -> zone.number() == input.zone());
-                zones.add(
-                        new Zone(input.zone(), point.duty().type(), point.duty().area(), Optional.empty()));
+                zones.add(new Zone(
+                        input.zone(), point.surveyed().type(), point.surveyed().area(), Optional.empty()));
             });
             return wired.withZones(zones);
         });

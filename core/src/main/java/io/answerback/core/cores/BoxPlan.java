@@ -39,18 +39,18 @@ public record BoxPlan(
     public List<CoreEnd> under(int terminal) {
         return cables.stream()
                 .flatMap(cable -> cable.cores().stream()
-                        .filter(core ->
-                                core.landing() instanceof CoreTermination.Under under && under.terminal() == terminal)
+                        .filter(core -> core.termination() instanceof CoreTermination.Under under
+                                && under.terminal() == terminal)
                         .map(core -> new CoreEnd(cable.id(), core.colour())))
                 .toList();
     }
 
     /// How many cores there are to land, spares and those without a place left out.
-    public int coresToLand() {
+    public int coresToTerminate() {
         return (int) cables.stream()
                 .flatMap(cable -> cable.cores().stream())
-                .filter(core -> core.landing() instanceof CoreTermination.Under
-                        || core.landing() instanceof CoreTermination.Joined)
+                .filter(core -> core.termination() instanceof CoreTermination.Under
+                        || core.termination() instanceof CoreTermination.Joined)
                 .count();
     }
 
@@ -61,8 +61,8 @@ public record BoxPlan(
         return cables.stream()
                 .filter(cable -> cable.end() == CableEnd.NEAR)
                 .filter(cable -> cable.cores().stream()
-                        .anyMatch(core ->
-                                core.landing() instanceof CoreTermination.Under under && under.terminal() == terminal))
+                        .anyMatch(core -> core.termination() instanceof CoreTermination.Under under
+                                && under.terminal() == terminal))
                 .map(CableCores::id)
                 .toList();
     }

@@ -59,9 +59,9 @@ final class BoxPlanner {
     BoxPlan plan() {
         Map<Integer, Integer> counts = new HashMap<>();
         List<CableCores> first =
-                coming.stream().map(one -> one.cores(this::landing)).toList();
+                coming.stream().map(one -> one.cores(this::termination)).toList();
         first.forEach(cable -> cable.cores().forEach(core -> {
-            if (core.landing() instanceof CoreTermination.Under under) {
+            if (core.termination() instanceof CoreTermination.Under under) {
                 counts.merge(under.terminal(), 1, Integer::sum);
             }
         }));
@@ -73,7 +73,7 @@ final class BoxPlanner {
     /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
     private CableCores bunched(CableCores cable, Map<Integer, Integer> counts) {
         List<PlannedCore> cores = cable.cores().stream()
-                .map(core -> core.landing() instanceof CoreTermination.Under under
+                .map(core -> core.termination() instanceof CoreTermination.Under under
                                 && counts.get(under.terminal())
                                         > strip.get(under.terminal()).holds()
                         ? new PlannedCore(core.colour(), core.need(), new CoreTermination.Under(under.terminal(), true))
@@ -82,14 +82,14 @@ final class BoxPlanner {
         return new CableCores(cable.cable(), cable.end(), cable.serves(), cores, cable.lacking(), cable.polarLoops());
     }
 
-    private CoreTermination landing(ConnectedEnd one, CoreNeed need) {
+    private CoreTermination termination(ConnectedEnd one, CoreNeed need) {
         return switch (need.use()) {
             case LOOP, LOOP_RETURN ->
                 need.pointId()
                         .flatMap(one::loop)
                         .map(loop -> ofLoop(loop, need.use()))
                         .orElse(new CoreTermination.Nowhere("it is no loop of this cable"));
-            case TAMPER, TAMPER_RETURN -> ring.landing(one, need.use());
+            case TAMPER, TAMPER_RETURN -> ring.termination(one, need.use());
             case SUPPLY -> nth(TerminalUse.SUPPLY, 0);
             case SUPPLY_RETURN -> nth(TerminalUse.SUPPLY_RETURN, 0);
             case BUS_ONE -> nth(TerminalUse.BUS, 0);

@@ -66,8 +66,8 @@ public record CableCores(
     }
 
     /// Where this end of a core was put; empty while it is loose.
-    public Optional<TerminatedCore> landed(String colour) {
-        return cable.laying().landed(end, colour);
+    public Optional<TerminatedCore> terminated(String colour) {
+        return cable.installation().terminated(end, colour);
     }
 
     /// The cores that are kept for later.

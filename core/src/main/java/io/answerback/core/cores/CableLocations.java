@@ -97,12 +97,12 @@ final class CableLocations {
     private static Optional<CoreColours> colours(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         List<CoreNeed> needs = CableShares.of(facts, cable).needs();
-        return cable.laying()
+        return cable.installation()
                 .type()
                 .map(type -> CoreColours.of(
                         type,
                         needs,
-                        cable.laying().asFound().uses(),
+                        cable.installation().asFound().uses(),
                         facts.practice().firm().cores()));
     }
 

@@ -70,9 +70,11 @@ final class CableShares {
 
     /// Whole pairs while there is room, without what a later cable is known to carry.
     private static List<CoreNeed> fitting(Cable cable, List<CoreNeed> open, List<Cable> later) {
-        int room = cable.laying().type().map(type -> type.colours().size()).orElse(Integer.MAX_VALUE);
+        int room =
+                cable.installation().type().map(type -> type.colours().size()).orElse(Integer.MAX_VALUE);
         Set<CoreUse> elsewhere = new HashSet<>();
-        later.forEach(other -> elsewhere.addAll(other.laying().asFound().uses().values()));
+        later.forEach(
+                other -> elsewhere.addAll(other.installation().asFound().uses().values()));
         if (open.contains(CoreNeed.shared(CoreUse.BUS_ONE))) {
             // data are read against the panel's 0 V, wherever the supply comes from
             elsewhere.remove(CoreUse.SUPPLY_RETURN);
@@ -99,7 +101,7 @@ final class CableShares {
     }
 
     private static List<CoreNeed> doubled(Cable cable, List<CoreNeed> once) {
-        Set<CoreUse> doubled = cable.laying().doubled();
+        Set<CoreUse> doubled = cable.installation().doubled();
         if (doubled.isEmpty()) {
             return once;
         }
@@ -125,7 +127,7 @@ final class CableShares {
         }
         Set<CoreNeed> behind = new LinkedHashSet<>();
         facts.cablesFrom(ends.farBox()).forEach(cable -> behind.addAll(at(cable.ends(), through)));
-        if (facts.practice().school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING) {
+        if (facts.practice().option(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING) {
             // the ring goes through the lid of the joint box
             behind.add(CoreNeed.shared(CoreUse.TAMPER));
             behind.add(CoreNeed.shared(CoreUse.TAMPER_RETURN));

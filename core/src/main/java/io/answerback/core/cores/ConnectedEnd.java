@@ -57,12 +57,12 @@ record ConnectedEnd(
     }
 
     /// Its cores, each with where it goes at this end.
-    CableCores cores(BiFunction<ConnectedEnd, CoreNeed, CoreTermination> landing) {
+    CableCores cores(BiFunction<ConnectedEnd, CoreNeed, CoreTermination> termination) {
         if (colours == null) {
             return new CableCores(cable, end, serves, List.of(), List.of(), List.of());
         }
         List<PlannedCore> cores = colours.uses().entrySet().stream()
-                .map(core -> core(core, landing))
+                .map(core -> core(core, termination))
                 .toList();
         return new CableCores(cable, end, serves, cores, colours.lacking(), polarLoops());
     }
@@ -76,10 +76,10 @@ record ConnectedEnd(
     }
 
     private PlannedCore core(
-            Map.Entry<String, CoreNeed> core, BiFunction<ConnectedEnd, CoreNeed, CoreTermination> landing) {
+            Map.Entry<String, CoreNeed> core, BiFunction<ConnectedEnd, CoreNeed, CoreTermination> termination) {
         CoreNeed need = core.getValue();
         CoreTermination where =
-                need.use() == CoreUse.SPARE ? new CoreTermination.FoldedBack() : landing.apply(this, need);
+                need.use() == CoreUse.SPARE ? new CoreTermination.FoldedBack() : termination.apply(this, need);
         return new PlannedCore(core.getKey(), need, where);
     }
 }

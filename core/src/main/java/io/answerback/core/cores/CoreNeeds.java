@@ -100,7 +100,7 @@ public final class CoreNeeds {
     /// Whether the tamper ring goes through a point's cover: the house has one ring, the device has a cover
     /// contact, and its loop does not watch it.
     public static boolean ringMember(Point point, Practice practice) {
-        return practice.school(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING && coverToWatch(point);
+        return practice.option(PracticeQuestion.TAMPER) == PracticeOption.ONE_RING && coverToWatch(point);
     }
 
     /// Whether a point's device has a cover contact that its loop does not watch.

@@ -22,9 +22,9 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
     public record Stop(EndId place, String title, String where) {}
 
     /// One end of one core, and what is there.
-    private record Held(CoreEnd core, CableEnd end, BoxPlan box, CoreTermination landing) {
+    private record Held(CoreEnd core, CableEnd end, BoxPlan box, CoreTermination termination) {
         Stop stop() {
-            return new Stop(box.place(), box.title(), TerminationWords.of(landing, box.strip()));
+            return new Stop(box.place(), box.title(), TerminationWords.of(termination, box.strip()));
         }
     }
 
@@ -69,7 +69,7 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
 
         /// The other end of the core that is joined there.
         private Optional<Held> next(Held at) {
-            if (!(at.landing() instanceof CoreTermination.Joined joined)) {
+            if (!(at.termination() instanceof CoreTermination.Joined joined)) {
                 return Optional.empty();
             }
             CoreEnd other = new CoreEnd(joined.cableId(), joined.colour());
@@ -86,7 +86,7 @@ public record CorePath(List<Stop> stops, List<CoreEnd> cores) {
                     .filter(one -> one.id().equals(core.cableId()) && one.end() == end)
                     .findFirst()
                     .flatMap(one -> one.core(core.colour()))
-                    .map(planned -> new Held(core, end, its, planned.landing())));
+                    .map(planned -> new Held(core, end, its, planned.termination())));
         }
     }
 }

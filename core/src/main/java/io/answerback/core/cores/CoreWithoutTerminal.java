@@ -37,7 +37,7 @@ public final class CoreWithoutTerminal implements BoxCheck {
 
     private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
         List<PlannedCore> without = cable.cores().stream()
-                .filter(core -> core.landing() instanceof CoreTermination.Nowhere)
+                .filter(core -> core.termination() instanceof CoreTermination.Nowhere)
                 .filter(core -> !box.ring().leftOut().contains(cable.cable().id()) || !ofRing(core.use()))
                 .toList();
         return without.isEmpty()
@@ -56,9 +56,9 @@ public final class CoreWithoutTerminal implements BoxCheck {
 
     private static String why(List<PlannedCore> without) {
         return without.stream()
-                .map(PlannedCore::landing)
+                .map(PlannedCore::termination)
                 .filter(CoreTermination.Nowhere.class::isInstance)
-                .map(landing -> ((CoreTermination.Nowhere) landing).why())
+                .map(termination -> ((CoreTermination.Nowhere) termination).why())
                 .distinct()
                 .collect(Collectors.joining("; "));
     }

@@ -28,13 +28,13 @@ final class DevicePlanner {
     BoxPlan plan(List<ConnectedEnd> coming) {
         Point first = points.getFirst();
         List<CableCores> cables = coming.stream()
-                .map(one -> one.cores((cable, need) -> landing(need)))
+                .map(one -> one.cores((cable, need) -> termination(need)))
                 .toList();
         return new BoxPlan(
                 first.id(), first.id() + " " + first.name(), strip.terminals(), cables, TamperRing.NONE, strip.parts());
     }
 
-    private CoreTermination landing(CoreNeed need) {
+    private CoreTermination termination(CoreNeed need) {
         return switch (need.use()) {
             case LOOP -> under(strip.begin(need.pointId().orElseThrow()));
             case LOOP_RETURN -> under(strip.end(need.pointId().orElseThrow()));

@@ -35,14 +35,14 @@ final class JointPlanner {
 
     BoxPlan plan() {
         List<CableCores> cables =
-                coming.stream().map(one -> one.cores(this::landing)).toList();
+                coming.stream().map(one -> one.cores(this::termination)).toList();
         return new BoxPlan(joint, joint.text(), lid ? LID : List.of(), cables, ring.ring(), List.of());
     }
 
-    private CoreTermination landing(ConnectedEnd one, CoreNeed need) {
+    private CoreTermination termination(ConnectedEnd one, CoreNeed need) {
         boolean tamper = need.use() == CoreUse.TAMPER || need.use() == CoreUse.TAMPER_RETURN;
         if (one.near()) {
-            return tamper ? ring.landing(one, need.use()) : to(trunks, need, "no cable brings it here");
+            return tamper ? ring.termination(one, need.use()) : to(trunks, need, "no cable brings it here");
         }
         return tamper ? ofLid(need.use()) : to(branches, need, "nothing behind needs it");
     }

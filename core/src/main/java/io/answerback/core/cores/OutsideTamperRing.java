@@ -45,7 +45,7 @@ public final class OutsideTamperRing implements BoxCheck {
 
     private static String mend(BoxPlan box, CableCores cable) {
         CableId id = cable.id();
-        if (cable.cable().laying().type().isEmpty()) {
+        if (cable.cable().installation().type().isEmpty()) {
             return "Decide the cable's type first: without it there are no cores to join.";
         }
         if (box.ring().joined().isEmpty()) {

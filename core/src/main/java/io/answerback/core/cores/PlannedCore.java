@@ -6,8 +6,8 @@ import io.answerback.core.practice.CoreUse;
 ///
 /// @param colour its colour
 /// @param need what it is for
-/// @param landing where this end of it goes
-public record PlannedCore(String colour, CoreNeed need, CoreTermination landing) {
+/// @param termination where this end of it goes
+public record PlannedCore(String colour, CoreNeed need, CoreTermination termination) {
     /// What it is for.
     public CoreUse use() {
         return need.use();

@@ -34,16 +34,17 @@ public final class PoweredWithoutSupply implements BoxCheck {
         return Stream.of(box)
                 .flatMap(its -> its.cables().stream()
                         .filter(cable -> cable.end() == CableEnd.NEAR)
-                        .filter(cable -> cable.cable().laying().progress().compareTo(Progress.TERMINATED) >= 0)
+                        .filter(cable -> cable.cable().installation().progress().compareTo(Progress.TERMINATED) >= 0)
                         .filter(cable -> cable.cores().stream()
-                                .anyMatch(core -> cable.landed(core.colour()).isPresent()))
+                                .anyMatch(
+                                        core -> cable.terminated(core.colour()).isPresent()))
                         .flatMap(cable -> finding(its, cable)));
     }
 
     private static Stream<Finding> finding(BoxPlan box, CableCores cable) {
         List<PlannedCore> loose = cable.cores().stream()
                 .filter(core -> core.use() == CoreUse.SUPPLY || core.use() == CoreUse.SUPPLY_RETURN)
-                .filter(core -> cable.landed(core.colour()).isEmpty())
+                .filter(core -> cable.terminated(core.colour()).isEmpty())
                 .toList();
         String colours = loose.stream().map(PlannedCore::colour).collect(Collectors.joining(" and "));
         return loose.isEmpty()

@@ -28,7 +28,7 @@ final class RingPlanner {
             if (one.colours() != null && one.colours().forRing()) {
                 order.add(one.cable().id());
                 boolean can = one.colour(OUT).isPresent() && one.colour(BACK).isPresent();
-                if (can && one.cable().laying().inRing()) {
+                if (can && one.cable().installation().inRing()) {
                     joined.put(one.cable().id(), one);
                 } else {
                     leftOut.add(one.cable().id());
@@ -42,7 +42,7 @@ final class RingPlanner {
     }
 
     /// Where a core of a cable's tamper pair goes.
-    CoreTermination landing(ConnectedEnd one, CoreUse use) {
+    CoreTermination termination(ConnectedEnd one, CoreUse use) {
         List<ConnectedEnd> members = List.copyOf(joined.values());
         int at = members.indexOf(one);
         if (at < 0) {

@@ -10,8 +10,8 @@ public final class TerminationWords {
     private TerminationWords() {}
 
     /// The place, such as "input 7", "0V beside 7", "12V, via terminal block" or "joins C-16 blue".
-    public static String of(CoreTermination landing, List<Terminal> strip) {
-        return switch (landing) {
+    public static String of(CoreTermination termination, List<Terminal> strip) {
+        return switch (termination) {
             case CoreTermination.Under under ->
                 terminal(strip, under.terminal()) + (under.throughBlock() ? ", via terminal block" : "");
             case CoreTermination.Joined joined -> Text.of("joins %s %s", joined.cableId(), joined.colour());

@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /// One place where a job does otherwise than the firm's rules.
 ///
-/// @param id what its reason is kept under, such as "school:TAMPER" or "scheme:07"
+/// @param id what its reason is kept under, such as "option:TAMPER" or "scheme:07"
 /// @param pointId the point it belongs to; empty when it is the whole job
 /// @param title what it is about, such as "Tamper"
 /// @param firm what the firm does

@@ -36,7 +36,7 @@ public final class Departures {
     public static List<Departure> ofJob(Practice practice) {
         List<Departure> all = new ArrayList<>();
         for (PracticeQuestion question : PracticeQuestion.values()) {
-            school(practice, question).ifPresent(all::add);
+            option(practice, question).ifPresent(all::add);
         }
         for (RuleFigure figure : RuleFigure.values()) {
             figure(practice, figure).ifPresent(all::add);
@@ -45,8 +45,8 @@ public final class Departures {
     }
 
     /// How the job departs on one question; empty when it does not.
-    public static Optional<Departure> school(Practice practice, PracticeQuestion question) {
-        if (!practice.schools().containsKey(question)) {
+    public static Optional<Departure> option(Practice practice, PracticeQuestion question) {
+        if (!practice.options().containsKey(question)) {
             return Optional.empty();
         }
         return Optional.of(departure(
@@ -54,8 +54,8 @@ public final class Departures {
                 "school:" + question.name(),
                 Optional.empty(),
                 PracticeWords.title(question),
-                PracticeWords.of(practice.firm().school(question)),
-                PracticeWords.of(practice.school(question))));
+                PracticeWords.of(practice.firm().option(question)),
+                PracticeWords.of(practice.option(question))));
     }
 
     /// How the job departs in one figure; empty when it does not.

@@ -47,7 +47,7 @@ public final class AreaEdits {
     private static void requireEmpty(Job job, int number) {
         long points = job.points().stream()
                 .filter(point ->
-                        point.duty().area().filter(area -> area == number).isPresent())
+                        point.surveyed().area().filter(area -> area == number).isPresent())
                 .count();
         if (points > 0) {
             throw new IllegalArgumentException(

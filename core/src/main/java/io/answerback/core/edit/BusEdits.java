@@ -219,7 +219,7 @@ public final class BusEdits {
 
     private static Job programmed(Job job, int left, int zone, Point point) {
         Stream<Zone> rest = job.zones().stream().filter(its -> its.number() != left && its.number() != zone);
-        Zone now = new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty());
+        Zone now = new Zone(zone, point.surveyed().type(), point.surveyed().area(), Optional.empty());
         return job.withZones(Stream.concat(rest, Stream.of(now)).toList());
     }
 

@@ -47,10 +47,10 @@ public final class EntryRemedies {
                                 : Text.of(
                                         "It is in area %02d, and would have to be in area %02d to wait.",
                                         passing.area(), walk.area()),
-                        PointEdits.duty(
+                        PointEdits.surveyed(
                                 "entry route for " + passing.point().id(),
                                 Set.of(passing.point().id()),
-                                duty -> duty.withType(ZoneType.ENTRY_ROUTE)))));
+                                surveyed -> surveyed.withType(ZoneType.ENTRY_ROUTE)))));
         if (walk.shortBySeconds() > 0) {
             all.add(longer(job, walk));
             nearer(job, walk).ifPresent(all::add);

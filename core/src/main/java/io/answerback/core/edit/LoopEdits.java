@@ -90,7 +90,8 @@ public final class LoopEdits {
                 UnusedTermination.NOTHING,
                 Optional.of(own.id()));
         Point point = left.existingPoint(pointId);
-        Zone programmed = new Zone(zone, point.duty().type(), point.duty().area(), Optional.empty());
+        Zone programmed =
+                new Zone(zone, point.surveyed().type(), point.surveyed().area(), Optional.empty());
         Job wired = left.withInputs(with(left.inputs(), second)).withZones(with(left.zones(), programmed));
         boolean ready = wired.existingPoint(ownerId).loop().scheme().twoZones();
         return ready ? wired : changed(wired, ownerId, wiring -> wiring.expectedBy(bands));

@@ -45,28 +45,28 @@ public final class PointEdits {
     }
 
     /// The same change to what was decided about some points.
-    public static Edit duty(String name, Collection<PointId> pointIds, UnaryOperator<SurveyedZone> change) {
-        return change(name, pointIds, point -> point.withDuty(change.apply(point.duty())));
+    public static Edit surveyed(String name, Collection<PointId> pointIds, UnaryOperator<SurveyedZone> change) {
+        return change(name, pointIds, point -> point.withSurveyed(change.apply(point.surveyed())));
     }
 
     private static Job followed(Job before, Job after) {
         List<Zone> zones = new ArrayList<>(after.zones());
         for (Point point : after.points()) {
             Optional<Point> was = before.point(point.id());
-            if (was.isPresent() && !was.get().duty().equals(point.duty())) {
+            if (was.isPresent() && !was.get().surveyed().equals(point.surveyed())) {
                 after.inputOf(point.id())
                         .ifPresent(input -> zones.replaceAll(zone -> zone.number() == input.zone()
-                                        && agrees(zone, was.get().duty())
-                                ? zone.withType(point.duty().type())
-                                        .withArea(point.duty().area())
+                                        && agrees(zone, was.get().surveyed())
+                                ? zone.withType(point.surveyed().type())
+                                        .withArea(point.surveyed().area())
                                 : zone));
             }
         }
         return zones.equals(after.zones()) ? after : after.withZones(zones);
     }
 
-    private static boolean agrees(Zone zone, SurveyedZone duty) {
-        return zone.type() == duty.type() && zone.area().equals(duty.area());
+    private static boolean agrees(Zone zone, SurveyedZone surveyed) {
+        return zone.type() == surveyed.type() && zone.area().equals(surveyed.area());
     }
 
     /// Programs the zone of a point as the survey says.
@@ -74,9 +74,9 @@ public final class PointEdits {
         return new Edit("zone of point " + pointId + " as surveyed", job -> {
             Input input = job.inputOf(pointId)
                     .orElseThrow(() -> new IllegalArgumentException("point " + pointId + " has no input yet"));
-            SurveyedZone duty = job.existingPoint(pointId).duty();
-            Job typed = Edits.zoneType(input.zone(), duty.type()).on(job);
-            return Edits.zoneArea(input.zone(), duty.area()).on(typed);
+            SurveyedZone surveyed = job.existingPoint(pointId).surveyed();
+            Job typed = Edits.zoneType(input.zone(), surveyed.type()).on(job);
+            return Edits.zoneArea(input.zone(), surveyed.area()).on(typed);
         });
     }
 
@@ -234,7 +234,7 @@ public final class PointEdits {
                     colon < 0 ? id : id.substring(0, colon + 1) + renamed.apply(new PointId(id.substring(colon + 1))),
                     reason);
         });
-        return new Practice(practice.firm(), practice.schools(), practice.figures(), reasons);
+        return new Practice(practice.firm(), practice.options(), practice.figures(), reasons);
     }
 
     private static <T> List<T> map(List<T> parts, UnaryOperator<T> change) {

@@ -25,8 +25,8 @@ public final class PracticeEdits {
     /// Another answer to a question, on this job.
     ///
     /// @param what what it is called, as the undo menu says it
-    public static Edit school(String what, PracticeOption school) {
-        return practice(what, practice -> practice.withSchool(school));
+    public static Edit option(String what, PracticeOption option) {
+        return practice(what, practice -> practice.withOption(option));
     }
 
     /// Another value for a figure, on this job, in the figure's own unit.

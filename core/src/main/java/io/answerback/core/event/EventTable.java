@@ -38,11 +38,11 @@ public final class EventTable {
         return find(code).map(EventClass::words).orElse("event " + code);
     }
 
-    /// The same table in a school's words. The words of its rows may have places for them, such as "{toSet}".
+    /// The same table in a option's words. The words of its rows may have places for them, such as "{toSet}".
     public EventTable in(Terms terms) {
         return worded.computeIfAbsent(
-                terms.school(),
-                school -> new EventTable(rows().stream()
+                terms.option(),
+                option -> new EventTable(rows().stream()
                         .map(row -> row.withWords(terms.in(row.words())))
                         .toList()));
     }

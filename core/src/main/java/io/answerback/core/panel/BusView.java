@@ -78,7 +78,7 @@ record BusView(Parts job) {
         job.bus()
                 .service()
                 .filter(address ->
-                        job.practice().school(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE)
+                        job.practice().option(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE)
                 .ifPresent(address -> stranger(address, ModuleSort.KEYPAD, found));
         return found;
     }

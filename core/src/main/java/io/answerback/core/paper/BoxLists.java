@@ -56,7 +56,7 @@ final class BoxLists {
     boolean throughBlock(int terminal) {
         return box.cables().stream()
                 .flatMap(cable -> cable.cores().stream())
-                .anyMatch(core -> core.landing() instanceof CoreTermination.Under under
+                .anyMatch(core -> core.termination() instanceof CoreTermination.Under under
                         && under.terminal() == terminal
                         && under.throughBlock());
     }
@@ -67,7 +67,7 @@ final class BoxLists {
                         "%s  %s · %s",
                         cable.id(),
                         other(cable),
-                        cable.cable().laying().type().map(CableType::name).orElse("no type yet")))
+                        cable.cable().installation().type().map(CableType::name).orElse("no type yet")))
                 .toList();
     }
 
@@ -79,7 +79,7 @@ final class BoxLists {
 
     private List<String> joints() {
         return WiringRun.of(box, WiringRun.Order.CABLE_BY_CABLE).steps().stream()
-                .filter(step -> step.core().landing() instanceof CoreTermination.Joined)
+                .filter(step -> step.core().termination() instanceof CoreTermination.Joined)
                 .map(WiringStep::order)
                 .toList();
     }

@@ -35,7 +35,7 @@ public final class CableSchedule {
         if (plan.boxOf(cable.id()).isEmpty()) {
             missing.add("a box");
         }
-        if (cable.laying().type().isEmpty()) {
+        if (cable.installation().type().isEmpty()) {
             missing.add("a type");
         }
         if (cable.metres() == 0) {
@@ -47,36 +47,36 @@ public final class CableSchedule {
     }
 
     private static List<String> cable(CorePlan plan, Cable cable) {
-        CableInstallation laying = cable.laying();
+        CableInstallation installation = cable.installation();
         return List.of(
                 cable.id().text(),
                 plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet"),
                 plan.farEnd(cable),
-                laying.type().map(CableType::name).orElse(UNDECIDED),
+                installation.type().map(CableType::name).orElse(UNDECIDED),
                 cable.metres() == 0 ? UNDECIDED : Figures.metres(cable.metres()),
-                way(laying),
-                labels(laying),
-                laying.reached().words());
+                way(installation),
+                labels(installation),
+                installation.reached().words());
     }
 
-    private static String way(CableInstallation laying) {
+    private static String way(CableInstallation installation) {
         List<String> parts = new ArrayList<>();
-        if (!laying.route().isEmpty()) {
-            parts.add(laying.route());
+        if (!installation.route().isEmpty()) {
+            parts.add(installation.route());
         }
-        if (laying.outdoors()) {
+        if (installation.outdoors()) {
             parts.add("outdoors");
         }
-        if (laying.besideMains()) {
+        if (installation.besideMains()) {
             parts.add("BESIDE MAINS");
         }
         return String.join(", ", parts);
     }
 
-    private static String labels(CableInstallation laying) {
-        if (laying.labelledHere() && laying.labelledThere()) {
+    private static String labels(CableInstallation installation) {
+        if (installation.labelledHere() && installation.labelledThere()) {
             return "both ends";
         }
-        return laying.labelledHere() ? "box only" : laying.labelledThere() ? "far end only" : "none";
+        return installation.labelledHere() ? "box only" : installation.labelledThere() ? "far end only" : "none";
     }
 }

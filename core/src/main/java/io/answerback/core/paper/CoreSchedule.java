@@ -54,7 +54,7 @@ public final class CoreSchedule {
     private Stream<List<String>> rows(Cable cable) {
         String from = plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
         String to = plan.farEnd(cable);
-        if (cable.laying().type().isEmpty()) {
+        if (cable.installation().type().isEmpty()) {
             return Stream.of(List.of(cable.id().text(), from, to, GAP, GAP, "its type is not decided", GAP, GAP));
         }
         Optional<BoxPlan> near = plan.at(cable, CableEnd.NEAR);
@@ -91,7 +91,7 @@ public final class CoreSchedule {
     }
 
     private Stream<String> gaps(Cable cable) {
-        if (cable.laying().type().isEmpty()) {
+        if (cable.installation().type().isEmpty()) {
             return Stream.of(Text.of("The cores of %s are not known: choose its type.", cable.id()));
         }
         return cores(plan.at(cable, CableEnd.NEAR), cable).stream()
@@ -107,13 +107,13 @@ public final class CoreSchedule {
     private static String goesTo(Optional<BoxPlan> place, Cable cable, String colour) {
         return place.flatMap(box -> box.cable(cable.id())
                         .flatMap(cores -> cores.core(colour))
-                        .map(core -> TerminationWords.of(core.landing(), box.strip())))
+                        .map(core -> TerminationWords.of(core.termination(), box.strip())))
                 .orElse(GAP);
     }
 
     private static String inPlace(Cable cable, String colour) {
-        Optional<TerminatedCore> near = cable.laying().landed(CableEnd.NEAR, colour);
-        Optional<TerminatedCore> far = cable.laying().landed(CableEnd.FAR, colour);
+        Optional<TerminatedCore> near = cable.installation().terminated(CableEnd.NEAR, colour);
+        Optional<TerminatedCore> far = cable.installation().terminated(CableEnd.FAR, colour);
         Optional<String> last = Stream.of(near, far)
                 .flatMap(Optional::stream)
                 .map(TerminatedCore::at)

@@ -62,7 +62,7 @@ final class PowerTables {
                     line.title(),
                     milliamps(line.quiescentMilliamps()),
                     milliamps(line.alarmMilliamps()),
-                    line.law().words(),
+                    line.loadType().words(),
                     line.source()));
         }
         rows.add(List.of("Together", milliamps(state.milliamps(false)), milliamps(state.milliamps(true)), "", ""));

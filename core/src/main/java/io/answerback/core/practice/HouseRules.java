@@ -12,7 +12,7 @@ import java.util.TreeMap;
 /// @param name what the rules are called
 /// @param source where their figures come from, and what to check
 /// @param grade the risk grade they are meant for, 1 to 4
-/// @param schools the firm's answer to every question
+/// @param options the firm's answer to every question
 /// @param figures a value for every figure, in the figure's own unit
 /// @param cores which colour the firm uses for what
 /// @param prices what the firm pays for a kind of module, fitted, in its own currency, by the kind's id; those it
@@ -21,24 +21,24 @@ public record HouseRules(
         String name,
         String source,
         int grade,
-        Map<PracticeQuestion, PracticeOption> schools,
+        Map<PracticeQuestion, PracticeOption> options,
         Map<RuleFigure, Double> figures,
         CoreConvention cores,
         Map<String, Double> prices) {
     /// @throws IllegalArgumentException when the name is blank, the grade out of bounds, a question or figure
-    ///     not answered, a school not one of its question's, or a figure out of bounds
+    ///     not answered, a option not one of its question's, or a figure out of bounds
     public HouseRules {
         name = Require.text(name, "name of the rules");
         source = source == null ? "" : source.strip();
         Require.within(grade, 1, 4, "grade");
-        schools = answered(Require.given(schools, "schools of the rules"));
+        options = answered(Require.given(options, "options of the rules"));
         figures = bounded(Require.given(figures, "figures of the rules"));
         cores = cores == null ? CoreConvention.usual() : cores;
         prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
         prices.forEach((kind, price) ->
                 Require.within(Require.given(price, "price of " + kind), 0, 1_000_000, "price of " + kind));
         for (PracticeQuestion question : PracticeQuestion.values()) {
-            Require.given(schools.get(question), "the rules' answer to " + question);
+            Require.given(options.get(question), "the rules' answer to " + question);
         }
         for (RuleFigure figure : RuleFigure.values()) {
             Require.given(figures.get(figure), "the rules' figure " + figure);
@@ -47,15 +47,15 @@ public record HouseRules(
 
     /// A copy of answers in the order of the questions.
     ///
-    /// @throws IllegalArgumentException when a school answers another question
-    static Map<PracticeQuestion, PracticeOption> answered(Map<PracticeQuestion, PracticeOption> schools) {
+    /// @throws IllegalArgumentException when a option answers another question
+    static Map<PracticeQuestion, PracticeOption> answered(Map<PracticeQuestion, PracticeOption> options) {
         Map<PracticeQuestion, PracticeOption> copy = new EnumMap<>(PracticeQuestion.class);
-        schools.forEach((question, school) -> {
-            if (school == null || school.question() != question) {
+        options.forEach((question, option) -> {
+            if (option == null || option.question() != question) {
                 throw new IllegalArgumentException(Text.of(
-                        "%s is answered with %s; it must be one of %s", question, school, PracticeOption.of(question)));
+                        "%s is answered with %s; it must be one of %s", question, option, PracticeOption.of(question)));
             }
-            copy.put(question, school);
+            copy.put(question, option);
         });
         return Collections.unmodifiableMap(copy);
     }
@@ -71,17 +71,17 @@ public record HouseRules(
 
     /// The same rules with other colours of cores.
     public HouseRules withCores(CoreConvention other) {
-        return new HouseRules(name, source, grade, schools, figures, other, prices);
+        return new HouseRules(name, source, grade, options, figures, other, prices);
     }
 
     /// The same rules with other prices.
     public HouseRules withPrices(Map<String, Double> other) {
-        return new HouseRules(name, source, grade, schools, figures, cores, other);
+        return new HouseRules(name, source, grade, options, figures, cores, other);
     }
 
     /// The firm's answer to a question.
-    public PracticeOption school(PracticeQuestion question) {
-        return schools.get(question);
+    public PracticeOption option(PracticeQuestion question) {
+        return options.get(question);
     }
 
     /// The firm's value for a figure, in its own unit.
@@ -92,7 +92,7 @@ public record HouseRules(
     /// The same rules under another name, with what a job does instead.
     public HouseRules with(
             String newName, Map<PracticeQuestion, PracticeOption> otherSchools, Map<RuleFigure, Double> otherFigures) {
-        Map<PracticeQuestion, PracticeOption> allSchools = new EnumMap<>(schools);
+        Map<PracticeQuestion, PracticeOption> allSchools = new EnumMap<>(options);
         allSchools.putAll(otherSchools);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);

@@ -24,10 +24,10 @@ public enum JointKind {
         return words;
     }
 
-    /// The school of joints it belongs to; empty when it belongs to none.
-    public Optional<PracticeOption> school() {
+    /// The option of joints it belongs to; empty when it belongs to none.
+    public Optional<PracticeOption> option() {
         return PracticeOption.of(PracticeQuestion.JOINTS).stream()
-                .filter(school -> school.name().equals(name()))
+                .filter(option -> option.name().equals(name()))
                 .findFirst();
     }
 }

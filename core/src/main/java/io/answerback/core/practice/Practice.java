@@ -11,12 +11,12 @@ import java.util.TreeMap;
 /// How this job is done: the firm's rules, what the job does instead, and why.
 ///
 /// @param firm the firm's rules; the job carries its own copy
-/// @param schools what the job answers otherwise than the firm, by question
+/// @param options what the job answers otherwise than the firm, by question
 /// @param figures what the job takes otherwise than the firm, in the figure's own unit
 /// @param reasons why the job departs, by the id of the departure
 public record Practice(
         HouseRules firm,
-        Map<PracticeQuestion, PracticeOption> schools,
+        Map<PracticeQuestion, PracticeOption> options,
         Map<RuleFigure, Double> figures,
         Map<String, String> reasons) {
     /// What the job does like the firm after all is left out.
@@ -25,9 +25,9 @@ public record Practice(
     public Practice {
         Require.given(firm, "house rules");
         Map<PracticeQuestion, PracticeOption> otherSchools = new EnumMap<>(PracticeQuestion.class);
-        otherSchools.putAll(HouseRules.answered(schools == null ? Map.of() : schools));
-        otherSchools.entrySet().removeIf(other -> firm.school(other.getKey()) == other.getValue());
-        schools = Collections.unmodifiableMap(otherSchools);
+        otherSchools.putAll(HouseRules.answered(options == null ? Map.of() : options));
+        otherSchools.entrySet().removeIf(other -> firm.option(other.getKey()) == other.getValue());
+        options = Collections.unmodifiableMap(otherSchools);
         Map<RuleFigure, Double> otherFigures = new EnumMap<>(RuleFigure.class);
         otherFigures.putAll(HouseRules.bounded(figures == null ? Map.of() : figures));
         otherFigures.entrySet().removeIf(other -> other.getValue().equals(firm.figure(other.getKey())));
@@ -46,8 +46,8 @@ public record Practice(
     }
 
     /// The answer that holds on this job.
-    public PracticeOption school(PracticeQuestion question) {
-        return schools.getOrDefault(question, firm.school(question));
+    public PracticeOption option(PracticeQuestion question) {
+        return options.getOrDefault(question, firm.option(question));
     }
 
     /// The value that holds on this job, in the figure's own unit.
@@ -57,12 +57,12 @@ public record Practice(
 
     /// The loop scheme new points start with.
     public SchemeKind scheme() {
-        return school(PracticeQuestion.LOOP).scheme().orElseThrow();
+        return option(PracticeQuestion.LOOP).scheme().orElseThrow();
     }
 
     /// Where the end-of-line resistor of new points sits.
     public ResistorPlace resistorPlace() {
-        return school(PracticeQuestion.RESISTOR_PLACE).place().orElse(ResistorPlace.LAST_DEVICE);
+        return option(PracticeQuestion.RESISTOR_PLACE).place().orElse(ResistorPlace.LAST_DEVICE);
     }
 
     /// The least share of a band's half-width that must be left, 0 to 1; less is "tight".
@@ -76,10 +76,10 @@ public record Practice(
     }
 
     /// The same with another answer to a question.
-    public Practice withSchool(PracticeOption school) {
+    public Practice withOption(PracticeOption option) {
         Map<PracticeQuestion, PracticeOption> other = new EnumMap<>(PracticeQuestion.class);
-        other.putAll(schools);
-        other.put(school.question(), school);
+        other.putAll(options);
+        other.put(option.question(), option);
         return new Practice(firm, other, figures, reasons);
     }
 
@@ -88,7 +88,7 @@ public record Practice(
         Map<RuleFigure, Double> other = new EnumMap<>(RuleFigure.class);
         other.putAll(figures);
         other.put(figure, value);
-        return new Practice(firm, schools, other, reasons);
+        return new Practice(firm, options, other, reasons);
     }
 
     /// The same with the reason for a departure; a blank one takes it away.
@@ -99,11 +99,11 @@ public record Practice(
         } else {
             other.put(departure, reason.strip());
         }
-        return new Practice(firm, schools, figures, other);
+        return new Practice(firm, options, figures, other);
     }
 
     /// The same job by another firm's rules. What the job does instead stays.
     public Practice withFirm(HouseRules other) {
-        return new Practice(other, schools, figures, reasons);
+        return new Practice(other, options, figures, reasons);
     }
 }

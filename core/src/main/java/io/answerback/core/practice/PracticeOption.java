@@ -134,7 +134,7 @@ public enum PracticeOption {
     /// The answers there are to a question.
     public static List<PracticeOption> of(PracticeQuestion question) {
         return Arrays.stream(values())
-                .filter(school -> school.question == question)
+                .filter(option -> option.question == question)
                 .toList();
     }
 

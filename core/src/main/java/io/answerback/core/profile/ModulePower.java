@@ -10,15 +10,15 @@ import io.answerback.core.device.LoadType;
 ///     peaks
 /// @param peakSharePercent how much of the time it is at its peak, in percent
 /// @param leastVolts the least voltage at which it still works
-/// @param law how its current depends on its voltage
+/// @param loadType how its current depends on its voltage
 public record ModulePower(
-        double alarmMilliamps, double peakMilliamps, double peakSharePercent, double leastVolts, LoadType law) {
+        double alarmMilliamps, double peakMilliamps, double peakSharePercent, double leastVolts, LoadType loadType) {
     /// @throws IllegalArgumentException when a figure is out of bounds or the law is missing
     public ModulePower {
         Require.within(alarmMilliamps, 0, 20_000, "alarm current of a module in milliamps");
         Require.within(peakMilliamps, 0, 20_000, "peak current of a module in milliamps");
         Require.within(peakSharePercent, 0, 100, "share of time at its peak in percent");
         Require.within(leastVolts, 0, 60, "least voltage of a module in volts");
-        Require.given(law, "load type of a module");
+        Require.given(loadType, "load type of a module");
     }
 }

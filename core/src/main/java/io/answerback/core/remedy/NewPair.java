@@ -37,17 +37,17 @@ record NewPair(FedId part, ModuleId from, double metres, Cable beside) {
                     type.conductor(),
                     beside.coldestCelsius(),
                     beside.hottestCelsius(),
-                    laying(type));
+                    installation(type));
             return job.withCables(
                     Stream.concat(job.cables().stream(), Stream.of(cable)).toList());
         });
     }
 
-    private CableInstallation laying(CableType type) {
+    private CableInstallation installation(CableType type) {
         Map<String, CoreUse> uses = Map.of(
                 type.colours().get(0), CoreUse.SUPPLY,
                 type.colours().get(1), CoreUse.SUPPLY_RETURN);
-        CableInstallation old = beside.laying();
+        CableInstallation old = beside.installation();
         return CableInstallation.PLANNED
                 .withRoute(old.route(), old.outdoors(), old.besideMains())
                 .withType(type)

@@ -94,8 +94,9 @@ public final class Remedies {
 
     private void doubled(Cable cable) {
         CoreUse use = CorePlan.of(job).carries(cable, CoreUse.SPEAKER) ? CoreUse.SPEAKER : CoreUse.SUPPLY;
-        if (!cable.laying().doubled().contains(use)) {
-            Edit edit = CableEdits.laying("supply cores", cable.id(), laying -> laying.withDoubled(use, true));
+        if (!cable.installation().doubled().contains(use)) {
+            Edit edit = CableEdits.installation(
+                    "supply cores", cable.id(), installation -> installation.withDoubled(use, true));
             boolean room = CorePlan.of(edit.on(job))
                     .cable(cable.id())
                     .filter(cores -> cores.lacking().isEmpty())
@@ -117,11 +118,11 @@ public final class Remedies {
         firstEnough(
                 thicker,
                 type -> Text.of("Run %s as %s", cable.id(), type.name()),
-                type -> CableEdits.laying("type", cable.id(), laying -> laying.withType(type)));
+                type -> CableEdits.installation("type", cable.id(), installation -> installation.withType(type)));
     }
 
     private static boolean outdoors(Cable cable) {
-        return cable.laying().outdoors();
+        return cable.installation().outdoors();
     }
 
     /// A pair of its own from the supply, where others share the way to it now.

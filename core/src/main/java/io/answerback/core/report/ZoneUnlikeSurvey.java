@@ -38,15 +38,15 @@ public final class ZoneUnlikeSurvey implements PointCheck {
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .filter(wired -> wired.zone()
-                        .filter(zone -> differs(zone, wired.point().duty()))
+                        .filter(zone -> differs(zone, wired.point().surveyed()))
                         .isPresent())
                 .map(wired -> finding(wired.point(), wired.zone().orElseThrow()));
     }
 
-    private static boolean differs(Zone zone, SurveyedZone duty) {
+    private static boolean differs(Zone zone, SurveyedZone surveyed) {
         return zone.type() != ZoneType.NOT_USED
                 && zone.area().isPresent()
-                && (zone.type() != duty.type() || !zone.area().equals(duty.area()));
+                && (zone.type() != surveyed.type() || !zone.area().equals(surveyed.area()));
     }
 
     private static Finding finding(Point point, Zone zone) {
@@ -57,8 +57,8 @@ public final class ZoneUnlikeSurvey implements PointCheck {
                                 "It is %s in %s; the survey says %s in %s.",
                                 zone.type().words(),
                                 area(zone.area()),
-                                point.duty().type().words(),
-                                area(point.duty().area())),
+                                point.surveyed().type().words(),
+                                area(point.surveyed().area())),
                         "Program the zone as surveyed, or change what the survey says.")
                 .mendedBy(PointEdits.programAsSurveyed(point.id()));
     }

@@ -72,11 +72,11 @@ public final class Intent {
     public Optional<SettingValue> usual(Decision decision, int number) {
         return switch (decision) {
             case ZONE_BEHAVIOUR ->
-                point(number).map(point -> new Chosen(point.duty().type().name()));
+                point(number).map(point -> new Chosen(point.surveyed().type().name()));
             case ZONE_AREA ->
                 live(number)
                         .flatMap(zone -> point(number))
-                        .flatMap(point -> point.duty().area())
+                        .flatMap(point -> point.surveyed().area())
                         .map(area -> numbers(List.of(area)));
             case ZONE_NAME -> live(number).flatMap(zone -> point(number)).map(point -> new Named(point.name()));
             case ZONE_PART_SET ->
@@ -97,7 +97,7 @@ public final class Intent {
             case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
             case CONFIRMATION_TIME ->
-                job.practice().school(PracticeQuestion.CONFIRMATION) == PracticeOption.TWO_DETECTORS
+                job.practice().option(PracticeQuestion.CONFIRMATION) == PracticeOption.TWO_DETECTORS
                         ? Optional.of(new Amount(atMost(USUAL_CONFIRMATION_MINUTES, RuleFigure.CONFIRMATION_MINUTES)))
                         : Optional.empty();
             case REPORT_DELAY -> Optional.of(new Amount(0));

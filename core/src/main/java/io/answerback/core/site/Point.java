@@ -10,18 +10,18 @@ import java.util.List;
 /// @param id the point's number as text, unique in the job, such as "07"
 /// @param name what and where, such as "Dock roller door 2"
 /// @param kind what sort of thing watches
-/// @param duty what was decided about it at the survey
+/// @param surveyed what was decided about it at the survey
 /// @param loop the parts fitted in its loop
 /// @param inSeries the contacts that share its loop, in the order of the cable; empty when there is but one
 public record Point(
-        PointId id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop, List<SeriesContact> inSeries) {
+        PointId id, String name, PointKind kind, SurveyedZone surveyed, LoopWiring loop, List<SeriesContact> inSeries) {
     /// @throws IllegalArgumentException when the id or name is blank, a part missing, or a single contact is
     ///     said to be in series
     public Point {
         Require.given(id, "point id");
         name = Require.text(name, "point name");
         Require.given(kind, "kind of point " + id);
-        Require.given(duty, "duty of point " + id);
+        Require.given(surveyed, "what was decided of point " + id);
         Require.given(loop, "loop of point " + id);
         inSeries = List.copyOf(inSeries == null ? List.of() : inSeries);
         if (inSeries.size() == 1) {
@@ -30,37 +30,37 @@ public record Point(
     }
 
     /// A point with a contact of its own.
-    public static Point of(PointId id, String name, PointKind kind, SurveyedZone duty, LoopWiring loop) {
-        return new Point(id, name, kind, duty, loop, List.of());
+    public static Point of(PointId id, String name, PointKind kind, SurveyedZone surveyed, LoopWiring loop) {
+        return new Point(id, name, kind, surveyed, loop, List.of());
     }
 
     /// The same point under another number.
     public Point withId(PointId other) {
-        return new Point(other, name, kind, duty, loop, inSeries);
+        return new Point(other, name, kind, surveyed, loop, inSeries);
     }
 
     /// The same point under another name.
     public Point withName(String other) {
-        return new Point(id, other, kind, duty, loop, inSeries);
+        return new Point(id, other, kind, surveyed, loop, inSeries);
     }
 
     /// The same place watched by another kind of thing.
     public Point withKind(PointKind other) {
-        return new Point(id, name, other, duty, loop, inSeries);
+        return new Point(id, name, other, surveyed, loop, inSeries);
     }
 
     /// The same point with something else decided about it.
-    public Point withDuty(SurveyedZone other) {
+    public Point withSurveyed(SurveyedZone other) {
         return new Point(id, name, kind, other, loop, inSeries);
     }
 
     /// The same point with other parts in its loop.
     public Point withLoop(LoopWiring other) {
-        return new Point(id, name, kind, duty, other, inSeries);
+        return new Point(id, name, kind, surveyed, other, inSeries);
     }
 
     /// The same point with other contacts sharing its loop.
     public Point withInSeries(List<SeriesContact> other) {
-        return new Point(id, name, kind, duty, loop, other);
+        return new Point(id, name, kind, surveyed, loop, other);
     }
 }

@@ -12,7 +12,7 @@ import java.util.Optional;
 public record SurveyedZone(ZoneType type, Optional<Integer> area, boolean wayIn) {
     /// @throws IllegalArgumentException when the type is missing or the area out of bounds
     public SurveyedZone {
-        Require.given(type, "duty of a point");
+        Require.given(type, "zone type of a point");
         area = area == null ? Optional.empty() : area;
         area.ifPresent(number -> Require.within(number, 1, 99, "area of a point"));
     }

@@ -10,7 +10,7 @@ import io.answerback.core.id.FedId;
 /// @param quiescentMilliamps what it takes at rest, its peaks by their share of the time, in milliamps at 12 V
 /// @param alarmMilliamps the most it takes in an alarm, in milliamps at 12 V
 /// @param leastVolts the least voltage at which it still works; 0 where that is not known
-/// @param law how its current depends on its voltage
+/// @param loadType how its current depends on its voltage
 /// @param source where the figures are from, in plain words
 public record LoadLine(
         FedId part,
@@ -18,7 +18,7 @@ public record LoadLine(
         double quiescentMilliamps,
         double alarmMilliamps,
         double leastVolts,
-        LoadType law,
+        LoadType loadType,
         String source) {
     /// What it takes in one of the two states, in milliamps.
     public double milliamps(boolean alarm) {
@@ -29,10 +29,10 @@ public record LoadLine(
     LoadLine inAlarm(double share) {
         double more = Math.max(0, alarmMilliamps - quiescentMilliamps);
         return new LoadLine(
-                part, title, quiescentMilliamps, quiescentMilliamps + more * share, leastVolts, law, source);
+                part, title, quiescentMilliamps, quiescentMilliamps + more * share, leastVolts, loadType, source);
     }
 
     SupplyNode.Load load(boolean alarm) {
-        return new SupplyNode.Load(part, law, milliamps(alarm) / 1000);
+        return new SupplyNode.Load(part, loadType, milliamps(alarm) / 1000);
     }
 }

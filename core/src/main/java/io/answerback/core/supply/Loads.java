@@ -55,7 +55,7 @@ public final class Loads {
                 rest,
                 Math.max(rest, alarm),
                 power.map(ModulePower::leastVolts).orElse(0.0),
-                power.map(ModulePower::law).orElse(LoadType.CONSTANT_CURRENT),
+                power.map(ModulePower::loadType).orElse(LoadType.CONSTANT_CURRENT),
                 "panel profile");
     }
 
@@ -71,7 +71,7 @@ public final class Loads {
                 rest,
                 rest + sound + unit.strobeMilliamps(),
                 level.leastVolts(),
-                kind.power().map(ModulePower::law).orElse(LoadType.RESISTIVE),
+                kind.power().map(ModulePower::loadType).orElse(LoadType.RESISTIVE),
                 Text.of("panel profile, link on %s", level.name()));
     }
 
@@ -98,7 +98,7 @@ public final class Loads {
                 figure.quiescentMilliamps(),
                 figure.alarmMilliamps(),
                 line.leastVolts(),
-                line.law(),
+                line.loadType(),
                 figure.source().words());
     }
 

@@ -209,7 +209,7 @@ public final class PowerRun {
     }
 
     private PowerOrder order(SupplyUnit unit) {
-        return switch (job.practice().school(PracticeQuestion.POWER_UP)) {
+        return switch (job.practice().option(PracticeQuestion.POWER_UP)) {
             case BATTERY_THEN_MAINS -> PowerOrder.BATTERY_FIRST;
             case MAINS_THEN_BATTERY -> PowerOrder.MAINS_FIRST;
             default -> unit.order();

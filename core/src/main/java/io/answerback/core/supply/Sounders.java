@@ -135,7 +135,7 @@ public record Sounders(List<SoundOutput> outputs, List<SounderState> sounders) {
             Optional<BoxPlan> box = plan.nearEnd(cable);
             return box.flatMap(its -> its.cable(cable.id())
                             .flatMap(cores -> cores.core(use))
-                            .map(PlannedCore::landing)
+                            .map(PlannedCore::termination)
                             .filter(CoreTermination.Under.class::isInstance)
                             .map(under -> its.strip().get(((CoreTermination.Under) under).terminal())))
                     .filter(terminal -> terminal.use() != TerminalUse.SUPPLY

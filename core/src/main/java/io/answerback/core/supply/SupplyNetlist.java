@@ -53,7 +53,7 @@ public final class SupplyNetlist {
 
     private String element(SupplyNode.Load load, int at) {
         double nominal = LeadAcid.NOMINAL_VOLTS;
-        return switch (load.law()) {
+        return switch (load.loadType()) {
             case CONSTANT_CURRENT -> String.format(Locale.ROOT, "I%d %d 0 DC %.9g", ++parts, at, load.amps());
             case CONSTANT_POWER ->
                 String.format(Locale.ROOT, "B%d %d 0 I=%.9g/v(%d)", ++parts, at, load.amps() * nominal, at);

@@ -21,9 +21,9 @@ public record SupplyNode(
     /// Something that is fed.
     ///
     /// @param part the point or module
-    /// @param law how its current depends on its voltage
+    /// @param loadType how its current depends on its voltage
     /// @param amps what it takes at 12 V, in amperes
-    public record Load(FedId part, LoadType law, double amps) {
+    public record Load(FedId part, LoadType loadType, double amps) {
         /// @throws IllegalArgumentException when the current is negative or beyond sense
         public Load {
             Require.within(amps, 0, 1000, Text.of("current of %s in amperes", part));
@@ -31,7 +31,7 @@ public record SupplyNode(
 
         /// Its current at a voltage, in amperes.
         double ampsAt(double volts) {
-            return switch (law) {
+            return switch (loadType) {
                 case CONSTANT_CURRENT -> amps;
                 case CONSTANT_POWER -> amps * LeadAcid.NOMINAL_VOLTS / volts;
                 case RESISTIVE -> amps * volts / LeadAcid.NOMINAL_VOLTS;
@@ -40,7 +40,7 @@ public record SupplyNode(
 
         /// How its current changes with the voltage, in amperes per volt.
         double slopeAt(double volts) {
-            return switch (law) {
+            return switch (loadType) {
                 case CONSTANT_CURRENT -> 0;
                 case CONSTANT_POWER -> -amps * LeadAcid.NOMINAL_VOLTS / (volts * volts);
                 case RESISTIVE -> amps / LeadAcid.NOMINAL_VOLTS;

@@ -97,10 +97,10 @@ public final class SupplyTrees {
         Optional<BoxPlan> box = plan.nearEnd(cable);
         return box.flatMap(its -> its.cable(cable.id())
                         .flatMap(cores -> cores.core(CoreUse.SUPPLY).or(() -> cores.core(CoreUse.SPEAKER)))
-                        .map(PlannedCore::landing)
+                        .map(PlannedCore::termination)
                         .filter(CoreTermination.Under.class::isInstance)
-                        .map(landing -> its.strip()
-                                .get(((CoreTermination.Under) landing).terminal())
+                        .map(termination -> its.strip()
+                                .get(((CoreTermination.Under) termination).terminal())
                                 .name()))
                 .orElse(module.name());
     }
@@ -152,7 +152,7 @@ public final class SupplyTrees {
 
     private static double ohms(Cable cable) {
         double warm = 1 + LoopPart.CableRun.COPPER_PER_CELSIUS * (cable.hottestCelsius() - CELSIUS_OF_DATA);
-        Set<CoreUse> twice = cable.laying().doubled();
+        Set<CoreUse> twice = cable.installation().doubled();
         boolean doubled = twice.contains(CoreUse.SUPPLY) || twice.contains(CoreUse.SPEAKER);
         return 2 * cable.metres() / 1000 * cable.conductor().ohmsPerKilometre() * warm / (doubled ? 2 : 1);
     }

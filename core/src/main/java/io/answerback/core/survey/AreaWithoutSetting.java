@@ -46,7 +46,9 @@ public final class AreaWithoutSetting implements JobCheck {
         return job.modules().stream().anyMatch(module -> module.areas().contains(area))
                 || job.points().stream()
                         .filter(point -> point.kind().family() == KindFamily.KEY_SWITCH)
-                        .anyMatch(point ->
-                                point.duty().area().filter(its -> its == area).isPresent());
+                        .anyMatch(point -> point.surveyed()
+                                .area()
+                                .filter(its -> its == area)
+                                .isPresent());
     }
 }

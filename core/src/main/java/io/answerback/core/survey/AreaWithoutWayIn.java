@@ -35,10 +35,10 @@ public final class AreaWithoutWayIn implements JobCheck {
         Parts job = facts;
         Terms terms = Terms.of(job.practice());
         return job.areas().stream()
-                .filter(area ->
-                        in(job, area.number()).anyMatch(point -> point.duty().type() == ZoneType.IMMEDIATE))
-                .filter(area ->
-                        in(job, area.number()).noneMatch(point -> point.duty().type() == ZoneType.ENTRY_EXIT))
+                .filter(area -> in(job, area.number())
+                        .anyMatch(point -> point.surveyed().type() == ZoneType.IMMEDIATE))
+                .filter(area -> in(job, area.number())
+                        .noneMatch(point -> point.surveyed().type() == ZoneType.ENTRY_EXIT))
                 .map(area -> RULE.finds(
                         new Target.OfArea(area.number()),
                         Text.of("Area %02d %s has no way in of its own", area.number(), area.name()),
@@ -50,6 +50,7 @@ public final class AreaWithoutWayIn implements JobCheck {
 
     private static Stream<Point> in(Parts job, int area) {
         return job.points().stream()
-                .filter(point -> point.duty().area().filter(its -> its == area).isPresent());
+                .filter(point ->
+                        point.surveyed().area().filter(its -> its == area).isPresent());
     }
 }

@@ -33,10 +33,10 @@ public final class EntranceNotDelayed implements PointCheck {
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .map(WiredPoint::point)
-                .filter(its -> its.duty().wayIn() && its.duty().type() != ZoneType.ENTRY_EXIT)
+                .filter(its -> its.surveyed().wayIn() && its.surveyed().type() != ZoneType.ENTRY_EXIT)
                 .map(its -> RULE.finds(
                         new Target.OfPoint(its.id()),
-                        "A way in that is " + its.duty().type().words(),
+                        "A way in that is " + its.surveyed().type().words(),
                         "Whoever comes in here to " + Terms.of(facts.practice()).toUnset()
                                 + " sets off the alarm at once.",
                         "Make it entry/exit, or say that nobody comes in here."));

@@ -42,7 +42,7 @@ public final class NewJob {
         PanelModule board = PanelModule.called(BOARD, profile.board().id(), List.of());
         return new Job(
                 new Site(site, place, 0),
-                Practice.of(rules).withSchool(wording),
+                Practice.of(rules).withOption(wording),
                 new Panel(BOARD, profile),
                 List.of(board),
                 List.of(),

@@ -50,13 +50,13 @@ public final class NewPoint {
 
     private static Job added(Job job, PointDraft line, Conductor conductor) {
         Job next = line.area().map(place -> withArea(job, place)).orElse(job);
-        SurveyedZone duty =
+        SurveyedZone surveyed =
                 new SurveyedZone(line.type().orElseThrow(), line.area().map(PointDraft.Place::number), line.wayIn());
         Point point = Point.of(
                 line.id(),
                 line.name(),
                 line.kind().orElseThrow(),
-                duty,
+                surveyed,
                 wiring(job, line.kind().orElseThrow()));
         next = next.withPoints(with(next.points(), point));
         if (line.metres().isPresent() && !point.kind().radio()) {

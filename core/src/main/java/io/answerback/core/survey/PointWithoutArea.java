@@ -31,7 +31,7 @@ public final class PointWithoutArea implements PointCheck {
     public Stream<Finding> check(Facts facts, PointId pointId) {
         return facts.of(WiredPoint.FACT, pointId).stream()
                 .map(WiredPoint::point)
-                .filter(its -> its.duty().area().flatMap(facts::area).isEmpty())
+                .filter(its -> its.surveyed().area().flatMap(facts::area).isEmpty())
                 .map(its -> RULE.finds(
                         new Target.OfPoint(its.id()),
                         "In no area yet",

@@ -31,11 +31,11 @@ public final class RouteWithoutEntrance implements JobCheck {
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
         return job.points().stream()
-                .filter(point -> point.duty().type() == ZoneType.ENTRY_ROUTE)
+                .filter(point -> point.surveyed().type() == ZoneType.ENTRY_ROUTE)
                 .filter(point -> job.points().stream()
-                        .filter(other -> other.duty().type() == ZoneType.ENTRY_EXIT)
-                        .noneMatch(
-                                other -> other.duty().area().equals(point.duty().area())))
+                        .filter(other -> other.surveyed().type() == ZoneType.ENTRY_EXIT)
+                        .noneMatch(other ->
+                                other.surveyed().area().equals(point.surveyed().area())))
                 .map(point -> RULE.finds(
                         new Target.OfPoint(point.id()),
                         "An entry route no entrance leads to",

@@ -54,7 +54,7 @@ public final class WatchesOnlyWhenSet implements PointCheck {
     }
 
     private static Optional<Finding> surveyed(Parts job, Point point) {
-        ZoneType type = point.duty().type();
+        ZoneType type = point.surveyed().type();
         return unfit(point.kind(), type)
                 ? Optional.of(finding(
                         job,

@@ -47,7 +47,8 @@ public final class WindowGlassUnwatched implements JobCheck {
 
     private static List<String> named(Parts job, int area, KindFamily family) {
         return job.points().stream()
-                .filter(point -> point.duty().area().filter(its -> its == area).isPresent())
+                .filter(point ->
+                        point.surveyed().area().filter(its -> its == area).isPresent())
                 .flatMap(point -> point.inSeries().isEmpty()
                         ? Stream.of(new SeriesContact(point.name(), point.kind()))
                         : point.inSeries().stream())

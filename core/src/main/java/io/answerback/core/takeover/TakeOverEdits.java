@@ -64,7 +64,7 @@ public final class TakeOverEdits {
         List<Point> points = new ArrayList<>(job.points());
         int at = points.indexOf(old);
         SeriesContact first = old.inSeries().getFirst();
-        points.set(at, Point.of(old.id(), first.name(), first.kind(), old.duty(), old.loop()));
+        points.set(at, Point.of(old.id(), first.name(), first.kind(), old.surveyed(), old.loop()));
         Job next = job.withPoints(points);
         for (SeriesContact contact : old.inSeries().subList(1, old.inSeries().size())) {
             points.add(
@@ -73,7 +73,7 @@ public final class TakeOverEdits {
                             new PointId(PointNumbers.next(next)),
                             contact.name(),
                             contact.kind(),
-                            old.duty(),
+                            old.surveyed(),
                             old.loop()));
             next = job.withPoints(points);
         }

@@ -3,7 +3,7 @@ package io.answerback.core.wording;
 import io.answerback.core.profile.Decision;
 
 /// What decisions are called, why their usual answer is the usual one, and what else they touch, in the words
-/// of a school.
+/// of a option.
 public final class DecisionWords {
     private DecisionWords() {}
 

@@ -4,7 +4,7 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
 
-/// What questions, schools and figures of the house rules are called, and why the usual answer is the usual
+/// What questions, options and figures of the house rules are called, and why the usual answer is the usual
 /// one.
 public final class PracticeWords {
     private PracticeWords() {}
@@ -20,8 +20,8 @@ public final class PracticeWords {
     }
 
     /// An answer in plain words, such as "one ring through every cover".
-    public static String of(PracticeOption school) {
-        return Wordbook.of("school." + school.name());
+    public static String of(PracticeOption option) {
+        return Wordbook.of("school." + option.name());
     }
 
     /// A figure as a title, such as "Standby".

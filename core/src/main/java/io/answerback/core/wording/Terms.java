@@ -6,15 +6,15 @@ import io.answerback.core.practice.PracticeQuestion;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/// The words of one school for making an area watch and stand down.
+/// The words of one option for making an area watch and stand down.
 ///
-/// @param school [PracticeOption#SET_UNSET] or [PracticeOption#ARM_DISARM]
-public record Terms(PracticeOption school) {
+/// @param option [PracticeOption#SET_UNSET] or [PracticeOption#ARM_DISARM]
+public record Terms(PracticeOption option) {
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
 
-    /// The words of the school a job is done in.
+    /// The words of the option a job is done in.
     public static Terms of(Practice practice) {
-        return new Terms(practice.school(PracticeQuestion.WORDING));
+        return new Terms(practice.option(PracticeQuestion.WORDING));
     }
 
     /// The state of an area that watches: "set" or "armed".
@@ -42,12 +42,12 @@ public record Terms(PracticeOption school) {
         return word("setting");
     }
 
-    /// Both orders, as the header names the school.
+    /// Both orders, as the header names the option.
     public String both() {
         return toSet() + " / " + toUnset();
     }
 
-    /// A text with this school's words in its places, such as "{toSet} or {toUnset} by user".
+    /// A text with this option's words in its places, such as "{toSet} or {toUnset} by user".
     ///
     /// @throws java.util.MissingResourceException when a place names no word
     public String in(String text) {
@@ -55,6 +55,6 @@ public record Terms(PracticeOption school) {
     }
 
     private String word(String key) {
-        return Wordbook.of(school.name() + "." + key);
+        return Wordbook.of(option.name() + "." + key);
     }
 }

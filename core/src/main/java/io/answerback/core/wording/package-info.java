@@ -1,2 +1,2 @@
-/// Words that follow the firm's school, from one resource bundle, ready for translation.
+/// Words that follow the firm's option, from one resource bundle, ready for translation.
 package io.answerback.core.wording;

@@ -33,7 +33,7 @@ public final class Unprogrammed {
                 .filter(input -> !ignored.contains(input.id()))
                 .forEach(input -> input.pointId()
                         .flatMap(job::point)
-                        .filter(point -> dead(point.duty(), job.zone(input.zone())))
+                        .filter(point -> dead(point.surveyed(), job.zone(input.zone())))
                         .ifPresent(point -> dead.put(input.zone(), point)));
         return dead;
     }
@@ -54,7 +54,9 @@ public final class Unprogrammed {
         zones.forEach(zone -> all.put(zone.number(), zone));
         dead.forEach((number, point) -> {
             Optional<String> event = Optional.ofNullable(all.get(number)).flatMap(Zone::ownEvent);
-            all.put(number, new Zone(number, point.duty().type(), point.duty().area(), event));
+            all.put(
+                    number,
+                    new Zone(number, point.surveyed().type(), point.surveyed().area(), event));
         });
         return List.copyOf(all.values());
     }

@@ -61,11 +61,11 @@ class CableRulesTest {
     }
 
     private static Edit put(String cable, CableEnd end, String colour, String where) {
-        return CableEdits.landed(new CableId(cable), new TerminatedCore(end, colour, where, Instant.EPOCH), false);
+        return CableEdits.terminated(new CableId(cable), new TerminatedCore(end, colour, where, Instant.EPOCH), false);
     }
 
     private static Edit progress(String cable, Progress progress) {
-        return CableEdits.laying("", new CableId(cable), laying -> laying.withProgress(progress));
+        return CableEdits.installation("", new CableId(cable), installation -> installation.withProgress(progress));
     }
 
     @Test
@@ -93,7 +93,7 @@ class CableRulesTest {
     void aPairOverTwoCablesIsSplit() {
         Job two = after(powered(), CablingEdits.add(CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN));
         String second = two.cables().getLast().id().text();
-        two = after(two, CableEdits.laying("", new CableId(second), laying -> laying.withType(SIX)));
+        two = after(two, CableEdits.installation("", new CableId(second), installation -> installation.withType(SIX)));
         assertThat(found(two, "pair-split:LOOP:C-02")).isEmpty();
         Job split = after(two, CableEdits.foundUse(new CableId(second), "yellow", Optional.of(CoreUse.LOOP_RETURN)));
         assertThat(found(split, "pair-split:LOOP:C-02").orElseThrow().why()).contains("a loop as wide as the room");

@@ -52,7 +52,7 @@ class SurveyRulesTest {
     }
 
     private static Edit type(String point, ZoneType type) {
-        return PointEdits.duty("type", Set.of(new PointId(point)), duty -> duty.withType(type));
+        return PointEdits.surveyed("type", Set.of(new PointId(point)), surveyed -> surveyed.withType(type));
     }
 
     private static Edit kind(String point, io.answerback.core.device.PointKind kind) {
@@ -80,7 +80,7 @@ class SurveyRulesTest {
         assertFinds(
                 then(
                         AreaEdits.add(3, "Loft"),
-                        PointEdits.duty(
+                        PointEdits.surveyed(
                                 "",
                                 Set.of(new PointId("02")),
                                 its -> its.withType(ZoneType.ENTRY_ROUTE).withArea(Optional.of(3)))),
@@ -98,7 +98,7 @@ class SurveyRulesTest {
         assertThat(Found.in(then(apart, kind("03", SmallKinds.KEY_SWITCH)).on(job), "area-without-setting:2"))
                 .isEmpty();
         assertThat(Found.in(
-                                then(apart, PracticeEdits.school("wording", PracticeOption.ARM_DISARM))
+                                then(apart, PracticeEdits.option("wording", PracticeOption.ARM_DISARM))
                                         .on(job),
                                 "area-without-setting:2")
                         .orElseThrow()
@@ -136,7 +136,7 @@ class SurveyRulesTest {
 
     @Test
     void aDepartureIsAFindingUntilItHasAReason() {
-        Edit departs = PracticeEdits.school("tamper", PracticeOption.PER_ZONE);
+        Edit departs = PracticeEdits.option("tamper", PracticeOption.PER_ZONE);
         assertFinds(departs, "departure:school:TAMPER", Grade.TIGHT, "Tamper otherwise than the rules");
         assertThat(Found.in(
                         then(departs, PracticeEdits.reason("school:TAMPER", "the insurer wants it"))
@@ -216,10 +216,10 @@ class SurveyRulesTest {
                         .orElseThrow()
                         .stop())
                 .isEqualTo(Stop.CABLE);
-        Job cabled = CableEdits.laying(
+        Job cabled = CableEdits.installation(
                         "",
                         job.cables().stream().map(Cable::id).toList(),
-                        laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
+                        installation -> installation.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
         JobStanding standing = JobStanding.of(assess(cabled), ZoneOffset.UTC);
         // its profile says nothing of its supply

@@ -94,7 +94,7 @@ class BusWallTest {
                 .isEmpty();
         assertThat(found(temporary)).contains("service-keypad-on");
         Job enrolling =
-                PracticeEdits.school("", PracticeOption.ENROL_AND_DELETE).on(addressed());
+                PracticeEdits.option("", PracticeOption.ENROL_AND_DELETE).on(addressed());
         Job learned = LearningEdits.scan().on(hooked.on(enrolling));
         assertThat(learned.bus().learnedAt(11)).contains(new Learned(11, ModuleSort.KEYPAD));
         Job left = LearningEdits.service(Optional.empty()).on(learned);
@@ -214,7 +214,7 @@ class BusWallTest {
                 .on(addressed());
         String cable = job.cables().getLast().id().text();
         job = Edits.cableMetres(new CableId(cable), 60).on(job);
-        job = CableEdits.laying("", new CableId(cable), laying -> laying.withType(reel))
+        job = CableEdits.installation("", new CableId(cable), installation -> installation.withType(reel))
                 .on(job);
         assertThat(found(limited(job, 11.1, 5.8))).doesNotContain("bus-resistance", "bus-capacitance");
         assertThat(found(limited(job, 11.0, 5.6))).contains("bus-resistance", "bus-capacitance");

@@ -58,7 +58,7 @@ class CableRunTest {
     @Test
     void aDoubledLoopHasHalfTheResistance() {
         Cable single = SmallJob.cable("01");
-        Cable doubled = single.withLaying(single.laying().withDoubled(CoreUse.LOOP, true));
+        Cable doubled = single.withInstallation(single.installation().withDoubled(CoreUse.LOOP, true));
         Cable equivalent = new CableRun(List.of(doubled)).equivalent();
         assertThat(equivalent.conductor().ohmsPerKilometre()).isEqualTo(46);
         assertThat(new CableRun(List.of(single)).equivalent()).isSameAs(single);

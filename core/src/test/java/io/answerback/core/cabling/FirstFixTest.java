@@ -48,20 +48,28 @@ class FirstFixTest {
         Job job = job(SIX);
         FixStep pull = run(job).next(0).orElseThrow();
         Job pulled = CableEdits.fixed(pull).on(job);
-        assertThat(pulled.cable(new CableId("C-01")).orElseThrow().laying().reached())
+        assertThat(pulled.cable(new CableId("C-01"))
+                        .orElseThrow()
+                        .installation()
+                        .reached())
                 .isEqualTo(Progress.RUN);
         FixStep label = run(pulled).next(0).orElseThrow();
         assertThat(label.order()).isEqualTo("Label C-01 at both ends");
         Job labelled = CableEdits.fixed(label).on(pulled);
-        assertThat(labelled.cable(new CableId("C-01")).orElseThrow().laying().reached())
+        assertThat(labelled.cable(new CableId("C-01"))
+                        .orElseThrow()
+                        .installation()
+                        .reached())
                 .isEqualTo(Progress.LABELLED);
         assertThat(run(labelled).next(0).orElseThrow().order()).startsWith("Run C-02");
     }
 
     @Test
     void aWayOutdoorsIsACaution() {
-        Job job = CableEdits.laying(
-                        "", new CableId("C-01"), laying -> laying.withRoute("along the yard wall", true, false))
+        Job job = CableEdits.installation(
+                        "",
+                        new CableId("C-01"),
+                        installation -> installation.withRoute("along the yard wall", true, false))
                 .on(job(SIX));
         FixStep pull = run(job).steps().getFirst();
         assertThat(pull.caution()).isTrue();
@@ -86,12 +94,12 @@ class FirstFixTest {
 
     @Test
     void aLinkOrTheResistorIsFittedAsTheHouseChooses() {
-        Job job = PracticeEdits.school("", PracticeOption.LINK)
+        Job job = PracticeEdits.option("", PracticeOption.LINK)
                 .on(SmallJob.job()
                         .withPanel(new Panel("P", SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED)))));
         assertThat(UnusedInputs.of(job)).extracting(UnusedInputs.Unused::needs).containsExactly(UnusedTermination.LINK);
         assertThat(UnusedInputs.of(
-                        PracticeEdits.school("", PracticeOption.RESISTOR).on(job)))
+                        PracticeEdits.option("", PracticeOption.RESISTOR).on(job)))
                 .extracting(UnusedInputs.Unused::needs)
                 .containsExactly(UnusedTermination.RESISTOR);
     }

@@ -53,13 +53,13 @@ class CorePlanTest {
         return CorePlan.of(job).boxes().getFirst();
     }
 
-    private static CoreTermination landing(Job job, String cable, CoreUse use) {
+    private static CoreTermination termination(Job job, String cable, CoreUse use) {
         return CorePlan.of(job)
                 .cable(new CableId(cable))
                 .orElseThrow()
                 .core(use)
                 .orElseThrow()
-                .landing();
+                .termination();
     }
 
     private static List<String> atCable(Job job) {
@@ -73,8 +73,8 @@ class CorePlanTest {
     @Test
     void loopsLandOnTheirInputsAndShareTheirReturns() {
         Job job = job(SIX);
-        assertThat(landing(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Under(4, false));
-        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
+        assertThat(termination(job, "C-02", CoreUse.LOOP)).isEqualTo(new CoreTermination.Under(4, false));
+        assertThat(termination(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
         assertThat(box(job).under(3))
                 .containsExactly(new CoreEnd(new CableId("C-01"), "green"), new CoreEnd(new CableId("C-02"), "green"));
         // a contact takes no supply: red and black are kept
@@ -88,20 +88,20 @@ class CorePlanTest {
         Job job = job(SIX);
         assertThat(box(job).ring().joined())
                 .containsExactly(new CableId("C-01"), new CableId("C-02"), new CableId("C-03"));
-        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Under(8, false));
-        assertThat(landing(job, "C-01", CoreUse.TAMPER_RETURN))
+        assertThat(termination(job, "C-01", CoreUse.TAMPER)).isEqualTo(new CoreTermination.Under(8, false));
+        assertThat(termination(job, "C-01", CoreUse.TAMPER_RETURN))
                 .isEqualTo(new CoreTermination.Joined(new CableId("C-02"), "blue"));
-        assertThat(landing(job, "C-02", CoreUse.TAMPER))
+        assertThat(termination(job, "C-02", CoreUse.TAMPER))
                 .isEqualTo(new CoreTermination.Joined(new CableId("C-01"), "white"));
-        assertThat(landing(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
+        assertThat(termination(job, "C-03", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
     }
 
     @Test
     void aCoverThatIsLeftOutIsNamedWithItsMend() {
-        Job job = CableEdits.laying("", new CableId("C-03"), laying -> laying.withInRing(false))
+        Job job = CableEdits.installation("", new CableId("C-03"), installation -> installation.withInRing(false))
                 .on(job(SIX));
         assertThat(box(job).ring().leftOut()).containsExactly(new CableId("C-03"));
-        assertThat(landing(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
+        assertThat(termination(job, "C-02", CoreUse.TAMPER_RETURN)).isEqualTo(new CoreTermination.Under(9, false));
         Finding found = new Assessor(SmallJob.EVENTS)
                 .assess(job).findings().stream()
                         .filter(finding -> finding.id().equals("outside-ring:C-03"))
@@ -119,7 +119,7 @@ class CorePlanTest {
                 List.of(new CableId("C-01"), new CableId("C-03")));
         assertThat(ring.before(new CableId("C-01"))).isEmpty();
         assertThat(ring.before(new CableId("C-03"))).contains(new CableId("C-02"));
-        Job job = CableEdits.laying("", new CableId("C-01"), laying -> laying.withInRing(false))
+        Job job = CableEdits.installation("", new CableId("C-01"), installation -> installation.withInRing(false))
                 .on(job(SIX));
         assertThat(new Assessor(SmallJob.EVENTS).assess(job).findings())
                 .filteredOn(finding -> finding.id().equals("outside-ring:C-01"))
@@ -147,11 +147,11 @@ class CorePlanTest {
                         Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
                         point -> point.withKind(POWERED))
                 .on(job(SIX));
-        assertThat(landing(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, true));
+        assertThat(termination(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, true));
         assertThat(box(job).under(0)).hasSize(3);
         Job two = PointEdits.change("", Set.of(new PointId("03")), point -> point.withKind(SmallKinds.DOOR))
                 .on(job);
-        assertThat(landing(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, false));
+        assertThat(termination(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, false));
     }
 
     @Test
@@ -174,7 +174,7 @@ class CorePlanTest {
     void whatABoxHasNoTerminalForIsFound() {
         List<Terminal> withoutRing = STRIP.subList(0, 8);
         Job job = job(SIX, withoutRing);
-        assertThat(landing(job, "C-01", CoreUse.TAMPER)).isInstanceOf(CoreTermination.Nowhere.class);
+        assertThat(termination(job, "C-01", CoreUse.TAMPER)).isInstanceOf(CoreTermination.Nowhere.class);
         // the ring has no end to begin at and none to come back to; in between it is joined
         assertThat(atCable(job))
                 .contains("no-terminal:C-01", "no-terminal:C-03")
@@ -185,11 +185,11 @@ class CorePlanTest {
     @Test
     void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
         Job job = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job(SIX));
-        assertThat(landing(job, "C-01", CoreUse.LOOP_RETURN))
+        assertThat(termination(job, "C-01", CoreUse.LOOP_RETURN))
                 .isEqualTo(new CoreTermination.Joined(new CableId("C-02"), "yellow"));
-        assertThat(landing(job, "C-02", CoreUse.LOOP))
+        assertThat(termination(job, "C-02", CoreUse.LOOP))
                 .isEqualTo(new CoreTermination.Joined(new CableId("C-01"), "green"));
-        assertThat(landing(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
+        assertThat(termination(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
     }
 
     @Test
@@ -202,32 +202,38 @@ class CorePlanTest {
 
     @Test
     void theSmallestTypeThatIsEnoughIsChosen() {
-        Job bare = CableEdits.laying(
-                        "", new CableId("C-01"), laying -> io.answerback.core.cable.CableInstallation.PLANNED)
+        Job bare = CableEdits.installation(
+                        "", new CableId("C-01"), installation -> io.answerback.core.cable.CableInstallation.PLANNED)
                 .on(job(SIX));
         Job chosen = CableEdits.chooseTypes(List.of(FOUR, SIX)).on(bare);
         // loop and tamper pair
-        assertThat(chosen.cableTo(new PointId("01")).orElseThrow().laying().type())
+        assertThat(chosen.cableTo(new PointId("01"))
+                        .orElseThrow()
+                        .installation()
+                        .type())
                 .contains(FOUR);
     }
 
     @Test
     void anUnlabelledCableIsFoundOnceItIsRun() {
-        Job run = CableEdits.laying(
+        Job run = CableEdits.installation(
                         "",
                         new CableId("C-01"),
-                        laying -> laying.withLabels(true, false).withProgress(Progress.RUN))
+                        installation -> installation.withLabels(true, false).withProgress(Progress.RUN))
                 .on(job(SIX));
         assertThat(atCable(run)).contains("cable-unlabelled:C-01");
-        assertThat(atCable(CableEdits.laying("", new CableId("C-01"), laying -> laying.withLabels(true, true))
+        assertThat(atCable(CableEdits.installation(
+                                "", new CableId("C-01"), installation -> installation.withLabels(true, true))
                         .on(run)))
                 .doesNotContain("cable-unlabelled:C-01");
     }
 
     @Test
     void aCableThatIsNotForItsPlaceIsWrong() {
-        Job out = CableEdits.laying(
-                        "", new CableId("C-01"), laying -> laying.withRoute("along the yard wall", true, true))
+        Job out = CableEdits.installation(
+                        "",
+                        new CableId("C-01"),
+                        installation -> installation.withRoute("along the yard wall", true, true))
                 .on(job(SIX));
         assertThat(atCable(out)).contains("cable-unfit:C-01", "cable-beside-mains:C-01");
     }
@@ -255,7 +261,7 @@ class CorePlanTest {
 
     @Test
     void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
-        Job job = CableEdits.landed(
+        Job job = CableEdits.terminated(
                         new CableId("C-01"),
                         new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
                         false)
@@ -273,12 +279,12 @@ class CorePlanTest {
 
     @Test
     void withItsLastCoreACableIsTerminated() {
-        Job job = CableEdits.landed(
+        Job job = CableEdits.terminated(
                         new CableId("C-01"),
                         new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
                         true)
                 .on(job(SIX));
-        assertThat(job.cableTo(new PointId("01")).orElseThrow().laying().progress())
+        assertThat(job.cableTo(new PointId("01")).orElseThrow().installation().progress())
                 .isEqualTo(Progress.TERMINATED);
     }
 
@@ -300,12 +306,14 @@ class CorePlanTest {
 
     private static Edit edit(int which) {
         return switch (which) {
-            case 0 -> CableEdits.laying("", new CableId("C-01"), laying -> laying.withType(FOUR));
-            case 1 -> CableEdits.laying("", new CableId("C-03"), laying -> laying.withInRing(!laying.inRing()));
+            case 0 -> CableEdits.installation("", new CableId("C-01"), installation -> installation.withType(FOUR));
+            case 1 ->
+                CableEdits.installation(
+                        "", new CableId("C-03"), installation -> installation.withInRing(!installation.inRing()));
             case 2 -> CapacityEdits.wire(new PointId("02"), Optional.of(new InputId("P.4")));
             case 3 ->
                 LoopEdits.parts("", new PointId("01"), wiring -> wiring.withScheme(SchemeKind.DOUBLE_END_OF_LINE));
-            case 4 -> PracticeEdits.school("", PracticeOption.PER_ZONE);
+            case 4 -> PracticeEdits.option("", PracticeOption.PER_ZONE);
             case 5 -> new Edit("share", CorePlanTest::sharing);
             case 6 -> CablingEdits.throughJoint(List.of(new CableId("C-03")), new JointId("J-1"), SmallJob.THIN);
             case 7 -> CablingEdits.add(CableEnds.toPoints(List.of(new PointId("03"))), SmallJob.THIN);

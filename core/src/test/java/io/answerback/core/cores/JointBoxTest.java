@@ -44,7 +44,7 @@ class JointBoxTest {
         Job job = CablingEdits.throughJoint(
                         List.of(new CableId("C-02"), new CableId("C-03")), new JointId("J-1"), SmallJob.THIN)
                 .on(job(SIX));
-        return CableEdits.laying("", new CableId(trunk(job)), laying -> laying.withType(EIGHT))
+        return CableEdits.installation("", new CableId(trunk(job)), installation -> installation.withType(EIGHT))
                 .on(job);
     }
 
@@ -92,7 +92,7 @@ class JointBoxTest {
                 .extracting(core -> core.need().pointId())
                 .containsExactlyInAnyOrder(Optional.of(new PointId("02")), Optional.of(new PointId("03")));
         assertThat(cores.lacking()).isEmpty();
-        Job thin = CableEdits.laying("", new CableId(trunk(job)), laying -> laying.withType(FOUR))
+        Job thin = CableEdits.installation("", new CableId(trunk(job)), installation -> installation.withType(FOUR))
                 .on(job);
         // the loops come first; the covers behind it lose their pair
         assertThat(CorePlan.of(thin)
@@ -124,7 +124,7 @@ class JointBoxTest {
                 .orElseThrow()
                 .id()
                 .text();
-        job = CableEdits.laying("", new CableId(second), laying -> laying.withType(SIX))
+        job = CableEdits.installation("", new CableId(second), installation -> installation.withType(SIX))
                 .on(job);
         assertThat(stops(job, "C-03", CoreUse.LOOP_RETURN))
                 .hasSize(4)
@@ -176,7 +176,7 @@ class JointBoxTest {
         job = CablingEdits.add(io.answerback.core.cable.CableEnds.toPoints(List.of(new PointId("02"))), SmallJob.THIN)
                 .on(job);
         String second = job.cables().getLast().id().text();
-        job = CableEdits.laying("", new CableId(second), laying -> laying.withType(FOUR))
+        job = CableEdits.installation("", new CableId(second), installation -> installation.withType(FOUR))
                 .on(job);
         CorePlan plan = CorePlan.of(job);
         assertThat(plan.cable(new CableId("C-02")).orElseThrow().lacking()).isEmpty();
@@ -187,11 +187,12 @@ class JointBoxTest {
 
     @Test
     void aDoubledLoopTakesFourCores() {
-        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withDoubled(CoreUse.LOOP, true))
+        Job job = CableEdits.installation(
+                        "", new CableId("C-02"), installation -> installation.withDoubled(CoreUse.LOOP, true))
                 .on(job(EIGHT));
         assertThat(CorePlan.of(job).cable(new CableId("C-02")).orElseThrow().cores())
                 .filteredOn(core -> core.use() == CoreUse.LOOP || core.use() == CoreUse.LOOP_RETURN)
-                .extracting(PlannedCore::landing)
+                .extracting(PlannedCore::termination)
                 .containsExactlyInAnyOrder(
                         new CoreTermination.Under(4, false),
                         new CoreTermination.Under(4, false),
@@ -204,7 +205,7 @@ class JointBoxTest {
         Job job = CablingEdits.throughJoint(List.of(new CableId("C-02")), new JointId("J-1"), SmallJob.THIN)
                 .on(job(SIX));
         job = CableEdits.chooseTypes(List.of(SIX)).on(job);
-        Job alone = CableEdits.laying("", new CableId("C-02"), laying -> laying.withInRing(false))
+        Job alone = CableEdits.installation("", new CableId("C-02"), installation -> installation.withInRing(false))
                 .on(job);
         for (Job one : List.of(job, alone)) {
             BoxPlan joint = CorePlan.of(one).box(new JointId("J-1")).orElseThrow();
@@ -213,10 +214,10 @@ class JointBoxTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(TerminationWords.of(
-                            trunk.core(CoreUse.TAMPER).orElseThrow().landing(), joint.strip()))
+                            trunk.core(CoreUse.TAMPER).orElseThrow().termination(), joint.strip()))
                     .isEqualTo("lid in");
             assertThat(TerminationWords.of(
-                            trunk.core(CoreUse.TAMPER_RETURN).orElseThrow().landing(), joint.strip()))
+                            trunk.core(CoreUse.TAMPER_RETURN).orElseThrow().termination(), joint.strip()))
                     .isEqualTo(one == job ? "joins C-02 white" : "lid out");
         }
     }
@@ -244,7 +245,7 @@ class JointBoxTest {
                         job(SIX).cables().stream(),
                         Stream.of(new Cable(new CableId("C-91"), new PointId("01"), 9, SmallJob.THIN, 20, 20)
                                 .withEnds(CableEnds.toPoints(List.of(new PointId("03"), new PointId("02"))))
-                                .withLaying(CableInstallation.PLANNED.withType(SIX))))
+                                .withInstallation(CableInstallation.PLANNED.withType(SIX))))
                 .toList());
         assertThat(Found.in(twice, "loop-carried-twice:02").orElseThrow().says())
                 .isEqualTo("The loop of 02 comes to Panel twice");

@@ -35,14 +35,14 @@ class DeparturesTest {
 
     @Test
     void anotherSchoolAndAnotherFigureAreDeparturesUntilTheyAreTheFirmsAgain() {
-        Job other = PracticeEdits.school("tamper", PracticeOption.PER_ZONE).on(job);
+        Job other = PracticeEdits.option("tamper", PracticeOption.PER_ZONE).on(job);
         other = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(other);
         assertThat(Departures.of(other))
                 .extracting(Departure::says)
                 .containsExactly(
                         "Tamper: per zone, the rules say one ring through every cover",
                         "Sounder, at most: 3 min, the rules say 12 min");
-        other = PracticeEdits.school("tamper", PracticeOption.ONE_RING).on(other);
+        other = PracticeEdits.option("tamper", PracticeOption.ONE_RING).on(other);
         assertThat(PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 12).on(other))
                 .isEqualTo(job);
     }
@@ -60,7 +60,7 @@ class DeparturesTest {
     @Test
     void aReasonIsKeptAndABlankOneTakesItAway() {
         Job told = PracticeEdits.reason("school:TAMPER", " the client's insurer ")
-                .on(PracticeEdits.school("tamper", PracticeOption.PER_ZONE).on(job));
+                .on(PracticeEdits.option("tamper", PracticeOption.PER_ZONE).on(job));
         assertThat(Departures.of(told).getFirst().reason()).isEqualTo("the client's insurer");
         assertThat(Departures.of(PracticeEdits.reason("school:TAMPER", " ").on(told))
                         .getFirst()
@@ -70,9 +70,9 @@ class DeparturesTest {
 
     @Test
     void theFirmsOwnRulesCanBeMadeOfWhatAJobDoes() {
-        Practice practice = job.practice().withSchool(PracticeOption.PER_ZONE).withFigure(RuleFigure.TEST_HOURS, 24);
-        HouseRules own = practice.firm().with("Ours", practice.schools(), practice.figures());
-        assertThat(practice.withFirm(own).schools()).isEmpty();
+        Practice practice = job.practice().withOption(PracticeOption.PER_ZONE).withFigure(RuleFigure.TEST_HOURS, 24);
+        HouseRules own = practice.firm().with("Ours", practice.options(), practice.figures());
+        assertThat(practice.withFirm(own).options()).isEmpty();
         assertThat(practice.withFirm(own).figures()).isEmpty();
         assertThat(practice.withFirm(own).figure(RuleFigure.TEST_HOURS)).isEqualTo(24);
     }

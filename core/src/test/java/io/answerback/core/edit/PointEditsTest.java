@@ -55,11 +55,13 @@ class PointEditsTest {
 
     @Test
     void programmingFollowsTheSurveyWhereItAgreedWithIt() {
-        Job changed = PointEdits.duty("type", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ALWAYS))
+        Job changed = PointEdits.surveyed(
+                        "type", Set.of(new PointId("02")), surveyed -> surveyed.withType(ZoneType.ALWAYS))
                 .on(job);
         assertThat(changed.zone(2).orElseThrow().type()).isEqualTo(ZoneType.ALWAYS);
         Job apart = Edits.zoneType(2, ZoneType.LOG_ONLY).on(job);
-        Job changedApart = PointEdits.duty("type", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ALWAYS))
+        Job changedApart = PointEdits.surveyed(
+                        "type", Set.of(new PointId("02")), surveyed -> surveyed.withType(ZoneType.ALWAYS))
                 .on(apart);
         assertThat(changedApart.zone(2).orElseThrow().type()).isEqualTo(ZoneType.LOG_ONLY);
     }
@@ -151,14 +153,16 @@ class PointEditsTest {
     Arbitrary<Edit> edits() {
         return Arbitraries.of(
                 PointEdits.name(new PointId("02"), "Another"),
-                PointEdits.duty(
-                        "type", Set.of(new PointId("01"), new PointId("03")), duty -> duty.withType(ZoneType.ALWAYS)),
-                PointEdits.duty("area", Set.of(new PointId("02")), duty -> duty.withArea(Optional.empty())),
+                PointEdits.surveyed(
+                        "type",
+                        Set.of(new PointId("01"), new PointId("03")),
+                        surveyed -> surveyed.withType(ZoneType.ALWAYS)),
+                PointEdits.surveyed("area", Set.of(new PointId("02")), surveyed -> surveyed.withArea(Optional.empty())),
                 PointEdits.move(List.of(new PointId("01"), new PointId("02")), 1),
                 PointEdits.renumberAll(),
                 PointEdits.remove(List.of(new PointId("03"))),
                 PointEdits.duplicate(new PointId("01"), new PointId("31"), "Copy"),
-                PracticeEdits.school("wording", PracticeOption.ARM_DISARM),
+                PracticeEdits.option("wording", PracticeOption.ARM_DISARM),
                 PracticeEdits.figure("entry", RuleFigure.ENTRY_SECONDS, 20),
                 PracticeEdits.reason("school:WORDING", "the client says so"),
                 AreaEdits.add(7, "Yard"),

@@ -53,7 +53,7 @@ class PaperSettingTest {
 
     @Test
     void aCableScheduleSaysWhatIsMissing() {
-        Job job = CableEdits.laying("", new CableId("C-02"), laying -> CableInstallation.PLANNED)
+        Job job = CableEdits.installation("", new CableId("C-02"), installation -> CableInstallation.PLANNED)
                 .on(SmallBox.job(SIX));
         job = Edits.cableMetres(new CableId("C-02"), 0).on(job);
         Table table = CableSchedule.of(job, CorePlan.of(job));
@@ -66,7 +66,7 @@ class PaperSettingTest {
 
     @Test
     void aCoreScheduleHasBothEndsOfEveryCoreAndSaysWhichIsInPlace() {
-        Job job = CableEdits.landed(
+        Job job = CableEdits.terminated(
                         new CableId("C-02"),
                         new TerminatedCore(CableEnd.NEAR, "yellow", "input 2", Instant.parse("2026-03-01T10:00:00Z")),
                         false)

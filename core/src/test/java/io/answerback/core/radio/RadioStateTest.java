@@ -113,7 +113,8 @@ class RadioStateTest {
 
     @Test
     void aPlanThatTakesThePanelsNumbersKeepsWhatIsProgrammed() {
-        Job crossed = PointEdits.duty("", List.of(new PointId("12")), duty -> duty.withType(ZoneType.LOG_ONLY))
+        Job crossed = PointEdits.surveyed(
+                        "", List.of(new PointId("12")), surveyed -> surveyed.withType(ZoneType.LOG_ONLY))
                 .on(enrolled("12", "11"));
         Job followed =
                 RadioEdits.follow(new InputId(SmallRadio.input(crossed, "12"))).on(crossed);

@@ -26,13 +26,13 @@ import org.junit.jupiter.api.Test;
 /// 03 what is passed.
 class EntryWalkTest {
     private static Job walked(ZoneType passed, double seconds) {
-        Job job = PointEdits.duty("", Set.of(new PointId("02")), duty -> duty.withType(ZoneType.ENTRY_EXIT))
+        Job job = PointEdits.surveyed("", Set.of(new PointId("02")), surveyed -> surveyed.withType(ZoneType.ENTRY_EXIT))
                 .on(SmallSetup.job());
         job = PointEdits.programAsSurveyed(new PointId("02")).on(job);
-        job = PointEdits.duty(
+        job = PointEdits.surveyed(
                         "",
                         Set.of(new PointId("03")),
-                        duty -> duty.withType(passed).withArea(java.util.Optional.of(1)))
+                        surveyed -> surveyed.withType(passed).withArea(java.util.Optional.of(1)))
                 .on(job);
         job = PointEdits.programAsSurveyed(new PointId("03")).on(job);
         return SetupEdits.walk(new TimedWalk(
@@ -92,7 +92,8 @@ class EntryWalkTest {
     void anEntryRouteOfAnotherAreaDoesNotWait() {
         Job job = walked(ZoneType.ENTRY_ROUTE, 20);
         assertThat(walk(job).ok()).isTrue();
-        Job other = PointEdits.duty("", Set.of(new PointId("03")), duty -> duty.withArea(java.util.Optional.of(2)))
+        Job other = PointEdits.surveyed(
+                        "", Set.of(new PointId("03")), surveyed -> surveyed.withArea(java.util.Optional.of(2)))
                 .on(job);
         assertThat(found(PointEdits.programAsSurveyed(new PointId("03")).on(other)))
                 .contains("way-in-alarms:03");

@@ -236,7 +236,7 @@ class RunSheetTest {
     void whatTheSurveySaysStaysWhateverAZoneIsProgrammedAs() {
         int zone = job.inputOf(new PointId("02")).orElseThrow().zone();
         SettingValue surveyed = new SettingValue.Chosen(
-                job.point(new PointId("02")).orElseThrow().duty().type().name());
+                job.point(new PointId("02")).orElseThrow().surveyed().type().name());
         Job off = Edits.zoneType(zone, ZoneType.NOT_USED).on(job);
         assertThat(new Intent(off).of(Decision.ZONE_BEHAVIOUR, zone)).contains(new SettingValue.Chosen("NOT_USED"));
         assertThat(new Intent(off).usual(Decision.ZONE_BEHAVIOUR, zone)).contains(surveyed);

@@ -63,7 +63,7 @@ class PowerRunTest {
 
     @Test
     void theHouseMayHaveItsOwnOrder() {
-        Job job = PracticeEdits.school("", PracticeOption.MAINS_THEN_BATTERY).on(job(PowerOrder.BATTERY_FIRST, 0));
+        Job job = PracticeEdits.option("", PracticeOption.MAINS_THEN_BATTERY).on(job(PowerOrder.BATTERY_FIRST, 0));
         assertThat(ids(job, Direction.UP)).containsSubsequence("up:Panel:mains", "up:Panel:battery");
     }
 

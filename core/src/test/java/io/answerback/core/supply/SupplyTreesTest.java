@@ -101,7 +101,8 @@ class SupplyTreesTest {
 
     @Test
     void aDoubledPairHasHalfTheResistance() {
-        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withDoubled(CoreUse.SUPPLY, true))
+        Job job = CableEdits.installation(
+                        "", new CableId("C-02"), installation -> installation.withDoubled(CoreUse.SUPPLY, true))
                 .on(job());
         assertThat(volts(job, new PointId("02")).atEnd()).isCloseTo(10.5 - 0.04 * 9.2, within(1e-9));
     }
@@ -122,7 +123,7 @@ class SupplyTreesTest {
                 .on(job());
         String trunk = job.cables().getLast().id().text();
         job = Edits.cableMetres(new CableId(trunk), 100).on(job);
-        job = CableEdits.laying("", new CableId(trunk), laying -> laying.withType(EIGHT))
+        job = CableEdits.installation("", new CableId(trunk), installation -> installation.withType(EIGHT))
                 .on(job);
         // a new cable lies between 5 and 35 °C
         double warm = 18.4 * (1 + 0.00393 * 15);
@@ -140,7 +141,7 @@ class SupplyTreesTest {
 
     @Test
     void oneWithoutRoomForASecondPairIsNotDoubled() {
-        Job job = CableEdits.laying("", new CableId("C-02"), laying -> laying.withType(SmallBox.FOUR))
+        Job job = CableEdits.installation("", new CableId("C-02"), installation -> installation.withType(SmallBox.FOUR))
                 .on(job());
         assertThat(Remedies.of(job, new PointId("02"), List.of()))
                 .extracting(Remedy::words)
@@ -158,7 +159,7 @@ class SupplyTreesTest {
                 .on(job());
         String trunk = job.cables().getLast().id().text();
         job = Edits.cableMetres(new CableId(trunk), 100).on(job);
-        job = CableEdits.laying("", new CableId(trunk), laying -> laying.withType(EIGHT))
+        job = CableEdits.installation("", new CableId(trunk), installation -> installation.withType(EIGHT))
                 .on(job);
         CableType thick =
                 SmallParts.cableType("8t", "8-core thick", new Conductor("1.5 mm²", 12), EIGHT.colours(), false, false);
@@ -177,11 +178,11 @@ class SupplyTreesTest {
         Job job = plain.withCables(List.of(
                 new Cable(new CableId("C-80"), new PointId("01"), 20, SmallJob.THIN, 20, 20)
                         .withEnds(CableEnds.toModule(new ModuleId("Keypad 1")))
-                        .withLaying(CableInstallation.PLANNED.withType(SmallBox.FOUR)),
+                        .withInstallation(CableInstallation.PLANNED.withType(SmallBox.FOUR)),
                 new Cable(new CableId("C-81"), new PointId("01"), 2, SmallJob.THIN, 20, 20)
                         .withEnds(CableEnds.toModule(new ModuleId("Keypad 1"))
                                 .startingAt(Optional.of(new ModuleId("Expander 1"))))
-                        .withLaying(CableInstallation.PLANNED
+                        .withInstallation(CableInstallation.PLANNED
                                 .withType(SmallBox.FOUR)
                                 .withAsFound(new AsFound(
                                         Map.of("red", CoreUse.SUPPLY, "black", CoreUse.SUPPLY_RETURN),

@@ -18,12 +18,12 @@ import org.junit.jupiter.api.Test;
 
 /// Trees worked by hand, and what holds of any tree.
 class SupplyVoltsTest {
-    private static SupplyNode node(String name, double ohms, LoadType law, double amps, SupplyNode... onward) {
+    private static SupplyNode node(String name, double ohms, LoadType loadType, double amps, SupplyNode... onward) {
         return new SupplyNode(
                 name,
                 Optional.of(new CableId(name)),
                 ohms,
-                List.of(new SupplyNode.Load(new PointId(name), law, amps)),
+                List.of(new SupplyNode.Load(new PointId(name), loadType, amps)),
                 List.of(onward));
     }
 
@@ -122,10 +122,10 @@ class SupplyVoltsTest {
         List<SupplyNode> chain = new ArrayList<>();
         SupplyNode next = null;
         for (int i = ohms.size() - 1; i >= 0; i--) {
-            LoadType law = LoadType.values()[laws.get(i)];
+            LoadType loadType = LoadType.values()[laws.get(i)];
             next = next == null
-                    ? node("n" + i, ohms.get(i), law, amps.get(i))
-                    : node("n" + i, ohms.get(i), law, amps.get(i), next);
+                    ? node("n" + i, ohms.get(i), loadType, amps.get(i))
+                    : node("n" + i, ohms.get(i), loadType, amps.get(i), next);
             chain.addFirst(next);
         }
         SupplyVolts volts = SupplyVolts.solve(output(next), 12);

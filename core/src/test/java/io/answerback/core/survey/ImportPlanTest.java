@@ -74,8 +74,10 @@ class ImportPlanTest {
         assertThat(next.areas()).hasSize(3);
         assertThat(next.cableTo(new PointId("10")).orElseThrow().metres()).isEqualTo(48);
         assertThat(next.cableTo(new PointId("12"))).isEmpty();
-        assertThat(next.point(new PointId("12")).orElseThrow().duty().type()).isEqualTo(ZoneType.ENTRY_EXIT);
-        assertThat(next.point(new PointId("12")).orElseThrow().duty().wayIn()).isTrue();
+        assertThat(next.point(new PointId("12")).orElseThrow().surveyed().type())
+                .isEqualTo(ZoneType.ENTRY_EXIT);
+        assertThat(next.point(new PointId("12")).orElseThrow().surveyed().wayIn())
+                .isTrue();
     }
 
     @ParameterizedTest

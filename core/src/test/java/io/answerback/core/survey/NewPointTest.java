@@ -35,7 +35,7 @@ class NewPointTest {
         assertThat(next.cableTo(new PointId("04")).orElseThrow().metres()).isEqualTo(40);
 
         Job single = typed(
-                PracticeEdits.school("loop", PracticeOption.SINGLE_END_OF_LINE).on(job), "yard gate, contact");
+                PracticeEdits.option("loop", PracticeOption.SINGLE_END_OF_LINE).on(job), "yard gate, contact");
         assertThat(single.point(new PointId("04")).orElseThrow().loop().scheme())
                 .isEqualTo(SchemeKind.SINGLE_END_OF_LINE);
     }
@@ -69,7 +69,7 @@ class NewPointTest {
                 job.panel().profile());
         assertThat(fresh.points()).isEmpty();
         assertThat(fresh.inputs()).hasSize(4).allMatch(input -> input.pointId().isEmpty());
-        assertThat(fresh.practice().schools()).containsValue(PracticeOption.ARM_DISARM);
+        assertThat(fresh.practice().options()).containsValue(PracticeOption.ARM_DISARM);
         assertThat(typed(fresh, "gate, contact, yard").areas()).hasSize(1);
     }
 

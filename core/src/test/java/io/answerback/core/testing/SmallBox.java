@@ -74,15 +74,15 @@ public final class SmallBox {
         PanelProfile profile =
                 SmallParts.profile(plain.id(), plain.name(), 5, 4700, 30, plain.schemes(), plain.capacity(), "", kinds);
         Job job = SmallJob.job().withPanel(new Panel("Panel", profile));
-        job = PracticeEdits.school("", PracticeOption.ONE_RING).on(job);
+        job = PracticeEdits.option("", PracticeOption.ONE_RING).on(job);
         for (String id : List.of("01", "02", "03")) {
             job = LoopEdits.parts("", new PointId(id), wiring -> wiring.withScheme(SchemeKind.CLOSED_LOOP))
                     .on(job);
         }
-        return CableEdits.laying(
+        return CableEdits.installation(
                         "",
                         List.of(new CableId("C-01"), new CableId("C-02"), new CableId("C-03")),
-                        laying -> laying.withType(type))
+                        installation -> installation.withType(type))
                 .on(job);
     }
 }

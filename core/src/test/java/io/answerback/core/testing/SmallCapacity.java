@@ -35,7 +35,7 @@ public final class SmallCapacity {
         List<Point> points = new ArrayList<>();
         for (PointKind kind : kinds) {
             String id = "%02d".formatted(points.size() + 1);
-            points.add(SmallJob.point(id, kind.name() + " " + id, kind, SmallJob.duty(ZoneType.IMMEDIATE, 1)));
+            points.add(SmallJob.point(id, kind.name() + " " + id, kind, SmallJob.surveyed(ZoneType.IMMEDIATE, 1)));
         }
         return NewJob.of("Test Yard", "", SmallRules.rules(), PracticeOption.SET_UNSET, profile(modules))
                 .withAreas(List.of(new Area(1, "Front", "1234")))

@@ -191,8 +191,8 @@ public final class SmallJob {
                                 "Entrance",
                                 SmallKinds.DOOR,
                                 new SurveyedZone(ZoneType.ENTRY_EXIT, Optional.of(1), true)),
-                        point("02", "Store door", SmallKinds.DOOR, duty(ZoneType.IMMEDIATE, 1)),
-                        point("03", "Desk button", SmallKinds.HOLD_UP, duty(ZoneType.HOLD_UP, 2))),
+                        point("02", "Store door", SmallKinds.DOOR, surveyed(ZoneType.IMMEDIATE, 1)),
+                        point("03", "Desk button", SmallKinds.HOLD_UP, surveyed(ZoneType.HOLD_UP, 2))),
                 List.of(cable("01"), cable("02"), cable("03")),
                 List.of(
                         input(1, Optional.of(new PointId("01"))),
@@ -237,12 +237,12 @@ public final class SmallJob {
     }
 
     /// A point on the usual wiring.
-    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, SurveyedZone duty) {
-        return Point.of(new PointId(id), name, kind, duty, wiring());
+    public static Point point(String id, String name, io.answerback.core.device.PointKind kind, SurveyedZone surveyed) {
+        return Point.of(new PointId(id), name, kind, surveyed, wiring());
     }
 
-    /// A duty in an area where nobody comes in.
-    public static SurveyedZone duty(ZoneType type, int area) {
+    /// A surveyed in an area where nobody comes in.
+    public static SurveyedZone surveyed(ZoneType type, int area) {
         return new SurveyedZone(type, Optional.of(area), false);
     }
 

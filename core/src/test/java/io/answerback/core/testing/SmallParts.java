@@ -156,8 +156,8 @@ public final class SmallParts {
             String name,
             String source,
             int grade,
-            Map<PracticeQuestion, PracticeOption> schools,
+            Map<PracticeQuestion, PracticeOption> options,
             Map<RuleFigure, Double> figures) {
-        return new HouseRules(name, source, grade, schools, figures, CoreConvention.usual(), Map.of());
+        return new HouseRules(name, source, grade, options, figures, CoreConvention.usual(), Map.of());
     }
 }

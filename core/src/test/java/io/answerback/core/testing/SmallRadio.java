@@ -61,7 +61,7 @@ public final class SmallRadio {
         Job job = SmallJob.job();
         List<Point> points = new ArrayList<>(job.points());
         for (String id : List.of("11", "12", "13")) {
-            points.add(SmallJob.point(id, "Window " + id, CONTACT, SmallJob.duty(ZoneType.IMMEDIATE, 1)));
+            points.add(SmallJob.point(id, "Window " + id, CONTACT, SmallJob.surveyed(ZoneType.IMMEDIATE, 1)));
         }
         return on(job.withPoints(points), RULE);
     }

@@ -13,12 +13,12 @@ public final class SmallRules {
 
     /// The rules.
     public static HouseRules rules() {
-        Map<PracticeQuestion, PracticeOption> schools = new EnumMap<>(PracticeQuestion.class);
+        Map<PracticeQuestion, PracticeOption> options = new EnumMap<>(PracticeQuestion.class);
         for (PracticeQuestion question : PracticeQuestion.values()) {
-            schools.put(question, PracticeOption.of(question).getFirst());
+            options.put(question, PracticeOption.of(question).getFirst());
         }
-        schools.put(PracticeQuestion.LOOP, PracticeOption.DOUBLE_END_OF_LINE);
-        schools.put(PracticeQuestion.UNUSED_INPUTS, PracticeOption.RESISTOR);
+        options.put(PracticeQuestion.LOOP, PracticeOption.DOUBLE_END_OF_LINE);
+        options.put(PracticeQuestion.UNUSED_INPUTS, PracticeOption.RESISTOR);
         Map<RuleFigure, Double> figures = new EnumMap<>(RuleFigure.class);
         for (RuleFigure figure : RuleFigure.values()) {
             figures.put(figure, 12.0);
@@ -26,6 +26,6 @@ public final class SmallRules {
         figures.put(RuleFigure.ENTRY_SECONDS, 45.0);
         figures.put(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 25.0);
         figures.put(RuleFigure.DAMP_JOINT_OHMS, 12_000.0);
-        return SmallParts.rules("Small rules", "made up", 2, schools, figures);
+        return SmallParts.rules("Small rules", "made up", 2, options, figures);
     }
 }

@@ -27,8 +27,8 @@ class WordsTest {
 
     @Test
     void everyDecisionHasItsTitleAndWhyInBothSchools() {
-        for (PracticeOption school : PracticeOption.of(PracticeQuestion.WORDING)) {
-            Terms terms = new Terms(school);
+        for (PracticeOption option : PracticeOption.of(PracticeQuestion.WORDING)) {
+            Terms terms = new Terms(option);
             assertThat(Decision.values()).allSatisfy(decision -> {
                 assertThat(DecisionWords.title(decision, terms)).isNotBlank().doesNotContain("{");
                 assertThat(DecisionWords.why(decision, terms)).isNotBlank().doesNotContain("{");
@@ -40,7 +40,7 @@ class WordsTest {
     @Test
     void theWordsFollowTheSchool() {
         Terms set = Terms.of(SmallJob.job().practice());
-        Terms arm = Terms.of(PracticeEdits.school("wording", PracticeOption.ARM_DISARM)
+        Terms arm = Terms.of(PracticeEdits.option("wording", PracticeOption.ARM_DISARM)
                 .on(SmallJob.job())
                 .practice());
         assertThat(List.of(set.set(), set.unset(), set.toSet(), set.toUnset(), set.setting(), set.both()))

@@ -50,7 +50,7 @@ final class BoxSheet extends Sheet {
     public String about(DeskState state) {
         return BoxView.of(state)
                 .box()
-                .map(box -> "%s · %s, %d cores to land".formatted(box.title(), cables(box), box.coresToLand()))
+                .map(box -> "%s · %s, %d cores to land".formatted(box.title(), cables(box), box.coresToTerminate()))
                 .orElse("no cable comes to a box yet");
     }
 
@@ -119,7 +119,8 @@ final class BoxSheet extends Sheet {
                     .add(Tool.of(
                             "Join " + id,
                             "put its pair in series into the ring",
-                            () -> desk.apply(CableEdits.laying("ring", id, laying -> laying.withInRing(true)))));
+                            () -> desk.apply(CableEdits.installation(
+                                    "ring", id, installation -> installation.withInRing(true)))));
         }
         return List.of(head, ring);
     }

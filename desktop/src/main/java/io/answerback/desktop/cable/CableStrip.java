@@ -28,14 +28,14 @@ final class CableStrip {
     }
 
     Flow of(Cable cable, String where) {
-        CableInstallation laying = cable.laying();
+        CableInstallation installation = cable.installation();
         Flow strip = new Flow(
                 Words.of("finding-says", cable.id().text()),
                 Words.quiet(where),
                 Choice.of(
                         "Type of " + cable.id(),
                         shelf.types(),
-                        laying.type().orElse(null),
+                        installation.type().orElse(null),
                         "no type yet",
                         CableType::name,
                         type -> change("type", cable, its -> its.withType(type))),
@@ -43,32 +43,32 @@ final class CableStrip {
                 Choice.of(
                         "Progress of " + cable.id(),
                         Arrays.asList(Progress.values()),
-                        laying.reached(),
+                        installation.reached(),
                         Progress::words,
                         progress -> change("progress", cable, its -> its.withProgress(progress))),
                 box(
                         "near end labelled",
-                        laying.labelledHere(),
+                        installation.labelledHere(),
                         on -> change("label", cable, its -> its.withLabels(on, its.labelledThere()))),
                 box(
                         "far end labelled",
-                        laying.labelledThere(),
+                        installation.labelledThere(),
                         on -> change("label", cable, its -> its.withLabels(its.labelledHere(), on))),
                 route(cable),
                 box(
                         "outdoors",
-                        laying.outdoors(),
+                        installation.outdoors(),
                         on -> change("way", cable, its -> its.withRoute(its.route(), on, its.besideMains()))),
                 box(
                         "beside mains",
-                        laying.besideMains(),
+                        installation.besideMains(),
                         on -> change("way", cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
         strip.getStyleClass().addAll("picked-strip", "picked-part");
         return strip;
     }
 
     private boolean change(String what, Cable cable, UnaryOperator<CableInstallation> change) {
-        return desk.apply(CableEdits.laying(what, cable.id(), change));
+        return desk.apply(CableEdits.installation(what, cable.id(), change));
     }
 
     private ValueField metres(Cable cable) {
@@ -80,8 +80,9 @@ final class CableStrip {
     }
 
     private ValueField route(Cable cable) {
-        String shown =
-                cable.laying().route().isEmpty() ? "its way" : cable.laying().route();
+        String shown = cable.installation().route().isEmpty()
+                ? "its way"
+                : cable.installation().route();
         return new ValueField(
                 "Way of " + cable.id(),
                 shown,

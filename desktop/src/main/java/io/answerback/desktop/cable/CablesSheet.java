@@ -83,14 +83,14 @@ final class CablesSheet extends Sheet {
         var open = new RowButton(
                 cable.id() + " to " + plan.farEnd(cable), () -> desk.focus(cable, CableEnd.NEAR, ""), id, to);
         open.getStyleClass().setAll("core-row");
-        CableInstallation laying = cable.laying();
+        CableInstallation installation = cable.installation();
         return new Node[] {
             open,
             Words.wrapped(Words.quiet("from " + box(plan, cable))),
-            Words.wrapped(Words.quiet(laying.type().map(CableType::name).orElse("no type yet"))),
+            Words.wrapped(Words.quiet(installation.type().map(CableType::name).orElse("no type yet"))),
             Words.figure(cable.metres() == 0 ? "no length" : Figures.metres(cable.metres())),
-            Marks.of(mark(laying), says(laying), look.px(4.5)),
-            Words.wrapped(new Label(says(laying)))
+            Marks.of(mark(installation), says(installation), look.px(4.5)),
+            Words.wrapped(new Label(says(installation)))
         };
     }
 
@@ -98,9 +98,9 @@ final class CablesSheet extends Sheet {
         return plan.boxOf(cable.id()).map(BoxPlan::title).orElse("no box yet");
     }
 
-    private static Mark mark(CableInstallation laying) {
-        boolean labelled = laying.labelledHere() && laying.labelledThere();
-        return switch (laying.reached()) {
+    private static Mark mark(CableInstallation installation) {
+        boolean labelled = installation.labelledHere() && installation.labelledThere();
+        return switch (installation.reached()) {
             case PLANNED -> Mark.NOT_DONE;
             case RUN, LABELLED -> Mark.TIGHT;
             case TERMINATED -> labelled ? Mark.SOUND : Mark.TIGHT;
@@ -108,10 +108,10 @@ final class CablesSheet extends Sheet {
         };
     }
 
-    private static String says(CableInstallation laying) {
-        boolean labelled = laying.labelledHere() && laying.labelledThere();
-        return laying.progress() == CableInstallation.Progress.PLANNED || labelled
-                ? laying.reached().words()
-                : laying.progress().words() + ", label missing";
+    private static String says(CableInstallation installation) {
+        boolean labelled = installation.labelledHere() && installation.labelledThere();
+        return installation.progress() == CableInstallation.Progress.PLANNED || labelled
+                ? installation.reached().words()
+                : installation.progress().words() + ", label missing";
     }
 }

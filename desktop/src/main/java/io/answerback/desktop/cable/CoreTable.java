@@ -67,9 +67,9 @@ final class CoreTable {
     private Node[] row(BoxPlan box, CableCores cable, PlannedCore core, boolean looked) {
         Region chip = new Region();
         chip.getStyleClass().addAll("core-chip", "core-chip-" + CoreColour.style(core.colour()));
-        String where = TerminationWords.of(core.landing(), box.strip());
-        Optional<TerminatedCore> landed = cable.landed(core.colour());
-        Mark mark = mark(core, where, landed);
+        String where = TerminationWords.of(core.termination(), box.strip());
+        Optional<TerminatedCore> terminated = cable.terminated(core.colour());
+        Mark mark = mark(core, where, terminated);
         Label colour = new Label(core.colour());
         if (looked) {
             colour.getStyleClass().add("finding-says");
@@ -81,7 +81,8 @@ final class CoreTable {
                 colour);
         follow.getStyleClass().setAll("core-row");
         Label place = Words.wrapped(new Label(where));
-        if (core.landing() instanceof CoreTermination.Under || core.landing() instanceof CoreTermination.Joined) {
+        if (core.termination() instanceof CoreTermination.Under
+                || core.termination() instanceof CoreTermination.Joined) {
             place.getStyleClass().add("finding-says");
         }
         String use = core.use() == CoreUse.SPARE ? "" : core.need().words(cable.several());
@@ -90,28 +91,31 @@ final class CoreTable {
             Words.quiet(use),
             place,
             Marks.of(mark, mark == Mark.SOUND ? "terminated" : mark.word(), look.px(4.5)),
-            Words.quiet(landed.filter(its -> mark == Mark.WRONG)
+            Words.quiet(terminated
+                    .filter(its -> mark == Mark.WRONG)
                     .map(its -> "is at " + its.where())
                     .orElse(""))
         };
     }
 
-    private static Mark mark(PlannedCore core, String where, Optional<TerminatedCore> landed) {
-        if (core.landing() instanceof CoreTermination.Nowhere) {
+    private static Mark mark(PlannedCore core, String where, Optional<TerminatedCore> terminated) {
+        if (core.termination() instanceof CoreTermination.Nowhere) {
             return Mark.WRONG;
         }
-        if (core.landing() instanceof CoreTermination.FoldedBack) {
-            return landed.isPresent() ? Mark.WRONG : Mark.SOUND;
+        if (core.termination() instanceof CoreTermination.FoldedBack) {
+            return terminated.isPresent() ? Mark.WRONG : Mark.SOUND;
         }
-        return landed.map(its -> its.where().equals(where) ? Mark.SOUND : Mark.WRONG)
+        return terminated
+                .map(its -> its.where().equals(where) ? Mark.SOUND : Mark.WRONG)
                 .orElse(Mark.NOT_DONE);
     }
 
     /// Where the core that is looked at really is, and what it is really used for.
     private Flow found(BoxPlan box, CableCores cable, PlannedCore core) {
         List<String> wheres = new ArrayList<>(List.of(LOOSE));
-        String planned = TerminationWords.of(core.landing(), box.strip());
-        if (core.landing() instanceof CoreTermination.Under || core.landing() instanceof CoreTermination.Joined) {
+        String planned = TerminationWords.of(core.termination(), box.strip());
+        if (core.termination() instanceof CoreTermination.Under
+                || core.termination() instanceof CoreTermination.Joined) {
             wheres.add(planned);
         }
         for (int i = 0; i < box.strip().size(); i++) {
@@ -120,8 +124,8 @@ final class CoreTable {
                 wheres.add(where);
             }
         }
-        String now = cable.landed(core.colour()).map(TerminatedCore::where).orElse(LOOSE);
-        boolean own = cable.cable().laying().asFound().uses().containsKey(core.colour());
+        String now = cable.terminated(core.colour()).map(TerminatedCore::where).orElse(LOOSE);
+        boolean own = cable.cable().installation().asFound().uses().containsKey(core.colour());
         Flow row = new Flow(
                 Words.quiet("%s is".formatted(core.colour())),
                 Choice.of(
@@ -147,11 +151,11 @@ final class CoreTable {
     private void put(CableCores cable, PlannedCore core, String where) {
         desk.apply(
                 where.equals(LOOSE)
-                        ? CableEdits.laying(
+                        ? CableEdits.installation(
                                 core.colour() + " core",
                                 cable.id(),
-                                laying -> laying.withLifted(cable.end(), core.colour()))
-                        : CableEdits.landed(
+                                installation -> installation.withLifted(cable.end(), core.colour()))
+                        : CableEdits.terminated(
                                 cable.id(),
                                 new TerminatedCore(cable.end(), core.colour(), where, clock.instant()),
                                 false));

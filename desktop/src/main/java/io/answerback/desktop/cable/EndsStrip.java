@@ -93,7 +93,7 @@ final class EndsStrip {
             ends.getChildren()
                     .add(box(
                             fault.words(),
-                            cable.laying().asFound().faults().contains(fault),
+                            cable.installation().asFound().faults().contains(fault),
                             seen -> desk.apply(CableEdits.fault(cable.id(), fault, seen))));
         }
         ends.getStyleClass().add("picked-strip");
@@ -134,9 +134,9 @@ final class EndsStrip {
     private CheckBox doubled(Cable cable, String what, CoreUse use) {
         return box(
                 what + " doubled",
-                cable.laying().doubled().contains(use),
-                twice -> desk.apply(
-                        CableEdits.laying(what + " cores", cable.id(), laying -> laying.withDoubled(use, twice))));
+                cable.installation().doubled().contains(use),
+                twice -> desk.apply(CableEdits.installation(
+                        what + " cores", cable.id(), installation -> installation.withDoubled(use, twice))));
     }
 
     private Node found(Cable cable) {
@@ -147,7 +147,7 @@ final class EndsStrip {
         return Choice.of(
                 "Joints of " + cable.id(),
                 kinds,
-                cable.laying().asFound().joints(),
+                cable.installation().asFound().joints(),
                 kind -> "joints " + kind.map(JointKind::words).orElse("as the house has them"),
                 kind -> desk.apply(CableEdits.joints(cable.id(), kind)));
     }

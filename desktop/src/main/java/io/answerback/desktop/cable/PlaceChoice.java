@@ -41,7 +41,7 @@ final class PlaceChoice {
         }
         metal(here).ifPresent(row.getChildren()::add);
         long undecided = desk.now().job().cables().stream()
-                .filter(cable -> cable.laying().type().isEmpty())
+                .filter(cable -> cable.installation().type().isEmpty())
                 .count();
         if (undecided > 0) {
             row.getChildren()

@@ -180,7 +180,8 @@ final class WiringRunSheet extends Sheet {
 
     private Edit edit(BoxView view, RunStep step) {
         return switch (step) {
-            case WiringStep core -> CableEdits.landed(core, clock.instant(), WiringRun.completes(view.plan(), core));
+            case WiringStep core ->
+                CableEdits.terminated(core, clock.instant(), WiringRun.completes(view.plan(), core));
             case FixStep fix -> CableEdits.fixed(fix);
             case UnusedStep unused -> CableEdits.terminateUnused(unused.inputId());
         };

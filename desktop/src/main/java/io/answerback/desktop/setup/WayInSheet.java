@@ -74,7 +74,7 @@ final class WayInSheet extends Sheet {
     /// Doors that start an entry time and were not walked from.
     private Optional<Flow> add(Job job) {
         List<Point> doors = job.points().stream()
-                .filter(point -> point.duty().type() == ZoneType.ENTRY_EXIT)
+                .filter(point -> point.surveyed().type() == ZoneType.ENTRY_EXIT)
                 .filter(point -> job.setup().walks().stream()
                         .noneMatch(walk -> walk.from().equals(point.id())))
                 .toList();

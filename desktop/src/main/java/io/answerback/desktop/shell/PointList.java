@@ -91,7 +91,7 @@ final class PointList extends VBox {
 
             private Mark cable(WiredPoint wired) {
                 return wired.cable()
-                        .map(cable -> cable.laying().progress())
+                        .map(cable -> cable.installation().progress())
                         .filter(progress -> progress.compareTo(CableInstallation.Progress.TERMINATED) >= 0)
                         .map(progress -> Mark.SOUND)
                         .orElse(Mark.NOT_DONE);

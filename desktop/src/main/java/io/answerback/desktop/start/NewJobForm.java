@@ -122,7 +122,7 @@ final class NewJobForm extends VBox {
     }
 
     private PracticeOption wording() {
-        return wording.orElse(rules.school(PracticeQuestion.WORDING));
+        return wording.orElse(rules.option(PracticeQuestion.WORDING));
     }
 
     private void choose(HouseRules its) {

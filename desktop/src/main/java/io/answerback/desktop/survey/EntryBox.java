@@ -84,8 +84,11 @@ final class EntryBox extends VBox {
     }
 
     private EntryLine reader() {
-        Optional<Integer> area =
-                desk.now().job().point(desk.now().selected()).map(Point::duty).flatMap(duty -> duty.area());
+        Optional<Integer> area = desk.now()
+                .job()
+                .point(desk.now().selected())
+                .map(Point::surveyed)
+                .flatMap(surveyed -> surveyed.area());
         return new EntryLine(kinds, desk.now().job(), area);
     }
 

@@ -151,7 +151,8 @@ final class FoundSheet {
     }
 
     private boolean add(Point point, String typed) {
-        PointDraft contact = new EntryLine(kinds, desk.now().job(), point.duty().area()).read(typed);
+        PointDraft contact =
+                new EntryLine(kinds, desk.now().job(), point.surveyed().area()).read(typed);
         PointKind kind = contact.kind().orElse(point.kind());
         if (contact.name().isEmpty()) {
             desk.tell("A contact needs a name, such as landing window.");

@@ -137,9 +137,9 @@ final class PickedStrip {
         return choice(
                 "Type",
                 Arrays.asList(ZoneType.values()),
-                point -> point.duty().type(),
+                point -> point.surveyed().type(),
                 ZoneType::words,
-                type -> desk.apply(PointEdits.duty(name("type of "), ids(), duty -> duty.withType(type))));
+                type -> desk.apply(PointEdits.surveyed(name("type of "), ids(), surveyed -> surveyed.withType(type))));
     }
 
     private Node area() {
@@ -149,9 +149,9 @@ final class PickedStrip {
         return choice(
                 "Area",
                 options,
-                point -> point.duty().area(),
+                point -> point.surveyed().area(),
                 this::areaWords,
-                area -> desk.apply(PointEdits.duty(name("area of "), ids(), duty -> duty.withArea(area))));
+                area -> desk.apply(PointEdits.surveyed(name("area of "), ids(), surveyed -> surveyed.withArea(area))));
     }
 
     private String areaWords(Optional<Integer> number) {
@@ -166,9 +166,9 @@ final class PickedStrip {
         return choice(
                 "Use",
                 List.of(true, false),
-                point -> point.duty().wayIn(),
+                point -> point.surveyed().wayIn(),
                 yes -> yes ? "way in" : "not a way in",
-                yes -> desk.apply(PointEdits.duty(name("use of "), ids(), duty -> duty.withWayIn(yes))));
+                yes -> desk.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
     }
 
     private Node cable(Point point) {

@@ -44,7 +44,7 @@ final class PointTile extends HBox {
                 .mark(Stop.SURVEY, state.assessment().point(point.id()).orElseThrow());
         getChildren()
                 .addAll(
-                        PointGlyph.of(point.kind().family(), point.duty().wayIn(), look.px(GLYPH_SIZE)),
+                        PointGlyph.of(point.kind().family(), point.surveyed().wayIn(), look.px(GLYPH_SIZE)),
                         Words.of("point-id", point.id().text()),
                         name,
                         type,
@@ -63,7 +63,7 @@ final class PointTile extends HBox {
     }
 
     private static String typeWords(Point point) {
-        return point.duty().type().words() + (point.duty().wayIn() ? ", way in" : "");
+        return point.surveyed().type().words() + (point.surveyed().wayIn() ? ", way in" : "");
     }
 
     private String says(DeskState state) {

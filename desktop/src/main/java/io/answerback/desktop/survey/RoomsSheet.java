@@ -84,7 +84,7 @@ final class RoomsSheet extends Sheet {
 
     private static String counts(Job job) {
         long waysIn =
-                job.points().stream().filter(point -> point.duty().wayIn()).count();
+                job.points().stream().filter(point -> point.surveyed().wayIn()).count();
         return "%s in %s · %s in"
                 .formatted(
                         some(job.points().size(), "point"),
@@ -117,7 +117,7 @@ final class RoomsSheet extends Sheet {
 
     private static List<Point> points(Job job, Predicate<Optional<Integer>> area) {
         return job.points().stream()
-                .filter(point -> area.test(point.duty().area()))
+                .filter(point -> area.test(point.surveyed().area()))
                 .toList();
     }
 

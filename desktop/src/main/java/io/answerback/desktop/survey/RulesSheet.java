@@ -104,7 +104,7 @@ final class RulesSheet extends Sheet {
             return false;
         }
         Practice practice = desk.now().job().practice();
-        HouseRules own = practice.firm().with(name.strip(), practice.schools(), practice.figures());
+        HouseRules own = practice.firm().with(name.strip(), practice.options(), practice.figures());
         shelf.keep(own, file -> {
             desk.apply(PracticeEdits.rules(own));
             desk.tell("Kept as \"%s\" in %s; every new job can be done by them.".formatted(own.name(), file));
@@ -126,7 +126,7 @@ final class RulesSheet extends Sheet {
         File file = chooser.showSaveDialog(sheet.getScene().getWindow());
         if (file != null) {
             Practice practice = desk.now().job().practice();
-            HouseRules own = practice.firm().with(practice.firm().name(), practice.schools(), practice.figures());
+            HouseRules own = practice.firm().with(practice.firm().name(), practice.options(), practice.figures());
             shelf.write(own, file.toPath(), written -> desk.tell("The rules are in " + written + "."));
         }
     }
@@ -144,16 +144,16 @@ final class RulesSheet extends Sheet {
         Node answer = Choice.of(
                 PracticeWords.title(question),
                 PracticeOption.of(question),
-                practice.school(question),
+                practice.option(question),
                 PracticeWords::of,
-                school -> desk.apply(PracticeEdits.school(
-                        PracticeWords.title(question).toLowerCase(java.util.Locale.ROOT), school)));
+                option -> desk.apply(PracticeEdits.option(
+                        PracticeWords.title(question).toLowerCase(java.util.Locale.ROOT), option)));
         return row(
                 PracticeWords.title(question),
                 answer,
                 "Usual: %s. %s"
                         .formatted(PracticeWords.of(PracticeOption.usual(question)), PracticeWords.why(question)),
-                Departures.school(practice, question));
+                Departures.option(practice, question));
     }
 
     private Node figure(Practice practice, RuleFigure figure) {

@@ -91,24 +91,27 @@ public final class BrinewellColdStore {
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.
     private static Job cabled(Job job) {
-        Job next = PracticeEdits.school("tamper", PracticeOption.ONE_RING).on(job);
+        Job next = PracticeEdits.option("tamper", PracticeOption.ONE_RING).on(job);
         next = PracticeEdits.reason("school:TAMPER", "A few devices have loops that do not watch their covers.")
                 .on(next);
         CableType eight = CablesLaid.type("8-core");
         List<CableId> toPoints = next.cables().stream().map(Cable::id).toList();
-        next = CableEdits.laying("", toPoints, laying -> laying.withType(eight)).on(next);
+        next = CableEdits.installation("", toPoints, installation -> installation.withType(eight))
+                .on(next);
         next = CablesLaid.toModules(next, "demo/brinewell-modules.csv");
         List<CableId> all = next.cables().stream().map(Cable::id).toList();
-        next = CableEdits.laying(
-                        "", all, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
+        next = CableEdits.installation(
+                        "",
+                        all,
+                        installation -> installation.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(next);
-        next = CableEdits.laying("", new CableId("C-14"), laying -> laying.withLabels(true, false))
+        next = CableEdits.installation("", new CableId("C-14"), installation -> installation.withLabels(true, false))
                 .on(next);
-        next = CableEdits.laying("", new CableId("C-20"), laying -> laying.withInRing(false))
+        next = CableEdits.installation("", new CableId("C-20"), installation -> installation.withInRing(false))
                 .on(next);
-        next = CableEdits.laying("", LOOSE, laying -> laying.withProgress(Progress.RUN))
+        next = CableEdits.installation("", LOOSE, installation -> installation.withProgress(Progress.RUN))
                 .on(next);
-        return CablesLaid.landed(next, LOOSE, FIRST_PROOF.minusSeconds(86_400));
+        return CablesLaid.terminated(next, LOOSE, FIRST_PROOF.minusSeconds(86_400));
     }
 
     /// Two visits: of the second, one loop is not as it should be and one has changed.
@@ -186,11 +189,11 @@ public final class BrinewellColdStore {
                 ResistorPlace.LAST_DEVICE,
                 false);
         PointKind kind = KINDS.byId(row.get("kind")).orElseThrow().kind();
-        SurveyedZone duty = new SurveyedZone(
+        SurveyedZone surveyed = new SurveyedZone(
                 ZoneType.valueOf(row.get("duty")),
                 Optional.of((int) number(row, "duty_area")),
                 row.get("way_in").equals("1"));
-        return Point.of(new PointId(row.get("id")), row.get("name"), kind, duty, loop);
+        return Point.of(new PointId(row.get("id")), row.get("name"), kind, surveyed, loop);
     }
 
     private static Cable cable(CSVRecord row) {

@@ -53,8 +53,8 @@ final class CablesLaid {
             Cable cable =
                     Cable.indoors(new CableId(row.get("cable")), ends, Double.parseDouble(row.get("metres")), thin());
             boolean outdoors = row.get("outdoors").equals("1");
-            cable = cable.withLaying(
-                    cable.laying().withType(type(row.get("type"))).withRoute(row.get("way"), outdoors, false));
+            cable = cable.withInstallation(
+                    cable.installation().withType(type(row.get("type"))).withRoute(row.get("way"), outdoors, false));
             next = next.withCables(
                     Stream.concat(next.cables().stream(), Stream.of(cable)).toList());
         }
@@ -79,7 +79,7 @@ final class CablesLaid {
     }
 
     /// Both ends of every core put where they belong, but of cables that are still loose.
-    static Job landed(Job job, List<CableId> loose, Instant at) {
+    static Job terminated(Job job, List<CableId> loose, Instant at) {
         CorePlan plan = CorePlan.of(job);
         List<BoxPlan> places = new ArrayList<>(plan.boxes());
         job.cables().stream()
@@ -92,7 +92,7 @@ final class CablesLaid {
             for (WiringStep step :
                     WiringRun.of(place, WiringRun.Order.CABLE_BY_CABLE).steps()) {
                 if (!loose.contains(step.cableId())) {
-                    next = CableEdits.landed(step, at, false).on(next);
+                    next = CableEdits.terminated(step, at, false).on(next);
                 }
             }
         }

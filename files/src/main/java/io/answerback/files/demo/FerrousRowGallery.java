@@ -40,7 +40,7 @@ public final class FerrousRowGallery {
                 DataFiles.rules("graded-2"),
                 PracticeOption.SET_UNSET,
                 profile);
-        job = PracticeEdits.school("loop", PracticeOption.SINGLE_END_OF_LINE).on(job);
+        job = PracticeEdits.option("loop", PracticeOption.SINGLE_END_OF_LINE).on(job);
         job = PracticeEdits.reason("school:LOOP", "The panel reads no double end-of-line.")
                 .on(job);
         job = TypedPoints.typed(job, "demo/ferrous-row.txt");

@@ -61,14 +61,19 @@ public final class PikeLanePottery {
         job = Edits.cableMetres(new CableId("C-08"), 8).on(job);
         job = Edits.cableMetres(new CableId("C-09"), 17).on(job);
         job = Edits.cableMetres(new CableId("C-10"), 2).on(job);
-        job = CableEdits.laying("", new CableId("C-09"), laying -> laying.withRoute("up the yard wall", true, false))
+        job = CableEdits.installation(
+                        "",
+                        new CableId("C-09"),
+                        installation -> installation.withRoute("up the yard wall", true, false))
                 .on(job);
         job = CableEdits.chooseTypes(DataFiles.cableTypes()).on(job);
         List<CableId> cables = job.cables().stream().map(Cable::id).toList();
-        job = CableEdits.laying(
-                        "", cables, laying -> laying.withLabels(true, true).withProgress(Progress.TERMINATED))
+        job = CableEdits.installation(
+                        "",
+                        cables,
+                        installation -> installation.withLabels(true, true).withProgress(Progress.TERMINATED))
                 .on(job);
-        job = CablesLaid.landed(job, List.of(), WIRED_AT);
+        job = CablesLaid.terminated(job, List.of(), WIRED_AT);
         job = job.withPower(Power.UNDECIDED.with(new Battery(new ModuleId("Panel"), 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
         job = Edits.account(1, "2041").on(job);
@@ -77,7 +82,7 @@ public final class PikeLanePottery {
         job = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(job);
         job = PracticeEdits.reason("figure:SIREN_MINUTES", "The lane is narrow; the neighbours asked for three.")
                 .on(job);
-        return PracticeEdits.school("entry times", PracticeOption.SEVERAL_ENTRY_TIMES)
+        return PracticeEdits.option("entry times", PracticeOption.SEVERAL_ENTRY_TIMES)
                 .on(job);
     }
 }

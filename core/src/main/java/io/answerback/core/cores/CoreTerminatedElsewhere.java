@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 
 /// An end of a core that was put somewhere and belongs somewhere else: because the plan has changed since, or
 /// because a mistake was made, of which the worst are told by name.
-public final class CoreLandedElsewhere implements CableCheck {
+public final class CoreTerminatedElsewhere implements CableCheck {
     /// A core is terminated in another place than the plan has for it.
     public static final Rule RULE = new Rule(
             "core-elsewhere",
@@ -30,9 +30,9 @@ public final class CoreLandedElsewhere implements CableCheck {
             "The plan has changed since, or a mistake was made; either way the drawings are wrong.");
 
     /// A core out of its place.
-    private record Strayed(BoxPlan box, CableCores cable, PlannedCore core, TerminatedCore landed) {
+    private record Strayed(BoxPlan box, CableCores cable, PlannedCore core, TerminatedCore terminated) {
         Optional<TerminalUse> terminal() {
-            return box.terminalCalled(landed.where()).map(its -> its.use());
+            return box.terminalCalled(terminated.where()).map(its -> its.use());
         }
 
         boolean on(TerminalUse use) {
@@ -47,7 +47,7 @@ public final class CoreLandedElsewhere implements CableCheck {
 
     @Override
     public Stream<Finding> check(Facts facts, Cable cable) {
-        return cable.laying().landed().isEmpty()
+        return cable.installation().terminated().isEmpty()
                 ? Stream.empty()
                 : Stream.of(CableEnd.values())
                         .flatMap(end -> facts.of(CorePlan.FACT).at(cable, end).stream())
@@ -57,23 +57,26 @@ public final class CoreLandedElsewhere implements CableCheck {
     }
 
     private static Stream<Strayed> strayed(BoxPlan box, CableCores cable, PlannedCore core) {
-        String belongs = TerminationWords.of(core.landing(), box.strip());
-        return cable.landed(core.colour()).stream()
-                .filter(landed -> !landed.where().equals(belongs))
-                .map(landed -> new Strayed(box, cable, core, landed));
+        String belongs = TerminationWords.of(core.termination(), box.strip());
+        return cable.terminated(core.colour()).stream()
+                .filter(terminated -> !terminated.where().equals(belongs))
+                .map(terminated -> new Strayed(box, cable, core, terminated));
     }
 
     private static Finding finding(Parts job, Strayed strayed) {
         CableCores cable = strayed.cable();
         PlannedCore core = strayed.core();
-        String belongs = TerminationWords.of(core.landing(), strayed.box().strip());
+        String belongs = TerminationWords.of(core.termination(), strayed.box().strip());
         String end = cable.end() == CableEnd.NEAR ? "" : ":far";
         return RULE.finds(
                         new Target.OfCable(cable.id(), cable.serves().pointId()),
                         says(job, strayed),
                         Text.of(
                                         "It was put to %s in %s; it belongs to %s. %s",
-                                        strayed.landed().where(), strayed.box().title(), belongs, danger(job, strayed))
+                                        strayed.terminated().where(),
+                                        strayed.box().title(),
+                                        belongs,
+                                        danger(job, strayed))
                                 .strip(),
                         "Move it, or take back the change that moved its place.")
                 .of(Text.of("%s:%s%s", cable.id(), core.colour(), end));
