@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.site.Job;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
@@ -19,7 +19,7 @@ class ModuleNamesTest {
     private static Job renamed(Job job) {
         Job next = job;
         for (int i = 0; i < job.modules().size(); i++) {
-            next = CapacityEdits.rename(job.modules().get(i).id(), NEW_NAME + i).on(next);
+            next = ModuleEdits.rename(job.modules().get(i).id(), NEW_NAME + i).on(next);
         }
         return next;
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.capacity.SupplyWatchEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.PointEdits;
@@ -111,7 +112,7 @@ class RemoteSupplyTest {
         Job gone = PointEdits.remove(List.of(id)).on(job);
         assertThat(gone.power().watch(new ModuleId("Supply 1"), SupplyFault.MAINS))
                 .isEmpty();
-        Job without = CapacityEdits.remove(new ModuleId("Supply 1")).on(job);
+        Job without = ModuleEdits.remove(new ModuleId("Supply 1")).on(job);
         assertThat(without.power().watches()).isEmpty();
     }
 

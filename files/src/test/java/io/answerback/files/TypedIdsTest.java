@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
@@ -73,7 +73,7 @@ class TypedIdsTest {
     @Test
     void aNameMayChangeAndEverythingThatBelongsToTheModuleStays() throws BrokenFile {
         Job job = DemoJobs.job(1);
-        Job renamed = CapacityEdits.rename(KEYPAD, "Keypad at the hatch").on(job);
+        Job renamed = ModuleEdits.rename(KEYPAD, "Keypad at the hatch").on(job);
         assertThat(renamed.module(KEYPAD).orElseThrow().name()).isEqualTo("Keypad at the hatch");
         assertThat(assessed(renamed).findings()).extracting(Finding::id).isEqualTo(ids(assessed(job)));
         assertThat(assessed(renamed).points().stream()
@@ -92,7 +92,7 @@ class TypedIdsTest {
 
     @Test
     void twoModulesAreNeverCalledTheSame() {
-        assertThatThrownBy(() -> CapacityEdits.rename(KEYPAD, "Keypad 1").on(DemoJobs.job(1)))
+        assertThatThrownBy(() -> ModuleEdits.rename(KEYPAD, "Keypad 1").on(DemoJobs.job(1)))
                 .hasMessage("two modules are called Keypad 1; name one of them otherwise");
     }
 

@@ -48,6 +48,7 @@ public record BusState(
     ///
     /// @param from the module or joint box it begins at
     /// @param to the module or joint box it leads to
+    /// @param toName what that is called
     /// @param cable the cable
     /// @param endMetres how far its far end is from the board, in metres
     /// @param worstOhmsPerKilometre the thinnest conductor on the way there, in ohms per kilometre at 20 °C

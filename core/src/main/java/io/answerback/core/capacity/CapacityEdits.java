@@ -2,7 +2,6 @@ package io.answerback.core.capacity;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.edit.BusEdits;
-import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
@@ -213,47 +212,5 @@ public final class CapacityEdits {
         }
         job.inputs().stream().filter(input -> !input.module().equals(board)).forEach(inputs::add);
         return inputs;
-    }
-
-    /// Another name for a module. What it is known by stays, so that nothing else changes.
-    ///
-    /// @throws IllegalArgumentException when applied and the name is blank, another module's, or there is no such
-    ///     module
-    public static Edit rename(ModuleId moduleId, String name) {
-        return new Edit("name", moduleId, job -> {
-            if (job.module(moduleId).isEmpty()) {
-                throw new IllegalArgumentException("there is no module " + moduleId + " in this job");
-            }
-            return job.withModules(job.modules().stream()
-                    .map(module -> module.id().equals(moduleId) ? module.withName(name) : module)
-                    .toList());
-        });
-    }
-
-    /// Takes a module off the wall, with its inputs; their points have none then.
-    ///
-    /// @throws IllegalArgumentException when applied to the panel's own board
-    public static Edit remove(ModuleId moduleId) {
-        return new Edit("removal", moduleId, job -> {
-            if (!job.modules().isEmpty() && job.modules().getFirst().id().equals(moduleId)) {
-                throw new IllegalArgumentException("the panel's own board cannot be taken away");
-            }
-            Set<Integer> zones = job.inputs().stream()
-                    .filter(input -> input.module().equals(moduleId))
-                    .map(Input::zone)
-                    .collect(Collectors.toSet());
-            return job.withInputs(job.inputs().stream()
-                            .filter(input -> !input.module().equals(moduleId))
-                            .toList())
-                    .withZones(job.zones().stream()
-                            .filter(zone -> !zones.contains(zone.number()))
-                            .toList())
-                    .withCables(CablingEdits.withoutModule(job.cables(), moduleId))
-                    .withPower(job.power().withoutModule(moduleId))
-                    .withBus(job.bus().without(moduleId))
-                    .withModules(job.modules().stream()
-                            .filter(module -> !module.id().equals(moduleId))
-                            .toList());
-        });
     }
 }

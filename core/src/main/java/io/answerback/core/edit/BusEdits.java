@@ -146,7 +146,7 @@ public final class BusEdits {
             for (var module : job.modules()) {
                 Optional<ModuleKind> kind = job.kindOf(module);
                 if (kind.isPresent() && next.bus().of(module.id()).isEmpty()) {
-                    next = given(next, module.id(), kind.get());
+                    next = addressed(next, module.id(), kind.get());
                 }
             }
             return next;
@@ -156,7 +156,15 @@ public final class BusEdits {
     /// A job with the address proposed for a module that was just fitted; as it is where the rule says none or
     /// none is free.
     public static Job addressed(Job job, ModuleId module, ModuleKind kind) {
-        return given(job, module, kind);
+        List<Integer> free = free(job, kind.id());
+        if (free.isEmpty()) {
+            return job;
+        }
+        if (kind.sort() == ModuleSort.COMMUNICATOR) {
+            return free.size() < job.areas().size() ? job : listening(module).on(job);
+        }
+        int address = home(job, module, kind).filter(free::contains).orElse(free.getFirst());
+        return address(module, address).on(job);
     }
 
     /// The first zones modules of a kind would bring at the addresses that are free, lowest first; for a kind
@@ -168,18 +176,6 @@ public final class BusEdits {
                 .isPresent();
         Stream<Integer> addresses = offTheBus ? Stream.of(0) : free(job, kindId).stream();
         return addresses.flatMap(address -> rule.flatMap(its -> its.zone(kindId, address, 1)).stream());
-    }
-
-    private static Job given(Job job, ModuleId module, ModuleKind kind) {
-        List<Integer> free = free(job, kind.id());
-        if (free.isEmpty()) {
-            return job;
-        }
-        if (kind.sort() == ModuleSort.COMMUNICATOR) {
-            return free.size() < job.areas().size() ? job : listening(module).on(job);
-        }
-        int address = home(job, module, kind).filter(free::contains).orElse(free.getFirst());
-        return address(module, address).on(job);
     }
 
     private static Optional<Integer> home(Job job, ModuleId module, ModuleKind kind) {

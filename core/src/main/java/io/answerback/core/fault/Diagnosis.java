@@ -37,6 +37,9 @@ public record Diagnosis(
     private static final double MIDDLE_SHARE = 0.05;
 
     /// Two readings that contradict each other.
+    ///
+    /// @param one the earlier of them
+    /// @param other the later
     public record Contradiction(Reading one, Reading other) {}
 
     public Diagnosis {

@@ -54,6 +54,7 @@ public sealed interface Target {
 
     /// A cable.
     ///
+    /// @param cableId its number
     /// @param pointId the first point at its far end; empty when it goes to none
     record OfCable(CableId cableId, Optional<PointId> pointId) implements Target {
         /// Of a cable, where no single point suffers.
@@ -69,6 +70,7 @@ public sealed interface Target {
 
     /// A module or a joint box.
     ///
+    /// @param box which of them
     /// @param pointId the point that suffers; empty when it is not a single one
     record OfBox(BoxId box, Optional<PointId> pointId) implements Target {
         /// Of a box, where no single point suffers.
@@ -92,6 +94,7 @@ public sealed interface Target {
 
     /// An input.
     ///
+    /// @param inputId which
     /// @param pointId the point on it; empty when it has none
     record OfInput(InputId inputId, Optional<PointId> pointId) implements Target {
         /// Of an input that no point uses.
@@ -107,6 +110,7 @@ public sealed interface Target {
 
     /// An area.
     ///
+    /// @param number its number
     /// @param pointId the first point in it that suffers; empty when it is not a single one
     record OfArea(int number, Optional<PointId> pointId) implements Target {
         /// Of an area, where no single point suffers.
@@ -126,6 +130,8 @@ public sealed interface Target {
     }
 
     /// A setting of the panel.
+    ///
+    /// @param settingId the setting, as the profile has it
     record OfSetting(String settingId) implements Target {
         @Override
         public String part() {
@@ -134,6 +140,8 @@ public sealed interface Target {
     }
 
     /// Something the panel has so many of, such as inputs.
+    ///
+    /// @param what what there are too many of
     record OfCount(String what) implements Target {
         @Override
         public String part() {
@@ -143,6 +151,7 @@ public sealed interface Target {
 
     /// A departure from the firm's rules.
     ///
+    /// @param id what its reason is kept under
     /// @param pointId the point it is about; empty when it is about the whole job
     record OfDeparture(String id, Optional<PointId> pointId) implements Target {
         @Override

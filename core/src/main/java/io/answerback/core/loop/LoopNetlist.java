@@ -64,7 +64,7 @@ public final class LoopNetlist {
         return switch (part) {
             case LoopPart.Resistor resistor -> "resistor";
             case LoopPart.Contact contact -> contact.closed() ? "closed contact" : "open contact";
-            case LoopPart.CableRun run -> "cable, there and back";
+            case LoopPart.Copper run -> "cable, there and back";
             case LoopPart.Leak leak -> "leak";
             case LoopPart.Known known -> "worked out";
             case LoopPart.Cut cut -> "cut";

@@ -11,7 +11,6 @@ import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.scheme.LoopPart;
-import io.answerback.core.scheme.LoopPart.CableRun;
 import io.answerback.core.scheme.LoopPart.Cut;
 import io.answerback.core.scheme.LoopPart.Leak;
 import io.answerback.core.scheme.LoopPart.Parallel;
@@ -117,8 +116,8 @@ public final class LoopNetwork {
         };
     }
 
-    private static CableRun run(Cable cable, double metres) {
-        return new CableRun(metres, cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius());
+    private static LoopPart.Copper run(Cable cable, double metres) {
+        return new LoopPart.Copper(metres, cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius());
     }
 
     private static LoopPart endOfLine(FittedLoop loop, LoopFault fault) {

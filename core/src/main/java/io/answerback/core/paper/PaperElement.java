@@ -11,13 +11,21 @@ public sealed interface PaperElement {
     /// @param words the words
     record Text(double x, double baseline, double size, boolean strong, String words) implements PaperElement {}
 
-    /// A straight line.
+    /// A straight line, in millimetres from the upper left corner.
     ///
+    /// @param x1 where it begins, from the left
+    /// @param y1 where it begins, from the top
+    /// @param x2 where it ends, from the left
+    /// @param y2 where it ends, from the top
     /// @param width its width
     record Rule(double x1, double y1, double x2, double y2, double width) implements PaperElement {}
 
-    /// A rectangle, outlined or filled.
+    /// A rectangle, outlined or filled, in millimetres from the upper left corner.
     ///
+    /// @param x its left edge
+    /// @param y its upper edge
+    /// @param width its width
+    /// @param height its height
     /// @param colour what it is filled with, as six hexadecimal digits; empty for an outline
     record Box(double x, double y, double width, double height, String colour) implements PaperElement {}
 }

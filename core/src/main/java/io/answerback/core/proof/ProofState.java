@@ -13,9 +13,13 @@ public sealed interface ProofState {
     record Never() implements ProofState {}
 
     /// Answered, but the restore was not.
+    ///
+    /// @param proof what was answered
     record NotRestored(Proof proof) implements ProofState {}
 
     /// Answered and restored, and nothing upstream has changed since.
+    ///
+    /// @param proof what was answered
     record Proven(Proof proof) implements ProofState {}
 
     /// It was answered, but something upstream is no longer as it was.

@@ -66,7 +66,9 @@ public final class Remedies {
     }
 
     private void tryAll(FeedingWay way) {
-        softer();
+        if (part instanceof ModuleId sounder) {
+            softer(sounder);
+        }
         way.cables().reversed().forEach(this::doubled);
         way.cables().reversed().forEach(this::thicker);
         ownRun(way);
@@ -75,13 +77,6 @@ public final class Remedies {
     }
 
     /// A softer link on a sounder.
-    private void softer() {
-        Optional.of(part)
-                .filter(ModuleId.class::isInstance)
-                .map(ModuleId.class::cast)
-                .ifPresent(this::softer);
-    }
-
     private void softer(ModuleId module) {
         supplies.sounders()
                 .sounder(module)
@@ -157,15 +152,13 @@ public final class Remedies {
 
     /// A module of the same sort, but with a supply of its own, where its cable begins.
     private void ownSupply(Cable cable) {
-        CorePlan.of(job)
-                .beginning(cable)
-                .filter(ModuleId.class::isInstance)
-                .map(ModuleId.class::cast)
-                .ifPresent(this::ownSupply);
+        if (CorePlan.of(job).beginning(cable).orElse(null) instanceof ModuleId from) {
+            ownSupply(from);
+        }
     }
 
     private void ownSupply(ModuleId from) {
-        Optional<ModuleKind> now = job.module(from).flatMap(its -> kind(its.kindId()));
+        Optional<ModuleKind> now = job.kindOf(from);
         now.filter(kind -> kind.supply().isEmpty())
                 .flatMap(kind -> job.panel().profile().modules().stream()
                         .filter(other -> other.sort() == kind.sort() && other.inputs() >= kind.inputs())
@@ -177,10 +170,6 @@ public final class Remedies {
                                 "own supply",
                                 from,
                                 its -> powered(its.withModules(exchanged(its, from, other)), from, other))));
-    }
-
-    private Optional<ModuleKind> kind(String id) {
-        return job.panel().profile().module(id);
     }
 
     private static List<PanelModule> exchanged(Job job, ModuleId module, ModuleKind kind) {

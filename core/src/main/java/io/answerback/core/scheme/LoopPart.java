@@ -65,7 +65,7 @@ public sealed interface LoopPart {
     /// @param conductor one core
     /// @param coldestCelsius the coldest it gets, in °C
     /// @param hottestCelsius the hottest it gets, in °C, not below `coldestCelsius`
-    record CableRun(double metres, Conductor conductor, double coldestCelsius, double hottestCelsius)
+    record Copper(double metres, Conductor conductor, double coldestCelsius, double hottestCelsius)
             implements LoopPart {
         /// Temperature coefficient of copper's resistance from 20 °C, per °C (IEC 60028).
         public static final double COPPER_PER_CELSIUS = 0.00393;
@@ -73,7 +73,7 @@ public sealed interface LoopPart {
         private static final double REFERENCE_CELSIUS = 20;
 
         /// @throws IllegalArgumentException when the length is negative or the temperatures are reversed
-        public CableRun {
+        public Copper {
             Require.within(metres, 0, 1e6, "cable length in metres");
             Require.within(hottestCelsius, coldestCelsius, 200, "hottest temperature in °C");
         }
@@ -136,6 +136,8 @@ public sealed interface LoopPart {
     }
 
     /// Parts one after another: resistances add.
+    ///
+    /// @param parts in their order; none for a plain link
     record Series(List<LoopPart> parts) implements LoopPart {
         public Series {
             parts = List.copyOf(parts);
@@ -163,6 +165,8 @@ public sealed interface LoopPart {
     }
 
     /// Parts side by side: conductances add.
+    ///
+    /// @param parts in any order
     record Parallel(List<LoopPart> parts) implements LoopPart {
         public Parallel {
             parts = List.copyOf(parts);

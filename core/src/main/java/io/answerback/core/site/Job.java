@@ -89,15 +89,9 @@ public record Job(
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
-        Keyed<Point> known = keyed(points);
-        JobParts.requireDifferentNames(modules);
-        JobParts.requireNoSystemPoint(points);
-        JobParts.requireOneInputEach(inputs);
-        JobParts.requireCableEnds(cables, known, keyed(modules));
-        inputs.forEach(input -> input.pointId().ifPresent(id -> JobParts.refersTo(known, id, "an input serves")));
-        measurements.forEach(made -> JobParts.refersTo(known, made.pointId(), "a measurement was made at"));
+        JobParts.requirePoints(keyed(points), inputs, measurements);
         JobParts.requireModules(keyed(modules), inputs);
-        JobParts.requireShared(inputs);
+        JobParts.requireCableEnds(cables, keyed(points), keyed(modules));
         JobParts.requireReceivers(communicator, receivers);
     }
 

@@ -20,7 +20,16 @@ import java.util.stream.Stream;
 final class JobParts {
     private JobParts() {}
 
+    static void requirePoints(Keyed<Point> points, List<Input> inputs, List<Measurement> measurements) {
+        requireNoSystemPoint(points);
+        requireOneInputEach(inputs);
+        requireShared(inputs);
+        inputs.forEach(input -> input.pointId().ifPresent(id -> refersTo(points, id, "an input serves")));
+        measurements.forEach(made -> refersTo(points, made.pointId(), "a measurement was made at"));
+    }
+
     static void requireModules(Keyed<PanelModule> modules, List<Input> inputs) {
+        requireDifferentNames(modules);
         for (Input input : inputs) {
             if (!modules.has(input.module())) {
                 throw new IllegalArgumentException(
@@ -30,7 +39,7 @@ final class JobParts {
     }
 
     /// Two modules of one name could not be told apart on screen, on paper and on the wall.
-    static void requireDifferentNames(List<PanelModule> modules) {
+    private static void requireDifferentNames(List<PanelModule> modules) {
         Set<String> names = new HashSet<>();
         for (PanelModule module : modules) {
             if (!names.add(module.name())) {
@@ -41,7 +50,7 @@ final class JobParts {
     }
 
     /// Proofs and findings of the points every panel has go by their ids.
-    static void requireNoSystemPoint(List<Point> points) {
+    private static void requireNoSystemPoint(List<Point> points) {
         for (Point point : points) {
             if (SystemPoint.of(point.id()).isPresent()) {
                 throw new IllegalArgumentException(
@@ -82,7 +91,7 @@ final class JobParts {
         return input.second() && input.pointId().isEmpty();
     }
 
-    static void requireShared(List<Input> inputs) {
+    private static void requireShared(List<Input> inputs) {
         Set<InputId> own = new HashSet<>(
                 inputs.stream().filter(input -> !input.second()).map(Input::id).toList());
         Set<InputId> shared = new HashSet<>();
@@ -132,7 +141,7 @@ final class JobParts {
         }
     }
 
-    static void requireOneInputEach(List<Input> inputs) {
+    private static void requireOneInputEach(List<Input> inputs) {
         Set<String> seen = new HashSet<>();
         usedInputs(inputs).map(input -> input.pointId().orElseThrow()).forEach(id -> {
             if (!seen.add(id.text())) {
@@ -141,7 +150,7 @@ final class JobParts {
         });
     }
 
-    static void refersTo(Keyed<Point> points, PointId id, String what) {
+    private static void refersTo(Keyed<Point> points, PointId id, String what) {
         if (!points.has(id)) {
             throw new IllegalArgumentException(what + " point " + id + ", which is not in the job");
         }

@@ -15,7 +15,6 @@ import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -218,27 +217,23 @@ public final class PowerRun {
 
     private Stream<Fed> supplies() {
         return job.modules().stream()
-                .flatMap(
-                        module -> kind(module)
-                                .flatMap(ModuleKind::supply)
-                                .map(unit -> new Fed(module.id(), module.name(), unit))
-                                .stream());
-    }
-
-    private Optional<ModuleKind> kind(PanelModule module) {
-        return job.kindOf(module);
+                .flatMap(module -> job
+                        .kindOf(module)
+                        .flatMap(ModuleKind::supply)
+                        .map(unit -> new Fed(module.id(), module.name(), unit))
+                        .stream());
     }
 
     private boolean has(ModuleSort sort) {
         return job.modules().stream()
                 .anyMatch(module ->
-                        kind(module).filter(kind -> kind.sort() == sort).isPresent());
+                        job.kindOf(module).filter(kind -> kind.sort() == sort).isPresent());
     }
 
     /// The sounders that sound when they are cut off.
     private List<String> loud() {
         return job.modules().stream()
-                .filter(module -> kind(module)
+                .filter(module -> job.kindOf(module)
                         .flatMap(ModuleKind::sounder)
                         .filter(unit -> !unit.driven())
                         .isPresent())

@@ -9,6 +9,7 @@ import java.util.Optional;
 /// One supply with everything it feeds.
 ///
 /// @param module the module that has it
+/// @param title what that module is called
 /// @param unit what it gives and takes
 /// @param direct what it feeds without a cable that is known: its own board, what is plugged in, what has no
 ///     cable yet

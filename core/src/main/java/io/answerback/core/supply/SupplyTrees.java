@@ -151,7 +151,7 @@ public final class SupplyTrees {
     }
 
     private static double ohms(Cable cable) {
-        double warm = 1 + LoopPart.CableRun.COPPER_PER_CELSIUS * (cable.hottestCelsius() - CELSIUS_OF_DATA);
+        double warm = 1 + LoopPart.Copper.COPPER_PER_CELSIUS * (cable.hottestCelsius() - CELSIUS_OF_DATA);
         Set<CoreUse> twice = cable.installation().doubled();
         boolean doubled = twice.contains(CoreUse.SUPPLY) || twice.contains(CoreUse.SPEAKER);
         return 2 * cable.metres() / 1000 * cable.conductor().ohmsPerKilometre() * warm / (doubled ? 2 : 1);

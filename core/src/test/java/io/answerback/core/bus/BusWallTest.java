@@ -8,6 +8,7 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
@@ -108,7 +109,7 @@ class BusWallTest {
         assertThat(found(job)).noneMatch(id -> id.startsWith("learned-but-absent"));
         Job off = LearningEdits.present(new ModuleId("Expander 2"), false).on(job);
         assertThat(found(off)).contains("learned-but-absent:2");
-        Job removed = CapacityEdits.remove(new ModuleId("Expander 2")).on(job);
+        Job removed = ModuleEdits.remove(new ModuleId("Expander 2")).on(job);
         assertThat(found(removed)).contains("learned-but-absent:2");
     }
 

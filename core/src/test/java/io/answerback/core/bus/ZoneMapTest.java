@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.edit.BusEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LearningEdits;
@@ -265,7 +266,7 @@ class ZoneMapTest {
             case 0 -> BusEdits.giveAddresses();
             case 1 ->
                 CapacityEdits.fit("", List.of(job.panel().profile().modules().get(1 + random.nextInt(2))));
-            case 2 -> CapacityEdits.remove(new ModuleId(module));
+            case 2 -> ModuleEdits.remove(new ModuleId(module));
             case 3 -> LearningEdits.scan();
             case 4 -> LearningEdits.present(new ModuleId(module), random.nextBoolean());
             default -> BusEdits.address(new ModuleId(module), random.nextInt(14));

@@ -107,10 +107,10 @@ class InventoryTest {
         assertThatThrownBy(
                         () -> CapacityEdits.fit("one more", List.of(expander)).on(fitted))
                 .hasMessageContaining("no run of 8 free numbers");
-        assertThat(CapacityEdits.remove(new ModuleId("Expander 1"))
-                        .on(CapacityEdits.remove(new ModuleId("Expander 2")).on(fitted)))
+        assertThat(ModuleEdits.remove(new ModuleId("Expander 1"))
+                        .on(ModuleEdits.remove(new ModuleId("Expander 2")).on(fitted)))
                 .isEqualTo(SmallJob.job());
-        assertThatThrownBy(() -> CapacityEdits.remove(new ModuleId("Panel")).on(fitted))
+        assertThatThrownBy(() -> ModuleEdits.remove(new ModuleId("Panel")).on(fitted))
                 .hasMessageContaining("own board");
     }
 

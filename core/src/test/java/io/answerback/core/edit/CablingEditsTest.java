@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.id.ModuleId;
@@ -66,7 +67,7 @@ class CablingEditsTest {
         Job cabled = CablingEdits.toModules(SmallJob.THIN).on(keypad);
         assertThat(ids(cabled)).hasSize(4);
         String name = cabled.modules().getLast().name();
-        assertThat(ids(CapacityEdits.remove(new ModuleId(name)).on(cabled))).isEqualTo(ids(JOB));
+        assertThat(ids(ModuleEdits.remove(new ModuleId(name)).on(cabled))).isEqualTo(ids(JOB));
         // once every module has one there is nothing to add
         assertThat(CablingEdits.toModules(SmallJob.THIN).on(cabled)).isEqualTo(cabled);
     }

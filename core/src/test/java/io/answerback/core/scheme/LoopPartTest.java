@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.scheme.LoopPart.CableRun;
 import io.answerback.core.scheme.LoopPart.Contact;
+import io.answerback.core.scheme.LoopPart.Copper;
 import io.answerback.core.scheme.LoopPart.Cut;
 import io.answerback.core.scheme.LoopPart.Leak;
 import io.answerback.core.scheme.LoopPart.Parallel;
@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 class LoopPartTest {
     @Test
     void cableOf62MetresIsThereAndBackAndWarmsUp() {
-        var cable = new CableRun(62, SmallJob.THIN, -25, 35);
+        var cable = new Copper(62, SmallJob.THIN, -25, 35);
         // 2 · 62 m · 0.092 Ω/m = 11.408 Ω at 20 °C; × (1 − 0.00393 · 45) at −25 °C; × (1 + 0.00393 · 15) at 35 °C
         assertThat(cable.ohms(Extreme.NOMINAL)).isCloseTo(11.408, within(1e-9));
         assertThat(cable.ohms(Extreme.LOW)).isCloseTo(11.408 * 0.82315, within(1e-9));
@@ -37,7 +37,7 @@ class LoopPartTest {
 
     @Test
     void cableThatNeverReaches20DegreesIsNominalAtItsNearest() {
-        var cable = new CableRun(100, SmallJob.THIN, -25, -15);
+        var cable = new Copper(100, SmallJob.THIN, -25, -15);
         assertThat(cable.ohms(Extreme.NOMINAL)).isEqualTo(cable.ohms(Extreme.HIGH));
     }
 
@@ -61,7 +61,7 @@ class LoopPartTest {
     @Test
     void badFiguresAreRefusedByName() {
         assertThatThrownBy(() -> new Resistor(-1, 1)).hasMessageContaining("resistor in ohms is -1");
-        assertThatThrownBy(() -> new CableRun(10, SmallJob.THIN, 30, 20)).hasMessageContaining("hottest temperature");
+        assertThatThrownBy(() -> new Copper(10, SmallJob.THIN, 30, 20)).hasMessageContaining("hottest temperature");
         assertThatThrownBy(() -> new Leak(Double.NaN)).hasMessageContaining("leak in ohms");
     }
 
@@ -111,7 +111,7 @@ class LoopPartTest {
     }
 
     private Arbitrary<LoopPart> cables() {
-        return Arbitraries.doubles().between(1, 500).map(metres -> new CableRun(metres, SmallJob.THIN, -20, 40));
+        return Arbitraries.doubles().between(1, 500).map(metres -> new Copper(metres, SmallJob.THIN, -20, 40));
     }
 
     private Arbitrary<LoopPart> combined() {

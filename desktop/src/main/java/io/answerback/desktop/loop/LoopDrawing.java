@@ -160,7 +160,7 @@ final class LoopDrawing extends DeviceDrawing {
     }
 
     private static double thereAndBack(Cable cable) {
-        return new LoopPart.CableRun(cable.metres(), cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius())
+        return new LoopPart.Copper(cable.metres(), cable.conductor(), cable.coldestCelsius(), cable.hottestCelsius())
                 .ohms(Extreme.NOMINAL);
     }
 

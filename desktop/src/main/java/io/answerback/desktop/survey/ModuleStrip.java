@@ -1,6 +1,7 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.capacity.CapacityEdits;
+import io.answerback.core.capacity.ModuleEdits;
 import io.answerback.core.capacity.Slot;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.id.PointId;
@@ -67,16 +68,14 @@ final class ModuleStrip {
                     .add(Tool.of(
                             "Take off",
                             "takes " + module.name() + " and its inputs out of the job",
-                            () -> desk.apply(CapacityEdits.remove(module.id()))));
+                            () -> desk.apply(ModuleEdits.remove(module.id()))));
         }
         return head;
     }
 
     private ValueField name() {
         ValueField name = new ValueField(
-                "Name of " + module.name(),
-                module.name(),
-                typed -> desk.apply(CapacityEdits.rename(module.id(), typed)));
+                "Name of " + module.name(), module.name(), typed -> desk.apply(ModuleEdits.rename(module.id(), typed)));
         name.getStyleClass().add("module-name");
         return name;
     }

@@ -4,14 +4,10 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableInstallation.Progress;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.device.PointKind;
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.id.CableId;
-import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
@@ -23,10 +19,7 @@ import io.answerback.core.power.SupplyReading;
 import io.answerback.core.power.SupplyReading.Quantity;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.report.IpFrame;
 import io.answerback.core.report.IpFrames;
@@ -34,25 +27,19 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Communicator;
-import io.answerback.core.site.Input;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
-import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.site.Measurement.Measured;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Point;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.Site;
-import io.answerback.core.site.SurveyedZone;
 import io.answerback.core.site.SystemPoint;
-import io.answerback.core.site.Zone;
-import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.files.DataFiles;
 import java.time.Instant;
@@ -70,7 +57,6 @@ import org.apache.commons.csv.CSVRecord;
 public final class BrinewellColdStore {
     private static final List<String> PROVEN =
             List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22", "mains", "battery", "tamper");
-    private static final KindCatalogue KINDS = DataFiles.kinds();
     private static final String STALE = "09";
     private static final List<CableId> LOOSE = List.of(new CableId("C-05"), new CableId("C-26"));
     private static final Instant FIRST_PROOF = Instant.parse("2026-05-12T09:38:12Z");
@@ -160,10 +146,10 @@ public final class BrinewellColdStore {
                         new Area(1, "Offices", "7316"),
                         new Area(2, "Dock", "7316"),
                         new Area(3, "Cold rooms and plant", "7316")),
-                rows.stream().map(BrinewellColdStore::point).toList(),
-                rows.stream().map(BrinewellColdStore::cable).toList(),
-                inputs(rows),
-                rows.stream().map(BrinewellColdStore::zone).toList(),
+                rows.stream().map(DemoRows::point).toList(),
+                rows.stream().map(DemoRows::cable).toList(),
+                DemoRows.inputs(rows),
+                rows.stream().map(DemoRows::zone).toList(),
                 new Communicator(
                         "Communicator on the keypad bus",
                         new IpRoute(List.of(new ReceiverId("A1"), new ReceiverId("A2")), 3, 5000)),
@@ -176,87 +162,6 @@ public final class BrinewellColdStore {
                 bus(),
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED);
-    }
-
-    private static Point point(CSVRecord row) {
-        var loop = new LoopWiring(
-                SchemeKind.valueOf(row.get("scheme")),
-                number(row, "end_of_line"),
-                4700,
-                10_000,
-                number(row, "tolerance"),
-                0.2,
-                ResistorPlace.LAST_DEVICE,
-                false);
-        PointKind kind = KINDS.byId(row.get("kind")).orElseThrow().kind();
-        SurveyedZone surveyed = new SurveyedZone(
-                ZoneType.valueOf(row.get("duty")),
-                Optional.of((int) number(row, "duty_area")),
-                row.get("way_in").equals("1"));
-        return Point.of(new PointId(row.get("id")), row.get("name"), kind, surveyed, loop);
-    }
-
-    private static Cable cable(CSVRecord row) {
-        Conductor conductor = DataFiles.conductors().stream()
-                .filter(known -> known.name().equals("0.22 mm²"))
-                .findFirst()
-                .orElseThrow();
-        return new Cable(
-                new CableId(row.get("cable")),
-                new PointId(row.get("id")),
-                number(row, "metres"),
-                conductor,
-                number(row, "coldest"),
-                number(row, "hottest"));
-    }
-
-    private static List<Input> inputs(List<CSVRecord> rows) {
-        List<Input> inputs = new ArrayList<>();
-        for (CSVRecord row : rows) {
-            inputs.add(row.get("shares").isEmpty() ? ownInput(row) : secondZone(row));
-        }
-        inputs.add(input("Panel", 8, 8, Optional.empty(), UnusedTermination.NOTHING));
-        inputs.add(input("Expander 2", 6, 22, Optional.empty(), UnusedTermination.RESISTOR));
-        inputs.add(input("Expander 2", 8, 24, Optional.empty(), UnusedTermination.RESISTOR));
-        inputs.add(input("Keypad 3", 1, 43, Optional.empty(), UnusedTermination.RESISTOR));
-        return inputs;
-    }
-
-    private static Input ownInput(CSVRecord row) {
-        return input(
-                row.get("module"),
-                (int) number(row, "number"),
-                (int) number(row, "zone"),
-                Optional.of(new PointId(row.get("id"))),
-                UnusedTermination.NOTHING);
-    }
-
-    private static Input secondZone(CSVRecord row) {
-        return new Input(
-                new InputId(row.get("shares") + "b"),
-                new ModuleId(row.get("module")),
-                (int) number(row, "number"),
-                (int) number(row, "zone"),
-                Optional.of(new PointId(row.get("id"))),
-                UnusedTermination.NOTHING,
-                Optional.of(new InputId(row.get("shares"))));
-    }
-
-    private static Input input(
-            String module, int number, int zone, Optional<PointId> point, UnusedTermination unusedFitted) {
-        return Input.of(new InputId(module + "." + number), new ModuleId(module), number, zone, point, unusedFitted);
-    }
-
-    private static Zone zone(CSVRecord row) {
-        return new Zone(
-                (int) number(row, "zone"),
-                ZoneType.valueOf(row.get("zone_type")),
-                Optional.of(row.get("area")).filter(area -> !area.isEmpty()).map(Integer::valueOf),
-                Optional.of(row.get("own_event")).filter(event -> !event.isEmpty()));
-    }
-
-    private static double number(CSVRecord row, String column) {
-        return Double.parseDouble(row.get(column));
     }
 
     private static Proof proof(Job job, String pointId, int sequence) {
