@@ -180,7 +180,7 @@ class CommandLineTest {
         String text = call("netlist", file, "--supply").out();
         assertThat(text)
                 .startsWith("* Supply trees of Brinewell Cold Store")
-                .contains("print volts_20", "print volts_keypad_2");
+                .contains("print volts_point_20", "print volts_module_keypad_2");
     }
 
     @Test

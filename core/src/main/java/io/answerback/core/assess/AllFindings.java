@@ -68,7 +68,7 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     }
 
     private static AllFindings all(Facts facts) {
-        Map<Optional<PointId>, List<Finding>> byPoint = new HashMap<>();
+        Map<PointId, List<Finding>> byPoint = new HashMap<>();
         facts.of(OF_CABLES).forEach(findings -> findings.forEach(finding -> addTo(byPoint, finding)));
         facts.of(CorePlan.PLACES).forEach(place -> facts.of(OF_BOX, place).forEach(finding -> addTo(byPoint, finding)));
         Checks.OF_JOBS.forEach(check -> facts.of(OF_JOB, check).forEach(finding -> addTo(byPoint, finding)));
@@ -76,11 +76,11 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
         for (int i = 0; i < GRADES * STOPS; i++) {
             alike.add(new ArrayList<>());
         }
-        byPoint.getOrDefault(Optional.empty(), List.of()).forEach(finding -> add(finding, alike));
+        byPoint.getOrDefault(null, List.of()).forEach(finding -> add(finding, alike));
         List<PointId> points = facts.of(PointFacts.IDS);
         List<List<Finding>> ofPoints = facts.of(OF_POINTS);
         for (int i = 0; i < points.size(); i++) {
-            byPoint.getOrDefault(Optional.of(points.get(i)), List.of()).forEach(finding -> add(finding, alike));
+            byPoint.getOrDefault(points.get(i), List.of()).forEach(finding -> add(finding, alike));
             ofPoints.get(i).forEach(finding -> add(finding, alike));
         }
         List<Finding> sorted = new ArrayList<>();
@@ -88,8 +88,10 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
         return new AllFindings(List.copyOf(sorted), worst(alike));
     }
 
-    private static void addTo(Map<Optional<PointId>, List<Finding>> byPoint, Finding finding) {
-        byPoint.computeIfAbsent(finding.point(), key -> new ArrayList<>()).add(finding);
+    /// Those of no point are kept under null: a key that is looked up often is not wrapped.
+    private static void addTo(Map<PointId, List<Finding>> byPoint, Finding finding) {
+        byPoint.computeIfAbsent(finding.point().orElse(null), key -> new ArrayList<>())
+                .add(finding);
     }
 
     private static int place(Grade grade, Stop stop) {

@@ -24,6 +24,7 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
     private final Map<Object, T> exchanged;
     private final Map<Function<T, ? extends Collection<?>>, Boolean> shared = new ConcurrentHashMap<>();
     private KeyIndex<T> own;
+    private volatile List<List<?>> checkedAgainst = List.of();
 
     private Keyed(List<T> items, KeyIndex<T> index, Map<Object, T> exchanged) {
         this.items = items;
@@ -69,6 +70,29 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
             }
         }
         return new Keyed<>(List.copyOf(now), index, changes);
+    }
+
+    /// Checks what must hold between this list and others, unless it was checked against those very lists before:
+    /// an edit changes one list or two, and what holds between the others goes on holding.
+    ///
+    /// @param check throws when something does not hold
+    public void checkAgainst(List<List<?>> others, Runnable check) {
+        if (!same(checkedAgainst, others)) {
+            check.run();
+            checkedAgainst = List.copyOf(others);
+        }
+    }
+
+    private static boolean same(List<List<?>> some, List<List<?>> others) {
+        if (some.size() != others.size() || some.isEmpty()) {
+            return false;
+        }
+        for (int i = 0; i < some.size(); i++) {
+            if (some.get(i) != others.get(i)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /// The thing with this key; empty when there is none.

@@ -89,9 +89,10 @@ public record Job(
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
-        JobParts.requirePoints(keyed(points), inputs, measurements);
-        JobParts.requireModules(keyed(modules), inputs);
-        JobParts.requireCableEnds(cables, keyed(points), keyed(modules));
+        JobParts.requirePoints(keyed(points), measurements);
+        JobParts.requireModules(keyed(modules));
+        JobParts.requireInputs(keyed(inputs), keyed(points), keyed(modules));
+        JobParts.requireCableEnds(keyed(cables), keyed(points), keyed(modules));
         JobParts.requireReceivers(communicator, receivers);
     }
 

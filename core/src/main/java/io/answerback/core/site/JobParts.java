@@ -20,21 +20,30 @@ import java.util.stream.Stream;
 final class JobParts {
     private JobParts() {}
 
-    static void requirePoints(Keyed<Point> points, List<Input> inputs, List<Measurement> measurements) {
-        requireNoSystemPoint(points);
-        requireOneInputEach(inputs);
-        requireShared(inputs);
-        inputs.forEach(input -> input.pointId().ifPresent(id -> refersTo(points, id, "an input serves")));
-        measurements.forEach(made -> refersTo(points, made.pointId(), "a measurement was made at"));
+    static void requirePoints(Keyed<Point> points, List<Measurement> measurements) {
+        points.checkAgainst(List.of(measurements), () -> {
+            requireNoSystemPoint(points);
+            measurements.forEach(made -> refersTo(points, made.pointId(), "a measurement was made at"));
+        });
     }
 
-    static void requireModules(Keyed<PanelModule> modules, List<Input> inputs) {
+    static void requireModules(Keyed<PanelModule> modules) {
         requireDifferentNames(modules);
-        for (Input input : inputs) {
-            if (!modules.has(input.module())) {
-                throw new IllegalArgumentException(
-                        Text.of("input %s is on module %s, which is not in the job", input.id(), input.module()));
-            }
+    }
+
+    static void requireInputs(Keyed<Input> inputs, Keyed<Point> points, Keyed<PanelModule> modules) {
+        inputs.checkAgainst(List.of(points, modules), () -> {
+            requireOneInputEach(inputs);
+            inputs.forEach(input -> input.pointId().ifPresent(id -> refersTo(points, id, "an input serves")));
+            inputs.forEach(input -> requireModule(modules, input));
+            requireShared(inputs);
+        });
+    }
+
+    private static void requireModule(Keyed<PanelModule> modules, Input input) {
+        if (!modules.has(input.module())) {
+            throw new IllegalArgumentException(
+                    Text.of("input %s is on module %s, which is not in the job", input.id(), input.module()));
         }
     }
 
@@ -121,30 +130,29 @@ final class JobParts {
         return inputs.stream().filter(input -> input.pointId().isPresent());
     }
 
-    static void requireCableEnds(List<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
-        for (Cable cable : cables) {
-            CableEnds ends = cable.ends();
-            for (PointId id : ends.points()) {
-                refersTo(points, id, "a cable goes to");
-            }
-            ends.module().filter(id -> !modules.has(id)).ifPresent(id -> {
-                throw new IllegalArgumentException(
-                        Text.of("cable %s goes to module %s, which is not in the job", cable.id(), id));
-            });
-            ends.from()
-                    .filter(ModuleId.class::isInstance)
-                    .filter(id -> !modules.has(id))
-                    .ifPresent(id -> {
-                        throw new IllegalArgumentException(
-                                Text.of("cable %s begins at module %s, which is not in the job", cable.id(), id));
-                    });
+    static void requireCableEnds(Keyed<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
+        cables.checkAgainst(
+                List.of(points, modules), () -> cables.forEach(cable -> requireEnds(cable, points, modules)));
+    }
+
+    private static void requireEnds(Cable cable, Keyed<Point> points, Keyed<PanelModule> modules) {
+        CableEnds ends = cable.ends();
+        ends.points().forEach(id -> refersTo(points, id, "a cable goes to"));
+        if (ends.module().isPresent() && !modules.has(ends.module().get())) {
+            throw new IllegalArgumentException(Text.of(
+                    "cable %s goes to module %s, which is not in the job",
+                    cable.id(), ends.module().get()));
+        }
+        if (ends.from().orElse(null) instanceof ModuleId from && !modules.has(from)) {
+            throw new IllegalArgumentException(
+                    Text.of("cable %s begins at module %s, which is not in the job", cable.id(), from));
         }
     }
 
     private static void requireOneInputEach(List<Input> inputs) {
-        Set<String> seen = new HashSet<>();
+        Set<PointId> seen = new HashSet<>();
         usedInputs(inputs).map(input -> input.pointId().orElseThrow()).forEach(id -> {
-            if (!seen.add(id.text())) {
+            if (!seen.add(id)) {
                 throw new IllegalArgumentException(Text.of("input of point %s is there twice; keep one", id));
             }
         });

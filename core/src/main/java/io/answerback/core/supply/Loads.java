@@ -6,12 +6,15 @@ import io.answerback.core.device.LoadType;
 import io.answerback.core.device.Powering;
 import io.answerback.core.device.SounderUnit;
 import io.answerback.core.id.FedId;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModulePower;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,10 +24,16 @@ import java.util.Optional;
 /// better than the data counts instead of them. Of the detectors' alarm current only the share counts that is
 /// in alarm at once, wherever the figure is from.
 public final class Loads {
+    private static final Fact<Map<FedId, LoadLine>> FACT = Fact.of("loads", Loads::listed);
+
     private Loads() {}
 
     /// The lines by part, in the order of the job.
     public static Map<FedId, LoadLine> of(Parts job) {
+        return job instanceof Facts facts ? facts.of(FACT) : listed(job);
+    }
+
+    private static Map<FedId, LoadLine> listed(Parts job) {
         Map<FedId, LoadLine> lines = new LinkedHashMap<>();
         for (PanelModule module : job.modules()) {
             job.kindOf(module)
@@ -37,7 +46,7 @@ public final class Loads {
                 lines.put(line.part(), line);
             }
         }
-        return lines;
+        return Collections.unmodifiableMap(lines);
     }
 
     private static LoadLine module(Parts job, PanelModule module, ModuleKind kind) {

@@ -1,7 +1,6 @@
 package io.answerback.core.supply;
 
 import io.answerback.core.cable.Cable;
-import io.answerback.core.cores.Cabling;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.FedId;
@@ -43,7 +42,8 @@ record LoadsThrough(
         elsewhere = Map.copyOf(elsewhere);
     }
 
-    static LoadsThrough of(Parts job, Cabling plan, Map<FedId, LoadLine> lines, List<SoundOutput> outputs) {
+    static LoadsThrough of(
+            Parts job, Map<BoxId, List<Cable>> beginning, Map<FedId, LoadLine> lines, List<SoundOutput> outputs) {
         Set<ModuleId> ownSupply = new HashSet<>();
         for (PanelModule module : job.modules()) {
             job.kindOf(module).filter(ModuleKind::suppliesItself).ifPresent(kind -> ownSupply.add(module.id()));
@@ -53,7 +53,6 @@ record LoadsThrough(
                 .filter(output -> output.limitMilliamps() > 0)
                 .flatMap(output -> output.loads().stream())
                 .forEach(load -> elsewhere.merge(load.part(), load.milliamps(), Double::sum));
-        Map<BoxId, List<Cable>> beginning = SupplyTrees.feeding(plan);
         Map<CableId, Cable> cables =
                 beginning.values().stream().flatMap(List::stream).collect(Collectors.toMap(Cable::id, cable -> cable));
         return new LoadsThrough(cables, beginning, lines, ownSupply, elsewhere);

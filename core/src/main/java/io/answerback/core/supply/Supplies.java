@@ -78,7 +78,7 @@ public record Supplies(
                 trees.circles(),
                 Sounders.of(job, plan, lines, volts, sounding),
                 BusLoad.of(job, plan, trees.trees()),
-                LoadsThrough.of(job, plan, lines, sounding),
+                LoadsThrough.of(job, trees.beginning(), lines, sounding),
                 Map.of(Direction.DOWN, PowerRun.of(job, Direction.DOWN), Direction.UP, PowerRun.of(job, Direction.UP)));
     }
 

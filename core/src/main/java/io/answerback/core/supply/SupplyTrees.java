@@ -33,7 +33,7 @@ public final class SupplyTrees {
     private final Parts job;
     private final Cabling plan;
     private final Map<FedId, LoadLine> lines;
-    private final Map<BoxId, List<Cable>> beginning = new HashMap<>();
+    private final Map<BoxId, List<Cable>> beginning;
     private final List<SupplyTree> trees = new ArrayList<>();
     private final List<CableId> circles = new ArrayList<>();
     private final Set<FedId> fed = new HashSet<>();
@@ -43,14 +43,14 @@ public final class SupplyTrees {
         this.job = job;
         this.plan = plan;
         this.lines = lines;
-        beginning.putAll(feeding(plan));
+        this.beginning = feeding(plan);
         job.modules().stream().filter(this::supplies).forEach(this::trees);
         findCircles();
     }
 
     /// The cables something is fed through, by where they begin. Speakers are fed by the pair that makes them
     /// sound.
-    static Map<BoxId, List<Cable>> feeding(Cabling plan) {
+    private static Map<BoxId, List<Cable>> feeding(Cabling plan) {
         Map<BoxId, List<Cable>> beginning = new HashMap<>();
         cables(plan)
                 .forEach(cable -> plan.beginning(cable)
@@ -190,6 +190,11 @@ public final class SupplyTrees {
 
     List<SupplyTree> trees() {
         return trees;
+    }
+
+    /// The cables something is fed through, by the module or joint box they begin at.
+    Map<BoxId, List<Cable>> beginning() {
+        return beginning;
     }
 
     /// The cables that feed each other in a circle, by label.

@@ -3,6 +3,7 @@ package io.answerback.core.zone;
 import io.answerback.core.id.InputId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
@@ -28,7 +29,7 @@ import java.util.stream.Collectors;
 /// @param lines every zone some input brings or somebody programmed, by number
 public record ZoneMap(List<Line> lines) {
     /// The map of a job.
-    public static final Fact<ZoneMap> FACT = Fact.of("zone map", ZoneMap::of);
+    public static final Fact<ZoneMap> FACT = Fact.of("zone map", ZoneMap::mapped);
 
     /// The input the panel looks at for the zone of another, by the id of the latter; empty when it looks at that
     /// itself.
@@ -67,6 +68,10 @@ public record ZoneMap(List<Line> lines) {
     /// The map of a job. Where several inputs bring one zone, a keypad's that took it over wins, then the one
     /// whose number it is by the profile's rule.
     public static ZoneMap of(Parts job) {
+        return job instanceof Facts facts ? facts.of(FACT) : mapped(job);
+    }
+
+    private static ZoneMap mapped(Parts job) {
         Homes homes = new Homes(job);
         Map<Integer, List<Input>> byZone = new TreeMap<>();
         job.inputs()
