@@ -10,6 +10,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Begun;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
 import java.util.List;
@@ -59,7 +60,7 @@ public final class UnusedInputUnterminated implements JobCheck {
                 .map(SchemeKind::withArticle)
                 .collect(Collectors.joining(" or "));
         return UNREAD.finds(
-                on ? Grade.WRONG : Grade.TIGHT,
+                grade(job, on),
                 new Target.OfInput(input.id()),
                 Text.of("%s does not read the scheme it is left in", job.nameOf(input)),
                 Text.of(
@@ -70,10 +71,17 @@ public final class UnusedInputUnterminated implements JobCheck {
                         input.zone()));
     }
 
+    private static Grade grade(Parts job, boolean watched) {
+        if (watched) {
+            return Grade.WRONG;
+        }
+        return Begun.wiring(job) ? Grade.TIGHT : Grade.NOTE;
+    }
+
     private static Finding finding(Parts job, UnusedInputs.Unused unused) {
         Input input = unused.input();
         return RULE.finds(
-                        unused.watched() ? Grade.WRONG : Grade.TIGHT,
+                        grade(job, unused.watched()),
                         new Target.OfInput(input.id()),
                         Text.of(
                                 "%s has %s across it",

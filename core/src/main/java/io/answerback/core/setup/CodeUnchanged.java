@@ -9,6 +9,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.EntryForm;
+import io.answerback.core.site.Begun;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import java.util.List;
@@ -54,6 +55,7 @@ public final class CodeUnchanged implements JobCheck {
         if (note.filter(PanelProgramming.CodeNote::changed).isEmpty()) {
             return Optional.of(of(
                     STILL,
+                    Begun.programming(job) ? Grade.WRONG : Grade.NOTE,
                     step.key(),
                     Text.of("%s: still the maker's", code),
                     "It stands in the manual, and whoever has that can work this panel.",
@@ -63,13 +65,14 @@ public final class CodeUnchanged implements JobCheck {
                 .filter(differs -> !differs)
                 .map(same -> of(
                         SAME,
+                        Grade.WRONG,
                         step.key(),
                         Text.of("%s: the same as another code", code),
                         "The panel cannot tell who it was, and an engineer's code that is a user's opens everything.",
                         "Choose another, and compare them again."));
     }
 
-    private static Finding of(Rule rule, String of, String says, String why, String remedy) {
-        return rule.finds(new Target.OfJob(), says, why, remedy).of(of);
+    private static Finding of(Rule rule, Grade grade, String of, String says, String why, String remedy) {
+        return rule.finds(grade, new Target.OfJob(), says, why, remedy).of(of);
     }
 }

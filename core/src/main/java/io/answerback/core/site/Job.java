@@ -91,8 +91,8 @@ public record Job(
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
         JobParts.requirePoints(keyed(points), measurements);
         JobParts.requireModules(keyed(modules));
-        JobParts.requireInputs(keyed(inputs), keyed(points), keyed(modules));
         JobParts.requireCableEnds(keyed(cables), keyed(points), keyed(modules));
+        JobParts.requireInputs(keyed(inputs), keyed(points), keyed(modules));
         JobParts.requireReceivers(communicator, receivers);
     }
 

@@ -2,6 +2,8 @@ package io.answerback.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.cable.CableInstallation.Progress;
+import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.device.ResistorPlace;
 import io.answerback.core.device.SchemeKind;
@@ -179,10 +181,15 @@ class RulesTest {
 
     @Test
     void anUnusedInputNeedsItsResistorMostOfAllWhenItsZoneIsOn() {
-        Edit open = Edits.unusedFitted(new InputId("P.4"), UnusedTermination.NOTHING);
+        Edit bare = Edits.unusedFitted(new InputId("P.4"), UnusedTermination.NOTHING);
+        assertFinds(bare, "unused-input:P.4", Grade.NOTE, "Panel · 4 has nothing across it");
+        Edit open = new Edit(
+                "",
+                its -> CableEdits.installation("", new CableId("C-01"), cable -> cable.withProgress(Progress.RUN))
+                        .on(bare.on(its)));
         assertFinds(open, "unused-input:P.4", Grade.TIGHT, "Panel · 4 has nothing across it");
         Finding finding = Found.in(open.on(job), "unused-input:P.4").orElseThrow();
-        assertThat(finding.mend().orElseThrow().on(open.on(job))).isEqualTo(job);
+        assertThat(finding.mend().orElseThrow().on(bare.on(job))).isEqualTo(job);
         Job watched = Edits.zoneType(4, ZoneType.IMMEDIATE).on(open.on(job));
         assertThat(Found.in(watched, "unused-input:P.4").orElseThrow().grade()).isEqualTo(Grade.WRONG);
     }

@@ -1,0 +1,89 @@
+package io.answerback.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Grade;
+import io.answerback.core.id.ReceiverId;
+import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelProgramming;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.survey.NewJob;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// A job on which nothing was done yet: what is missing is not wrong before its work has begun.
+class FreshJobTest {
+    private static Job fresh(PanelProfile profile) {
+        return NewJob.of("Wharf office", "", DataFiles.rules().getFirst(), PracticeOption.SET_UNSET, profile);
+    }
+
+    private static Assessment assessed(Job job) {
+        return new Assessor(DataFiles.events()).assess(job);
+    }
+
+    static List<PanelProfile> profiles() {
+        return DataFiles.profiles();
+    }
+
+    @ParameterizedTest
+    @MethodSource("profiles")
+    void nothingIsWrongWithAJobThatHasJustBegun(PanelProfile profile) {
+        Assessment assessment = assessed(fresh(profile));
+        assertThat(assessment.findings()).extracting(Finding::grade).containsOnly(Grade.NOTE);
+        assertThat(assessment.stops()).extracting(stop -> stop.mark()).containsOnly(Mark.NOT_DONE);
+    }
+
+    @Test
+    void aRouteWithoutAReceiverIsWrongOnceOneIsThere() {
+        Job job = fresh(DataFiles.profile("sample-b"));
+        assertThat(grade(job, "no-receiver:ip")).contains(Grade.NOTE);
+        Receiver station = new Receiver(new ReceiverId("A1"), "Station", "203.0.113.7", 4711, "", "0");
+        Job told = new Job(
+                job.site(),
+                job.practice(),
+                job.panel(),
+                job.modules(),
+                job.areas(),
+                job.points(),
+                job.cables(),
+                job.inputs(),
+                job.zones(),
+                job.communicator(),
+                List.of(station),
+                job.proofs(),
+                job.measurements(),
+                job.power(),
+                job.bus(),
+                job.radio(),
+                job.setup());
+        assertThat(grade(told, "no-receiver:ip")).contains(Grade.WRONG);
+    }
+
+    @Test
+    void aCodeOfTheMakerIsWrongOnceAnythingIsTyped() {
+        Job job = fresh(DataFiles.profile("sample-b"));
+        String id = "code-still-the-makers:engineer-code 0";
+        assertThat(grade(job, id)).contains(Grade.NOTE);
+        PanelProgramming.Typed entry =
+                new PanelProgramming.Typed("exit-time", 0, "45", Instant.parse("2026-07-01T08:00:00Z"), 1, "");
+        Job typed = job.withSetup(job.setup().with(entry));
+        assertThat(grade(typed, id)).contains(Grade.WRONG);
+    }
+
+    private static Optional<Grade> grade(Job job, String id) {
+        return assessed(job).findings().stream()
+                .filter(finding -> finding.id().equals(id))
+                .map(Finding::grade)
+                .findFirst();
+    }
+}
