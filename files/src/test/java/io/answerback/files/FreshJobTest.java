@@ -41,6 +41,8 @@ class FreshJobTest {
         Assessment assessment = assessed(fresh(profile));
         assertThat(assessment.findings()).extracting(Finding::grade).containsOnly(Grade.NOTE);
         assertThat(assessment.stops()).extracting(stop -> stop.mark()).containsOnly(Mark.NOT_DONE);
+        assertThat(assessment.points().stream().flatMap(point -> point.chain().links().stream()))
+                .noneMatch(link -> link.mark() == Mark.WRONG);
     }
 
     @Test

@@ -2,6 +2,7 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.finding.Begun;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -10,9 +11,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Begun;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -43,26 +42,25 @@ public final class UnusedInputUnterminated implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        Parts job = facts;
         return Stream.concat(
-                UnusedInputs.of(job).filter(unused -> !unused.fitted()).map(unused -> finding(job, unused)),
-                UnusedInputs.unread(job).map(input -> unread(job, input)));
+                UnusedInputs.of(facts).filter(unused -> !unused.fitted()).map(unused -> finding(facts, unused)),
+                UnusedInputs.unread(facts).map(input -> unread(facts, input)));
     }
 
-    private static Finding unread(Parts job, Input input) {
-        boolean on = job.zone(input.zone())
+    private static Finding unread(Facts facts, Input input) {
+        boolean on = facts.zone(input.zone())
                 .filter(zone -> zone.type() != ZoneType.NOT_USED)
                 .isPresent();
-        String reads = job.inputModel(Optional.of(input)).schemes().stream()
+        String reads = facts.inputModel(Optional.of(input)).schemes().stream()
                 .map(bands -> bands.scheme().words())
                 .collect(Collectors.joining(", "));
-        String left = UnusedInputs.schemes(job, input).stream()
+        String left = UnusedInputs.schemes(facts, input).stream()
                 .map(SchemeKind::withArticle)
                 .collect(Collectors.joining(" or "));
         return UNREAD.finds(
-                grade(job, on),
+                grade(facts, on),
                 new Target.OfInput(input.id()),
-                Text.of("%s does not read the scheme it is left in", job.nameOf(input)),
+                Text.of("%s does not read the scheme it is left in", facts.nameOf(input)),
                 Text.of(
                         "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known.",
                         left, reads),
@@ -71,21 +69,21 @@ public final class UnusedInputUnterminated implements JobCheck {
                         input.zone()));
     }
 
-    private static Grade grade(Parts job, boolean watched) {
+    private static Grade grade(Facts facts, boolean watched) {
         if (watched) {
             return Grade.WRONG;
         }
-        return Begun.wiring(job) ? Grade.TIGHT : Grade.NOTE;
+        return Begun.wiring(facts) ? Grade.TIGHT : Grade.NOTE;
     }
 
-    private static Finding finding(Parts job, UnusedInputs.Unused unused) {
+    private static Finding finding(Facts facts, UnusedInputs.Unused unused) {
         Input input = unused.input();
         return RULE.finds(
-                        grade(job, unused.watched()),
+                        grade(facts, unused.watched()),
                         new Target.OfInput(input.id()),
                         Text.of(
                                 "%s has %s across it",
-                                job.nameOf(input), input.unusedFitted().words()),
+                                facts.nameOf(input), input.unusedFitted().words()),
                         unused.watched()
                                 ? Text.of("Its zone %02d is on, so the panel reports it for ever.", input.zone())
                                 : Text.of("It is quiet only while zone %02d stays off.", input.zone()),

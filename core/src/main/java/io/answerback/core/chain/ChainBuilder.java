@@ -5,10 +5,12 @@ import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.finding.Begun;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.loop.StateWords;
 import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.memo.Facts;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.InputModel;
@@ -19,7 +21,6 @@ import io.answerback.core.radio.Sender;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
@@ -32,7 +33,7 @@ import java.util.Optional;
 ///
 /// @param job the site
 /// @param events the event table, for words
-public record ChainBuilder(Parts job, EventTable events) {
+public record ChainBuilder(Facts job, EventTable events) {
     /// The chain of a zone point.
     ///
     /// @param instead the input the panel looks at in place of its own; empty when it looks at that itself
@@ -76,8 +77,7 @@ public record ChainBuilder(Parts job, EventTable events) {
                         new LinkState(Link.ZONE, Mark.SOUND, "system", "not in any area"),
                         signal.map(sent ->
                                         new LinkState(Link.EVENT, Mark.SOUND, eventFigure(sent.event()), address(sent)))
-                                .orElse(new LinkState(
-                                        Link.EVENT, Mark.WRONG, eventFigure(point.event()), "no account")),
+                                .orElse(new LinkState(Link.EVENT, missing(), eventFigure(point.event()), "no account")),
                         route(),
                         station(proof)));
     }
@@ -160,7 +160,7 @@ public record ChainBuilder(Parts job, EventTable events) {
         boolean accountMissing = !code.isEmpty() && zone.flatMap(Zone::area).isPresent();
         return new LinkState(
                 Link.EVENT,
-                Mark.WRONG,
+                accountMissing ? missing() : Mark.WRONG,
                 code.isEmpty() ? "none" : eventFigure(code),
                 accountMissing ? "no account" : "nothing is sent");
     }
@@ -176,7 +176,7 @@ public record ChainBuilder(Parts job, EventTable events) {
     private LinkState route() {
         List<Receiver> receivers = job.routeReceivers();
         if (receivers.isEmpty()) {
-            return new LinkState(Link.ROUTE, Mark.WRONG, "none", "no receiver to send to");
+            return new LinkState(Link.ROUTE, missing(), "none", "no receiver to send to");
         }
         String backup = switch (receivers.size()) {
             case 1 -> "";
@@ -184,6 +184,11 @@ public record ChainBuilder(Parts job, EventTable events) {
             default -> ", " + (receivers.size() - 1) + " backups";
         };
         return new LinkState(Link.ROUTE, Mark.SOUND, "IP", receivers.getFirst().name() + backup);
+    }
+
+    /// What reporting lacks is wrong once reporting has begun.
+    private Mark missing() {
+        return Begun.reporting(job) ? Mark.WRONG : Mark.NOT_DONE;
     }
 
     private static LinkState station(ProofState proof) {

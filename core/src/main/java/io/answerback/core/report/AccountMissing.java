@@ -3,6 +3,7 @@ package io.answerback.core.report;
 import io.answerback.core.chain.PointFacts;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.common.Text;
+import io.answerback.core.finding.Begun;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -12,7 +13,6 @@ import io.answerback.core.finding.Target;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.site.Begun;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.List;
@@ -40,7 +40,7 @@ public final class AccountMissing implements JobCheck {
         return job.areas().stream()
                 .filter(area -> area.account().isEmpty())
                 .map(area -> RULE.finds(
-                        Begun.reporting(job) || Begun.programming(job) ? Grade.WRONG : Grade.NOTE,
+                        Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
                         new Target.OfArea(area.number(), firstPointIn(area.number(), facts.of(PointFacts.ALL))),
                         Text.of("Area %02d %s has no account", area.number(), area.name()),
                         "The station could not tell whose alarm it is, so the panel sends none.",

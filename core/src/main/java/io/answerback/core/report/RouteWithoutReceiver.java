@@ -1,5 +1,6 @@
 package io.answerback.core.report;
 
+import io.answerback.core.finding.Begun;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -7,7 +8,6 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.site.Begun;
 import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -32,7 +32,7 @@ public final class RouteWithoutReceiver implements JobCheck {
         Parts job = facts;
         return job.communicator().ip().receiverIds().isEmpty()
                 ? Stream.of(RULE.finds(
-                                Begun.reporting(job) || Begun.programming(job) ? Grade.WRONG : Grade.NOTE,
+                                Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
                                 new Target.OfCommunicator(),
                                 "The IP route has no receiver",
                                 "Every event ends at the communicator.",

@@ -1,6 +1,7 @@
 package io.answerback.core.setup;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.finding.Begun;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
@@ -9,9 +10,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.EntryForm;
-import io.answerback.core.site.Begun;
 import io.answerback.core.site.PanelProgramming;
-import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -46,16 +45,16 @@ public final class CodeUnchanged implements JobCheck {
                 .flatMap(step -> finding(facts, step).stream());
     }
 
-    private static Optional<Finding> finding(Parts job, EntryStep step) {
+    private static Optional<Finding> finding(Facts facts, EntryStep step) {
         Optional<PanelProgramming.CodeNote> note =
-                job.setup().code(step.setting().id(), step.number());
+                facts.setup().code(step.setting().id(), step.number());
         String code = step.of().isEmpty()
                 ? step.setting().name()
                 : Text.of("%s, %s", step.setting().name(), step.of());
         if (note.filter(PanelProgramming.CodeNote::changed).isEmpty()) {
             return Optional.of(of(
                     STILL,
-                    Begun.programming(job) ? Grade.WRONG : Grade.NOTE,
+                    Begun.programming(facts) ? Grade.WRONG : Grade.NOTE,
                     step.key(),
                     Text.of("%s: still the maker's", code),
                     "It stands in the manual, and whoever has that can work this panel.",

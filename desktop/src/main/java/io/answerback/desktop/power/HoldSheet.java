@@ -168,21 +168,11 @@ final class HoldSheet extends Sheet {
 
     private void facts(SupplyState supply, BatteryState battery) {
         facts.getChildren().add(Words.title("The battery against the rule"));
-        fact(
-                "%.1f h of %.0f h".formatted(battery.standbyHours(), battery.ruleHours()),
-                "cold, at the end of its life, with the design margin of %s, and the alarm after it; the plot is on the same basis"
-                        .formatted(Figures.plain(battery.wear().designMargin())));
-        fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm");
-        fact(
-                "%.1f Ah needed".formatted(battery.requiredAmpHours()),
-                battery.stockAmpHours()
-                        .map(size -> "the smallest that is sold is " + ampHours(size))
-                        .orElse("none that this supply takes is enough"));
-        double back = battery.recharge().hoursTo80();
-        fact(
-                Double.isInfinite(back) ? "never recharged" : "recharge to 80 %% in %.1f h".formatted(back),
-                "the rule allows %.0f h; %.0f mA charge it at the most"
-                        .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
+        if (battery.fitted().isPresent()) {
+            reached(supply, battery);
+        } else {
+            fact("no battery yet", wouldDo(battery));
+        }
         battery.fitted().ifPresent(this::dates);
         fact(
                 "%.0f mA and %.0f mA".formatted(supply.milliamps(false), supply.milliamps(true)),
@@ -198,6 +188,32 @@ final class HoldSheet extends Sheet {
                                 "Save as PDF or SVG…",
                                 "the fall, the load list and the volts, to be printed",
                                 () -> print.ask(supply)));
+    }
+
+    private static String wouldDo(BatteryState battery) {
+        return battery.stockAmpHours()
+                .map(size -> "%s would do: %.1f Ah are needed for %.0f h"
+                        .formatted(ampHours(size), battery.requiredAmpHours(), battery.ruleHours()))
+                .orElse("%.1f Ah are needed for %.0f h; none that this supply takes is enough"
+                        .formatted(battery.requiredAmpHours(), battery.ruleHours()));
+    }
+
+    private void reached(SupplyState supply, BatteryState battery) {
+        fact(
+                "%.1f h of %.0f h".formatted(battery.standbyHours(), battery.ruleHours()),
+                "cold, at the end of its life, with the design margin of %s, and the alarm after it; the plot is on the same basis"
+                        .formatted(Figures.plain(battery.wear().designMargin())));
+        fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm");
+        fact(
+                "%.1f Ah needed".formatted(battery.requiredAmpHours()),
+                battery.stockAmpHours()
+                        .map(size -> "the smallest that is sold is " + ampHours(size))
+                        .orElse("none that this supply takes is enough"));
+        double back = battery.recharge().hoursTo80();
+        fact(
+                Double.isInfinite(back) ? "never recharged" : "recharge to 80 %% in %.1f h".formatted(back),
+                "the rule allows %.0f h; %.0f mA charge it at the most"
+                        .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
     }
 
     /// When it is due, what stood there before, and the step that puts a new one in.

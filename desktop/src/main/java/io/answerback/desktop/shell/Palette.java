@@ -1,14 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.cable.CableEnd;
-import io.answerback.core.cores.BoxPlan;
-import io.answerback.core.cores.TerminationWords;
-import io.answerback.core.finding.Stop;
 import io.answerback.desktop.desk.Desk;
-import java.util.ArrayList;
+import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.find.Found;
+import io.answerback.desktop.find.Hit;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -27,27 +23,21 @@ final class Palette extends StackPane {
 
     private final TextField wanted = new TextField();
     private final ListView<Hit> hits = new ListView<>();
-    private final Desk desk;
-    private final List<Command> commands;
+    private final Everything everything;
     private final Runnable closed;
 
-    /// One thing that can be gone to or done.
-    private record Hit(String title, String about, Runnable action) {
-        boolean matches(String[] words) {
-            String all = (title + " " + about).toLowerCase(Locale.ROOT);
-            return Stream.of(words).allMatch(all::contains);
-        }
-    }
-
     Palette(Desk desk, List<Command> commands, Runnable closed) {
-        this.desk = desk;
-        this.commands = commands;
+        this.everything = new Everything(desk, commands);
         this.closed = closed;
         getStyleClass().add("palette-shade");
         setVisible(false);
-        wanted.setPromptText("A point, a cable, an input, a finding, a command");
+        wanted.setPromptText("A point, a module, a cable, a terminal, a setting, a person, a finding, a command");
         wanted.setAccessibleText("Find");
         wanted.textProperty().subscribe(text -> search());
+        hits.setPlaceholder(
+                Words.wrapped(
+                        Words.quiet(
+                                "Nothing is called so. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.")));
         hits.setAccessibleText("Found");
         hits.setCellFactory(view -> new HitCell());
         hits.setFocusTraversable(false);
@@ -107,77 +97,8 @@ final class Palette extends StackPane {
     }
 
     private void search() {
-        String[] words = wanted.getText().strip().toLowerCase(Locale.ROOT).split("\\s+");
-        hits.getItems()
-                .setAll(everything()
-                        .filter(hit -> hit.matches(words))
-                        .limit(MOST_HITS)
-                        .toList());
+        hits.getItems().setAll(Found.of(wanted.getText(), everything.of(), MOST_HITS));
         choose(0);
-    }
-
-    private Stream<Hit> everything() {
-        List<Hit> all = new ArrayList<>();
-        desk.now()
-                .assessment()
-                .points()
-                .forEach(point -> all.add(new Hit(
-                        point.wired().isPresent() ? point.pointId() + " " + point.name() : point.name(),
-                        "point",
-                        () -> desk.select(point.pointId()))));
-        commands.forEach(command -> all.add(new Hit(
-                command.name(), command.key().map(key -> key.getDisplayText()).orElse("command"), command.action())));
-        desk.now()
-                .job()
-                .cables()
-                .forEach(cable -> all.add(new Hit(
-                        cable.id().text(),
-                        "cable to " + desk.now().assessment().cores().farEnd(cable),
-                        () -> {
-                            desk.go(Stop.CABLE);
-                            desk.focus(cable, CableEnd.NEAR, "");
-                        })));
-        desk.now().assessment().cores().boxes().forEach(box -> all.addAll(terminals(box)));
-        desk.now()
-                .assessment()
-                .setup()
-                .sheet()
-                .differing()
-                .forEach(step -> all.add(new Hit(
-                        (step.setting().name() + " " + step.of()).strip(),
-                        "setting, " + String.join(" › ", step.where()),
-                        () -> desk.go(Stop.SET_UP))));
-        desk.now()
-                .job()
-                .inputs()
-                .forEach(input -> input.pointId()
-                        .ifPresent(point -> all.add(new Hit(
-                                desk.now().job().nameOf(input),
-                                "input, zone %02d".formatted(input.zone()),
-                                () -> desk.select(point)))));
-        desk.now()
-                .assessment()
-                .findings()
-                .forEach(finding -> all.add(new Hit(
-                        finding.headline(), "finding, " + finding.grade().word(), () -> desk.follow(finding))));
-        return all.stream();
-    }
-
-    /// The terminals of a box under which cores belong; a hit goes to the first cable there.
-    private List<Hit> terminals(BoxPlan box) {
-        List<Hit> hits = new ArrayList<>();
-        for (int i = 0; i < box.strip().size(); i++) {
-            String name = "%s of %s".formatted(TerminationWords.terminal(box.strip(), i), box.title());
-            box.under(i).stream()
-                    .findFirst()
-                    .flatMap(end -> box.cable(end.cableId()))
-                    .ifPresent(cable ->
-                            hits.add(new Hit(name, "terminal, " + cable.cable().id(), () -> {
-                                desk.go(Stop.CABLE);
-                                desk.focus(cable.cable(), cable.end(), "");
-                            })));
-        }
-        return hits;
     }
 
     private static final class HitCell extends ListCell<Hit> {

@@ -3,6 +3,7 @@ package io.answerback.desktop.shell;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
 import java.util.Arrays;
@@ -64,6 +65,7 @@ final class PointCell extends ListCell<PointResult> {
         name.getStyleClass().add("point-name");
         name.setTextOverrun(OverrunStyle.ELLIPSIS);
         name.setMaxWidth(Double.MAX_VALUE);
+        Hint.on(name, point.name());
         HBox.setHgrow(name, Priority.ALWAYS);
         HBox row = new HBox(id, name);
         row.getStyleClass().add("point-row");

@@ -1,0 +1,8 @@
+package io.answerback.desktop.find;
+
+/// One thing that can be gone to or done.
+///
+/// @param title what it is called
+/// @param about what it is, and where it is to be found
+/// @param action goes there or does it
+public record Hit(String title, String about, Runnable action) {}

@@ -1,0 +1,87 @@
+package io.answerback.desktop.find;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalInt;
+
+/// The words somebody looks for. Every one of them must be met; how well they are met orders what is found.
+///
+/// @param words in small letters; none when nothing is typed yet
+public record Wanted(List<String> words) {
+    private static final int TITLE_BEGINS = 0;
+    private static final int WORD_BEGINS = 1;
+    private static final int IN_TITLE = 2;
+    private static final int WORD_OF_ABOUT_BEGINS = 3;
+    private static final int IN_ABOUT = 4;
+    private static final int LETTERS_IN_ORDER = 5;
+    private static final int LEAST_LETTERS = 3;
+
+    public Wanted {
+        words = List.copyOf(words);
+    }
+
+    /// What is typed, word by word.
+    public static Wanted of(String typed) {
+        String small = typed.strip().toLowerCase(Locale.ROOT);
+        return new Wanted(small.isEmpty() ? List.of() : Arrays.asList(small.split("\\s+")));
+    }
+
+    /// How far a thing is from what is wanted; 0 is nearest, and empty where a word is not met.
+    ///
+    /// @param title what it is called
+    /// @param about what it is, and where
+    public OptionalInt distance(String title, String about) {
+        String called = title.toLowerCase(Locale.ROOT);
+        String is = about.toLowerCase(Locale.ROOT);
+        int sum = 0;
+        for (String word : words) {
+            OptionalInt one = distance(word, called, is);
+            if (one.isEmpty()) {
+                return OptionalInt.empty();
+            }
+            sum += one.getAsInt();
+        }
+        return OptionalInt.of(sum);
+    }
+
+    private static OptionalInt distance(String word, String title, String about) {
+        if (title.startsWith(word)) {
+            return OptionalInt.of(TITLE_BEGINS);
+        }
+        if (begins(word, title)) {
+            return OptionalInt.of(WORD_BEGINS);
+        }
+        if (title.contains(word)) {
+            return OptionalInt.of(IN_TITLE);
+        }
+        if (begins(word, about)) {
+            return OptionalInt.of(WORD_OF_ABOUT_BEGINS);
+        }
+        if (about.contains(word)) {
+            return OptionalInt.of(IN_ABOUT);
+        }
+        return word.length() >= LEAST_LETTERS && inOrder(word, title)
+                ? OptionalInt.of(LETTERS_IN_ORDER)
+                : OptionalInt.empty();
+    }
+
+    private static boolean begins(String word, String text) {
+        for (int at = text.indexOf(word); at >= 0; at = text.indexOf(word, at + 1)) {
+            if (at == 0 || !Character.isLetterOrDigit(text.charAt(at - 1))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean inOrder(String letters, String text) {
+        int at = 0;
+        for (int i = 0; i < text.length() && at < letters.length(); i++) {
+            if (text.charAt(i) == letters.charAt(at)) {
+                at++;
+            }
+        }
+        return at == letters.length();
+    }
+}

@@ -1,0 +1,2 @@
+/// What "find anything" finds, and in which order. Knows no JavaFX.
+package io.answerback.desktop.find;

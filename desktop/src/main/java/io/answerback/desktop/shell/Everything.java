@@ -1,0 +1,153 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.TerminationWords;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.id.EndId;
+import io.answerback.core.site.Job;
+import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.desk.Focus;
+import io.answerback.desktop.desk.SurveySheet;
+import io.answerback.desktop.find.Hit;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/// Everything on a job that can be found, each with what it is and how to get there.
+final class Everything {
+    private final Desk desk;
+    private final List<Command> commands;
+
+    Everything(Desk desk, List<Command> commands) {
+        this.desk = desk;
+        this.commands = commands;
+    }
+
+    /// Points first, then what is done, then the rest in the order of work.
+    Stream<Hit> of() {
+        return Stream.of(
+                        points(),
+                        commands(),
+                        modules(),
+                        cables(),
+                        terminals(),
+                        inputs(),
+                        settings(),
+                        people(),
+                        findings())
+                .flatMap(hits -> hits);
+    }
+
+    private Job job() {
+        return desk.now().job();
+    }
+
+    private Stream<Hit> points() {
+        return desk.now().assessment().points().stream()
+                .map(point -> new Hit(
+                        point.wired().isPresent() ? point.pointId() + " " + point.name() : point.name(),
+                        "point",
+                        () -> desk.select(point.pointId())));
+    }
+
+    private Stream<Hit> commands() {
+        return commands.stream()
+                .map(command -> new Hit(
+                        command.name(),
+                        command.key().map(key -> key.getDisplayText()).orElse("command"),
+                        command.action()));
+    }
+
+    private Stream<Hit> modules() {
+        return job().modules().stream()
+                .map(module -> new Hit(
+                        module.name(),
+                        "module"
+                                + job().kindOf(module)
+                                        .map(kind -> ", " + kind.name())
+                                        .orElse(""),
+                        () -> module(module.id())));
+    }
+
+    /// To its box where cables come to it, else to the inventory.
+    private void module(EndId module) {
+        if (desk.now().assessment().cores().at(module).isPresent()) {
+            desk.go(Stop.CABLE);
+            desk.focus(Focus.on(module));
+        } else {
+            desk.open(SurveySheet.INPUTS);
+        }
+    }
+
+    private Stream<Hit> cables() {
+        return job().cables().stream()
+                .map(cable -> new Hit(
+                        cable.id().text(),
+                        "cable to " + desk.now().assessment().cores().farEnd(cable),
+                        () -> {
+                            desk.go(Stop.CABLE);
+                            desk.focus(cable, CableEnd.NEAR, "");
+                        }));
+    }
+
+    private Stream<Hit> terminals() {
+        return desk.now().assessment().cores().boxes().stream().flatMap(this::terminals);
+    }
+
+    /// The terminals of a box under which cores belong; a hit goes to the first cable there.
+    private Stream<Hit> terminals(BoxPlan box) {
+        return IntStream.range(0, box.strip().size())
+                .boxed()
+                .flatMap(i -> box.under(i).stream()
+                        .findFirst()
+                        .flatMap(end -> box.cable(end.cableId()))
+                        .map(cable -> new Hit(
+                                "%s of %s".formatted(TerminationWords.terminal(box.strip(), i), box.title()),
+                                "terminal, " + cable.cable().id(),
+                                () -> {
+                                    desk.go(Stop.CABLE);
+                                    desk.focus(cable.cable(), cable.end(), "");
+                                }))
+                        .stream());
+    }
+
+    private Stream<Hit> inputs() {
+        return job().inputs().stream()
+                .flatMap(input -> input
+                        .pointId()
+                        .map(point -> new Hit(
+                                job().nameOf(input),
+                                "input, zone %02d".formatted(input.zone()),
+                                () -> desk.select(point)))
+                        .stream());
+    }
+
+    /// Every entry of the run sheet, by what it means and by what the panel calls it.
+    private Stream<Hit> settings() {
+        return desk.now().assessment().setup().sheet().steps().stream()
+                .map(step -> new Hit(
+                        step.of().isEmpty() ? step.intent() : step.intent() + ", " + step.of(),
+                        "setting, "
+                                + String.join(
+                                        " › ",
+                                        Stream.concat(
+                                                        step.where().stream(),
+                                                        Stream.of(step.setting().name()))
+                                                .distinct()
+                                                .toList()),
+                        () -> desk.go(Stop.SET_UP)));
+    }
+
+    private Stream<Hit> people() {
+        return job().setup().users().stream()
+                .map(user -> new Hit(
+                        user.title(), "person, user %02d".formatted(user.number()), () -> desk.go(Stop.SET_UP)));
+    }
+
+    private Stream<Hit> findings() {
+        return desk.now().assessment().findings().stream()
+                .map(finding -> new Hit(
+                        finding.headline(), "finding, " + finding.grade().word(), () -> desk.follow(finding)));
+    }
+}
