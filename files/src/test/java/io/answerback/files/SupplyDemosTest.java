@@ -3,12 +3,15 @@ package io.answerback.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.assess.Assessor;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.battery.LeadAcid;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.edit.CablingEdits;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.FedId;
 import io.answerback.core.id.ModuleId;
@@ -66,6 +69,15 @@ class SupplyDemosTest {
         // at rest it holds a while on battery, and not until that is empty
         assertThat(far.dropsOutHours())
                 .hasValueSatisfying(hours -> assertThat(hours).isBetween(30.0, 60.0));
+    }
+
+    @Test
+    void theLoadsFollowThePointsToAnotherPlaceInTheList() {
+        Assessor assessor = new Assessor(DataFiles.events());
+        Job before = DemoJobs.job(1).withCables(List.of());
+        Job moved = PointEdits.move(List.of(new PointId("20")), -19).on(before);
+        Assessment onTheOneBefore = assessor.assess(moved, assessor.assess(before));
+        assertThat(onTheOneBefore.supplies()).isEqualTo(supplies(moved)).isNotEqualTo(supplies(before));
     }
 
     @Test
