@@ -61,7 +61,8 @@ public record Wanted(List<String> words) {
         if (about.contains(word)) {
             return OptionalInt.of(IN_ABOUT);
         }
-        return word.length() >= LEAST_LETTERS && inOrder(word, title)
+        return word.length() >= LEAST_LETTERS
+                        && Arrays.stream(title.split("[^\\p{L}\\p{N}]+")).anyMatch(its -> inOrder(word, its))
                 ? OptionalInt.of(LETTERS_IN_ORDER)
                 : OptionalInt.empty();
     }
@@ -75,7 +76,11 @@ public record Wanted(List<String> words) {
         return false;
     }
 
+    /// Whether a word begins with the first letter and has the others in their order, as "kpd" in "keypad".
     private static boolean inOrder(String letters, String text) {
+        if (text.isEmpty() || text.charAt(0) != letters.charAt(0)) {
+            return false;
+        }
         int at = 0;
         for (int i = 0; i < text.length() && at < letters.length(); i++) {
             if (text.charAt(i) == letters.charAt(at)) {

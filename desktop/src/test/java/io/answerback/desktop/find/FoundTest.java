@@ -48,6 +48,8 @@ class FoundTest {
     void whatIsNotThereIsNotFoundAndNothingTypedFindsAll() {
         assertThat(found("quay crane")).isEmpty();
         assertThat(found("door zzz")).isEmpty();
+        // the letters are in "cold room door" one after the other, and in no one of its words
+        assertThat(found("cdrr")).isEmpty();
         assertThat(found("  ")).hasSize(ALL.size());
         assertThat(Found.of("", ALL.stream(), 3)).hasSize(3);
     }
