@@ -223,7 +223,10 @@ public final class JobKeeper implements AutoCloseable {
                     }
                 },
                 written -> {
-                    if (written.saved() == null) {
+                    if (!before.equals(key)) {
+                        // another job came onto the desk meanwhile; this one is saved and gone
+                        written.taken().ifPresent(OpenFiles.Hold::close);
+                    } else if (written.saved() == null) {
                         compare(file);
                     } else {
                         wrote(file, written);
@@ -248,9 +251,11 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void seenChanged(Path file) {
-        if (desk.now().file().filter(file::equals).isPresent()
-                && !document.fingerprint().isEmpty()) {
+        if (onDesk(file) && !document.fingerprint().isEmpty()) {
             disk.run(() -> JobFile.fingerprint(file), there -> {
+                if (!onDesk(file)) {
+                    return;
+                }
                 if (there.isEmpty()) {
                     desk.tell("%s is not there any more. Saving writes it again.".formatted(file.getFileName()));
                 } else if (!there.equals(document.fingerprint())) {
@@ -260,16 +265,25 @@ public final class JobKeeper implements AutoCloseable {
         }
     }
 
+    /// Whether a file is that of the job on the desk. While it was read or written another may have been opened.
+    private boolean onDesk(Path file) {
+        return desk.now().file().filter(file::equals).isPresent();
+    }
+
     private void compare(Path file) {
         disk.run(
                 () -> JobFile.open(file),
                 theirs -> {
-                    if (!theirs.fingerprint().equals(document.fingerprint())) {
+                    if (onDesk(file) && !theirs.fingerprint().equals(document.fingerprint())) {
                         conflict.set(Optional.of(
                                 Conflict.with(file, theirs, desk.now().job())));
                     }
                 },
-                why -> conflict.set(Optional.of(Conflict.unreadable(file, why))));
+                why -> {
+                    if (onDesk(file)) {
+                        conflict.set(Optional.of(Conflict.unreadable(file, why)));
+                    }
+                });
     }
 
     /// Keeps this window's job: it is saved over what somebody else wrote, which stays among the earlier
@@ -301,9 +315,12 @@ public final class JobKeeper implements AutoCloseable {
                         disk.run(() -> FilePlaces.beside(its.file()), beside -> write(beside, JobFile::overwrite)));
     }
 
-    /// Keeps what is unsaved and waits until the disk has it.
+    /// Keeps what is unsaved and waits until the disk has it. Closing again does nothing.
     @Override
     public void close() {
+        if (disk.closed()) {
+            return;
+        }
         watch.stop();
         autosave.close();
         hold.ifPresent(OpenFiles.Hold::close);

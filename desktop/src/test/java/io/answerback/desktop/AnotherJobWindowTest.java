@@ -1,0 +1,93 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
+import io.answerback.core.site.Job;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.demo.DemoJobs;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// Another job is opened while the file of the one before is still being read or written: each keeps its own
+/// file, and what happens to the one before is not said of the other.
+@ExtendWith(ApplicationExtension.class)
+class AnotherJobWindowTest {
+    @TempDir
+    Path folder;
+
+    private Path first;
+    private Path second;
+    private Workplace workplace;
+
+    @Start
+    void start(Stage shown) throws Exception {
+        Path app = folder.resolve("app");
+        first = folder.resolve("first.answerback.json");
+        second = folder.resolve("second.answerback.json");
+        JobFile.overwrite(first, JobDocument.of(DemoJobs.job(1)));
+        JobFile.overwrite(second, JobDocument.of(DemoJobs.job(2)));
+        workplace = new Workplace(
+                shown, Opened.read(new Opening.JobAt(first), app), app, InstantSource.system(), 0, Duration.ZERO);
+        workplace.show();
+    }
+
+    /// What was asked of the disk is done after this, and so is what follows on the JavaFX thread.
+    @AfterEach
+    void close() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static double metres(Job job) {
+        return job.cableTo(new PointId("01")).orElseThrow().metres();
+    }
+
+    private boolean secondIsOnTheDesk() {
+        return workplace.desk().now().job().equals(DemoJobs.job(2));
+    }
+
+    @Test
+    void aChangeOfTheFileBeforeIsNotSaidOfTheJobOpenedSince(FxRobot robot) throws Exception {
+        edit(robot, "Cable length", "33");
+        Job theirs = Edits.cableMetres(new CableId("C-01"), 71).on(DemoJobs.job(1));
+        JobFile.overwrite(first, JobFile.open(first).with(theirs));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            workplace.keeper().save();
+            workplace.keeper().open(second);
+        });
+        until(this::secondIsOnTheDesk);
+        close();
+        assertThat(workplace.keeper().conflict().get()).isEmpty();
+        assertThat(metres(JobFile.open(first).job())).isEqualTo(71);
+    }
+
+    @Test
+    void savingWhileAnotherIsOpenedLeavesEachItsOwnFile(FxRobot robot) throws Exception {
+        edit(robot, "Cable length", "33");
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            workplace.keeper().open(second);
+            workplace.keeper().save();
+        });
+        until(this::secondIsOnTheDesk);
+        close();
+        assertThat(workplace.desk().now().file()).contains(second);
+        assertThat(metres(JobFile.open(first).job())).isEqualTo(33);
+        assertThat(JobFile.open(second).job()).isEqualTo(DemoJobs.job(2));
+    }
+}
