@@ -91,11 +91,11 @@ public record HouseRules(
 
     /// The same rules under another name, with what a job does instead.
     public HouseRules with(
-            String newName, Map<PracticeQuestion, PracticeOption> otherSchools, Map<RuleFigure, Double> otherFigures) {
-        Map<PracticeQuestion, PracticeOption> allSchools = new EnumMap<>(options);
-        allSchools.putAll(otherSchools);
+            String newName, Map<PracticeQuestion, PracticeOption> otherOptions, Map<RuleFigure, Double> otherFigures) {
+        Map<PracticeQuestion, PracticeOption> allOptions = new EnumMap<>(options);
+        allOptions.putAll(otherOptions);
         Map<RuleFigure, Double> allFigures = new EnumMap<>(figures);
         allFigures.putAll(otherFigures);
-        return new HouseRules(newName, source, grade, allSchools, allFigures, cores, prices);
+        return new HouseRules(newName, source, grade, allOptions, allFigures, cores, prices);
     }
 }

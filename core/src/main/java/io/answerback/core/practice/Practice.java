@@ -24,10 +24,10 @@ public record Practice(
     /// @throws IllegalArgumentException when the rules are missing or an answer or figure is out of bounds
     public Practice {
         Require.given(firm, "house rules");
-        Map<PracticeQuestion, PracticeOption> otherSchools = new EnumMap<>(PracticeQuestion.class);
-        otherSchools.putAll(HouseRules.answered(options == null ? Map.of() : options));
-        otherSchools.entrySet().removeIf(other -> firm.option(other.getKey()) == other.getValue());
-        options = Collections.unmodifiableMap(otherSchools);
+        Map<PracticeQuestion, PracticeOption> otherOptions = new EnumMap<>(PracticeQuestion.class);
+        otherOptions.putAll(HouseRules.answered(options == null ? Map.of() : options));
+        otherOptions.entrySet().removeIf(other -> firm.option(other.getKey()) == other.getValue());
+        options = Collections.unmodifiableMap(otherOptions);
         Map<RuleFigure, Double> otherFigures = new EnumMap<>(RuleFigure.class);
         otherFigures.putAll(HouseRules.bounded(figures == null ? Map.of() : figures));
         otherFigures.entrySet().removeIf(other -> other.getValue().equals(firm.figure(other.getKey())));

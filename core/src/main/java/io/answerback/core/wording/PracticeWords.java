@@ -21,7 +21,7 @@ public final class PracticeWords {
 
     /// An answer in plain words, such as "one ring through every cover".
     public static String of(PracticeOption option) {
-        return Wordbook.of("school." + option.name());
+        return Wordbook.of("option." + option.name());
     }
 
     /// A figure as a title, such as "Standby".

@@ -34,7 +34,7 @@ class DeparturesTest {
     }
 
     @Test
-    void anotherSchoolAndAnotherFigureAreDeparturesUntilTheyAreTheFirmsAgain() {
+    void anotherOptionAndAnotherFigureAreDeparturesUntilTheyAreTheFirmsAgain() {
         Job other = PracticeEdits.option("tamper", PracticeOption.PER_ZONE).on(job);
         other = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(other);
         assertThat(Departures.of(other))

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 class WordsTest {
     @Test
-    void everyQuestionSchoolAndFigureHasItsWords() {
+    void everyQuestionOptionAndFigureHasItsWords() {
         Stream<String> all = Stream.of(
                         Stream.of(PracticeQuestion.values())
                                 .flatMap(its -> Stream.of(PracticeWords.title(its), PracticeWords.why(its))),
@@ -26,7 +26,7 @@ class WordsTest {
     }
 
     @Test
-    void everyDecisionHasItsTitleAndWhyInBothSchools() {
+    void everyDecisionHasItsTitleAndWhyInBothWordings() {
         for (PracticeOption option : PracticeOption.of(PracticeQuestion.WORDING)) {
             Terms terms = new Terms(option);
             assertThat(Decision.values()).allSatisfy(decision -> {
@@ -38,7 +38,7 @@ class WordsTest {
     }
 
     @Test
-    void theWordsFollowTheSchool() {
+    void theWordsFollowTheWording() {
         Terms set = Terms.of(SmallJob.job().practice());
         Terms arm = Terms.of(PracticeEdits.option("wording", PracticeOption.ARM_DISARM)
                 .on(SmallJob.job())

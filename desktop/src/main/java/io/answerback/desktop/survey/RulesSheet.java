@@ -63,7 +63,7 @@ final class RulesSheet extends Sheet {
         List<Node> parts = new ArrayList<>();
         parts.add(firm(practice));
         parts.add(Words.wrapped(Words.quiet(practice.firm().source())));
-        parts.add(Words.section("Schools", "where firms differ, and why the usual answer is the usual one"));
+        parts.add(Words.section("Options", "where firms differ, and why the usual answer is the usual one"));
         for (PracticeQuestion question : PracticeQuestion.values()) {
             parts.add(question(practice, question));
         }
