@@ -66,7 +66,7 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "8 of 10 done"));
         onScreen(() -> named(robot, "Green of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
-        until(() -> reads(robot, "Everything is in place"));
+        until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").reached()).isEqualTo(Progress.LABELLED);
         // the other end is at the device, and with it the cable is terminated
         onScreen(() -> workplace.cableBench().open(CableSheet.BOX));
@@ -75,7 +75,7 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "Yellow of C-07 to tamper in"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
-        until(() -> reads(robot, "Everything is in place"));
+        until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").progress()).isEqualTo(Progress.TERMINATED);
         assertThat(installation("24").terminated()).allMatch(core -> core.at().equals(NOW));
     }

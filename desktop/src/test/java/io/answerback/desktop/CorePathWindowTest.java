@@ -132,7 +132,7 @@ class CorePathWindowTest extends DemoWindow {
             robot.type(KeyCode.ENTER);
         }
         robot.type(KeyCode.ENTER);
-        until(() -> reads(robot, "Everything is in place"));
+        until(() -> reads(robot, "Everything is terminated"));
         assertThat(finds("unused-input:Panel.8")).isFalse();
     }
 

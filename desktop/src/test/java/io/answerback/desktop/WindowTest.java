@@ -97,7 +97,7 @@ class WindowTest {
     void aZoneThatIsOffStopsTheSignalAndSaysWhere(FxRobot robot) {
         select("15");
         robot.type(KeyCode.SPACE);
-        until(() -> reads(robot, "zone 6 is off: the panel does not look"));
+        until(() -> reads(robot, "zone 6 is off: not monitored"));
         assertThat(proof("15")).isEmpty();
     }
 
@@ -177,8 +177,7 @@ class WindowTest {
         until(() -> reads(robot, "Send the 15 that are not proven"));
         robot.clickOn("Send the 15 that are not proven");
         until(() -> reads(robot, "26 proven · 0 stale · 0 without a restore · 2 never"));
-        assertThat(reads(robot, "cannot arrive: 06 · off, the panel does not look"))
-                .isTrue();
+        assertThat(reads(robot, "cannot arrive: 06 · off, not monitored")).isTrue();
         assertThat(proof("15")).isEmpty();
         assertThat(proof("20")).isEmpty();
     }

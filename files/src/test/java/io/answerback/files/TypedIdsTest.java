@@ -93,7 +93,7 @@ class TypedIdsTest {
     @Test
     void twoModulesAreNeverCalledTheSame() {
         assertThatThrownBy(() -> ModuleEdits.rename(KEYPAD, "Keypad 1").on(DemoJobs.job(1)))
-                .hasMessage("two modules are called Keypad 1; name one of them otherwise");
+                .hasMessage("two modules are called Keypad 1; give one of them another name");
     }
 
     /// The name of a module may be the number of a point: each keeps its own load.

@@ -111,7 +111,7 @@ public final class FittingRun {
                 .orElse(List.of("Let the panel look at its bus, as the maker's manual says"));
         boolean enrols = job.practice().option(PracticeQuestion.SERVICE_KEYPAD) == PracticeOption.ENROL_AND_DELETE;
         String mind = job.bus().service().isPresent() && enrols
-                ? "A service keypad hangs on the bus: take it off first, or it is learned too."
+                ? "A service keypad is on the bus: take it off first, or it is learned too."
                 : "No service keypad on the bus, or it is learned too.";
         String lists = job.bus()
                 .address(module)

@@ -68,7 +68,7 @@ public final class LearnedUnlikeWall implements JobCheck {
                 other
                         ? Text.of("The panel takes %s for something else", module.name())
                         : Text.of("The panel has not learned %s", module.name()),
-                "It hangs on the bus, and the panel does not look at it: its zones and its tamper are never seen.",
+                "It is on the bus, and the panel does not monitor it: its zones and its tamper are never seen.",
                 "Let the panel scan its bus, with no service keypad on it.");
     }
 }

@@ -13,7 +13,7 @@ import io.answerback.core.practice.PracticeQuestion;
 import java.util.List;
 import java.util.stream.Stream;
 
-/// A service keypad that still hangs on the bus.
+/// A service keypad that is still on the bus.
 public final class ServiceKeypadOn implements JobCheck {
     /// A service keypad is still on the bus.
     public static final Rule RULE = new Rule(
@@ -34,7 +34,7 @@ public final class ServiceKeypadOn implements JobCheck {
         return facts.bus().service().stream()
                 .map(address -> RULE.finds(
                         new Target.OfJob(),
-                        Text.of("A service keypad hangs on the bus at address %d", address),
+                        Text.of("A service keypad is on the bus at address %d", address),
                         learned
                                 ? "A restart or a scan of the panel learns it, and it is missed once you have left."
                                 : "It is in the panel's temporary mode, which ends when you end it.",

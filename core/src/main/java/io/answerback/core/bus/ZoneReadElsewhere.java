@@ -17,7 +17,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// A zone that is read from another input than its number says: what is wired to the other is not looked at.
+/// A zone that is read from another input than its number says: what is wired to the other is not monitored.
 public final class ZoneReadElsewhere implements JobCheck {
     /// A zone is read from another input than the one its point is wired to.
     public static final Rule IGNORED = new Rule(
@@ -81,7 +81,7 @@ public final class ZoneReadElsewhere implements JobCheck {
                         new Target.OfBox(
                                 line.source().map(Input::module).orElseThrow(),
                                 line.source().flatMap(Input::pointId)),
-                        Text.of("Zone %02d is read from %s", line.zone(), source),
+                        Text.of("%s is monitored for zone %02d", source, line.zone()),
                         Text.of(
                                 "%s has the same number and is not monitored. When the input of the keypad gives the zone back, the panel reads this one again.",
                                 job.nameOf(other)),

@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-/// A bare contact whose cable was found to bring it a supply.
+/// A volt-free contact whose cable was found to bring it a supply.
 public final class ContactGivenSupply implements CableCheck {
     /// A volt-free contact is brought a supply.
     public static final Rule RULE = new Rule(

@@ -60,7 +60,7 @@ public final class UnusedInputUnterminated implements JobCheck {
         return UNREAD.finds(
                 grade(facts, on),
                 new Target.OfInput(input.id()),
-                Text.of("%s does not read the scheme it is left in", facts.nameOf(input)),
+                Text.of("%s cannot read how it is left", facts.nameOf(input)),
                 Text.of(
                         "Unused, it is left as %s; it reads %s only, so what keeps it quiet is not known.",
                         left, reads),

@@ -36,7 +36,7 @@ import java.util.Optional;
 public record ChainBuilder(Facts job, EventTable events) {
     /// The chain of a zone point.
     ///
-    /// @param instead the input the panel looks at in place of its own; empty when it looks at that itself
+    /// @param instead the input the panel monitors in place of its own; empty when it monitors its own
     public Chain of(WiredPoint wired, Optional<Input> instead, ProofState proof) {
         Point point = wired.point();
         Optional<Input> input = wired.input();
@@ -136,7 +136,7 @@ public record ChainBuilder(Facts job, EventTable events) {
     private LinkState zone(Optional<Input> input, Optional<Input> instead, Optional<Zone> zone) {
         String number = input.map(used -> Text.of("%02d", used.zone())).orElse("none");
         if (zone.isEmpty() || zone.get().type() == ZoneType.NOT_USED) {
-            return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "the panel does not look");
+            return new LinkState(Link.ZONE, Mark.WRONG, number + " · off", "not monitored");
         }
         String figure = number + " · " + zone.get().type().words();
         if (instead.isPresent()) {

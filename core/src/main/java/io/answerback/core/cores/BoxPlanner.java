@@ -70,7 +70,7 @@ final class BoxPlanner {
         return new BoxPlan(module, facts.nameOf(module), strip, cables, ring.ring(), List.of());
     }
 
-    /// Where more cores belong under a terminal than it holds, all of them go to it through a block.
+    /// Where more cores belong under a terminal than it holds, all of them go to it via a terminal block.
     private CableCores bunched(CableCores cable, Map<Integer, Integer> counts) {
         List<PlannedCore> cores = cable.cores().stream()
                 .map(core -> core.termination() instanceof CoreTermination.Under under

@@ -15,7 +15,7 @@ import java.util.Optional;
 /// @param outputs the contacts it has beside its alarm contact
 /// @param polarity whether it must be connected the right way round
 /// @param twoWire whether it takes its supply from the loop itself
-/// @param powering what it takes from a supply of its own; empty for a bare contact
+/// @param powering what it takes from a supply of its own; empty for a volt-free contact
 /// @param radio whether it sends by radio, from a battery inside, and has no loop or cable
 public record PointKind(
         String id,

@@ -100,7 +100,7 @@ public final class BusEdits {
     }
 
     /// Programs the zones a module brings as its points were surveyed, and takes the programming of zones that
-    /// nobody brings away: what follows an address that was changed.
+    /// no input brings away: what follows an address that was changed.
     public static Edit programmed(ModuleId module) {
         return new Edit("zones", module, job -> {
             Set<Integer> brought = job.inputs().stream().map(Input::zone).collect(Collectors.toSet());

@@ -5,7 +5,8 @@ import java.util.function.Function;
 /// A value that is computed from parts of a job and from other facts, and from nothing else. It is kept as long
 /// as everything it was computed from is the very same.
 ///
-/// @param <T> the value, which never changes
+/// @param <T> the value, which never changes; of a map the order counts too, but not of a map or set inside the
+///     value
 public final class Fact<T> implements Computed {
     private final String name;
     private final Function<Facts, T> computation;

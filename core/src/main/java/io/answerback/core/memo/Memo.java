@@ -4,6 +4,7 @@ import io.answerback.core.site.Job;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -97,7 +98,7 @@ public final class Memo {
         node.state = Node.State.BEING_COMPUTED;
         try (Reader reader = new Reader(this, job, node)) {
             Object now = node.fact.compute(reader);
-            node.value = now.equals(node.value) ? node.value : now;
+            node.value = same(now, node.value) ? node.value : now;
             node.uses = reader.uses();
             node.state = Node.State.CURRENT;
         } finally {
@@ -105,6 +106,22 @@ public final class Memo {
                 node.state = Node.State.OUTDATED;
             }
         }
+    }
+
+    /// Two maps with the same entries in another order are equal, but what lists them is not.
+    private static boolean same(Object now, Object before) {
+        return now.equals(before)
+                && (!(now instanceof Map<?, ?> map) || sameOrder(map.keySet(), ((Map<?, ?>) before).keySet()));
+    }
+
+    private static boolean sameOrder(Set<?> some, Set<?> others) {
+        Iterator<?> other = others.iterator();
+        for (Object key : some) {
+            if (!key.equals(other.next())) {
+                return false;
+            }
+        }
+        return true;
     }
 
     Reads reads() {

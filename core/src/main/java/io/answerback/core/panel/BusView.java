@@ -22,13 +22,13 @@ import java.util.Set;
 ///
 /// @param job the site's programming
 record BusView(Parts job) {
-    /// Why the panel does not look at an input; empty when it does.
+    /// Why the panel does not monitor an input; empty when it does.
     ///
     /// @param lost the modules that do not answer
     Optional<String> deafTo(Input input, Set<ModuleId> lost) {
         if (!known(input.module())) {
             return Optional.of(
-                    Text.of("the panel has not learned %s: it does not look at it", job.nameOf(input.module())));
+                    Text.of("the panel has not learned %s and does not monitor it", job.nameOf(input.module())));
         }
         if (lost.contains(input.module())) {
             return Optional.of(Text.of("%s does not answer", job.nameOf(input.module())));

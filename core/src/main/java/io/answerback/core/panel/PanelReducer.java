@@ -103,7 +103,7 @@ public record PanelReducer(Parts job) {
     private PanelStep zoneReads(PanelState state, PanelInput.ZoneReads read, Instant now) {
         Optional<Zone> programmed = job.zone(read.zone()).filter(zone -> zone.type() != ZoneType.NOT_USED);
         if (programmed.isEmpty()) {
-            return PanelStep.silent(state, "zone " + read.zone() + " is off: the panel does not look");
+            return PanelStep.silent(state, "zone " + read.zone() + " is off: not monitored");
         }
         if (programmed.get().type() == ZoneType.LOG_ONLY) {
             return PanelStep.silent(state, "zone " + read.zone() + " is log only: nothing is sent");

@@ -34,7 +34,7 @@ public final class CoreSchedule {
         CoreSchedule schedule = new CoreSchedule(plan);
         return new Table(
                 job.site().name() + ", core schedule",
-                List.of("Cable", "From", "To", "Core", "Use", "From end goes to", "To end goes to", "In place"),
+                List.of("Cable", "From", "To", "Core", "Use", "From end goes to", "To end goes to", "Terminated"),
                 List.of(0.7, 1.2, 1.8, 0.9, 1.1, 1.6, 1.6, 1.1),
                 schedule.inOrder(job).flatMap(schedule::rows).toList(),
                 job.cables().stream().flatMap(schedule::gaps).toList());

@@ -19,7 +19,7 @@ public enum PracticeQuestion {
     POWER_UP,
     /// How a keypad brought along for the work is kept from being learned for good.
     SERVICE_KEYPAD,
-    /// How the site is set from afar.
+    /// How the site is set remotely.
     REMOTE_SETTING,
     /// How the communicator is attached to the panel.
     COMMUNICATOR,

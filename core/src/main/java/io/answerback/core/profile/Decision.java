@@ -63,7 +63,7 @@ public enum Decision {
     USER_CODE(SettingScope.USER, Kind.SECRET, ""),
     /// The engineer's code: only whether it was changed is ever kept.
     ENGINEER_CODE(SettingScope.PANEL, Kind.SECRET, ""),
-    /// The password for programming from afar: only whether it was changed is ever kept.
+    /// The remote-access password: only whether it was changed is ever kept.
     REMOTE_CODE(SettingScope.PANEL, Kind.SECRET, "");
 
     /// What sort of value a decision has.

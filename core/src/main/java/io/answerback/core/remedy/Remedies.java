@@ -76,7 +76,7 @@ public final class Remedies {
         beside(way.last());
     }
 
-    /// A softer link on a sounder.
+    /// A low-output setting of a sounder.
     private void softer(ModuleId module) {
         supplies.sounders()
                 .sounder(module)

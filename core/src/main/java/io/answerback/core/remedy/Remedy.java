@@ -7,7 +7,7 @@ import java.util.List;
 ///
 /// @param words what to do
 /// @param edit does it
-/// @param atEndVolts the volts there with the battery empty once it is done
+/// @param atEndVolts the volts there at the end of discharge once it is done
 /// @param ok whether that is enough, and no other device is short for it
 /// @param leavesShort the devices that have too little then and have enough now
 public record Remedy(String words, Edit edit, double atEndVolts, boolean ok, List<String> leavesShort) {

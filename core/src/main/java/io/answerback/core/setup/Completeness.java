@@ -66,28 +66,28 @@ public final class Completeness {
         this.profile = profile;
     }
 
-    /// What is wanting for each part of the work; a part of which nothing is wanting has an empty list.
+    /// What is missing for each part of the work; a part of which nothing is missing has an empty list.
     public static Map<Part, List<String>> of(PanelProfile profile) {
         Completeness its = new Completeness(profile);
-        Map<Part, List<String>> wanting = new EnumMap<>(Part.class);
-        wanting.put(Part.SURVEY, its.survey());
-        wanting.put(Part.LOOP, its.loop());
-        wanting.put(Part.CABLE, its.cable());
-        wanting.put(Part.POWER, its.power());
-        wanting.put(Part.BUS, its.bus());
-        wanting.put(Part.SET_UP, its.setup());
-        return wanting;
+        Map<Part, List<String>> missing = new EnumMap<>(Part.class);
+        missing.put(Part.SURVEY, its.survey());
+        missing.put(Part.LOOP, its.loop());
+        missing.put(Part.CABLE, its.cable());
+        missing.put(Part.POWER, its.power());
+        missing.put(Part.BUS, its.bus());
+        missing.put(Part.SET_UP, its.setup());
+        return missing;
     }
 
     private List<String> survey() {
-        List<String> wanting = new ArrayList<>();
+        List<String> missing = new ArrayList<>();
         if (profile.board().inputs() == 0) {
-            wanting.add("how many inputs the board has");
+            missing.add("how many inputs the board has");
         }
         if (profile.modules().stream().noneMatch(kind -> kind.sort() == ModuleSort.KEYPAD)) {
-            wanting.add("a kind of keypad");
+            missing.add("a kind of keypad");
         }
-        return wanting;
+        return missing;
     }
 
     private List<String> loop() {
@@ -105,14 +105,14 @@ public final class Completeness {
     }
 
     private List<String> power() {
-        List<String> wanting = new ArrayList<>();
+        List<String> missing = new ArrayList<>();
         if (profile.board().supply().isEmpty()) {
-            wanting.add("what the board's supply gives and charges");
+            missing.add("what the board's supply gives and charges");
         }
-        wanting.addAll(kinds(
+        missing.addAll(kinds(
                 kind -> kind.power().isEmpty() && !kind.ownSupply() && kind.sort() != ModuleSort.SUPPLY,
                 "what %s takes in an alarm and its least volts"));
-        return wanting;
+        return missing;
     }
 
     private List<String> bus() {
@@ -120,37 +120,37 @@ public final class Completeness {
             return List.of("how it addresses its modules and numbers their zones");
         }
         BusRule rule = profile.bus().get();
-        List<String> wanting = new ArrayList<>(kinds(
+        List<String> missing = new ArrayList<>(kinds(
                 kind -> (kind.inputs() > 0 && kind.sort() != ModuleSort.CONVERTER || kind.addresses() > 0)
                         && rule.range(kind.id()).isEmpty(),
                 "the addresses and zones of %s"));
         if (rule.ranges().stream().anyMatch(range -> !range.offTheBus())
                 && rule.steps().learning().isEmpty()) {
-            wanting.add("how it learns a module");
+            missing.add("how it learns a module");
         }
         if (rule.mostMetres() == 0 && rule.mostOhms() == 0 && rule.reaches().isEmpty()) {
-            wanting.add("how long its bus may be");
+            missing.add("how long its bus may be");
         }
-        wanting.addAll(rule.ranges().stream()
+        missing.addAll(rule.ranges().stream()
                 .map(BusRange::kinds)
                 .flatMap(List::stream)
                 .filter(id -> profile.module(id).isEmpty())
                 .map(id -> Text.of("a module called \"%s\", of which the bus speaks", id))
                 .toList());
-        return wanting;
+        return missing;
     }
 
     private List<String> setup() {
         Set<Decision> there = profile.setup().settings().stream()
                 .map(Setting::decision)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Decision.class)));
-        List<String> wanting = new ArrayList<>(WANTED.stream()
+        List<String> missing = new ArrayList<>(WANTED.stream()
                 .filter(decision -> !there.contains(decision))
                 .map(decision -> "the setting for "
                         + decision.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '))
                 .toList());
-        wanting.addAll(CatalogueCheck.of(profile.setup()).values());
-        return wanting;
+        missing.addAll(CatalogueCheck.of(profile.setup()).values());
+        return missing;
     }
 
     private List<String> kinds(java.util.function.Predicate<ModuleKind> which, String says) {

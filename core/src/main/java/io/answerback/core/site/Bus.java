@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 /// @param addresses the addresses the modules are set to; two modules at one address are a fault of the wall
 /// @param learned what the panel has learned, at most one an address; empty while nobody has read it out
 /// @param absent the modules of the job that are not on the wall yet or no more
-/// @param service the address of a service keypad that hangs on the bus for now; empty for none
+/// @param service the address of a service keypad that is on the bus for now; empty for none
 public record Bus(List<BusAddress> addresses, List<Learned> learned, List<ModuleId> absent, Optional<Integer> service) {
     /// Nothing decided.
     public static final Bus UNDECIDED = new Bus(List.of(), List.of(), List.of(), Optional.empty());

@@ -53,7 +53,7 @@ final class JobParts {
         for (PanelModule module : modules) {
             if (!names.add(module.name())) {
                 throw new IllegalArgumentException(
-                        Text.of("two modules are called %s; name one of them otherwise", module.name()));
+                        Text.of("two modules are called %s; give one of them another name", module.name()));
             }
         }
     }

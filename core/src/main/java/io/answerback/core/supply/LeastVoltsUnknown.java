@@ -15,12 +15,12 @@ import java.util.stream.Stream;
 /// Devices and modules of which nobody knows the least voltage they work at: the volts at them are computed and
 /// judged by nothing.
 public final class LeastVoltsUnknown implements JobCheck {
-    /// Nobody knows the least voltage at which a device works.
+    /// The least voltage at which a device works is not known.
     public static final Rule RULE = new Rule(
             "least-volts-unknown",
             Stop.POWER,
             Grade.NOTE,
-            "Nobody knows the least voltage at which a device works.",
+            "The least voltage at which a device works is not known.",
             "The volts at it are computed, and whether they are enough cannot be said.");
 
     @Override
@@ -44,7 +44,7 @@ public final class LeastVoltsUnknown implements JobCheck {
         double worst = unknown.stream().mapToDouble(DeviceVolts::atEnd).min().orElseThrow();
         return Stream.of(RULE.finds(
                 new Target.OfBox(state.module()),
-                Text.of("Nobody knows the least volts of %d that %s feeds", unknown.size(), state.title()),
+                Text.of("The least volts of %d devices on %s are not known", unknown.size(), state.title()),
                 Text.of(
                         "%s: the lowest gets %.2f V at the end of discharge, and whether that is enough cannot be said.",
                         titles, Math.max(0, worst)),

@@ -24,22 +24,13 @@ import java.util.Optional;
 /// better than the data counts instead of them. Of the detectors' alarm current only the share counts that is
 /// in alarm at once, wherever the figure is from.
 public final class Loads {
-    private static final Fact<InOrder> FACT = Fact.of("loads", InOrder::of);
-
-    /// The lines as a list too: two maps with the same lines in another order are equal, but the lists are not,
-    /// and what rests on the order must be worked out again.
-    private record InOrder(List<LoadLine> lines, Map<FedId, LoadLine> byPart) {
-        static InOrder of(Parts job) {
-            Map<FedId, LoadLine> byPart = listed(job);
-            return new InOrder(List.copyOf(byPart.values()), byPart);
-        }
-    }
+    private static final Fact<Map<FedId, LoadLine>> FACT = Fact.of("loads", Loads::listed);
 
     private Loads() {}
 
     /// The lines by part, in the order of the job.
     public static Map<FedId, LoadLine> of(Parts job) {
-        return job instanceof Facts facts ? facts.of(FACT).byPart() : listed(job);
+        return job instanceof Facts facts ? facts.of(FACT) : listed(job);
     }
 
     private static Map<FedId, LoadLine> listed(Parts job) {

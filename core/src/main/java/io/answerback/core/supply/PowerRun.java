@@ -193,7 +193,7 @@ public final class PowerRun {
                 .ifPresent(seconds -> step(
                         "warm-up",
                         Text.of("Wait %d s, then test", seconds),
-                        Text.of("So long %s warms up; until then what it says means nothing.", slowest(seconds)),
+                        Text.of("%s warms up for this long; ignore what it says until then.", slowest(seconds)),
                         "",
                         false));
     }

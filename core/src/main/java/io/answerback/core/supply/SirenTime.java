@@ -109,7 +109,7 @@ public final class SirenTime implements JobCheck {
     private static Finding runsOut(SounderState sounder, double asked) {
         return OWN_BATTERY.finds(
                 new Target.OfBox(sounder.part()),
-                Text.of("The battery inside %s falls silent early", sounder.title()),
+                Text.of("The battery inside %s is too small for its sounding time", sounder.title()),
                 Text.of(
                         "Cold, old and with a design margin of 1.25 it sounds %.0f min on %s; %.0f min are asked for.",
                         sounder.ownMinutes().orElse(0.0), sounder.level().name(), asked),

@@ -84,7 +84,7 @@ public record StandbyForecast(
         return new StandbyForecast(ratedAmpHours, years, lifeYears, other, designMargin, draw);
     }
 
-    /// The same with another standing current, in amperes; the alarm takes as much more as it did.
+    /// The same with another quiescent current, in amperes; the alarm takes as much more as it did.
     public StandbyForecast withStandby(double amps) {
         double more = draw.alarmAmps() - draw.standbyAmps();
         return new StandbyForecast(

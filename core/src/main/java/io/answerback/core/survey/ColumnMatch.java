@@ -41,7 +41,7 @@ public record ColumnMatch(Map<PointColumn, Integer> places) {
         return Optional.ofNullable(places.get(column));
     }
 
-    /// What is wanting before the table can be read; empty when nothing is.
+    /// What is missing before the table can be read; empty when nothing is.
     public Optional<String> missing() {
         return place(PointColumn.NAME).isPresent()
                 ? Optional.empty()

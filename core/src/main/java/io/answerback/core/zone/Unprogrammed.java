@@ -19,7 +19,7 @@ public final class Unprogrammed {
     private Unprogrammed() {}
 
     /// The points of such zones, by zone. A point that was surveyed as not used needs none, and neither does an
-    /// input that is not looked at.
+    /// input that is not monitored.
     public static Map<Integer, Point> of(Parts job) {
         return of(job, input -> true);
     }

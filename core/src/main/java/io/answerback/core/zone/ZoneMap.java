@@ -44,9 +44,9 @@ public record ZoneMap(List<Line> lines) {
     ///
     /// @param zone its number
     /// @param source the input it is read from; empty when no input brings it
-    /// @param ignored inputs of the same number that are not looked at
+    /// @param ignored inputs of the same number that are not monitored
     /// @param takenOver whether a keypad's input has taken it over
-    /// @param rivals inputs not looked at that have taken it over too: which one the panel reads is not known
+    /// @param rivals inputs not monitored that have taken it over too: which one the panel reads is not known
     /// @param programmed how it is programmed; empty when it is not
     public record Line(
             int zone,
@@ -107,12 +107,12 @@ public record ZoneMap(List<Line> lines) {
         return new Homes(job)::home;
     }
 
-    /// The line of a zone; empty for one nobody brings or programmed.
+    /// The line of a zone; empty for one that no input brings and nobody programmed.
     public Optional<Line> zone(int number) {
         return lines.stream().filter(line -> line.zone() == number).findFirst();
     }
 
-    /// The inputs that are not looked at, by id.
+    /// The inputs that are not monitored, by id.
     public Set<InputId> ignored() {
         return lines.stream()
                 .flatMap(line -> line.ignored().stream())
@@ -120,7 +120,7 @@ public record ZoneMap(List<Line> lines) {
                 .collect(Collectors.toSet());
     }
 
-    /// The input that is read in place of each that is not looked at, by the id of the latter.
+    /// The input that is read in place of each that is not monitored, by the id of the latter.
     public Map<InputId, Input> readInstead() {
         Map<InputId, Input> instead = new HashMap<>();
         lines.forEach(line ->

@@ -89,7 +89,7 @@ class FirstFixTest {
         Job job = keptForFire(SmallJob.profile(List.of(SmallJob.CLOSED)));
         assertThat(UnusedInputs.of(job)).isEmpty();
         assertThat(Found.in(job, "unused-input-unread:P.4").orElseThrow().says())
-                .isEqualTo("Panel · 4 does not read the scheme it is left in");
+                .isEqualTo("Panel · 4 cannot read how it is left");
     }
 
     @Test

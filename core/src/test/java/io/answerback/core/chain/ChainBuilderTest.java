@@ -64,7 +64,7 @@ class ChainBuilderTest {
 
     @Test
     void theZoneAndTheEventFallTogether() {
-        assertLink(Edits.zoneType(2, ZoneType.NOT_USED), Link.ZONE, Mark.WRONG, "02 · off", "does not look");
+        assertLink(Edits.zoneType(2, ZoneType.NOT_USED), Link.ZONE, Mark.WRONG, "02 · off", "not monitored");
         assertLink(Edits.zoneType(2, ZoneType.NOT_USED), Link.EVENT, Mark.WRONG, "none", "nothing is sent");
         assertLink(Edits.zoneArea(2, Optional.empty()), Link.ZONE, Mark.WRONG, "02 · immediate", "no area");
         assertLink(Edits.account(1, ""), Link.EVENT, Mark.WRONG, "130 burglary", "no account");

@@ -154,7 +154,7 @@ class JobTest {
         List<PanelModule> modules = new ArrayList<>(job.modules());
         modules.add(new PanelModule(new ModuleId("another"), "Panel", "board", List.of(), false));
         assertThatThrownBy(() -> job.withModules(modules))
-                .hasMessage("two modules are called Panel; name one of them otherwise");
+                .hasMessage("two modules are called Panel; give one of them another name");
     }
 
     @Test

@@ -214,8 +214,8 @@ final class RadioSheet extends Sheet {
                             "%d. %s".formatted(step + 1, rule.enrolling().get(step)))));
         }
         about.getChildren()
-                .add(Words.wrapped(Words.quiet(
-                        "The panel misses a device after %d min of silence.".formatted(rule.supervisionMinutes()))));
+                .add(Words.wrapped(Words.quiet("Supervision time: a device not heard for %d min is reported."
+                        .formatted(rule.supervisionMinutes()))));
     }
 
     /// Devices get their numbers in the order in which they are enrolled: which one has to come next, and

@@ -52,7 +52,7 @@ final class WallSheet extends Sheet {
                         Words.wrapped(
                                 Words.of(
                                         "caution",
-                                        "A service keypad that hangs on the bus while the panel restarts or scans is learned with the rest, and reported missing once you have left. Take it off first, or delete its address here and in the panel before you go.")),
+                                        "A service keypad that is on the bus while the panel restarts or scans is learned with the rest, and reported missing once you have left. Take it off first, or delete its address here and in the panel before you go.")),
                         how);
         how.getStyleClass().add("gaps");
     }

@@ -19,7 +19,7 @@ import javafx.geometry.Point2D;
 import javafx.scene.shape.Rectangle;
 
 /// Every module with its inputs side by side, each with the zone it brings and the point on it. An input that
-/// is not looked at is crossed out, and a line leads from it to the one that is read in its place.
+/// is not monitored is crossed out, and a line leads from it to the one that is read in its place.
 final class ZonesDrawing extends Drawing {
     private static final double NAME = 130;
     private static final double ROW = 62;

@@ -50,7 +50,8 @@ final class BoxSheet extends Sheet {
     public String about(DeskState state) {
         return BoxView.of(state)
                 .box()
-                .map(box -> "%s · %s, %d cores to land".formatted(box.title(), cables(box), box.coresToTerminate()))
+                .map(box ->
+                        "%s · %s, %d cores to terminate".formatted(box.title(), cables(box), box.coresToTerminate()))
                 .orElse("no cable comes to a box yet");
     }
 

@@ -24,7 +24,7 @@ final class RunCard extends OwnKeys {
             show(run, next.get());
             return;
         }
-        String every = cables ? "Every cable is in and labelled" : "Everything is in place";
+        String every = cables ? "Every cable is in and labelled" : "Everything is terminated";
         getChildren()
                 .add(Words.of(
                         "run-order",

@@ -35,7 +35,7 @@ import javafx.scene.layout.Region;
 import javafx.stage.FileChooser;
 
 /// The panel's profile, filled in from its manual place by place. As soon as it is sound the job is computed
-/// with it; while it is not, what is wrong is said and the job keeps the last sound one. What is wanting is
+/// with it; while it is not, what is wrong is said and the job keeps the last sound one. What is missing is
 /// listed for each stop.
 final class ProfileSheet extends Sheet {
     private final Desk desk;
@@ -266,16 +266,16 @@ final class ProfileSheet extends Sheet {
                 show(desk.now());
             }));
         }
-        Completeness.of(shown).forEach((part, wanting) -> {
+        Completeness.of(shown).forEach((part, missing) -> {
             Flow row = new Flow(
                     Marks.of(
-                            wanting.isEmpty() ? Mark.SOUND : Mark.NOT_DONE,
-                            wanting.isEmpty() ? "enough" : "missing",
+                            missing.isEmpty() ? Mark.SOUND : Mark.NOT_DONE,
+                            missing.isEmpty() ? "enough" : "missing",
                             look.px(4.5)),
                     Words.title(part.title()));
             row.getStyleClass().add("section");
             instrument.getChildren().add(row);
-            wanting.stream()
+            missing.stream()
                     .limit(4)
                     .forEach(one -> instrument.getChildren().add(Words.wrapped(Words.quiet("missing: " + one))));
         });

@@ -37,7 +37,7 @@ final class Palette extends StackPane {
         hits.setPlaceholder(
                 Words.wrapped(
                         Words.quiet(
-                                "Nothing is called so. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.")));
+                                "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.")));
         hits.setAccessibleText("Found");
         hits.setCellFactory(view -> new HitCell());
         hits.setFocusTraversable(false);

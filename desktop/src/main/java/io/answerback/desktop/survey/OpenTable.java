@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param trouble why it could not be read; empty when it could
 /// @param table the table; empty until it could be read
 /// @param match which column holds what
-/// @param plan what importing it would do; empty while that is being worked out or a column is wanting
+/// @param plan what importing it would do; empty while that is being worked out or a column is missing
 record OpenTable(
         Path file,
         TextEncoding encoding,
