@@ -1,6 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.find.Found;
 import io.answerback.desktop.find.Hit;
@@ -34,10 +35,7 @@ final class Palette extends StackPane {
         wanted.setPromptText("A point, a module, a cable, a terminal, a setting, a person, a finding, a command");
         wanted.setAccessibleText("Find");
         wanted.textProperty().subscribe(text -> search());
-        hits.setPlaceholder(
-                Words.wrapped(
-                        Words.quiet(
-                                "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.")));
+        hits.setPlaceholder(nothing());
         hits.setAccessibleText("Found");
         hits.setCellFactory(view -> new HitCell());
         hits.setFocusTraversable(false);
@@ -53,6 +51,14 @@ final class Palette extends StackPane {
             }
         });
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private static Label nothing() {
+        Label says = Words.wrapped(
+                Words.quiet(
+                        "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found."));
+        says.getStyleClass().add("palette-nothing");
+        return says;
     }
 
     private void key(KeyEvent key) {
@@ -101,7 +107,13 @@ final class Palette extends StackPane {
         choose(0);
     }
 
+    /// What was found and what it is. Both give way where the row is too narrow; hovering says them whole.
     private static final class HitCell extends ListCell<Hit> {
+        HitCell() {
+            // as wide as the list and no wider
+            setPrefWidth(0);
+        }
+
         @Override
         protected void updateItem(Hit hit, boolean empty) {
             super.updateItem(hit, empty);
@@ -111,11 +123,12 @@ final class Palette extends StackPane {
             }
             Label title = new Label(hit.title());
             Label about = new Label(hit.about());
-            about.getStyleClass().add("quiet");
-            about.setMinWidth(Region.USE_PREF_SIZE);
+            about.getStyleClass().addAll("quiet", "palette-about");
             Region space = new Region();
             HBox.setHgrow(space, Priority.ALWAYS);
-            setGraphic(new HBox(title, space, about));
+            HBox row = new HBox(title, space, about);
+            Hint.on(row, hit.title() + "\n" + hit.about());
+            setGraphic(row);
             setAccessibleText(hit.title() + ", " + hit.about());
         }
     }
