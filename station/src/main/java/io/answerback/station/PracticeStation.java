@@ -155,9 +155,14 @@ public final class PracticeStation implements AutoCloseable {
         }
     }
 
-    /// The answer goes first; whoever listens hears of it afterwards.
+    /// Put into the list before the answer goes out, so that the list has the order in which senders were
+    /// answered: who waits for an answer before the next signal finds both in that order. Telling never waits
+    /// for a listener.
     private void answer(Places.Place place, Judge.Verdict verdict) throws IOException {
         Judge.Verdict given = misbehave(verdict);
+        if (!given.duplicate()) {
+            teller.tell(given.received());
+        }
         try {
             if (given.reply().isPresent()) {
                 places.writes(place);
@@ -166,9 +171,6 @@ public final class PracticeStation implements AutoCloseable {
             }
         } finally {
             places.wrote(place);
-            if (!given.duplicate()) {
-                teller.tell(given.received());
-            }
         }
     }
 

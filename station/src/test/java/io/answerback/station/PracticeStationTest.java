@@ -241,6 +241,19 @@ class PracticeStationTest {
         assertThat(next().text()).contains("09:41:10");
     }
 
+    /// Each signal comes on a connection, and so on a thread, of its own.
+    @Test
+    void signalsAreListedInTheOrderInWhichTheyWereAnswered() throws Exception {
+        List<Integer> listed = new ArrayList<>();
+        for (int sequence = 1; sequence <= 300; sequence++) {
+            assertThat(send(frame(sequence)).acknowledged()).isTrue();
+        }
+        for (int i = 0; i < 300; i++) {
+            listed.add(Integer.valueOf(next().text().replaceAll("(?s).*\"ADM-CID\"(\\d{4}).*", "$1")));
+        }
+        assertThat(listed).isSorted().hasSize(300);
+    }
+
     /// Idle, trickling and never-reading callers hold more connections than there are places for.
     @Test
     void callersWhoDoNothingKeepNobodyOut() throws Exception {
