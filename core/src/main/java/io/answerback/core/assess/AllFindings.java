@@ -15,12 +15,12 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.memo.Gathered;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Everything the rules find in a job: worst first, then in the order of work and of the points.
@@ -31,21 +31,25 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
     /// Every finding of a job.
     static final Fact<AllFindings> FACT = Fact.of("findings", AllFindings::all);
 
-    private static final int STOPS = Stop.values().length;
-    private static final int GRADES = Grade.values().length;
-
     private static final FactOf<JobCheck, List<Finding>> OF_JOB = FactOf.each(
             "findings of a check", (facts, check) -> check.check(facts).toList());
     private static final FactOf<PointId, List<Finding>> OF_POINT =
             FactOf.each("findings of a point", AllFindings::ofPoint);
-    private static final Fact<List<List<Finding>>> OF_POINTS =
-            Gathered.of("findings of all points", PointFacts.IDS, OF_POINT);
     private static final FactOf<CableId, List<Finding>> OF_CABLE =
             FactOf.each("findings of a cable", AllFindings::ofCable);
-    private static final Fact<List<List<Finding>>> OF_CABLES =
-            Gathered.of("findings of all cables", CorePlan.LABELS, OF_CABLE);
-
+    private static final FactOf<Integer, List<List<Finding>>> OF_CABLES =
+            CorePlan.CABLES.each("findings of a cable", OF_CABLE);
+    private static final FactOf<Integer, List<Finding>> OF_SOME_CABLES =
+            FactOf.each("findings of cables", (facts, group) -> joined(facts.of(OF_CABLES, group)));
     private static final FactOf<BoxId, List<Finding>> OF_BOX = FactOf.each("findings of a box", AllFindings::ofBox);
+
+    /// What is found elsewhere than in the points themselves, by the point it belongs to.
+    private static final Fact<Map<Optional<PointId>, List<Finding>>> ELSEWHERE =
+            Fact.of("findings elsewhere", AllFindings::elsewhere);
+    private static final FactOf<Integer, List<List<Finding>>> OF_POINTS_ELSEWHERE =
+            FactOf.each("findings elsewhere of points", AllFindings::ofPointsElsewhere);
+    private static final FactOf<Integer, GradedFindings> OF_POINTS =
+            FactOf.each("findings of points", AllFindings::ofPoints);
 
     private static List<Finding> ofBox(Facts facts, BoxId place) {
         BoxPlan box = facts.of(CorePlan.BOX, place);
@@ -67,49 +71,41 @@ record AllFindings(List<Finding> sorted, List<Optional<Grade>> worst) {
                 .toList();
     }
 
+    private static Map<Optional<PointId>, List<Finding>> elsewhere(Facts facts) {
+        Stream<Finding> cables = joined(CorePlan.CABLES.every(facts, OF_SOME_CABLES)).stream();
+        Stream<Finding> boxes = facts.of(CorePlan.PLACES).stream().flatMap(place -> facts.of(OF_BOX, place).stream());
+        Stream<Finding> job = Checks.OF_JOBS.stream().flatMap(check -> facts.of(OF_JOB, check).stream());
+        return Stream.of(cables, boxes, job).flatMap(its -> its).collect(Collectors.groupingBy(Finding::point));
+    }
+
+    private static List<List<Finding>> ofPointsElsewhere(Facts facts, int group) {
+        Map<Optional<PointId>, List<Finding>> elsewhere = facts.of(ELSEWHERE);
+        return PointFacts.GROUPS.keys(facts, group).stream()
+                .map(id -> elsewhere.getOrDefault(Optional.of(id), List.of()))
+                .toList();
+    }
+
+    /// Of each point what was found elsewhere, then what was found in it.
+    private static GradedFindings ofPoints(Facts facts, int group) {
+        Iterator<List<Finding>> elsewhere = facts.of(OF_POINTS_ELSEWHERE, group).iterator();
+        List<Finding> found = new ArrayList<>();
+        for (PointId id : PointFacts.GROUPS.keys(facts, group)) {
+            found.addAll(elsewhere.next());
+            found.addAll(facts.of(OF_POINT, id));
+        }
+        return GradedFindings.of(found);
+    }
+
+    /// Those of no point come before those of the points.
     private static AllFindings all(Facts facts) {
-        Map<PointId, List<Finding>> byPoint = new HashMap<>();
-        facts.of(OF_CABLES).forEach(findings -> findings.forEach(finding -> addTo(byPoint, finding)));
-        facts.of(CorePlan.PLACES).forEach(place -> facts.of(OF_BOX, place).forEach(finding -> addTo(byPoint, finding)));
-        Checks.OF_JOBS.forEach(check -> facts.of(OF_JOB, check).forEach(finding -> addTo(byPoint, finding)));
-        List<List<Finding>> alike = new ArrayList<>();
-        for (int i = 0; i < GRADES * STOPS; i++) {
-            alike.add(new ArrayList<>());
-        }
-        byPoint.getOrDefault(null, List.of()).forEach(finding -> add(finding, alike));
-        List<PointId> points = facts.of(PointFacts.IDS);
-        List<List<Finding>> ofPoints = facts.of(OF_POINTS);
-        for (int i = 0; i < points.size(); i++) {
-            byPoint.getOrDefault(points.get(i), List.of()).forEach(finding -> add(finding, alike));
-            ofPoints.get(i).forEach(finding -> add(finding, alike));
-        }
-        List<Finding> sorted = new ArrayList<>();
-        alike.forEach(sorted::addAll);
-        return new AllFindings(List.copyOf(sorted), worst(alike));
+        List<GradedFindings> groups = new ArrayList<>();
+        groups.add(GradedFindings.of(facts.of(ELSEWHERE).getOrDefault(Optional.empty(), List.of())));
+        groups.addAll(PointFacts.GROUPS.every(facts, OF_POINTS));
+        return new AllFindings(GradedFindings.sorted(groups), GradedFindings.worst(groups));
     }
 
-    /// Those of no point are kept under null: a key that is looked up often is not wrapped.
-    private static void addTo(Map<PointId, List<Finding>> byPoint, Finding finding) {
-        byPoint.computeIfAbsent(finding.point().orElse(null), key -> new ArrayList<>())
-                .add(finding);
-    }
-
-    private static int place(Grade grade, Stop stop) {
-        return (GRADES - 1 - grade.ordinal()) * STOPS + stop.ordinal();
-    }
-
-    private static void add(Finding finding, List<List<Finding>> alike) {
-        alike.get(place(finding.grade(), finding.stop())).add(finding);
-    }
-
-    private static List<Optional<Grade>> worst(List<List<Finding>> alike) {
-        List<Optional<Grade>> worst = new ArrayList<>();
-        for (Stop stop : Stop.values()) {
-            worst.add(Stream.of(Grade.WRONG, Grade.TIGHT, Grade.NOTE)
-                    .filter(grade -> !alike.get(place(grade, stop)).isEmpty())
-                    .findFirst());
-        }
-        return worst;
+    private static List<Finding> joined(List<List<Finding>> some) {
+        return some.stream().flatMap(List::stream).toList();
     }
 
     /// The mark that the findings at a stop leave by themselves; empty when they are no more than notes.

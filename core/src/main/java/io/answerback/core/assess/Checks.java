@@ -136,7 +136,8 @@ public final class Checks {
             new ContactGivenSupply(),
             new JointRefused(),
             new CableFaultSeen(),
-            new CoreTerminatedElsewhere());
+            new CoreTerminatedElsewhere(),
+            new PairSplit());
 
     static final List<BoxCheck> OF_BOXES = List.of(
             new CoresShort(),
@@ -160,7 +161,6 @@ public final class Checks {
             new ReadingOffPrediction(),
             new LoopDrifted(),
             new CableUndecided(),
-            new PairSplit(),
             new AerialInMetal(),
             new JointBoxAdrift(),
             new ModuleWithoutCable(),

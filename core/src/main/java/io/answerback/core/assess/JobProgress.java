@@ -4,6 +4,7 @@ import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointFacts;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
@@ -15,6 +16,7 @@ import io.answerback.core.supply.SupplyState;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /// How far each stop of a job has come.
 final class JobProgress {
@@ -24,22 +26,27 @@ final class JobProgress {
     private JobProgress() {}
 
     private static List<StopProgress> all(Facts facts) {
-        int[] counted = new int[Stop.values().length];
-        int[] done = new int[Stop.values().length];
-        for (PointProgress its : facts.of(PointProgress.ALL)) {
-            for (int stop = 0; stop < counted.length; stop++) {
-                counted[stop] += its.counted() >> stop & 1;
-                done[stop] += (its.counted() & its.done()) >> stop & 1;
-            }
-        }
+        List<PointProgress.Counts> groups = PointFacts.GROUPS.every(facts, PointProgress.COUNTS);
         return Arrays.stream(Stop.values())
                 .map(stop -> switch (stop) {
                     case POWER -> power(facts);
                     case BUS -> bus(facts);
                     case SET_UP -> setup(facts);
-                    default -> of(facts, stop, done[stop.ordinal()], counted[stop.ordinal()]);
+                    default ->
+                        of(
+                                facts,
+                                stop,
+                                sum(groups, PointProgress.Counts::done, stop),
+                                sum(groups, PointProgress.Counts::counted, stop));
                 })
                 .toList();
+    }
+
+    private static int sum(
+            List<PointProgress.Counts> groups, Function<PointProgress.Counts, List<Integer>> which, Stop stop) {
+        return groups.stream()
+                .mapToInt(group -> which.apply(group).get(stop.ordinal()))
+                .sum();
     }
 
     /// What has volts enough until the end of discharge, and each battery that reaches its rule.

@@ -7,10 +7,9 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
-import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
-import io.answerback.core.memo.Gathered;
 import io.answerback.core.site.Link;
+import java.util.ArrayList;
 import java.util.List;
 
 /// How far the work on one point has come.
@@ -22,8 +21,32 @@ record PointProgress(int counted, int done) {
     static final FactOf<PointId, PointProgress> FACT =
             FactOf.each("progress of a point", (facts, id) -> of(facts.of(PointFacts.RESULT, id)));
 
-    /// The progress of every zone point and system point.
-    static final Fact<List<PointProgress>> ALL = Gathered.of("progress of all points", PointFacts.IDS, FACT);
+    private static final FactOf<Integer, List<PointProgress>> SOME =
+            PointFacts.GROUPS.each("progress of a point", FACT);
+
+    /// At how many points of a group there is work at each stop, and at how many of them it is done.
+    static final FactOf<Integer, Counts> COUNTS =
+            FactOf.each("counts of points", (facts, group) -> counts(facts.of(SOME, group)));
+
+    /// Counts of points for each stop, in the order of work.
+    ///
+    /// @param counted at how many there is work
+    /// @param done at how many of these it is done
+    record Counts(List<Integer> counted, List<Integer> done) {}
+
+    private static Counts counts(List<PointProgress> points) {
+        List<Integer> counted = new ArrayList<>();
+        List<Integer> done = new ArrayList<>();
+        for (Stop stop : Stop.values()) {
+            int bit = 1 << stop.ordinal();
+            counted.add((int)
+                    points.stream().filter(one -> (one.counted & bit) != 0).count());
+            done.add((int) points.stream()
+                    .filter(one -> (one.counted & one.done & bit) != 0)
+                    .count());
+        }
+        return new Counts(counted, done);
+    }
 
     private static PointProgress of(PointResult point) {
         int counted = 0;

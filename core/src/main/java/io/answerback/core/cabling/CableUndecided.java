@@ -2,12 +2,14 @@ package io.answerback.core.cabling;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Text;
+import io.answerback.core.cores.CorePlan;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
 import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,6 +26,13 @@ public final class CableUndecided implements JobCheck {
 
     private static final int MOST_NAMED = 4;
 
+    private static final FactOf<Integer, List<Cable>> WITHOUT = FactOf.each(
+            "undecided cables",
+            (facts, group) -> CorePlan.CABLES.keys(facts, group).stream()
+                    .flatMap(id -> facts.cable(id).stream())
+                    .filter(cable -> cable.installation().type().isEmpty() || cable.metres() == 0)
+                    .toList());
+
     @Override
     public List<Rule> rules() {
         return List.of(RULE);
@@ -31,8 +40,8 @@ public final class CableUndecided implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        List<Cable> without = facts.cables().stream()
-                .filter(cable -> cable.installation().type().isEmpty() || cable.metres() == 0)
+        List<Cable> without = CorePlan.CABLES.every(facts, WITHOUT).stream()
+                .flatMap(List::stream)
                 .toList();
         return without.isEmpty() ? Stream.empty() : Stream.of(finding(without));
     }

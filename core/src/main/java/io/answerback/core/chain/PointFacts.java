@@ -6,12 +6,11 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.memo.Gathered;
+import io.answerback.core.memo.Groups;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.proof.ProofState;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.Point;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.zone.ZoneMap;
 import java.util.Arrays;
@@ -28,14 +27,17 @@ public final class PointFacts {
     /// Every zone point in the order of the job, then every system point, by id.
     public static final Fact<List<PointId>> IDS = Fact.of("ids of all points", PointFacts::ids);
 
+    /// The points of [#IDS], some dozens at a time.
+    public static final Groups<PointId> GROUPS = new Groups<>("points", IDS);
+
     /// Everything computed about every point, in the order of [#IDS].
-    public static final Fact<List<PointResult>> ALL = Gathered.of("results of all points", IDS, RESULT);
+    public static final Fact<List<PointResult>> ALL = GROUPS.all("results of all points", RESULT);
 
     private PointFacts() {}
 
     private static List<PointId> ids(Facts facts) {
         return Stream.concat(
-                        facts.points().stream().map(Point::id),
+                        facts.pointIds().stream(),
                         Arrays.stream(SystemPoint.values()).map(SystemPoint::id))
                 .toList();
     }

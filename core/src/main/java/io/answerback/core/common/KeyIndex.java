@@ -16,6 +16,7 @@ final class KeyIndex<T> {
     private final List<T> items;
     private final Function<T, ?> key;
     private final String one;
+    private final List<?> keys;
     private final Map<Object, T> byKey;
     private final Map<Function<T, ? extends Collection<?>>, Map<Object, List<T>>> groups = new ConcurrentHashMap<>();
 
@@ -25,10 +26,11 @@ final class KeyIndex<T> {
         this.items = items;
         this.key = key;
         this.one = one;
+        this.keys = items.stream().map(key).toList();
         this.byKey = HashMap.newHashMap(items.size());
-        for (T item : items) {
-            if (byKey.put(key.apply(item), item) != null) {
-                throw new IllegalArgumentException(one + " " + key.apply(item) + " is there twice; keep one");
+        for (int i = 0; i < items.size(); i++) {
+            if (byKey.put(keys.get(i), items.get(i)) != null) {
+                throw new IllegalArgumentException(one + " " + keys.get(i) + " is there twice; keep one");
             }
         }
     }
@@ -43,6 +45,11 @@ final class KeyIndex<T> {
 
     Function<T, ?> key() {
         return key;
+    }
+
+    /// The keys, in the order of the list.
+    List<?> keys() {
+        return keys;
     }
 
     /// The thing with this key; null when there is none.

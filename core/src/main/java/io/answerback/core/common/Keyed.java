@@ -1,6 +1,7 @@
 package io.answerback.core.common;
 
 import java.util.AbstractList;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.RandomAccess;
 import java.util.Spliterator;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /// An immutable list of things that are told apart by a key, found by it and by whatever else they are known by
@@ -24,12 +26,20 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
     private final Map<Object, T> exchanged;
     private final Map<Function<T, ? extends Collection<?>>, Boolean> shared = new ConcurrentHashMap<>();
     private KeyIndex<T> own;
+    private final Origin<T> origin;
     private volatile List<List<?>> checkedAgainst = List.of();
 
-    private Keyed(List<T> items, KeyIndex<T> index, Map<Object, T> exchanged) {
+    /// What a list came from.
+    ///
+    /// @param checkedAgainst what the list before was checked against
+    /// @param changes the things of this list that were not in that one
+    private record Origin<T>(List<List<?>> checkedAgainst, List<T> changes) {}
+
+    private Keyed(List<T> items, KeyIndex<T> index, Map<Object, T> exchanged, Origin<T> origin) {
         this.items = items;
         this.index = index;
         this.exchanged = exchanged;
+        this.origin = origin;
     }
 
     /// A list of these things; the very list it is given when that is one of the same sort already.
@@ -44,7 +54,7 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
             return keyed;
         }
         List<T> copy = List.copyOf(items);
-        return new Keyed<>(copy, new KeyIndex<>(copy, key, one), Map.of());
+        return new Keyed<>(copy, new KeyIndex<>(copy, key, one), Map.of(), new Origin<>(List.of(), copy));
     }
 
     /// The list `now`, as what became of `before`: `before` itself where they are equal. Things that are equal to
@@ -59,6 +69,7 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
 
     private List<T> exchanging(List<T> now) {
         Map<Object, T> changes = new HashMap<>(exchanged);
+        List<T> changed = new ArrayList<>();
         for (int i = 0; i < now.size(); i++) {
             T item = now.get(i);
             if (item != items.get(i)) {
@@ -67,9 +78,10 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
                     return now;
                 }
                 changes.put(key, item);
+                changed.add(item);
             }
         }
-        return new Keyed<>(List.copyOf(now), index, changes);
+        return new Keyed<>(List.copyOf(now), index, changes, new Origin<>(checkedAgainst, changed));
     }
 
     /// Checks what must hold between this list and others, unless it was checked against those very lists before:
@@ -83,6 +95,14 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
         }
     }
 
+    /// Checks what must hold between each thing of this list and other lists, where it was not checked before:
+    /// of a list that came from one that was checked against those very lists only the things that are others.
+    ///
+    /// @param check throws when something does not hold
+    public void checkEachAgainst(List<List<?>> others, Consumer<T> check) {
+        checkAgainst(others, () -> (same(origin.checkedAgainst, others) ? origin.changes : items).forEach(check));
+    }
+
     private static boolean same(List<List<?>> some, List<List<?>> others) {
         if (some.size() != others.size() || some.isEmpty()) {
             return false;
@@ -93,6 +113,14 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
             }
         }
         return true;
+    }
+
+    /// The keys of the things, in the order of the list. Lists that share what finds their things share them too.
+    ///
+    /// @param <K> what the key that tells the things apart gives
+    @SuppressWarnings("unchecked")
+    public <K> List<K> keys() {
+        return (List<K>) index.keys();
     }
 
     /// The thing with this key; empty when there is none.
@@ -122,14 +150,15 @@ public final class Keyed<T> extends AbstractList<T> implements RandomAccess {
             return own().all(by, value);
         }
         List<T> found = index.all(by, value);
-        for (T item : found) {
-            if (exchanged.containsKey(index.keyOf(item))) {
-                return found.stream()
-                        .map(one -> exchanged.getOrDefault(index.keyOf(one), one))
-                        .toList();
+        List<T> present = found;
+        for (Map.Entry<Object, T> one : exchanged.entrySet()) {
+            T before = index.find(one.getKey());
+            if (by.apply(before).contains(value)) {
+                present = present == found ? new ArrayList<>(found) : present;
+                present.set(found.indexOf(before), one.getValue());
             }
         }
-        return found;
+        return present;
     }
 
     /// Whether what was exchanged is known by the same values as before.

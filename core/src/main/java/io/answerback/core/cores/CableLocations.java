@@ -11,19 +11,17 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.memo.Gathered;
+import io.answerback.core.memo.Groups;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Input;
+import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// The ends of a job's cables, sorted by the place they come to.
 final class CableLocations {
@@ -48,50 +46,29 @@ final class CableLocations {
             FactOf.each("near end of a cable", CableLocations::nearEnd);
     private static final FactOf<CableId, LocatedCable> PLACED =
             FactOf.each("cable in its place", CableLocations::placed);
-    /// The labels of all cables, in the order of the job.
-    static final Fact<List<CableId>> LABELS = Fact.of(
-            "labels of cables", facts -> facts.cables().stream().map(Cable::id).toList());
-    private static final Fact<List<LocatedCable>> ALL_PLACED = Gathered.of("cables in their places", LABELS, PLACED);
+    private static final Fact<List<CableId>> LABELS = Fact.of("labels of cables", Facts::cableIds);
+    /// The cables of a job in its order, some dozens at a time.
+    static final Groups<CableId> CABLES = new Groups<>("cables", LABELS);
+    private static final FactOf<Integer, List<LocatedCable>> SOME_PLACED =
+            CABLES.each("cables in their places", PLACED);
+    private static final FactOf<Integer, SomeLocations> SOME =
+            FactOf.each("places of cables", (facts, group) -> SomeLocations.of(facts.of(SOME_PLACED, group)));
 
-    private final List<LocatedCable> placed;
-    private final Map<BoxId, List<ConnectedEnd>> boxes = new LinkedHashMap<>();
-    private final Map<CoreUse, List<Cable>> carrying = new EnumMap<>(CoreUse.class);
+    private final List<SomeLocations> groups;
+    private final Map<BoxId, List<ConnectedEnd>> boxes;
     private volatile Map<CableId, LocatedCable> byLabel;
     private volatile Map<PointId, List<LocatedCable>> toDevices;
 
     private CableLocations(Facts facts) {
-        facts.modules().forEach(module -> boxes.put(module.id(), new ArrayList<>()));
-        placed = facts.of(ALL_PLACED);
-        for (LocatedCable one : placed) {
-            Cable cable = one.cable();
-            one.begins().ifPresent(place -> at(place).add(one.near()));
-            if (cable.ends().points().isEmpty()) {
-                at(cable.ends().farBox().orElseThrow()).add(one.near().otherEnd());
-            }
-            for (CoreUse use : one.share().uses()) {
-                carrying.computeIfAbsent(use, key -> new ArrayList<>()).add(cable);
-            }
-        }
-        boxes.values().forEach(list -> list.sort(Comparator.comparingInt(CableLocations::order)));
+        groups = CABLES.every(facts, SOME);
+        boxes = SomeLocations.ends(
+                groups, facts.modules().stream().map(PanelModule::id).toList());
     }
 
     private static LocatedCable placed(Facts facts, CableId cableId) {
         Cable cable = facts.cable(cableId).orElseThrow();
         return new LocatedCable(
                 cable, CableShares.of(facts, cable), facts.of(NEAR_END, cableId), facts.of(BEGINNING, cableId));
-    }
-
-    private List<ConnectedEnd> at(BoxId place) {
-        return boxes.computeIfAbsent(place, key -> new ArrayList<>());
-    }
-
-    /// In the order of the inputs, second zones after first; what brings no loop comes last.
-    private static int order(ConnectedEnd one) {
-        return one.loops().stream()
-                .filter(loop -> loop.input() != null && one.near())
-                .mapToInt(loop -> 2 * loop.input().number() + (loop.input().second() ? 1 : 0))
-                .min()
-                .orElse(Integer.MAX_VALUE);
     }
 
     private static Optional<CoreColours> colours(Facts facts, CableId cableId) {
@@ -184,7 +161,7 @@ final class CableLocations {
 
     /// The cables that are to carry a core for a use, in the order of the job.
     List<Cable> carrying(CoreUse use) {
-        return carrying.getOrDefault(use, List.of());
+        return SomeLocations.carrying(groups, use);
     }
 
     Optional<EndId> place(Cable cable, CableEnd end) {
@@ -219,8 +196,8 @@ final class CableLocations {
     /// Made when it is first asked: most edits are over before anybody asks.
     private Map<CableId, LocatedCable> byLabel() {
         if (byLabel == null) {
-            Map<CableId, LocatedCable> index = HashMap.newHashMap(placed.size());
-            placed.forEach(one -> index.put(one.cable().id(), one));
+            Map<CableId, LocatedCable> index = new HashMap<>();
+            placed().forEach(one -> index.put(one.cable().id(), one));
             byLabel = index;
         }
         return byLabel;
@@ -228,11 +205,14 @@ final class CableLocations {
 
     private Map<PointId, List<LocatedCable>> toDevices() {
         if (toDevices == null) {
-            toDevices = placed.stream()
-                    .filter(one -> !one.cable().ends().points().isEmpty())
+            toDevices = placed().filter(one -> !one.cable().ends().points().isEmpty())
                     .collect(Collectors.groupingBy(
                             one -> one.cable().ends().points().getFirst()));
         }
         return toDevices;
+    }
+
+    private Stream<LocatedCable> placed() {
+        return groups.stream().flatMap(some -> some.placed().stream());
     }
 }

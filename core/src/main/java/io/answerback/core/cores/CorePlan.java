@@ -11,6 +11,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Groups;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.site.Job;
@@ -29,8 +30,8 @@ public final class CorePlan implements Cabling {
     public static final Fact<List<BoxId>> PLACES = Fact.of(
             "boxes cables come to", facts -> facts.of(CableLocations.FACT).boxes());
 
-    /// The labels of all cables, in the order of the job.
-    public static final Fact<List<CableId>> LABELS = CableLocations.LABELS;
+    /// The cables of a job in its order, some dozens at a time.
+    public static final Groups<CableId> CABLES = CableLocations.CABLES;
 
     /// Where every core goes at a module or joint box.
     public static final FactOf<BoxId, BoxPlan> BOX = FactOf.each("cores at a box", CorePlan::box);

@@ -1,6 +1,5 @@
 package io.answerback.core.cores;
 
-import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
@@ -9,14 +8,15 @@ import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
+import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
-import io.answerback.core.id.EndId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.memo.Facts;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A joint box that no cable brings anything to, or from which none goes on, or that is fed by others in a
@@ -45,30 +45,32 @@ public final class JointBoxAdrift implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        List<BoxPlan> joints = facts.of(CorePlan.FACT).boxes().stream()
-                .filter(box -> box.place() instanceof JointId)
-                .toList();
-        Set<EndId> fed = fed(facts.cables(), joints);
-        return joints.stream()
-                .flatMap(box -> Stream.concat(finding(box), fed.contains(box.place()) ? Stream.empty() : circle(box)));
+        Map<JointId, BoxPlan> joints = new LinkedHashMap<>();
+        for (BoxId box : facts.of(CorePlan.PLACES)) {
+            if (box instanceof JointId joint) {
+                joints.put(joint, facts.of(CorePlan.BOX, joint));
+            }
+        }
+        Set<BoxId> fed = fed(facts, joints.keySet());
+        return joints.entrySet().stream()
+                .flatMap(joint -> Stream.concat(
+                        finding(joint.getValue()),
+                        fed.contains(joint.getKey()) ? Stream.empty() : circle(joint.getValue())));
     }
 
     /// The joint boxes a cable from somewhere else than a joint box leads to, at once or over others.
-    private static Set<EndId> fed(List<Cable> cables, List<BoxPlan> joints) {
-        Set<EndId> names = joints.stream().map(BoxPlan::place).collect(Collectors.toSet());
-        Set<EndId> fed = new HashSet<>();
+    private static Set<BoxId> fed(Facts facts, Set<JointId> joints) {
+        Set<BoxId> fed = new HashSet<>();
         boolean more = true;
         while (more) {
             more = false;
-            for (Cable cable : cables) {
-                boolean source =
-                        cable.ends().from().stream().noneMatch(from -> names.contains(from) && !fed.contains(from));
-                more |= source
-                        && cable.ends()
-                                .joint()
-                                .filter(names::contains)
-                                .filter(fed::add)
-                                .isPresent();
+            for (JointId joint : joints) {
+                more |= facts.cablesTo(joint).stream()
+                                .anyMatch(cable -> cable.ends().from().stream()
+                                        .noneMatch(from -> from instanceof JointId
+                                                && joints.contains(from)
+                                                && !fed.contains(from)))
+                        && fed.add(joint);
             }
         }
         return fed;

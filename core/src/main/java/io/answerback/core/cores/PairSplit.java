@@ -1,25 +1,24 @@
 package io.answerback.core.cores;
 
+import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Text;
+import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
-import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
-import io.answerback.core.id.EndId;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /// The two cores of a loop, of a tamper pair or of the data in different cables.
-public final class PairSplit implements JobCheck {
+public final class PairSplit implements CableCheck {
     /// The two cores of a pair are in different cables.
     public static final Rule RULE = new Rule(
             "pair-split",
@@ -36,36 +35,37 @@ public final class PairSplit implements JobCheck {
     }
 
     @Override
-    public Stream<Finding> check(Facts facts) {
-        Map<String, List<CableCores>> together = new LinkedHashMap<>();
-        facts.of(CorePlan.FACT).boxes().stream()
-                .flatMap(box -> box.cables().stream())
-                .filter(cable -> cable.end() == CableEnd.NEAR)
-                .forEach(cable -> together.computeIfAbsent(farEnd(cable).text(), key -> new ArrayList<>())
-                        .add(cable));
-        return together.values().stream().filter(cables -> cables.size() > 1).flatMap(PairSplit::split);
-    }
-
-    /// The pairs of one far end that are split over its cables.
-    private static Stream<Finding> split(List<CableCores> cables) {
+    public Stream<Finding> check(Facts facts, Cable cable) {
+        List<Cable> together = facts.cablesTo(cable.ends().farEnd());
+        if (together.size() < 2) {
+            return Stream.empty();
+        }
         Map<CoreNeed, CableCores> carriers = new HashMap<>();
-        cables.forEach(cable -> cable.cores().forEach(core -> carriers.putIfAbsent(core.need(), cable)));
-        return cables.stream()
-                .flatMap(cable -> cable.cores().stream()
+        together.stream()
+                .flatMap(one -> nearEnd(facts, one).stream())
+                .forEach(one -> one.cores().forEach(core -> carriers.putIfAbsent(core.need(), one)));
+        return nearEnd(facts, cable).stream()
+                .flatMap(its -> its.cores().stream()
                         .map(PlannedCore::need)
                         .filter(need -> FIRSTS.contains(need.use()))
                         .distinct()
-                        .flatMap(need -> finding(cable, need, carriers)));
+                        .flatMap(need -> finding(its, need, carriers)));
     }
 
-    private static EndId farEnd(CableCores cable) {
-        return cable.cable().ends().farEnd();
+    private static Optional<CableCores> nearEnd(Facts facts, Cable cable) {
+        return CorePlan.cabling(facts)
+                .nearEnd(cable)
+                .flatMap(box -> box.cables().stream()
+                        .filter(one -> one.id().equals(cable.id()) && one.end() == CableEnd.NEAR)
+                        .findFirst());
     }
 
     private static Stream<Finding> finding(CableCores cable, CoreNeed need, Map<CoreNeed, CableCores> carriers) {
         CoreNeed partner = new CoreNeed(need.use().partner().orElseThrow(), need.pointId());
         CableCores other = carriers.get(partner);
-        if (other == null || other.id().equals(cable.id()) || carriers.get(need) != cable) {
+        if (other == null
+                || other.id().equals(cable.id())
+                || !carriers.get(need).id().equals(cable.id())) {
             return Stream.empty();
         }
         return Stream.of(RULE.finds(

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -43,34 +44,48 @@ final class Reads {
     /// anew what it still needs when it is computed.
     void move(Job from, Job to) {
         for (Part part : Part.values()) {
-            if (part.of(from) != part.of(to)) {
+            Object before = part.of(from);
+            Object now = part.of(to);
+            if (before != now) {
                 fire(wholes.getOrDefault(part, Set.of()));
+                lookAgain(part, before, now, to);
             }
         }
+    }
+
+    private void lookAgain(Part part, Object before, Object now, Job to) {
+        Optional<List<Object>> others =
+                before instanceof List<?> some && now instanceof List<?> list ? others(some, list) : Optional.empty();
         lookups.forEach((lookup, byKey) -> {
-            Object before = lookup.part().of(from);
-            Object now = lookup.part().of(to);
-            if (before != now) {
-                for (Object key : keys(lookup, (List<?>) before, (List<?>) now, byKey)) {
-                    look(lookup, key, byKey.get(key), to);
-                }
+            if (lookup.part() == part) {
+                keys(lookup, others, byKey).forEach(key -> look(lookup, key, byKey.get(key), to));
             }
         });
     }
 
-    /// Under which keys something else may be found: those of the things that are other objects, where the lists
-    /// differ in a few places only; else every one.
-    private static Collection<Object> keys(Lookup lookup, List<?> before, List<?> now, Map<Object, LookedUp> byKey) {
+    /// The things that are other objects, before and now, where lists differ in a few places only.
+    private static Optional<List<Object>> others(List<?> before, List<?> now) {
         if (before.size() != now.size()) {
+            return Optional.empty();
+        }
+        List<Object> others = new ArrayList<>();
+        for (int i = 0; i < now.size(); i++) {
+            if (before.get(i) != now.get(i)) {
+                others.add(before.get(i));
+                others.add(now.get(i));
+            }
+        }
+        return Optional.of(others);
+    }
+
+    /// Under which keys something else may be found: those of the things that are other objects; every one where
+    /// that is not known.
+    private static Collection<Object> keys(Lookup lookup, Optional<List<Object>> others, Map<Object, LookedUp> byKey) {
+        if (others.isEmpty()) {
             return List.copyOf(byKey.keySet());
         }
         Set<Object> keys = new HashSet<>();
-        for (int i = 0; i < now.size(); i++) {
-            if (before.get(i) != now.get(i)) {
-                keys.addAll(lookup.keys(before.get(i)));
-                keys.addAll(lookup.keys(now.get(i)));
-            }
-        }
+        others.get().forEach(thing -> keys.addAll(lookup.keys(thing)));
         return keys;
     }
 

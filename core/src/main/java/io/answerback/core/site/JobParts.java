@@ -131,8 +131,7 @@ final class JobParts {
     }
 
     static void requireCableEnds(Keyed<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
-        cables.checkAgainst(
-                List.of(points, modules), () -> cables.forEach(cable -> requireEnds(cable, points, modules)));
+        cables.checkEachAgainst(List.of(points, modules), cable -> requireEnds(cable, points, modules));
     }
 
     private static void requireEnds(Cable cable, Keyed<Point> points, Keyed<PanelModule> modules) {

@@ -2,6 +2,7 @@ package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
+import io.answerback.core.common.Keyed;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.EndId;
@@ -74,6 +75,16 @@ public interface Parts {
 
     /// What was decided about how the panel shall behave, and how far it has been typed.
     PanelProgramming setup();
+
+    /// The ids of the points, in the order of the list.
+    default List<PointId> pointIds() {
+        return ((Keyed<Point>) points()).keys();
+    }
+
+    /// The labels of the cables, in the order of the list.
+    default List<CableId> cableIds() {
+        return ((Keyed<Cable>) cables()).keys();
+    }
 
     /// The point with this id; empty when there is none.
     Optional<Point> point(PointId id);
