@@ -7,6 +7,7 @@ import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.cable.CableInstallation;
@@ -109,7 +110,7 @@ class CableWindowTest extends DemoWindow {
     void aDeviceThatIsAddedGetsItsCableItsCoresItsPlaceInTheRingAndItsLabels(FxRobot robot) {
         control(robot, KeyCode.T);
         onScreen(() -> {});
-        robot.write("25 strong room button, hold-up, office, 23 m", 0).type(KeyCode.ENTER);
+        write(robot, "25 strong room button, hold-up, office, 23 m").type(KeyCode.ENTER);
         until(() -> job().point(new PointId("25")).isPresent());
         onScreen(() -> {
             workplace.desk().apply(CapacityEdits.giveInputs());

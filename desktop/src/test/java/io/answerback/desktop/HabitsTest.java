@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.Edits;
@@ -94,7 +95,7 @@ class HabitsTest {
     @Test
     void typingInTheFilterLeavesThePointsThatMatch(FxRobot robot) {
         robot.press(KeyCode.CONTROL).type(KeyCode.F).release(KeyCode.CONTROL);
-        robot.write("cold room");
+        write(robot, "cold room");
         ListView<?> list = robot.lookup((Node node) -> "Points".equals(node.getAccessibleText()))
                 .queryAs(ListView.class);
         until(() -> list.getItems().size() == 4);
@@ -114,7 +115,7 @@ class HabitsTest {
     @Test
     void escapeLeavesAValueAndThePaletteAsTheyWere(FxRobot robot) {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        robot.write("dock").type(KeyCode.ESCAPE);
+        write(robot, "dock").type(KeyCode.ESCAPE);
         until(() -> !robot.lookup(".palette-shade").query().isVisible());
         assertThat(workplace.desk().now().selected()).isEqualTo(new PointId("01"));
         Node value = robot.lookup((Node node) -> node.getAccessibleText() != null

@@ -6,6 +6,7 @@ import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.device.SchemeKind;
@@ -45,11 +46,11 @@ class LoopWindowTest extends DemoWindow {
         until(() -> reads(robot, "What the meter showed"));
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> ((TextField) named(robot, "Reading of 17 Dock side door")).requestFocus());
-        robot.write("2207", 0).type(KeyCode.TAB);
-        robot.write("2k2", 0).type(KeyCode.TAB);
+        write(robot, "2207").type(KeyCode.TAB);
+        write(robot, "2k2").type(KeyCode.TAB);
         // 1.60 V of 5 V through 4k7 is 2 212 Ω
-        robot.write("1.60 V", 0).type(KeyCode.TAB);
-        robot.write("open", 0).type(KeyCode.TAB);
+        write(robot, "1.60 V").type(KeyCode.TAB);
+        write(robot, "open").type(KeyCode.TAB);
         until(() -> taken().size() == 3);
         assertThat(taken())
                 .extracting(Measurement::pointId)
@@ -68,7 +69,7 @@ class LoopWindowTest extends DemoWindow {
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> ((TextField) named(robot, "Reading of 22 Office fire exit")).requestFocus());
         for (String typed : List.of("a lot", "-4", "7 V")) {
-            robot.write(typed, 0).type(KeyCode.ENTER);
+            write(robot, typed).type(KeyCode.ENTER);
             until(() -> reads(robot, "22 Office fire exit: "));
             assertThat(taken()).isEmpty();
             WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {

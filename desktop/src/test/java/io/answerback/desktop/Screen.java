@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -53,12 +54,27 @@ public final class Screen {
                 .query();
     }
 
+    /// Types words into what has the keyboard, letter by letter and without a pause between them.
+    static FxRobot write(FxRobot robot, String words) {
+        WaitForAsyncUtils.waitForFxEvents();
+        words.chars()
+                .forEach(letter -> WaitForAsyncUtils.waitForAsyncFx(
+                        5_000,
+                        () -> typeLetter(robot.targetWindow().getScene().getFocusOwner(), Character.toString(letter))));
+        WaitForAsyncUtils.waitForFxEvents();
+        return robot;
+    }
+
+    private static void typeLetter(Node focused, String letter) {
+        focused.fireEvent(new KeyEvent(KeyEvent.KEY_TYPED, letter, "", KeyCode.UNDEFINED, false, false, false, false));
+    }
+
     /// Clicks a value on the drawing, types another and presses Enter.
     static void edit(FxRobot robot, String value, String typed) {
         WaitForAsyncUtils.waitForFxEvents();
         click(robot, value);
         control(robot, KeyCode.A);
-        robot.write(typed, 0).type(KeyCode.ENTER);
+        write(robot, typed).type(KeyCode.ENTER);
     }
 
     /// Clicks what a screen reader names so; the keyboard brings it into sight first.

@@ -7,6 +7,7 @@ import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.device.ContactForm;
@@ -138,11 +139,11 @@ class SurveyWindowTest {
     @Test
     void aJobOf24PointsIsTypedByKeyboardAloneAndUndoneStepByStep(FxRobot robot) {
         until(() -> reads(robot, "Begin this job"));
-        robot.write("Harbour Hall", 0).type(KeyCode.ENTER);
+        write(robot, "Harbour Hall").type(KeyCode.ENTER);
         until(() -> reads(robot, "Nothing is watched yet"));
         WaitForAsyncUtils.waitForFxEvents();
         for (String line : WALK) {
-            robot.write(line, 0);
+            write(robot, line);
             until(() -> reads(robot, "Enter adds it"));
             robot.type(KeyCode.ENTER);
         }
@@ -170,9 +171,9 @@ class SurveyWindowTest {
 
     @Test
     void aNewJobIsKeptAgainstACrashThoughItHasNoFile(FxRobot robot) {
-        robot.write("Harbour Hall", 0).type(KeyCode.ENTER);
+        write(robot, "Harbour Hall").type(KeyCode.ENTER);
         until(() -> reads(robot, "Nothing is watched yet"));
-        robot.write("main entrance, contact, hall", 0).type(KeyCode.ENTER);
+        write(robot, "main entrance, contact, hall").type(KeyCode.ENTER);
         until(() -> job().points().size() == 1);
         control(robot, KeyCode.N);
         until(() -> workplace.start().isVisible());
@@ -191,7 +192,7 @@ class SurveyWindowTest {
         open(robot, 1, SurveySheet.ROOMS);
         control(robot, KeyCode.T);
         WaitForAsyncUtils.waitForFxEvents();
-        robot.write("07 side gate, contact, do", 0);
+        write(robot, "07 side gate, contact, do");
         until(() -> reads(robot, "point 07 is there already") && reads(robot, "Tab: Dock"));
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

@@ -4,6 +4,7 @@ import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.id.CableId;
@@ -164,10 +165,10 @@ class WindowTest {
     @Test
     void thePaletteFindsACableAndACommand(FxRobot robot) {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        robot.write("c-26").type(KeyCode.ENTER);
+        write(robot, "c-26").type(KeyCode.ENTER);
         until(() -> workplace.desk().now().selected().equals(new PointId("20")));
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        robot.write("light and dark").type(KeyCode.ENTER);
+        write(robot, "light and dark").type(KeyCode.ENTER);
         until(() -> workplace.look().dark().get());
     }
 
