@@ -2,9 +2,9 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
-import io.answerback.desktop.Workplace;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -22,7 +22,7 @@ public final class SlideWindow extends Application {
     private static final int WARM_UP = 100;
     private static final int MOVES = 300;
 
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     /// Starts it.
     public static void main(String[] arguments) {
@@ -32,13 +32,13 @@ public final class SlideWindow extends Application {
     @Override
     public void start(Stage stage) throws Exception {
         Path scratch = Files.createTempDirectory("answerback-slide");
-        workplace = new Workplace(
+        application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
-        workplace.show();
-        workplace.desk().select(new PointId("07"));
-        workplace.desk().go(Stop.LOOP);
+        application.show();
+        application.openJob().select(new PointId("07"));
+        application.openJob().go(Stop.LOOP);
         new Dragging(stage, "loop", ".margin-slider", () -> {
-                    workplace.desk().go(Stop.POWER);
+                    application.openJob().go(Stop.POWER);
                     new Dragging(stage, "battery", ".what-if-slider", Platform::exit).start();
                 })
                 .start();
@@ -85,6 +85,6 @@ public final class SlideWindow extends Application {
 
     @Override
     public void stop() {
-        workplace.close();
+        application.close();
     }
 }

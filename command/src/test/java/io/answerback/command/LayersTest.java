@@ -1,12 +1,15 @@
 package io.answerback.command;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.stream.Stream;
 
 @AnalyzeClasses(packages = "io.answerback", importOptions = ImportOption.DoNotIncludeTests.class)
 class LayersTest {
@@ -50,4 +53,21 @@ class LayersTest {
                     "io.answerback.station..",
                     "io.answerback.desktop..",
                     "io.answerback.command..");
+
+    /// The window puts its parts together at the top; no part needs, by any way round, one that needs it.
+    @ArchTest
+    static final ArchRule NO_CIRCLE_IN_THE_WINDOW =
+            slices().matching("io.answerback.desktop.(*)..").should().beFreeOfCycles();
+
+    /// The frame of the window shows whatever bench it is given.
+    @ArchTest
+    static final ArchRule THE_FRAME_KNOWS_NO_BENCH = noClasses()
+            .that()
+            .resideInAPackage("io.answerback.desktop.shell")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    Stream.of("start", "survey", "loop", "cable", "power", "bus", "setup", "report", "prove", "shots")
+                            .map(name -> "io.answerback.desktop." + name + "..")
+                            .toArray(String[]::new));
 }

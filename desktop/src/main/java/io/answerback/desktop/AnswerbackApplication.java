@@ -26,7 +26,7 @@ public final class AnswerbackApplication extends Application {
     private static CompletableFuture<Opened> ahead;
 
     private Opened opened;
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     /// Made by JavaFX. Styles a scene that is never shown, so that fonts and style sheet are ready when the
     /// job is.
@@ -59,16 +59,16 @@ public final class AnswerbackApplication extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         Path folder = AppFolder.find();
-        workplace = new Workplace(stage, opened, folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
+        application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
         FirstPicture.reportIfAsked(stage);
-        Rehearsal.beginIfAsked(stage, workplace);
-        workplace.show();
+        Rehearsal.beginIfAsked(stage, application);
+        application.show();
     }
 
     @Override
     public void stop() {
-        if (workplace != null) {
-            workplace.close();
+        if (application != null) {
+            application.close();
         }
     }
 }

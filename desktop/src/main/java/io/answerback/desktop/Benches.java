@@ -7,9 +7,7 @@ import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
@@ -19,10 +17,12 @@ import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.shell.Bench;
-import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.DataFiles;
 import java.time.InstantSource;
 import java.util.List;
@@ -34,7 +34,7 @@ import javafx.stage.Stage;
 final class Benches {
     private static final String USUAL_CONDUCTOR = "0.22 mm²";
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private final Supplier<SurveyBench> survey;
@@ -45,29 +45,35 @@ final class Benches {
     private final Supplier<SetupBench> setup;
 
     Benches(
-            Desk desk,
+            OpenJob openJob,
             Look look,
-            Disk disk,
+            Background background,
             Stage stage,
             Opened opened,
             InstantSource clock,
             RuleShelf shelf,
             TableImport table,
             CableShelf cables) {
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
         Conductor usual = usual(opened.conductors());
-        this.survey = new MadeOnce<>(() -> new SurveyBench(desk, look, opened.kinds(), usual, clock, shelf, table));
-        this.loop = new MadeOnce<>(() -> new LoopBench(desk, look, opened.conductors(), DataFiles::priors, clock));
-        this.cable = new MadeOnce<>(() ->
-                new CableBench(desk, look, cables, usual, new PrintPart(desk, disk, stage, cables, clock), clock));
+        this.survey = new MadeOnce<>(() -> new SurveyBench(openJob, look, opened.kinds(), usual, clock, shelf, table));
+        this.loop = new MadeOnce<>(() -> new LoopBench(openJob, look, opened.conductors(), DataFiles::priors, clock));
+        this.cable = new MadeOnce<>(() -> new CableBench(
+                openJob, look, cables, usual, new PrintPart(openJob, background, stage, cables, clock), clock));
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
-        this.power = new MadeOnce<>(() ->
-                new PowerBench(desk, look, disk, cables::types, clock, new PowerPrint(desk, disk, stage), faultPoint));
-        this.bus = new MadeOnce<>(() -> new BusBench(desk, look, clock));
-        this.setup =
-                new MadeOnce<>(() -> new SetupBench(desk, look, disk, shelf, new SetupPrint(desk, disk, stage), clock));
+        this.power = new MadeOnce<>(() -> new PowerBench(
+                openJob,
+                look,
+                background,
+                cables::types,
+                clock,
+                new PowerPrint(openJob, background, stage),
+                faultPoint));
+        this.bus = new MadeOnce<>(() -> new BusBench(openJob, look, clock));
+        this.setup = new MadeOnce<>(() ->
+                new SetupBench(openJob, look, background, shelf, new SetupPrint(openJob, background, stage), clock));
     }
 
     static Conductor usual(List<Conductor> conductors) {
@@ -101,7 +107,7 @@ final class Benches {
         return power.get();
     }
 
-    Map<Stop, Supplier<Bench>> byStop(Practice practice, EventTable events) {
+    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, EventTable events) {
         return Map.of(
                 Stop.SURVEY,
                 this::survey,
@@ -116,8 +122,8 @@ final class Benches {
                 Stop.LOOP,
                 this::loop,
                 Stop.REPORT,
-                () -> new ReportBench(desk, events, clock, practice),
+                () -> new ReportBench(openJob, events, clock, practice),
                 Stop.PROVE,
-                () -> new ProveBench(desk, practice, look));
+                () -> new ProveBench(openJob, practice, look));
     }
 }

@@ -21,7 +21,7 @@ import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;
 
-/// Everything a window needs from the disk, read and assessed before the window is made and off its thread.
+/// Everything a window needs from files, read and assessed before the window is made and off its thread.
 ///
 /// @param opening what the window opens with
 /// @param job the job, with its unsaved edits
@@ -38,7 +38,7 @@ public record Opened(
         KindCatalogue kinds,
         Remembered remembered,
         String trouble) {
-    /// What lies on the desk, under the start sheet, until a job is chosen.
+    /// The job under the start sheet until a job is chosen.
     private static Job blank() {
         return NewJob.of(
                 "No job",

@@ -16,15 +16,15 @@ final class Rehearsal {
     private Rehearsal() {}
 
     /// When the system property `answerback.rehearse` is true: begins as soon as the stage is shown.
-    static void beginIfAsked(Stage stage, Workplace workplace) {
+    static void beginIfAsked(Stage stage, ApplicationWindow application) {
         if (Boolean.getBoolean("answerback.rehearse")) {
             Queue<Runnable> steps = new ArrayDeque<>();
-            steps.add(() -> workplace.practice().toggle(new PointId("07")));
+            steps.add(() -> application.practice().toggle(new PointId("07")));
             for (Stop stop : Stop.values()) {
-                steps.add(() -> workplace.desk().go(stop));
+                steps.add(() -> application.openJob().go(stop));
             }
-            steps.add(() -> workplace.desk().selectNext(1));
-            steps.add(() -> workplace.practice().toggle(new PointId("07")));
+            steps.add(() -> application.openJob().selectNext(1));
+            steps.add(() -> application.practice().toggle(new PointId("07")));
             steps.add(Platform::exit);
             stage.setOnShown(shown -> new Steps(steps).start());
         }

@@ -33,7 +33,7 @@ class AnotherJobWindowTest {
 
     private Path first;
     private Path second;
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     @Start
     void start(Stage shown) throws Exception {
@@ -42,15 +42,15 @@ class AnotherJobWindowTest {
         second = folder.resolve("second.answerback.json");
         JobFile.overwrite(first, JobDocument.of(DemoJobs.job(1)));
         JobFile.overwrite(second, JobDocument.of(DemoJobs.job(2)));
-        workplace = new Workplace(
+        application = new ApplicationWindow(
                 shown, Opened.read(new Opening.JobAt(first), app), app, InstantSource.system(), 0, Duration.ZERO);
-        workplace.show();
+        application.show();
     }
 
     /// What was asked of the disk is done after this, and so is what follows on the JavaFX thread.
     @AfterEach
     void close() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -59,7 +59,7 @@ class AnotherJobWindowTest {
     }
 
     private boolean secondIsOnTheDesk() {
-        return workplace.desk().now().job().equals(DemoJobs.job(2));
+        return application.openJob().now().job().equals(DemoJobs.job(2));
     }
 
     @Test
@@ -68,12 +68,12 @@ class AnotherJobWindowTest {
         Job theirs = Edits.cableMetres(new CableId("C-01"), 71).on(DemoJobs.job(1));
         JobFile.overwrite(first, JobFile.open(first).with(theirs));
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            workplace.keeper().save();
-            workplace.keeper().open(second);
+            application.keeper().save();
+            application.keeper().open(second);
         });
         until(this::secondIsOnTheDesk);
         close();
-        assertThat(workplace.keeper().conflict().get()).isEmpty();
+        assertThat(application.keeper().conflict().get()).isEmpty();
         assertThat(metres(JobFile.open(first).job())).isEqualTo(71);
     }
 
@@ -81,12 +81,12 @@ class AnotherJobWindowTest {
     void savingWhileAnotherIsOpenedLeavesEachItsOwnFile(FxRobot robot) throws Exception {
         edit(robot, "Cable length", "33");
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            workplace.keeper().open(second);
-            workplace.keeper().save();
+            application.keeper().open(second);
+            application.keeper().save();
         });
         until(this::secondIsOnTheDesk);
         close();
-        assertThat(workplace.desk().now().file()).contains(second);
+        assertThat(application.openJob().now().file()).contains(second);
         assertThat(metres(JobFile.open(first).job())).isEqualTo(33);
         assertThat(JobFile.open(second).job()).isEqualTo(DemoJobs.job(2));
     }

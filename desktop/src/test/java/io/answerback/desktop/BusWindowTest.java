@@ -107,7 +107,7 @@ class BusWindowTest extends DemoWindow {
 
     @Test
     void whatAConverterCannotTakeIsSaid(FxRobot robot) {
-        onScreen(() -> workplace.desk().put(DemoJobs.job(3), Optional.empty(), ""));
+        onScreen(() -> application.openJob().put(DemoJobs.job(3), Optional.empty(), ""));
         at(Stop.BUS, "01");
         click(robot, "Sheet Converters");
         until(() -> reads(robot, "It speaks band Q; this panel hears band P"));

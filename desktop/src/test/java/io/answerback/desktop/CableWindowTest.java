@@ -22,7 +22,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.PrintKind;
-import io.answerback.desktop.desk.SurveySheet;
+import io.answerback.desktop.work.SurveySheet;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -47,8 +47,8 @@ class CableWindowTest extends DemoWindow {
     @Test
     void aBoxIsWiredByKeyboardAlone(FxRobot robot) {
         at("24");
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(CableEdits.installation(
                         "",
                         new CableId("C-07"),
@@ -56,7 +56,7 @@ class CableWindowTest extends DemoWindow {
                                 .withType(installation.type().orElseThrow())
                                 .withLabels(true, true)
                                 .withProgress(Progress.RUN))));
-        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.cableBench().open(CableSheet.RUN));
         until(() -> reads(robot, "Keypad 1 · 8 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.DOWN);
@@ -70,9 +70,9 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").reached()).isEqualTo(Progress.LABELLED);
         // the other end is at the device, and with it the cable is terminated
-        onScreen(() -> workplace.cableBench().open(CableSheet.BOX));
+        onScreen(() -> application.cableBench().open(CableSheet.BOX));
         click(robot, "Other end: device 24");
-        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.cableBench().open(CableSheet.RUN));
         until(() -> reads(robot, "Yellow of C-07 to tamper in"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
@@ -84,7 +84,7 @@ class CableWindowTest extends DemoWindow {
     @Test
     void theRunCanHaveTheWholeWindow(FxRobot robot) {
         at("15");
-        onScreen(() -> workplace.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.cableBench().open(CableSheet.RUN));
         click(robot, "Whole window");
         until(() -> !reads(robot, "Signal chain") && reads(robot, "Red of C-05 to 12V"));
         robot.type(KeyCode.ENTER);
@@ -113,8 +113,8 @@ class CableWindowTest extends DemoWindow {
         write(robot, "25 strong room button, hold-up, office, 23 m").type(KeyCode.ENTER);
         until(() -> job().point(new PointId("25")).isPresent());
         onScreen(() -> {
-            workplace.desk().apply(CapacityEdits.giveInputs());
-            workplace.desk().apply(LoopEdits.scheme(new PointId("25"), SchemeKind.SINGLE_END_OF_LINE));
+            application.openJob().apply(CapacityEdits.giveInputs());
+            application.openJob().apply(LoopEdits.scheme(new PointId("25"), SchemeKind.SINGLE_END_OF_LINE));
         });
         at("25");
         click(robot, "Choose types for 1");
@@ -125,7 +125,7 @@ class CableWindowTest extends DemoWindow {
         // its cover comes last, so what went back to the terminal from the one before has to move
         assertThat(finds("core-elsewhere:C-06:white")).isTrue();
         assertThat(reads(robot, "joins C-06 white")).isTrue();
-        onScreen(() -> workplace.cableBench().openPaper(PrintKind.LABELS));
+        onScreen(() -> application.cableBench().openPaper(PrintKind.LABELS));
         until(() -> reads(robot, "page 1 of 3"));
         click(robot, "On: the pages after");
         click(robot, "On: the pages after");
@@ -144,12 +144,12 @@ class CableWindowTest extends DemoWindow {
 
     @Test
     void theFirmsOwnColoursMoveTheCores(FxRobot robot) {
-        onScreen(() -> workplace.desk().open(SurveySheet.HOUSE_RULES));
+        onScreen(() -> application.openJob().open(SurveySheet.HOUSE_RULES));
         edit(robot, "Colours for loop return", "brown, green");
         at("15");
         until(() -> reads(robot, "brown") && reads(robot, "loop return"));
-        assertThat(workplace
-                        .desk()
+        assertThat(application
+                        .openJob()
                         .now()
                         .assessment()
                         .cores()
@@ -166,7 +166,7 @@ class CableWindowTest extends DemoWindow {
     @Test
     void cablesAreListedRoomByRoomAndLabelledThere(FxRobot robot) {
         at("18");
-        onScreen(() -> workplace.cableBench().open(CableSheet.CABLES));
+        onScreen(() -> application.cableBench().open(CableSheet.CABLES));
         until(() -> reads(robot, "02 Dock") && reads(robot, "terminated, label missing"));
         robot.clickOn("far end labelled");
         until(() -> !finds("cable-unlabelled:C-14"));

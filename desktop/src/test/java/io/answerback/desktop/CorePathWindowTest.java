@@ -41,7 +41,7 @@ class CorePathWindowTest extends DemoWindow {
     }
 
     private void open(CableSheet sheet) {
-        onScreen(() -> workplace.cableBench().open(sheet));
+        onScreen(() -> application.cableBench().open(sheet));
     }
 
     @Test
@@ -51,10 +51,10 @@ class CorePathWindowTest extends DemoWindow {
         until(() -> reads(robot, "C-06 green") && reads(robot, "0V beside 7"));
         robot.clickOn(named(robot, "16 Office key switch, contact out: go there"));
         until(() -> reads(robot, "16 Office key switch · 1 cable"));
-        assertThat(workplace.desk().now().focus().end()).isEqualTo(CableEnd.FAR);
+        assertThat(application.openJob().now().focus().end()).isEqualTo(CableEnd.FAR);
         click(robot, "Other end: Panel");
         until(() -> reads(robot, "Panel · 14 cables"));
-        assertThat(workplace.desk().now().focus().core()).isEqualTo("green");
+        assertThat(application.openJob().now().focus().core()).isEqualTo("green");
     }
 
     @Test
@@ -65,14 +65,15 @@ class CorePathWindowTest extends DemoWindow {
         until(() ->
                 job().cable(new CableId("C-06")).orElseThrow().ends().from().equals(Optional.of(new JointId("J-1"))));
         String trunk = job().cables().getLast().id().text();
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(CableEdits.installation(
                         "type",
                         new CableId(trunk),
                         its -> its.withType(installation("C-06").type().orElseThrow()))));
         open(CableSheet.BOX);
-        onScreen(() -> workplace.desk().focus(job().cable(new CableId("C-06")).orElseThrow(), CableEnd.FAR, "yellow"));
+        onScreen(() ->
+                application.openJob().focus(job().cable(new CableId("C-06")).orElseThrow(), CableEnd.FAR, "yellow"));
         until(() -> reads(robot, trunk + " yellow") && reads(robot, "C-06 yellow") && reads(robot, "input 7"));
         robot.press(KeyCode.CONTROL).type(KeyCode.Z, KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> job().cable(new CableId(trunk)).isEmpty());
@@ -102,8 +103,8 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void cablesArePulledAndLabelledRoomByRoomByKeyboard(FxRobot robot) {
         at(Stop.CABLE, "18");
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(CableEdits.installation(
                         "",
                         List.of(new CableId("C-14"), new CableId("C-41")),
@@ -124,7 +125,8 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void anUnusedInputIsTheLastStepOfItsBox(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().apply(Edits.unusedFitted(new InputId("Panel.8"), UnusedTermination.NOTHING)));
+        onScreen(() ->
+                application.openJob().apply(Edits.unusedFitted(new InputId("Panel.8"), UnusedTermination.NOTHING)));
         assertThat(finds("unused-input:Panel.8")).isTrue();
         open(CableSheet.RUN);
         while (!reads(robot, "A 2k2 resistor from input 8 to 0V beside 7") || reads(robot, "Then")) {
@@ -139,7 +141,7 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void aModuleWithAnAerialInSteelIsFound(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().focus(io.answerback.desktop.desk.Focus.on(new ModuleId("Communicator"))));
+        onScreen(() -> application.openJob().focus(io.answerback.desktop.work.Focus.on(new ModuleId("Communicator"))));
         robot.clickOn("in or beside metal");
         until(() -> finds("aerial-in-metal:Communicator"));
     }
@@ -147,7 +149,7 @@ class CorePathWindowTest extends DemoWindow {
     @Test
     void modulesWithoutACableGetOne(FxRobot robot) {
         at(Stop.CABLE, "16");
-        onScreen(() -> workplace.desk().apply(CablingEdits.remove(new CableId("C-47"))));
+        onScreen(() -> application.openJob().apply(CablingEdits.remove(new CableId("C-47"))));
         assertThat(finds("module-without-cable")).isTrue();
         open(CableSheet.CABLES);
         click(robot, "Cable to every module");

@@ -24,23 +24,23 @@ abstract class DemoWindow {
     @TempDir
     Path folder;
 
-    Workplace workplace;
+    ApplicationWindow application;
 
     /// Opens the window; the test framework wants the method that does so in the class of the test itself.
     final void open(Stage stage) throws Exception {
         Path fresh = Files.createTempDirectory(folder, "app");
-        workplace = new Workplace(
+        application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
-        workplace.show();
+        application.show();
     }
 
     @AfterEach
     void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
     final Job job() {
-        return workplace.desk().now().job();
+        return application.openJob().now().job();
     }
 
     final void onScreen(Runnable change) {
@@ -50,13 +50,13 @@ abstract class DemoWindow {
 
     final void at(Stop stop, String point) {
         onScreen(() -> {
-            workplace.desk().go(stop);
-            workplace.desk().select(new PointId(point));
+            application.openJob().go(stop);
+            application.openJob().select(new PointId(point));
         });
     }
 
     final boolean finds(String id) {
-        return workplace.desk().now().assessment().findings().stream()
+        return application.openJob().now().assessment().findings().stream()
                 .map(Finding::id)
                 .anyMatch(id::equals);
     }

@@ -37,7 +37,7 @@ class HabitsTest {
     Path folder;
 
     private Path file;
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     @Start
     void start(Stage stage) throws Exception {
@@ -50,42 +50,43 @@ class HabitsTest {
                 saved.with(Edits.cableMetres(new CableId("C-17"), 99).on(saved.job())));
         Remembered.nothing().window(0, 0, 1200, 760).look(true, 120).save(folder);
         Opened opened = Opened.read(new Opening.JobAt(file), folder);
-        workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
-        workplace.show();
+        application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
+        application.show();
     }
 
     @AfterEach
     void stop() {
-        if (workplace != null) {
-            WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        if (application != null) {
+            WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         }
     }
 
     @Test
     void editsFromBeforeACrashAreBackAndUndoTakesThemAway(FxRobot robot) throws Exception {
-        assertThat(workplace
-                        .desk()
+        assertThat(application
+                        .openJob()
                         .now()
                         .job()
                         .cableTo(new PointId("07"))
                         .orElseThrow()
                         .metres())
                 .isEqualTo(99);
-        assertThat(workplace.desk().now().unsaved()).isTrue();
+        assertThat(application.openJob().now().unsaved()).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> !workplace.desk().now().unsaved());
-        assertThat(JobFile.open(file).job()).isEqualTo(workplace.desk().now().job());
+        until(() -> !application.openJob().now().unsaved());
+        assertThat(JobFile.open(file).job())
+                .isEqualTo(application.openJob().now().job());
     }
 
     @Test
     void theWindowAndItsLookAreAsTheyWereLeft(FxRobot robot) throws Exception {
-        assertThat(workplace.look().dark().get()).isTrue();
-        assertThat(workplace.look().textPercent().get()).isEqualTo(120);
+        assertThat(application.look().dark().get()).isTrue();
+        assertThat(application.look().textPercent().get()).isEqualTo(120);
         assertThat(robot.targetWindow().getWidth()).isEqualTo(1200);
         robot.press(KeyCode.CONTROL).type(KeyCode.D).type(KeyCode.DIGIT0).release(KeyCode.CONTROL);
-        until(() -> workplace.look().textPercent().get() == 100);
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
-        workplace = null;
+        until(() -> application.look().textPercent().get() == 100);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
+        application = null;
         Remembered left = Remembered.load(folder);
         assertThat(left.dark()).isFalse();
         assertThat(left.textPercent()).isEqualTo(100);
@@ -106,7 +107,7 @@ class HabitsTest {
     @Test
     void theSelectedPointsChainCanBeCopied(FxRobot robot) {
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.C).release(KeyCode.SHIFT, KeyCode.CONTROL);
-        until(() -> workplace.desk().now().notice().contains("on the clipboard"));
+        until(() -> application.openJob().now().notice().contains("on the clipboard"));
         String copied = WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> Clipboard.getSystemClipboard().getString());
         assertThat(copied.lines()).hasSize(7).first().asString().startsWith("Point\tOffice entrance\tshut");
@@ -117,13 +118,13 @@ class HabitsTest {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         write(robot, "dock").type(KeyCode.ESCAPE);
         until(() -> !robot.lookup(".palette-shade").query().isVisible());
-        assertThat(workplace.desk().now().selected()).isEqualTo(new PointId("01"));
+        assertThat(application.openJob().now().selected()).isEqualTo(new PointId("01"));
         Node value = robot.lookup((Node node) -> node.getAccessibleText() != null
                         && node.getAccessibleText().startsWith("Cable length"))
                 .query();
         robot.clickOn(value).write("500").type(KeyCode.ESCAPE);
-        assertThat(workplace
-                        .desk()
+        assertThat(application
+                        .openJob()
                         .now()
                         .job()
                         .cableTo(new PointId("01"))

@@ -14,8 +14,8 @@ import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Panel;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Files;
@@ -46,7 +46,7 @@ class LayoutTest {
     @TempDir
     static Path folder;
 
-    private Workplace workplace;
+    private ApplicationWindow application;
     private Stage stage;
 
     @Start
@@ -54,13 +54,13 @@ class LayoutTest {
         stage = shown;
         Path fresh = Files.createTempDirectory(folder, "app");
         Opened opened = Opened.read(new Opening.Demo(1), fresh);
-        workplace = new Workplace(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
-        workplace.show();
+        application = new ApplicationWindow(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
+        application.show();
     }
 
     @AfterEach
     void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
     private void onScreen(Runnable change) {
@@ -80,8 +80,8 @@ class LayoutTest {
             for (Stop stop : Stop.values()) {
                 for (String point : List.of("07", "12", "15", "mains")) {
                     onScreen(() -> {
-                        workplace.desk().select(new PointId(point));
-                        workplace.desk().go(stop);
+                        application.openJob().select(new PointId(point));
+                        application.openJob().go(stop);
                     });
                     wrong.addAll(LayoutFaults.of(robot, stop + " of " + point, size));
                 }
@@ -96,11 +96,11 @@ class LayoutTest {
         List<String> wrong = new ArrayList<>();
         for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
             var job = DemoJobs.job(demo);
-            onScreen(() -> workplace.desk().put(job, Optional.empty(), ""));
+            onScreen(() -> application.openJob().put(job, Optional.empty(), ""));
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (SurveySheet sheet : SurveySheet.values()) {
-                    onScreen(() -> workplace.desk().open(sheet));
+                    onScreen(() -> application.openJob().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -108,18 +108,18 @@ class LayoutTest {
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             onScreen(() -> {
-                workplace.desk().select(new PointId("05"));
-                workplace.desk().go(Stop.LOOP);
+                application.openJob().select(new PointId("05"));
+                application.openJob().go(Stop.LOOP);
             });
             wrong.addAll(LayoutFaults.of(robot, "explained readings", size));
         }
-        onScreen(() -> workplace.survey().read(table));
+        onScreen(() -> application.survey().read(table));
         onDisk();
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             wrong.addAll(LayoutFaults.of(robot, "import", size));
         }
-        onScreen(() -> workplace.start().show(true));
+        onScreen(() -> application.start().show(true));
         onDisk();
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
@@ -132,7 +132,7 @@ class LayoutTest {
     private void onDisk() throws Exception {
         for (int i = 0; i < 2; i++) {
             CompletableFuture<Void> done = new CompletableFuture<>();
-            workplace.disk().run(() -> null, nothing -> done.complete(null));
+            application.background().run(() -> null, nothing -> done.complete(null));
             done.get(10, TimeUnit.SECONDS);
         }
         onScreen(() -> {});
@@ -142,19 +142,19 @@ class LayoutTest {
         onScreen(() -> {
             stage.setWidth(size[0]);
             stage.setHeight(size[1]);
-            workplace.look().textPercent().set((int) size[2]);
+            application.look().textPercent().set((int) size[2]);
         });
     }
 
     @Test
     void aSafeIntervalIsDrawnInsideItsBandAndABadOneBesideIt(FxRobot robot) {
         onScreen(() -> {
-            workplace.desk().select(new PointId("06"));
-            workplace.desk().go(Stop.LOOP);
+            application.openJob().select(new PointId("06"));
+            application.openJob().go(Stop.LOOP);
         });
         assertThat(drawnInside(robot, ".band-normal")).isTrue();
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(LoopEdits.parts("", new PointId("06"), wiring -> wiring.withEndOfLineOhms(3900))));
         assertThat(drawnInside(robot, ".band-normal")).isFalse();
     }
@@ -169,7 +169,7 @@ class LayoutTest {
     @Test
     void everySchemeIsDrawnAsItIsWired(FxRobot robot) {
         var job = DemoJobs.job(1).withPanel(new Panel("Panel", DataFiles.profile("sample-d")));
-        onScreen(() -> workplace.desk().put(job, Optional.empty(), ""));
+        onScreen(() -> application.openJob().put(job, Optional.empty(), ""));
         List<String> wrong = new ArrayList<>();
         for (SchemeKind scheme : List.of(
                 SchemeKind.CLOSED_LOOP,
@@ -178,20 +178,20 @@ class LayoutTest {
                 SchemeKind.END_OF_LINE_ACROSS)) {
             for (ResistorPlace place : ResistorPlace.values()) {
                 onScreen(() -> {
-                    workplace.desk().select(new PointId("06"));
-                    workplace
-                            .desk()
+                    application.openJob().select(new PointId("06"));
+                    application
+                            .openJob()
                             .apply(LoopEdits.parts(
                                     "",
                                     new PointId("06"),
                                     its -> its.withScheme(scheme).withPlace(place)));
-                    workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE);
+                    application.openJob().switchTo(DeviceState.AT_REST, LoopFault.NONE);
                 });
                 wrong.addAll(LayoutFaults.of(robot, scheme + " " + place, LayoutFaults.SIZES[1]));
                 assertThat(robot.lookup(".resistor").queryAll()).hasSize(scheme.hasEndOfLine() ? 1 : 0);
                 boolean open = scheme == SchemeKind.NORMALLY_OPEN || scheme == SchemeKind.END_OF_LINE_ACROSS;
                 assertThat(bladeIsOpen(robot)).as(scheme + " at rest").isEqualTo(open);
-                onScreen(() -> workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE));
+                onScreen(() -> application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.NONE));
                 assertThat(bladeIsOpen(robot)).as(scheme + " active").isNotEqualTo(open);
             }
         }
@@ -208,12 +208,12 @@ class LayoutTest {
             resize(size);
             points.forEach((point, contacts) -> {
                 onScreen(() -> {
-                    workplace.desk().go(Stop.LOOP);
-                    workplace.desk().select(new PointId(point));
+                    application.openJob().go(Stop.LOOP);
+                    application.openJob().select(new PointId(point));
                 });
                 assertThat(robot.lookup(".blade").queryAll()).hasSize(contacts);
-                FittedLoop loop = workplace
-                        .desk()
+                FittedLoop loop = application
+                        .openJob()
                         .now()
                         .point()
                         .wired()
@@ -221,7 +221,7 @@ class LayoutTest {
                         .fitted()
                         .orElseThrow();
                 for (LoopCase loopCase : new CheckedFaults(12_000).cases(loop)) {
-                    onScreen(() -> workplace.desk().switchTo(loopCase.device(), loopCase.fault()));
+                    onScreen(() -> application.openJob().switchTo(loopCase.device(), loopCase.fault()));
                     wrong.addAll(LayoutFaults.of(robot, point + " " + loopCase.id(), size));
                 }
             });
@@ -232,18 +232,18 @@ class LayoutTest {
     @Test
     void twoBranchesATwoWireLoopAndTheSheetsBesideShowEveryWord(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
-        onScreen(() -> workplace.desk().put(DemoJobs.job(3), Optional.empty(), ""));
+        onScreen(() -> application.openJob().put(DemoJobs.job(3), Optional.empty(), ""));
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
             for (String point : List.of("01", "06", "08", "10")) {
                 onScreen(() -> {
-                    workplace.desk().go(Stop.LOOP);
-                    workplace.loopBench().open(LoopSheet.ONE_LOOP);
-                    workplace.desk().select(new PointId(point));
+                    application.openJob().go(Stop.LOOP);
+                    application.loopBench().open(LoopSheet.ONE_LOOP);
+                    application.openJob().select(new PointId(point));
                 });
                 wrong.addAll(LayoutFaults.of(robot, "gallery " + point, size));
                 for (LoopSheet sheet : LoopSheet.values()) {
-                    onScreen(() -> workplace.loopBench().open(sheet));
+                    onScreen(() -> application.loopBench().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of gallery " + point, size));
                 }
             }
@@ -260,26 +260,26 @@ class LayoutTest {
     @Test
     void theDrawingShowsTheFaultAndTheSchemeThatAreSwitched(FxRobot robot) {
         onScreen(() -> {
-            workplace.desk().select(new PointId("06"));
-            workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.of(FaultKind.CUT));
+            application.openJob().select(new PointId("06"));
+            application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.of(FaultKind.CUT));
         });
         assertThat(robot.lookup(".fault").queryAll()).hasSize(2);
         assertThat(robot.lookup(".resistor").queryAll()).hasSize(2);
-        onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.of(FaultKind.NO_RESISTOR)));
+        onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.of(FaultKind.NO_RESISTOR)));
         assertThat(robot.lookup(".fault").queryAll()).isEmpty();
         assertThat(robot.lookup(".resistor").queryAll()).hasSize(1);
         for (FaultKind kind : List.of(FaultKind.DOUBLED, FaultKind.TWO_LOOPS)) {
-            onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.of(kind)));
+            onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.of(kind)));
             assertThat(robot.lookup(".resistor").queryAll()).as(kind.id()).hasSize(3);
             assertThat(robot.lookup(".band-row-on").queryAll()).as(kind.id()).hasSize(1);
         }
-        onScreen(() -> workplace.desk().switchTo(DeviceState.AT_REST, LoopFault.NONE));
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.NONE));
+        onScreen(() -> application
+                .openJob()
                 .apply(LoopEdits.parts("", new PointId("06"), its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
         assertThat(robot.lookup(".resistor").queryAll()).isEmpty();
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(LoopEdits.parts(
                         "",
                         new PointId("06"),

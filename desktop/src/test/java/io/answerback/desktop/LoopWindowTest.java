@@ -57,7 +57,7 @@ class LoopWindowTest extends DemoWindow {
                 .containsExactly(new PointId("18"), new PointId("22"), new PointId("06"));
         assertThat(taken().get(1).ohms().orElseThrow()).isBetween(2211.0, 2212.5);
         until(() -> finds("reading-off:06:at-rest") && reads(robot, "too high: open"));
-        assertThat(workplace.desk().now().selected()).isEqualTo(new PointId("07"));
+        assertThat(application.openJob().now().selected()).isEqualTo(new PointId("07"));
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> taken().size() == 2);
     }
@@ -76,7 +76,7 @@ class LoopWindowTest extends DemoWindow {
                 TextField field = (TextField) named(robot, "Reading of 22 Office fire exit");
                 field.requestFocus();
                 field.selectAll();
-                workplace.desk().tell("");
+                application.openJob().tell("");
             });
         }
     }

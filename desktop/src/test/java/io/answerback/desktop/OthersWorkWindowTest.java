@@ -41,8 +41,8 @@ class OthersWorkWindowTest {
     private Path app;
     private Path file;
     private Stage stage;
-    private Workplace workplace;
-    private Workplace second;
+    private ApplicationWindow application;
+    private ApplicationWindow second;
     private Stage other;
 
     @Start
@@ -51,11 +51,11 @@ class OthersWorkWindowTest {
         app = folder.resolve("app");
         file = folder.resolve("site.answerback.json");
         JobFile.overwrite(file, JobDocument.of(DemoJobs.job(1)));
-        workplace = open(shown);
+        application = open(shown);
     }
 
-    private Workplace open(Stage shown) throws Exception {
-        Workplace opened = new Workplace(
+    private ApplicationWindow open(Stage shown) throws Exception {
+        ApplicationWindow opened = new ApplicationWindow(
                 shown, Opened.read(new Opening.JobAt(file), app), app, InstantSource.system(), 0, Duration.ZERO);
         opened.show();
         return opened;
@@ -68,7 +68,7 @@ class OthersWorkWindowTest {
                 second.close();
                 other.hide();
             }
-            workplace.close();
+            application.close();
         });
     }
 
@@ -77,7 +77,7 @@ class OthersWorkWindowTest {
     }
 
     private double inWindow() {
-        return metres(workplace.desk().now().job());
+        return metres(application.openJob().now().job());
     }
 
     private double inFile() throws Exception {
@@ -100,8 +100,8 @@ class OthersWorkWindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(inFile()).as("saving does not overwrite it").isEqualTo(71);
         click(robot, "Keep mine");
-        until(() ->
-                !reads(robot, "was changed outside") && !workplace.desk().now().unsaved());
+        until(() -> !reads(robot, "was changed outside")
+                && !application.openJob().now().unsaved());
         assertThat(inFile()).isEqualTo(33);
         assertThat(metres(JobFile.open(folder.resolve(".versions/site.answerback.json.1"))
                         .job()))
@@ -115,11 +115,11 @@ class OthersWorkWindowTest {
         somebodyElseSaves(71);
         until(() -> reads(robot, "was changed outside this window"));
         click(robot, "Take theirs");
-        until(() -> inWindow() == 71 && !workplace.desk().now().unsaved());
+        until(() -> inWindow() == 71 && !application.openJob().now().unsaved());
         control(robot, KeyCode.Z);
         until(() -> inWindow() == 33);
         control(robot, KeyCode.S);
-        until(() -> !workplace.desk().now().unsaved());
+        until(() -> !application.openJob().now().unsaved());
         assertThat(inFile()).isEqualTo(33);
     }
 
@@ -130,7 +130,7 @@ class OthersWorkWindowTest {
         until(() -> reads(robot, "was changed outside this window"));
         click(robot, "Keep both");
         Path mine = folder.resolve("site (mine).answerback.json");
-        until(() -> workplace.desk().now().file().orElseThrow().equals(mine));
+        until(() -> application.openJob().now().file().orElseThrow().equals(mine));
         assertThat(inFile()).isEqualTo(71);
         assertThat(metres(JobFile.open(mine).job())).isEqualTo(33);
     }
@@ -142,12 +142,12 @@ class OthersWorkWindowTest {
             second = open(other);
             return null;
         });
-        until(() -> second.desk().now().readOnly().contains("open in another window"));
+        until(() -> second.openJob().now().readOnly().contains("open in another window"));
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            second.desk().apply(Edits.cableMetres(new CableId("C-01"), 50));
+            second.openJob().apply(Edits.cableMetres(new CableId("C-01"), 50));
             return second.keeper().save();
         });
-        until(() -> second.desk().now().notice().contains("It is not overwritten"));
+        until(() -> second.openJob().now().notice().contains("It is not overwritten"));
         assertThat(inFile()).isEqualTo(18);
         until(() -> new Recovery(app).newJobs().size() == 1);
         assertThat(new Recovery(app).find(file.toString())).isEqualTo(new Unsaved.Nothing());
@@ -157,10 +157,10 @@ class OthersWorkWindowTest {
     void whenTheFileWasChangedAfterACrashBothAreOffered(FxRobot robot) throws Exception {
         edit(robot, "Cable length", "33");
         until(() -> new Recovery(app).find(file.toString()) instanceof Unsaved.Kept);
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         somebodyElseSaves(71);
         WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {
-            workplace = open(stage);
+            application = open(stage);
             return null;
         });
         until(() -> inWindow() == 33 && reads(robot, "One part differs: Cable C-01"));
@@ -172,7 +172,7 @@ class OthersWorkWindowTest {
         for (int metres = 100; metres < 180; metres++) {
             int next = metres;
             WaitForAsyncUtils.waitForAsyncFx(
-                    5_000, () -> workplace.desk().apply(Edits.cableMetres(new CableId("C-01"), next)));
+                    5_000, () -> application.openJob().apply(Edits.cableMetres(new CableId("C-01"), next)));
             if (new Recovery(app).find(file.toString()) instanceof Unsaved.Kept kept) {
                 assertThat(metres(kept.document().job())).isBetween(100.0, (double) next);
                 return;
@@ -186,12 +186,12 @@ class OthersWorkWindowTest {
     void aDamagedRecoveryIsSaidAndSetAside(FxRobot robot) throws Exception {
         edit(robot, "Cable length", "33");
         until(() -> new Recovery(app).find(file.toString()) instanceof Unsaved.Kept);
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         try (var kept = Files.list(app.resolve("unsaved"))) {
             Files.writeString(kept.findFirst().orElseThrow(), "{\"format\": \"answerback-unsaved\", \"job\": 7}");
         }
         WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {
-            workplace = open(stage);
+            application = open(stage);
             return null;
         });
         until(() -> reads(robot, "could not be read and were set aside"));
@@ -200,10 +200,10 @@ class OthersWorkWindowTest {
 
     @Test
     void aFolderThatCannotBeWrittenIsSaidInTheWindow(FxRobot robot) throws Exception {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         app = Files.writeString(folder.resolve("blocked"), "a file, not a folder");
         WaitForAsyncUtils.waitForAsyncFx(20_000, () -> {
-            workplace = open(stage);
+            application = open(stage);
             return null;
         });
         until(() -> reads(robot, "Nothing can be kept in"));

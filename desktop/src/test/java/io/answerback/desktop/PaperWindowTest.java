@@ -41,7 +41,7 @@ class PaperWindowTest extends DemoWindow {
     }
 
     private void open(PrintKind kind) {
-        onScreen(() -> workplace.cableBench().openPaper(kind));
+        onScreen(() -> application.cableBench().openPaper(kind));
     }
 
     @Test
@@ -49,7 +49,7 @@ class PaperWindowTest extends DemoWindow {
         click(robot, "Cable schedule");
         until(() -> reads(robot, "page 1 of 2"));
         assertThat(page(robot)).contains("Brinewell Cold Store, cable schedule", "07 Dock roller door 2");
-        onScreen(() -> workplace.desk().apply(PointEdits.name(new PointId("07"), "Roller shutter")));
+        onScreen(() -> application.openJob().apply(PointEdits.name(new PointId("07"), "Roller shutter")));
         until(() -> page(robot).contains("07 Roller shutter"));
         click(robot, "On: the pages after");
         until(() -> reads(robot, "page 2 of 2") && page(robot).contains("page 2 of 2"));
@@ -57,8 +57,8 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void aGapIsSaidBesideThePageAndPrintedAllTheSame(FxRobot robot) {
-        onScreen(() -> workplace
-                .desk()
+        onScreen(() -> application
+                .openJob()
                 .apply(CableEdits.installation("", new CableId("C-17"), its -> CableInstallation.PLANNED)));
         open(PrintKind.CORES);
         until(() -> reads(robot, "The cores of C-17 are not known: choose its type."));
@@ -72,7 +72,7 @@ class PaperWindowTest extends DemoWindow {
                 id,name,page_width,page_height,left,top,label_width,label_height,step_x,step_y,columns,rows
                 van,"Van roll, 40 x 20 mm",40,20,0,0,40,20,0,0,1,1
                 """);
-        onScreen(() -> workplace.open(own));
+        onScreen(() -> application.open(own));
         until(() -> reads(robot, "van.labels.csv read: 1 label sheet on offer from now on"));
         open(PrintKind.LABELS);
         until(() -> reads(robot, "page 1 of 3"));
@@ -82,7 +82,7 @@ class PaperWindowTest extends DemoWindow {
                 id,name,conductor,cores,screened,outdoor
                 9-core,9-core,1 mm²,red|black,maybe,0
                 """);
-        onScreen(() -> workplace.open(broken));
+        onScreen(() -> application.open(broken));
         until(() -> reads(robot, "reels.cables.csv, on line 2: column conductor: \"1 mm²\" is none of"));
     }
 
@@ -97,17 +97,17 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void paperIsWrittenAndWhatBecameOfItIsTold(FxRobot robot) throws Exception {
-        onScreen(() -> workplace.cableBench().open(CableSheet.PAPER));
+        onScreen(() -> application.cableBench().open(CableSheet.PAPER));
         Path pdf = folder.resolve("cores.pdf");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.CORES, pdf));
+        onScreen(() -> application.cableBench().print().write(PrintKind.CORES, pdf));
         until(() -> reads(robot, "Written: " + pdf));
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
         Path csv = folder.resolve("cables.csv");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.CABLES, csv));
+        onScreen(() -> application.cableBench().print().write(PrintKind.CABLES, csv));
         until(() -> reads(robot, "Written: " + csv));
         assertThat(Files.readAllLines(csv)).hasSize(34).anyMatch(line -> line.startsWith("C-17,Expander 1,07 Dock"));
         Path nowhere = csv.resolve("labels.pdf");
-        onScreen(() -> workplace.cableBench().print().write(PrintKind.LABELS, nowhere));
+        onScreen(() -> application.cableBench().print().write(PrintKind.LABELS, nowhere));
         until(() -> reads(robot, "The disk refused"));
     }
 }

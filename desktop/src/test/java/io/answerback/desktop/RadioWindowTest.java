@@ -27,7 +27,7 @@ class RadioWindowTest extends DemoWindow {
 
     @BeforeEach
     void atRadio(FxRobot robot) {
-        onScreen(() -> workplace.desk().put(DemoJobs.job(3), Optional.empty(), ""));
+        onScreen(() -> application.openJob().put(DemoJobs.job(3), Optional.empty(), ""));
         at(Stop.BUS, "12");
         click(robot, "Sheet By radio");
     }

@@ -23,19 +23,19 @@ class SendingAllTest {
     @TempDir
     static Path folder;
 
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     @Start
     void start(Stage stage) throws Exception {
         Opened opened = Opened.read(new Opening.Demo(1), folder);
-        workplace = new Workplace(stage, opened, folder, InstantSource.system(), 0, Duration.ofMillis(100));
-        workplace.show();
-        workplace.desk().go(Stop.PROVE);
+        application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ofMillis(100));
+        application.show();
+        application.openJob().go(Stop.PROVE);
     }
 
     @AfterEach
     void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
     @Test
@@ -44,16 +44,16 @@ class SendingAllTest {
         WaitForAsyncUtils.waitFor(
                 20,
                 TimeUnit.SECONDS,
-                () -> workplace.practice().progress().get().done() >= 1);
+                () -> application.practice().progress().get().done() >= 1);
         WaitForAsyncUtils.waitForFxEvents();
         robot.clickOn("Stop");
         WaitForAsyncUtils.waitFor(
                 20,
                 TimeUnit.SECONDS,
-                () -> !workplace.practice().progress().get().running());
-        int done = workplace.practice().progress().get().done();
+                () -> !application.practice().progress().get().running());
+        int done = application.practice().progress().get().done();
         assertThat(done).isBetween(1, 14);
-        long proven = workplace.desk().now().assessment().points().stream()
+        long proven = application.openJob().now().assessment().points().stream()
                 .filter(point -> point.proven())
                 .count();
         assertThat(proven).isBetween(14L, 13L + done);

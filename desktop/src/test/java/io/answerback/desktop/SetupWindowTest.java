@@ -105,7 +105,7 @@ class SetupWindowTest extends DemoWindow {
     void whatWasInThePanelComesFromATableAndIsExplained(FxRobot robot) throws Exception {
         Path table = Files.createTempDirectory("read-out").resolve("old panel" + FoundTable.ENDING);
         Files.writeString(table, "setting,number,entry\nsounder,,7\nzone-does,40,03\ntoaster,,1\n");
-        Platform.runLater(() -> workplace.open(table));
+        Platform.runLater(() -> application.open(table));
         until(() -> reads(robot, "2 entries were read, 1 were not: row 4: this panel has no setting \"toaster\""));
         click(robot, "Sheet Read out");
         until(() -> reads(robot, "14 min") && reads(robot, "What a zone does zone 40"));

@@ -34,7 +34,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (PowerSheet sheet : PowerSheet.values()) {
-                    shown(() -> workplace.powerBench().open(sheet));
+                    shown(() -> application.powerBench().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -50,7 +50,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (BusSheet sheet : BusSheet.values()) {
-                    shown(() -> workplace.busBench().open(sheet));
+                    shown(() -> application.busBench().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -66,7 +66,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (SetupSheet sheet : SetupSheet.values()) {
-                    shown(() -> workplace.setupBench().open(sheet));
+                    shown(() -> application.setupBench().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -84,8 +84,8 @@ class SheetsLayoutTest extends DemoWindow {
 
     private void at(int demo, Stop stop) {
         shown(() -> {
-            workplace.desk().put(DemoJobs.job(demo), Optional.empty(), "");
-            workplace.desk().go(stop);
+            application.openJob().put(DemoJobs.job(demo), Optional.empty(), "");
+            application.openJob().go(stop);
         });
     }
 
@@ -93,7 +93,7 @@ class SheetsLayoutTest extends DemoWindow {
         shown(() -> {
             stage.setWidth(size[0]);
             stage.setHeight(size[1]);
-            workplace.look().textPercent().set((int) size[2]);
+            application.look().textPercent().set((int) size[2]);
         });
     }
 }

@@ -19,7 +19,7 @@ import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.takeover.FoundLoop;
-import io.answerback.desktop.desk.SurveySheet;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
@@ -84,7 +84,7 @@ class SurveyWindowTest {
     static Path folder;
 
     private Path fresh;
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     @Start
     void start(Stage stage) throws Exception {
@@ -96,31 +96,32 @@ class SurveyWindowTest {
                 .opened(fresh.resolve("quay.answerback.json"))
                 .save(fresh);
         new Recovery(fresh).keep("new-7", JobDocument.of(DemoJobs.job(2)));
-        workplace = new Workplace(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
+        application =
+                new ApplicationWindow(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
         stage.setWidth(1280);
         stage.setHeight(800);
-        workplace.show();
+        application.show();
     }
 
     @AfterEach
     void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
     private Job job() {
-        return workplace.desk().now().job();
+        return application.openJob().now().job();
     }
 
     private void open(FxRobot robot, int demo, SurveySheet sheet) {
         String name = DemoJobs.NAMES.get(demo - 1);
         click(robot, name + ": ");
         until(() -> job().site().name().equals(name));
-        Platform.runLater(() -> workplace.desk().open(sheet));
-        until(() -> workplace.desk().now().sheet() == sheet);
+        Platform.runLater(() -> application.openJob().open(sheet));
+        until(() -> application.openJob().now().sheet() == sheet);
     }
 
     private boolean finds(String id) {
-        return workplace.desk().now().assessment().findings().stream()
+        return application.openJob().now().assessment().findings().stream()
                 .anyMatch(finding -> finding.id().equals(id));
     }
 
@@ -133,7 +134,7 @@ class SurveyWindowTest {
         assertThat(reads(robot, "bent.answerback.json, line 1")).isTrue();
         robot.clickOn(named(robot, "Pike Lane Pottery. "));
         until(() -> job().site().name().equals("Pike Lane Pottery"));
-        assertThat(workplace.start().isVisible()).isFalse();
+        assertThat(application.start().isVisible()).isFalse();
     }
 
     @Test
@@ -176,7 +177,7 @@ class SurveyWindowTest {
         write(robot, "main entrance, contact, hall").type(KeyCode.ENTER);
         until(() -> job().points().size() == 1);
         control(robot, KeyCode.N);
-        until(() -> workplace.start().isVisible());
+        until(() -> application.start().isVisible());
         until(() -> new Recovery(fresh)
                 .newJobs().values().stream()
                         .filter(Unsaved.Kept.class::isInstance)
@@ -184,7 +185,7 @@ class SurveyWindowTest {
                         .anyMatch(kept -> kept.site().name().equals("Harbour Hall")
                                 && kept.points().size() == 1));
         robot.type(KeyCode.ESCAPE);
-        until(() -> !workplace.start().isVisible());
+        until(() -> !application.start().isVisible());
     }
 
     @Test
@@ -206,23 +207,23 @@ class SurveyWindowTest {
     @Test
     void severalPointsAreChangedInOneStep(FxRobot robot) {
         open(robot, 1, SurveySheet.ROOMS);
-        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
-        until(() -> workplace.desk().now().selected().equals(new PointId("06")));
+        Platform.runLater(() -> application.openJob().select(new PointId("06")));
+        until(() -> application.openJob().now().selected().equals(new PointId("06")));
         robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
         until(() -> reads(robot, "3 points: 06, 07, 08"));
         choose(robot, "Type immediate", "24-hour");
         until(() -> job().point(new PointId("08")).orElseThrow().surveyed().type() == ZoneType.ALWAYS);
-        assertThat(workplace.desk().now().history().undoName()).contains("type of 3 points");
+        assertThat(application.openJob().now().history().undoName()).contains("type of 3 points");
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
         robot.press(KeyCode.ALT).type(KeyCode.UP).release(KeyCode.ALT);
         until(() -> job().points().get(4).id().equals(new PointId("06")));
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
-        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
-        until(() -> workplace.desk().now().picked().equals(List.of(new PointId("06"))));
+        Platform.runLater(() -> application.openJob().select(new PointId("06")));
+        until(() -> application.openJob().now().picked().equals(List.of(new PointId("06"))));
         edit(robot, "Number of point 06", "60");
-        until(() -> workplace.desk().now().selected().equals(new PointId("60")));
+        until(() -> application.openJob().now().selected().equals(new PointId("60")));
         edit(robot, "Name of point 60", "Quay door");
         until(() -> job().point(new PointId("60")).orElseThrow().name().equals("Quay door"));
         robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
@@ -243,7 +244,7 @@ class SurveyWindowTest {
                 .collect(Collectors.joining("\n", "No,Location,Device type,Partition,Function,Length\n", "\n"));
         Path table = Files.writeString(fresh.resolve("client.csv"), rows);
         open(robot, 2, SurveySheet.ROOMS);
-        Platform.runLater(() -> workplace.open(table));
+        Platform.runLater(() -> application.open(table));
         until(() -> reads(robot, "Take in 497 points, leave out 3"));
         assertThat(job()).isEqualTo(DemoJobs.job(2));
         robot.clickOn("the 3 to mend");
@@ -265,7 +266,7 @@ class SurveyWindowTest {
                 fresh.resolve("old.csv"),
                 "number,name\n40,Caf\u00e9 door\n".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1));
         open(robot, 1, SurveySheet.ROOMS);
-        Platform.runLater(() -> workplace.open(table));
+        Platform.runLater(() -> application.open(table));
         until(() -> reads(robot, "on line 2 the byte E9 is not UTF-8 text"));
         robot.clickOn("Windows-1252");
         until(() -> reads(robot, "Take in the one point"));
@@ -287,7 +288,7 @@ class SurveyWindowTest {
         for (int i = 2; i >= 0; i--) {
             int steps = i;
             control(robot, KeyCode.Z);
-            until(() -> workplace.desk().now().history().past().size() == steps);
+            until(() -> application.openJob().now().history().past().size() == steps);
         }
         until(() -> job().equals(DemoJobs.job(1)) && finds("loop-tight:07"));
     }
@@ -317,14 +318,14 @@ class SurveyWindowTest {
         Path bad = fresh.resolve("bad" + SettingsFile.PROFILE_ENDING);
         SettingsFile.save(bad, DataFiles.profile("sample-b"));
         Files.writeString(bad, Files.readString(bad).replace("\"BOARD\"", "\"PLANK\""));
-        Platform.runLater(() -> workplace.open(bad));
+        Platform.runLater(() -> application.open(bad));
         until(() -> reads(robot, "/modules/0/sort"));
         Path good = fresh.resolve("good" + SettingsFile.PROFILE_ENDING);
         SettingsFile.save(good, DataFiles.profile("sample-b"));
         Files.writeString(
                 good,
                 Files.readString(good).replace("\"sample-b\"", "\"yard\"").replace("Sample panel B", "Yard panel"));
-        Platform.runLater(() -> workplace.open(good));
+        Platform.runLater(() -> application.open(good));
         until(() -> reads(robot, "Yard panel"));
         assertThat(SettingsFile.ownProfiles(fresh))
                 .extracting(its -> its.name())
@@ -353,7 +354,7 @@ class SurveyWindowTest {
     void oldWiringIsMeasuredAndSplit(FxRobot robot) {
         open(robot, 3, SurveySheet.OLD_WIRING);
         until(() -> reads(robot, "2 zones hold 7 contacts"));
-        Platform.runLater(() -> workplace.desk().select(new PointId("06")));
+        Platform.runLater(() -> application.openJob().select(new PointId("06")));
         until(() -> reads(robot, "Found at 06 Desk hold-up"));
         edit(robot, "Reading, loop at rest", "3k28");
         edit(robot, "Reading, loop active", "open");
@@ -372,7 +373,7 @@ class SurveyWindowTest {
     void pointsAreWrittenAsATable(FxRobot robot) throws Exception {
         open(robot, 1, SurveySheet.ROOMS);
         Path table = fresh.resolve("points.csv");
-        Platform.runLater(() -> workplace.survey().write(table));
+        Platform.runLater(() -> application.survey().write(table));
         until(() -> reads(robot, "24 points are in "));
         assertThat(Files.readAllLines(table)).hasSize(25);
     }

@@ -40,25 +40,25 @@ class WindowTest {
     @TempDir
     static Path folder;
 
-    private Workplace workplace;
+    private ApplicationWindow application;
 
     @Start
     void start(Stage stage) throws Exception {
         Path fresh = Files.createTempDirectory(folder, "app");
-        workplace = new Workplace(
+        application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.system(), 0, Duration.ZERO);
         stage.setWidth(1280);
         stage.setHeight(800);
-        workplace.show();
+        application.show();
     }
 
     @AfterEach
     void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, workplace::close);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
     private Job job() {
-        return workplace.desk().now().job();
+        return application.openJob().now().job();
     }
 
     private Optional<Proof> proof(String point) {
@@ -66,7 +66,7 @@ class WindowTest {
     }
 
     private void select(String point) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> workplace.desk().select(new PointId(point)));
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> application.openJob().select(new PointId(point)));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -81,7 +81,7 @@ class WindowTest {
         robot.type(KeyCode.SPACE);
         until(() -> proof("07").flatMap(Proof::restoredAt).isPresent());
         until(() -> reads(robot, "restore answered"));
-        assertThat(workplace.desk().now().point().proven()).isTrue();
+        assertThat(application.openJob().now().point().proven()).isTrue();
     }
 
     @Test
@@ -123,7 +123,7 @@ class WindowTest {
         edit(robot, "Reading, loop active", "4k38");
         until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
         robot.clickOn(named(robot, "Measure next: Take the cover off"));
-        until(() -> workplace.desk().now().device() == DeviceState.COVER_OFF);
+        until(() -> application.openJob().now().device() == DeviceState.COVER_OFF);
         edit(robot, "Reading, loop, tamper open", "11930");
         until(() -> reads(robot, "The first two fit equally well"));
         robot.clickOn(named(robot, "Measure next: Lift both cores"));
@@ -153,9 +153,9 @@ class WindowTest {
     @Test
     void arrowsWalkThePointsAndControlNumbersTheStops(FxRobot robot) {
         robot.type(KeyCode.DOWN).type(KeyCode.DOWN);
-        until(() -> workplace.desk().now().selected().equals(new PointId("03")));
+        until(() -> application.openJob().now().selected().equals(new PointId("03")));
         robot.type(KeyCode.UP);
-        until(() -> workplace.desk().now().selected().equals(new PointId("02")));
+        until(() -> application.openJob().now().selected().equals(new PointId("02")));
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
         until(() -> reads(robot, "Which lines have been answered"));
         robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT2).release(KeyCode.CONTROL);
@@ -166,10 +166,10 @@ class WindowTest {
     void thePaletteFindsACableAndACommand(FxRobot robot) {
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         write(robot, "c-26").type(KeyCode.ENTER);
-        until(() -> workplace.desk().now().selected().equals(new PointId("20")));
+        until(() -> application.openJob().now().selected().equals(new PointId("20")));
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         write(robot, "light and dark").type(KeyCode.ENTER);
-        until(() -> workplace.look().dark().get());
+        until(() -> application.look().dark().get());
     }
 
     @Test
@@ -187,7 +187,7 @@ class WindowTest {
     void aBrokenFileSaysSoAndTheJobStays(FxRobot robot) throws Exception {
         Path broken = Files.writeString(
                 folder.resolve("broken.answerback.json"), "{\"format\": \"answerback-job\", \"version\": 1,");
-        Platform.runLater(() -> workplace.keeper().open(broken));
+        Platform.runLater(() -> application.keeper().open(broken));
         until(() -> reads(robot, "broken.answerback.json, line 1"));
         assertThat(job().site().name()).isEqualTo("Brinewell Cold Store");
         assertThat(broken).hasContent("{\"format\": \"answerback-job\", \"version\": 1,");
@@ -199,7 +199,7 @@ class WindowTest {
         JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
         String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 9");
         Files.writeString(newer, text);
-        Platform.runLater(() -> workplace.keeper().open(newer));
+        Platform.runLater(() -> application.keeper().open(newer));
         until(() -> reads(robot, "Read only") && reads(robot, "file version 9"));
         robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
         until(() -> reads(robot, "is not overwritten"));
@@ -210,8 +210,8 @@ class WindowTest {
     void savingWritesTheFileAndUnsavedEditsComeBackAfterACrash(FxRobot robot) throws Exception {
         Path file = folder.resolve("yard.answerback.json");
         JobFile.save(file, JobDocument.of(DemoJobs.job(1)));
-        Platform.runLater(() -> workplace.keeper().open(file));
-        until(() -> workplace.desk().now().file().equals(Optional.of(file)));
+        Platform.runLater(() -> application.keeper().open(file));
+        until(() -> application.openJob().now().file().equals(Optional.of(file)));
         select("07");
         edit(robot, "Cable length 62 m", "77");
         until(() -> reads(robot, "Not saved"));
@@ -226,7 +226,7 @@ class WindowTest {
 
         edit(robot, "Cable length 77 m", "88");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 88);
-        Platform.runLater(() -> workplace.keeper().open(file));
+        Platform.runLater(() -> application.keeper().open(file));
         until(() -> reads(robot, "Unsaved edits from the last run are back"));
         assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(88);
         assertThat(JobFile.open(file)
@@ -279,14 +279,14 @@ class WindowTest {
         until(() -> reads(robot, "Panel · 8 has nothing across it"));
         robot.clickOn("Do it: termination of Panel.8");
         until(() -> !reads(robot, "Panel · 8 has nothing across it"));
-        assertThat(workplace.desk().now().history().undoName()).contains("termination of Panel.8");
+        assertThat(application.openJob().now().history().undoName()).contains("termination of Panel.8");
     }
 
     @Test
     void theMenuNamesWhatUndoWouldTakeBack(FxRobot robot) {
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000,
-                () -> workplace.desk().apply(io.answerback.core.edit.Edits.cableMetres(new CableId("C-17"), 70)));
+                () -> application.openJob().apply(io.answerback.core.edit.Edits.cableMetres(new CableId("C-17"), 70)));
         robot.clickOn("Job");
         robot.clickOn("Undo: length of C-17");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);

@@ -5,14 +5,14 @@ import io.answerback.core.capacity.ConverterChoice;
 import io.answerback.core.capacity.ConverterChoice.Offer;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.profile.PanelProfile;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Collections;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
@@ -20,11 +20,11 @@ import javafx.scene.layout.VBox;
 /// Which wired-to-wireless converter takes the zones that have no input: each kind drawn with its inputs
 /// filled, and why it does not do.
 final class ConvertersSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
 
-    ConvertersSheet(Desk desk, Look look) {
-        this.desk = desk;
+    ConvertersSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         instrument
                 .getChildren()
@@ -45,13 +45,13 @@ final class ConvertersSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         int count = state.assessment().converters().zones().size();
         return count == 1 ? "one point has no input" : "%d points have no input".formatted(count);
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         ConverterChoice choice = state.assessment().converters();
         PanelProfile profile = state.job().panel().profile();
         sheet.getChildren().clear();
@@ -90,7 +90,7 @@ final class ConvertersSheet extends Sheet {
                     .add(Tool.of(
                             offer.count() == 1 ? "Fit it" : "Fit %d of them".formatted(offer.count()),
                             "brings its inputs; points are wired to them on the survey's inventory",
-                            () -> desk.apply(CapacityEdits.fit(
+                            () -> openJob.apply(CapacityEdits.fit(
                                     offer.kind().name(), Collections.nCopies(offer.count(), offer.kind())))));
         }
         return part;

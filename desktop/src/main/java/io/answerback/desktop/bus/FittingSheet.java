@@ -5,14 +5,14 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.CheckRunPart;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.EnumSet;
 import java.util.List;
@@ -29,13 +29,13 @@ final class FittingSheet extends Sheet {
             ModuleSort.OUTPUTS,
             ModuleSort.COMMUNICATOR);
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final CheckRunPart run;
     private Optional<ModuleId> module = Optional.empty();
 
-    FittingSheet(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
-        this.run = new CheckRunPart(desk, look, clock);
+    FittingSheet(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
+        this.run = new CheckRunPart(openJob, look, clock);
         instrument
                 .getChildren()
                 .setAll(
@@ -55,14 +55,14 @@ final class FittingSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return chosen(state)
                 .map(its -> CheckRunPart.progress(FittingRun.of(state.job(), its)))
                 .orElse("");
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Optional<ModuleId> chosen = chosen(state);
         if (chosen.isEmpty()) {
             sheet.getChildren()
@@ -73,7 +73,7 @@ final class FittingSheet extends Sheet {
         }
         Flow row = new Flow(Choice.of("Module", modules(state), chosen.get(), state.job()::nameOf, id -> {
             module = Optional.of(id);
-            show(desk.now());
+            show(openJob.now());
         }));
         row.getChildren().addAll(run.tools(FittingRun.prefix(chosen.get())));
         row.getStyleClass().add("switches");
@@ -84,7 +84,7 @@ final class FittingSheet extends Sheet {
                         state.job().nameOf(chosen.get()) + " is fitted and its zones live"));
     }
 
-    private static List<ModuleId> modules(DeskState state) {
+    private static List<ModuleId> modules(WindowState state) {
         Job job = state.job();
         return job.modules().stream()
                 .filter(its -> job.kindOf(its)
@@ -94,7 +94,7 @@ final class FittingSheet extends Sheet {
                 .toList();
     }
 
-    private Optional<ModuleId> chosen(DeskState state) {
+    private Optional<ModuleId> chosen(WindowState state) {
         List<ModuleId> modules = modules(state);
         return module.filter(modules::contains).or(() -> modules.stream().findFirst());
     }

@@ -9,11 +9,11 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.SignalReading;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.Locale;
 import javafx.geometry.HPos;
@@ -34,15 +34,15 @@ final class HeardDrawing extends Drawing {
     private static final double LETTER = 6.2;
     private static final double ZONE = 200;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private RadioState heard;
     private PointId selected;
 
-    HeardDrawing(Desk desk, Look look, InstantSource clock) {
+    HeardDrawing(OpenJob openJob, Look look, InstantSource clock) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
         getStyleClass().add("heard-drawing");
@@ -122,7 +122,7 @@ final class HeardDrawing extends Drawing {
         Mark mark = mark(sender);
         boolean chosen = sender.pointId().equals(selected);
         Rectangle row = box(chosen ? "heard-row heard-chosen" : "heard-row", 0, top, width, ROW - 6);
-        row.setOnMouseClicked(click -> desk.select(sender.pointId()));
+        row.setOnMouseClicked(click -> openJob.select(sender.pointId()));
         row.setAccessibleText("%s, %s, %s".formatted(sender.title(), zone(sender), says(sender)));
         place(Marks.of(mark, says(sender), look.px(4.5)), 8, top + 14, HPos.LEFT);
         words("tree-word", cut(sender.title(), width - ZONE - 30), LEFT, top + 14, HPos.LEFT)
@@ -168,13 +168,13 @@ final class HeardDrawing extends Drawing {
                 .map(reading -> Figures.decibelMilliwatts(reading.decibelMilliwatts()))
                 .orElse("dBm");
         return new ValueField(
-                "Signal of " + desk.now().job().nameOf(sender.part()), shown, typed -> typed(sender, typed));
+                "Signal of " + openJob.now().job().nameOf(sender.part()), shown, typed -> typed(sender, typed));
     }
 
     private boolean typed(Sender sender, String typed) {
-        return desk.apply(FigureReader.read(
+        return openJob.apply(FigureReader.read(
                         typed.replace("dBm", "").replace('\u2212', '-').strip(),
-                        "signal of " + desk.now().job().nameOf(sender.part()) + " in dBm")
+                        "signal of " + openJob.now().job().nameOf(sender.part()) + " in dBm")
                 .then(value -> RadioEdits.heard(
                         new SignalReading(sender.part(), value > 0 ? -value : value, clock.instant()))));
     }

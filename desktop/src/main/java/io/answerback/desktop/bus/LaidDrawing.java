@@ -11,12 +11,12 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -38,7 +38,7 @@ final class LaidDrawing extends Drawing {
     private static final double LETTER = 7.2;
     private static final double DIGIT = 8.2;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private BusState bus;
     private PanelModule board;
@@ -47,9 +47,9 @@ final class LaidDrawing extends Drawing {
     private double wide;
     private int row;
 
-    LaidDrawing(Desk desk, Look look) {
+    LaidDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         getStyleClass().add("tree-drawing");
         setMinHeight(USE_PREF_SIZE);
@@ -198,7 +198,7 @@ final class LaidDrawing extends Drawing {
     }
 
     private boolean set(BusModule module, String typed) {
-        return desk.apply(FigureReader.read(typed.replace("at", "").strip(), "address of " + module.name())
+        return openJob.apply(FigureReader.read(typed.replace("at", "").strip(), "address of " + module.name())
                 .then(address -> BusEdits.address(module.id(), address.intValue())));
     }
 }

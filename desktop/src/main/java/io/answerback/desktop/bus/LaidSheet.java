@@ -8,14 +8,14 @@ import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -23,13 +23,13 @@ import javafx.scene.layout.VBox;
 
 /// The bus as it is laid, each module with its address and its volts; an address is typed where it stands.
 final class LaidSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final LaidDrawing drawing;
     private final VBox limits = new VBox();
 
-    LaidSheet(Desk desk, Look look) {
-        this.desk = desk;
-        this.drawing = new LaidDrawing(desk, look);
+    LaidSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
+        this.drawing = new LaidDrawing(openJob, look);
         limits.getStyleClass().add("gaps");
         instrument.getChildren().setAll(limits);
     }
@@ -40,12 +40,12 @@ final class LaidSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "volts in an alarm at the end of discharge";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         BusState bus = state.assessment().bus();
         sheet.getChildren().clear();
         limits.getChildren().clear();
@@ -71,7 +71,7 @@ final class LaidSheet extends Sheet {
                     .add(Tool.of(
                             "Propose addresses",
                             "gives every module without one the lowest that is free",
-                            () -> desk.apply(BusEdits.giveAddresses())));
+                            () -> openJob.apply(BusEdits.giveAddresses())));
         }
         bus.modules().stream()
                 .filter(module -> module.kind().sort() == ModuleSort.COMMUNICATOR)
@@ -81,7 +81,7 @@ final class LaidSheet extends Sheet {
                                 "One address an area for " + module.name(),
                                 "a free keypad address for each of %d areas"
                                         .formatted(job.areas().size()),
-                                () -> desk.apply(BusEdits.listening(module.id())))));
+                                () -> openJob.apply(BusEdits.listening(module.id())))));
         bus.modules().stream()
                 .filter(module -> !BusEdits.unprogrammed(job, module.id()).isEmpty())
                 .forEach(module -> row.getChildren()
@@ -89,7 +89,7 @@ final class LaidSheet extends Sheet {
                                 "Program the zones of " + module.name(),
                                 "%s as their points were surveyed; zones that have no input any more are off"
                                         .formatted(zones(job, module.id())),
-                                () -> desk.apply(BusEdits.programmed(module.id())))));
+                                () -> openJob.apply(BusEdits.programmed(module.id())))));
         return row;
     }
 

@@ -10,14 +10,14 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -29,15 +29,15 @@ import javafx.scene.layout.VBox;
 /// What the panel hears by radio: each device and converter with its zone, how it is enrolled, how strongly it
 /// came in, and when its battery is due.
 final class RadioSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final InstantSource clock;
     private final HeardDrawing drawing;
     private final VBox about = new VBox();
 
-    RadioSheet(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
+    RadioSheet(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
         this.clock = clock;
-        this.drawing = new HeardDrawing(desk, look, clock);
+        this.drawing = new HeardDrawing(openJob, look, clock);
         about.getStyleClass().add("gaps");
         instrument.getChildren().setAll(about);
     }
@@ -48,13 +48,13 @@ final class RadioSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         int senders = state.assessment().radio().senders().size();
         return senders == 0 ? "" : "signal at the test, every door shut";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         RadioState heard = state.assessment().radio();
         sheet.getChildren().clear();
         about.getChildren().clear();
@@ -79,7 +79,7 @@ final class RadioSheet extends Sheet {
     }
 
     /// Wireless points that have no zone yet.
-    private Optional<Flow> waiting(DeskState state) {
+    private Optional<Flow> waiting(WindowState state) {
         List<PointId> without = state.job().points().stream()
                 .filter(point ->
                         point.kind().radio() && state.job().inputOf(point.id()).isEmpty())
@@ -93,7 +93,7 @@ final class RadioSheet extends Sheet {
                 .add(Tool.of(
                         "Zone for " + id,
                         "the lowest wireless zone that is free",
-                        () -> desk.apply(CapacityEdits.giveInput(id)))));
+                        () -> openJob.apply(CapacityEdits.giveInput(id)))));
         row.getStyleClass().add("switches");
         return Optional.of(row);
     }
@@ -105,7 +105,7 @@ final class RadioSheet extends Sheet {
                 Tool.of(
                         "Deleted in the panel",
                         "the panel no longer expects it",
-                        () -> desk.apply(RadioEdits.delete(left.inputId()))));
+                        () -> openJob.apply(RadioEdits.delete(left.inputId()))));
         row.getStyleClass().add("switches");
         return row;
     }
@@ -121,14 +121,14 @@ final class RadioSheet extends Sheet {
                                 .add(Tool.of(
                                         "Enrolled now",
                                         "the panel gives it the zone its way of numbering gives",
-                                        () -> desk.apply(
+                                        () -> openJob.apply(
                                                 RadioEdits.enrol(sender.input().id())))));
         sender.reading()
                 .ifPresent(reading -> tools.getChildren()
                         .add(Tool.of(
                                 "Take the reading back",
                                 "its signal is not measured then",
-                                () -> desk.apply(RadioEdits.unheard(reading)))));
+                                () -> openJob.apply(RadioEdits.unheard(reading)))));
         about.getChildren().add(tools);
         if (sender.converter().isEmpty()) {
             battery(sender);
@@ -147,21 +147,21 @@ final class RadioSheet extends Sheet {
                     .add(Tool.of(
                             "Plan zone %02d for it".formatted(its.zone()),
                             "the plan takes the panel's number with what is programmed; whoever is planned there takes this one's",
-                            () -> desk.apply(RadioEdits.follow(sender.input().id()))));
+                            () -> openJob.apply(RadioEdits.follow(sender.input().id()))));
         }
         tools.getChildren()
                 .add(Tool.of(
                         "Deleted in the panel",
                         "it is enrolled no more",
-                        () -> desk.apply(RadioEdits.delete(sender.input().id()))));
+                        () -> openJob.apply(RadioEdits.delete(sender.input().id()))));
     }
 
     private boolean under(Sender sender, String typed) {
         if (!typed.strip().matches("\\d{1,3}")) {
-            desk.tell("\"%s\" is no zone number; type it as 06".formatted(typed));
+            openJob.tell("\"%s\" is no zone number; type it as 06".formatted(typed));
             return false;
         }
-        return desk.apply(RadioEdits.enrolledUnder(sender.input().id(), Integer.parseInt(typed.strip())));
+        return openJob.apply(RadioEdits.enrolledUnder(sender.input().id(), Integer.parseInt(typed.strip())));
     }
 
     private void battery(Sender sender) {
@@ -177,11 +177,11 @@ final class RadioSheet extends Sheet {
                 Tool.of(
                         "Replaced today",
                         "the date is written down",
-                        () -> desk.apply(RadioEdits.battery(sender.pointId(), today()))));
+                        () -> openJob.apply(RadioEdits.battery(sender.pointId(), today()))));
         row.getStyleClass().add("switches");
         about.getChildren().add(row);
         sender.battery()
-                .map(its -> its.dueOn(desk.now().job().practice()))
+                .map(its -> its.dueOn(openJob.now().job().practice()))
                 .ifPresent(due -> about.getChildren()
                         .add(Words.wrapped(
                                 due.isAfter(today())
@@ -195,9 +195,9 @@ final class RadioSheet extends Sheet {
 
     private boolean fitted(Sender sender, String typed) {
         try {
-            return desk.apply(RadioEdits.battery(sender.pointId(), LocalDate.parse(typed.strip())));
+            return openJob.apply(RadioEdits.battery(sender.pointId(), LocalDate.parse(typed.strip())));
         } catch (DateTimeParseException wrong) {
-            desk.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
+            openJob.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
             return false;
         }
     }

@@ -13,8 +13,6 @@ import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
@@ -24,6 +22,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,12 +38,12 @@ import javafx.scene.layout.VBox;
 /// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on one
 /// side only has to be put right before the engineer leaves.
 final class WallSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final VBox how = new VBox();
 
-    WallSheet(Desk desk, Look look) {
-        this.desk = desk;
+    WallSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         instrument
                 .getChildren()
@@ -63,12 +63,12 @@ final class WallSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "address by address";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         BusState bus = state.assessment().bus();
         Bus known = state.job().bus();
         GridPane table = new GridPane();
@@ -90,7 +90,7 @@ final class WallSheet extends Sheet {
         Flow tools = new Flow(Tool.of(
                 "The panel scans",
                 "learns everybody on the wall that has an address; what it has learned before stays",
-                () -> desk.apply(LearningEdits.scan())));
+                () -> openJob.apply(LearningEdits.scan())));
         service(state).ifPresent(tools.getChildren()::add);
         tools.getChildren()
                 .addAll(
@@ -107,12 +107,12 @@ final class WallSheet extends Sheet {
     }
 
     /// Hooks a service keypad on at the highest free keypad address, or takes it off.
-    private Optional<Node> service(DeskState state) {
+    private Optional<Node> service(WindowState state) {
         Optional<Integer> now = state.job().bus().service();
         Optional<Integer> free = now.or(() -> freeKeypad(state.job()));
         return free.map(address -> Switch.of(
                 "Service keypad", List.of(false, true), now.isPresent(), on -> on ? "at " + address : "off", on -> {
-                    desk.apply(LearningEdits.service(on ? Optional.of(address) : Optional.empty()));
+                    openJob.apply(LearningEdits.service(on ? Optional.of(address) : Optional.empty()));
                 }));
     }
 
@@ -123,7 +123,7 @@ final class WallSheet extends Sheet {
                 .flatMap(kind -> BusEdits.free(job, kind.id()).stream().max(Integer::compare));
     }
 
-    private Node[] row(DeskState state, BusState bus, int address) {
+    private Node[] row(WindowState state, BusState bus, int address) {
         Optional<Learned> learned = state.job().bus().learnedAt(address);
         Optional<BusAddress> given = state.job().bus().at(address);
         Optional<PanelModule> module = given.flatMap(its -> state.job().module(its.module()));
@@ -146,13 +146,13 @@ final class WallSheet extends Sheet {
                     .<Node>map(its -> Tool.of(
                             "Delete it",
                             "it no longer expects anybody at address " + address,
-                            () -> desk.apply(LearningEdits.forget(address))))
+                            () -> openJob.apply(LearningEdits.forget(address))))
                     .orElseGet(Region::new)
         };
     }
 
     /// What was read out at an address: one of the sorts that can answer there, or nothing.
-    private Node learnt(DeskState state, int address, Optional<Learned> learned) {
+    private Node learnt(WindowState state, int address, Optional<Learned> learned) {
         List<Optional<ModuleSort>> sorts = Stream.concat(
                         Stream.of(Optional.<ModuleSort>empty()),
                         Stream.concat(LearningEdits.sorts(state.job(), address), learned.map(Learned::sort).stream())
@@ -164,24 +164,24 @@ final class WallSheet extends Sheet {
                 sorts,
                 learned.map(Learned::sort),
                 sort -> sort.map(ModuleSort::words).orElse(known(state) ? "nothing" : "not read out"),
-                sort -> desk.apply(sort.map(its -> LearningEdits.learned(address, its))
+                sort -> openJob.apply(sort.map(its -> LearningEdits.learned(address, its))
                         .orElseGet(() -> LearningEdits.forget(address)))));
     }
 
     /// An address that is on no line yet: the panel shows something there, and nobody on the job has it.
     private boolean readOut(String typed) {
         if (!typed.strip().matches("\\d{1,3}")) {
-            desk.tell("\"%s\" is no address; type the number the panel shows".formatted(typed));
+            openJob.tell("\"%s\" is no address; type the number the panel shows".formatted(typed));
             return false;
         }
         int address = Integer.parseInt(typed.strip());
         Optional<ModuleSort> first =
-                LearningEdits.sorts(desk.now().job(), address).findFirst();
+                LearningEdits.sorts(openJob.now().job(), address).findFirst();
         if (first.isEmpty()) {
-            desk.tell("this panel has no address %d for a module".formatted(address));
+            openJob.tell("this panel has no address %d for a module".formatted(address));
             return false;
         }
-        return desk.apply(LearningEdits.learned(address, first.get()));
+        return openJob.apply(LearningEdits.learned(address, first.get()));
     }
 
     /// The steps of this panel, and which of its modes keeps a service keypad from being learned.
@@ -215,7 +215,7 @@ final class WallSheet extends Sheet {
         }
     }
 
-    private static boolean known(DeskState state) {
+    private static boolean known(WindowState state) {
         return !state.job().bus().learned().isEmpty();
     }
 
@@ -225,6 +225,6 @@ final class WallSheet extends Sheet {
                 List.of(true, false),
                 present,
                 on -> on ? "up" : "not up",
-                on -> desk.apply(LearningEdits.present(module.id(), on)));
+                on -> openJob.apply(LearningEdits.present(module.id(), on)));
     }
 }

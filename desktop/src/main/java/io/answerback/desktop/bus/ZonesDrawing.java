@@ -6,9 +6,9 @@ import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.zone.ZoneMap;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -28,15 +28,15 @@ final class ZonesDrawing extends Drawing {
     private static final int ACROSS = 8;
     private static final double LETTER = 5.8;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final List<List<Input>> rows = new ArrayList<>();
     private Job job;
     private ZoneMap map;
     private PointId selected;
 
-    ZonesDrawing(Desk desk, Look look) {
+    ZonesDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         getStyleClass().add("zones-drawing");
         setMinHeight(USE_PREF_SIZE);
     }
@@ -97,7 +97,7 @@ final class ZonesDrawing extends Drawing {
                         input.zone(),
                         input.pointId().map(id -> " point " + id).orElse(", unused"),
                         ignored ? ", not monitored" : ""));
-        cell.setOnMouseClicked(click -> input.pointId().ifPresent(desk::select));
+        cell.setOnMouseClicked(click -> input.pointId().ifPresent(openJob::select));
         words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
         String title = ignored ? "not read" : input.pointId().map(this::title).orElse("free");
         List<String> lines = lines(title, (int) ((wide - 8) / LETTER));

@@ -8,14 +8,14 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.zone.ZoneMap;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,13 +24,13 @@ import javafx.scene.layout.VBox;
 /// Every input with the zone it brings, in one picture; a keypad's input takes over a zone by typing its
 /// number.
 final class ZonesSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final ZonesDrawing drawing;
     private final VBox about = new VBox();
 
-    ZonesSheet(Desk desk, Look look) {
-        this.desk = desk;
-        this.drawing = new ZonesDrawing(desk, look);
+    ZonesSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
+        this.drawing = new ZonesDrawing(openJob, look);
         about.getStyleClass().add("gaps");
         instrument.getChildren().setAll(about);
     }
@@ -41,12 +41,12 @@ final class ZonesSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "module by module, place by place";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         ZoneMap map = state.assessment().bus().zones();
         drawing.show(state.job(), map, state.selected());
         sheet.getChildren().setAll(drawing);
@@ -133,14 +133,14 @@ final class ZonesSheet extends Sheet {
                     .add(Tool.of(
                             "Release",
                             "it has its own number again, and the zone falls back to the input of that number",
-                            () -> desk.apply(BusEdits.release(input.id()))));
+                            () -> openJob.apply(BusEdits.release(input.id()))));
         }
         row.getStyleClass().add("switches");
         return row;
     }
 
     private boolean takeOver(Job job, Input input, String typed) {
-        return desk.apply(FigureReader.read(typed.strip(), "zone of " + job.nameOf(input))
+        return openJob.apply(FigureReader.read(typed.strip(), "zone of " + job.nameOf(input))
                 .then(zone -> BusEdits.takeOver(input.id(), zone.intValue())));
     }
 }

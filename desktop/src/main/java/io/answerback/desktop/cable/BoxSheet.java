@@ -6,13 +6,13 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CableCores;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Consumer;
@@ -21,7 +21,7 @@ import javafx.scene.Node;
 /// The terminals of one box, the cores of the selected cable and where they go, their whole way, and the tamper
 /// ring.
 final class BoxSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final StripDrawing strip;
     private final RingDrawing ring;
     private final PathDrawing path;
@@ -29,14 +29,14 @@ final class BoxSheet extends Sheet {
     private final CoreTable cores;
     private final PlaceChoice places;
 
-    BoxSheet(Desk desk, Look look, CableShelf shelf, Consumer<PrintKind> paper, InstantSource clock) {
-        this.desk = desk;
-        this.strip = new StripDrawing(desk, look);
-        this.ring = new RingDrawing(desk, look);
-        this.path = new PathDrawing(desk, look);
-        this.about = new CableStrip(desk, shelf);
-        this.cores = new CoreTable(desk, look, clock);
-        this.places = new PlaceChoice(desk, shelf);
+    BoxSheet(OpenJob openJob, Look look, CableShelf shelf, Consumer<PrintKind> paper, InstantSource clock) {
+        this.openJob = openJob;
+        this.strip = new StripDrawing(openJob, look);
+        this.ring = new RingDrawing(openJob, look);
+        this.path = new PathDrawing(openJob, look);
+        this.about = new CableStrip(openJob, shelf);
+        this.cores = new CoreTable(openJob, look, clock);
+        this.places = new PlaceChoice(openJob, shelf);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
         instrument.getChildren().addAll(PrintPart.nodes(paper));
     }
@@ -47,7 +47,7 @@ final class BoxSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return BoxView.of(state)
                 .box()
                 .map(box ->
@@ -61,7 +61,7 @@ final class BoxSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         BoxView view = BoxView.of(state);
         sheet.getChildren().clear();
         if (view.box().isEmpty()) {
@@ -120,7 +120,7 @@ final class BoxSheet extends Sheet {
                     .add(Tool.of(
                             "Join " + id,
                             "put its pair in series into the ring",
-                            () -> desk.apply(CableEdits.installation(
+                            () -> openJob.apply(CableEdits.installation(
                                     "ring", id, installation -> installation.withInRing(true)))));
         }
         return List.of(head, ring);

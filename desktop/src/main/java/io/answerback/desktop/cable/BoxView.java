@@ -13,8 +13,8 @@ import io.answerback.core.id.JointId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Focus;
+import io.answerback.desktop.work.Focus;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +26,7 @@ import java.util.Optional;
 /// @param cable the cable's end there; empty when none is looked at
 /// @param core the core of it that is looked at; empty for none
 record BoxView(CorePlan plan, Optional<BoxPlan> box, Optional<CableCores> cable, Optional<PlannedCore> core) {
-    static BoxView of(DeskState state) {
+    static BoxView of(WindowState state) {
         CorePlan plan = state.assessment().cores();
         Job job = state.job();
         Focus focus = state.focus();

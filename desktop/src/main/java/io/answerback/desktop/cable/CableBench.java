@@ -1,9 +1,9 @@
 package io.answerback.desktop.cable;
 
 import io.answerback.core.profile.Conductor;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 
 /// Which core goes where, and what has been run, labelled and put in place.
@@ -17,13 +17,14 @@ public final class CableBench extends SheetedBench<CableSheet> {
     /// @param usual the cores of a new cable, until its type is chosen
     /// @param print what saves paper and sends it to a printer
     /// @param clock tells when a core is put in place
-    public CableBench(Desk desk, Look look, CableShelf shelf, Conductor usual, PrintPart print, InstantSource clock) {
-        super(desk, CableSheet.class, CableSheet::title);
+    public CableBench(
+            OpenJob openJob, Look look, CableShelf shelf, Conductor usual, PrintPart print, InstantSource clock) {
+        super(openJob, CableSheet.class, CableSheet::title);
         this.print = print;
-        this.paper = new PaperSheet(desk, look, shelf, print);
-        add(CableSheet.BOX, () -> new BoxSheet(desk, look, shelf, this::openPaper, clock));
-        add(CableSheet.RUN, () -> new WiringRunSheet(desk, clock));
-        add(CableSheet.CABLES, () -> new CablesSheet(desk, look, shelf, usual, this::openPaper));
+        this.paper = new PaperSheet(openJob, look, shelf, print);
+        add(CableSheet.BOX, () -> new BoxSheet(openJob, look, shelf, this::openPaper, clock));
+        add(CableSheet.RUN, () -> new WiringRunSheet(openJob, clock));
+        add(CableSheet.CABLES, () -> new CablesSheet(openJob, look, shelf, usual, this::openPaper));
         add(CableSheet.PAPER, () -> paper);
     }
 
@@ -36,5 +37,10 @@ public final class CableBench extends SheetedBench<CableSheet> {
     /// What writes paper.
     public PrintPart print() {
         return print;
+    }
+
+    @Override
+    public boolean mayFillWindow() {
+        return true;
     }
 }

@@ -11,7 +11,7 @@ import io.answerback.core.paper.Paper;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.PaperFile;
+import io.answerback.desktop.work.PaperFile;
 import io.answerback.files.TableCsv;
 import io.answerback.print.PdfWriter;
 import java.io.IOException;

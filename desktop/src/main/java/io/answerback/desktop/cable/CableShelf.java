@@ -2,8 +2,8 @@ package io.answerback.desktop.cable;
 
 import io.answerback.core.cable.CableType;
 import io.answerback.core.paper.LabelStock;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.Shelf;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.Shelf;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.StockFile;
@@ -17,18 +17,18 @@ import java.util.function.Consumer;
 /// those of the firm's own tables. Used on the JavaFX thread; files are read off it.
 public final class CableShelf {
     private final Path folder;
-    private final Disk disk;
+    private final Background background;
     private final Shelf<CableType> types = new Shelf<>(DataFiles::cableTypes, CableType::id);
     private final Shelf<LabelStock> stocks = new Shelf<>(DataFiles::labelStocks, LabelStock::id);
 
     /// A shelf with everything that is in a folder.
     ///
     /// @param folder where the application keeps what it remembers
-    public CableShelf(Path folder, Disk disk) {
+    public CableShelf(Path folder, Background background) {
         this.folder = folder;
-        this.disk = disk;
-        disk.run(() -> StockFile.ownCableTypes(folder), own -> own.forEach(types::put));
-        disk.run(() -> StockFile.ownLabelStocks(folder), own -> own.forEach(stocks::put));
+        this.background = background;
+        background.run(() -> StockFile.ownCableTypes(folder), own -> own.forEach(types::put));
+        background.run(() -> StockFile.ownLabelStocks(folder), own -> own.forEach(stocks::put));
     }
 
     /// The types of cable, those that ship first.
@@ -56,12 +56,12 @@ public final class CableShelf {
     /// @param wrong told what is wrong with the file
     public void take(Path file, Consumer<String> then, Consumer<String> wrong) {
         if (labels(file)) {
-            disk.run(
+            background.run(
                     () -> kept(file, StockFile::labelStocks),
                     own -> taken(file, stocks, own, "label sheet", then),
                     wrong);
         } else {
-            disk.run(
+            background.run(
                     () -> kept(file, StockFile::cableTypes), own -> taken(file, types, own, "cable type", then), wrong);
         }
     }

@@ -8,22 +8,22 @@ import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.Edits;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
 import java.util.Arrays;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 
 /// What can be changed about one cable, each value where it stands.
 final class CableStrip {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final CableShelf shelf;
 
-    CableStrip(Desk desk, CableShelf shelf) {
-        this.desk = desk;
+    CableStrip(OpenJob openJob, CableShelf shelf) {
+        this.openJob = openJob;
         this.shelf = shelf;
     }
 
@@ -68,14 +68,14 @@ final class CableStrip {
     }
 
     private boolean change(String what, Cable cable, UnaryOperator<CableInstallation> change) {
-        return desk.apply(CableEdits.installation(what, cable.id(), change));
+        return openJob.apply(CableEdits.installation(what, cable.id(), change));
     }
 
     private ValueField metres(Cable cable) {
         return new ValueField(
                 "Length of " + cable.id(),
                 Figures.plain(cable.metres()) + " m",
-                typed -> desk.apply(FigureReader.read(typed, "cable length in metres")
+                typed -> openJob.apply(FigureReader.read(typed, "cable length in metres")
                         .then(metres -> Edits.cableMetres(cable.id(), metres))));
     }
 

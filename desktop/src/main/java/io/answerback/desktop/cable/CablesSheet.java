@@ -10,13 +10,13 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.profile.Conductor;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -25,16 +25,16 @@ import javafx.scene.layout.GridPane;
 
 /// Every cable, room by room, between what it runs, and what was found of it.
 final class CablesSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final CableStrip about;
     private final EndsStrip ends;
 
-    CablesSheet(Desk desk, Look look, CableShelf shelf, Conductor usual, Consumer<PrintKind> paper) {
-        this.desk = desk;
+    CablesSheet(OpenJob openJob, Look look, CableShelf shelf, Conductor usual, Consumer<PrintKind> paper) {
+        this.openJob = openJob;
         this.look = look;
-        this.about = new CableStrip(desk, shelf);
-        this.ends = new EndsStrip(desk, usual);
+        this.about = new CableStrip(openJob, shelf);
+        this.ends = new EndsStrip(openJob, usual);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
         instrument.getChildren().addAll(PrintPart.nodes(paper));
     }
@@ -45,13 +45,13 @@ final class CablesSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         double metres = state.job().cables().stream().mapToDouble(Cable::metres).sum();
         return "%d cables, %s in all".formatted(state.job().cables().size(), Figures.metres(metres));
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         BoxView view = BoxView.of(state);
         sheet.getChildren().setAll(ends.more(state));
         view.cable().ifPresent(cable -> {
@@ -81,7 +81,7 @@ final class CablesSheet extends Sheet {
             to.getStyleClass().add("finding-says");
         }
         var open = new RowButton(
-                cable.id() + " to " + plan.farEnd(cable), () -> desk.focus(cable, CableEnd.NEAR, ""), id, to);
+                cable.id() + " to " + plan.farEnd(cable), () -> openJob.focus(cable, CableEnd.NEAR, ""), id, to);
         open.getStyleClass().setAll("core-row");
         CableInstallation installation = cable.installation();
         return new Node[] {

@@ -10,7 +10,6 @@ import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
@@ -18,6 +17,7 @@ import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -34,12 +34,12 @@ import javafx.scene.layout.VBox;
 final class CoreTable {
     private static final String LOOSE = "loose";
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
 
-    CoreTable(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
+    CoreTable(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
     }
@@ -76,7 +76,7 @@ final class CoreTable {
         }
         var follow = new RowButton(
                 "%s, %s: follow it".formatted(core.colour(), core.need().words(cable.several())),
-                () -> desk.focus(cable.cable(), cable.end(), looked ? "" : core.colour()),
+                () -> openJob.focus(cable.cable(), cable.end(), looked ? "" : core.colour()),
                 chip,
                 colour);
         follow.getStyleClass().setAll("core-row");
@@ -136,20 +136,20 @@ final class CoreTable {
                         Arrays.asList(CoreUse.values()),
                         core.use(),
                         CoreUse::words,
-                        use -> desk.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.of(use)))));
+                        use -> openJob.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.of(use)))));
         if (own) {
             row.getChildren()
                     .add(Tool.of(
                             "As the convention has it",
                             "forget that it was found used otherwise",
-                            () -> desk.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.empty()))));
+                            () -> openJob.apply(CableEdits.foundUse(cable.id(), core.colour(), Optional.empty()))));
         }
         row.getStyleClass().add("switches");
         return row;
     }
 
     private void put(CableCores cable, PlannedCore core, String where) {
-        desk.apply(
+        openJob.apply(
                 where.equals(LOOSE)
                         ? CableEdits.installation(
                                 core.colour() + " core",

@@ -13,13 +13,13 @@ import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Focus;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.Focus;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -36,41 +36,42 @@ import javafx.scene.control.MenuButton;
 final class EndsStrip {
     private static final String USUAL = "the box of its points' inputs";
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Conductor usual;
 
     /// @param usual the cores of a new cable, until its type is chosen
-    EndsStrip(Desk desk, Conductor usual) {
-        this.desk = desk;
+    EndsStrip(OpenJob openJob, Conductor usual) {
+        this.openJob = openJob;
         this.usual = usual;
     }
 
     /// What adds cables.
-    Flow more(DeskState state) {
+    Flow more(WindowState state) {
         Job job = state.job();
         Flow row = new Flow(
                 Tool.of(
                         "Cable to every module",
                         "a cable from the panel to each keypad, expander, communicator, supply, sounder and speaker without one",
-                        () -> desk.apply(CablingEdits.toModules(usual))),
+                        () -> openJob.apply(CablingEdits.toModules(usual))),
                 pick(
                         "Cable to a module",
                         job.modules().stream().skip(1).toList(),
                         PanelModule::name,
-                        module -> desk.apply(CablingEdits.add(CableEnds.toModule(module.id()), usual))));
+                        module -> openJob.apply(CablingEdits.add(CableEnds.toModule(module.id()), usual))));
         if (job.point(state.selected()).isPresent()) {
             row.getChildren()
                     .add(Tool.of(
                             "Another cable to " + state.selected(),
                             "for the cores that the first has no room for",
-                            () -> desk.apply(CablingEdits.add(CableEnds.toPoints(List.of(state.selected())), usual))));
+                            () -> openJob.apply(
+                                    CablingEdits.add(CableEnds.toPoints(List.of(state.selected())), usual))));
         }
         row.getStyleClass().add("switches");
         return row;
     }
 
     /// What changes one cable.
-    Node of(DeskState state, Cable cable) {
+    Node of(WindowState state, Cable cable) {
         Flow ends = new Flow(Words.quiet("begins at"), begins(state.job(), cable));
         if (!cable.ends().points().isEmpty()) {
             ends.getChildren().add(serves(state.job(), cable));
@@ -81,12 +82,12 @@ final class EndsStrip {
                     .add(Tool.of(
                             "Joint box on its way",
                             "it begins at joint box %s, and another cable brings what it needs".formatted(joint),
-                            () -> desk.apply(CablingEdits.throughJoint(List.of(cable.id()), joint, usual))));
+                            () -> openJob.apply(CablingEdits.throughJoint(List.of(cable.id()), joint, usual))));
         }
         ends.getChildren().addAll(doubled(cable, "loop", CoreUse.LOOP), doubled(cable, "supply", CoreUse.SUPPLY));
         ends.getChildren().add(Tool.of("Remove " + cable.id(), "take the cable away; undo brings it back", () -> {
-            desk.focus(Focus.NONE);
-            desk.apply(CablingEdits.remove(cable.id()));
+            openJob.focus(Focus.NONE);
+            openJob.apply(CablingEdits.remove(cable.id()));
         }));
         ends.getChildren().add(found(cable));
         for (CableFault fault : CableFault.values()) {
@@ -94,7 +95,7 @@ final class EndsStrip {
                     .add(box(
                             fault.words(),
                             cable.installation().asFound().faults().contains(fault),
-                            seen -> desk.apply(CableEdits.fault(cable.id(), fault, seen))));
+                            seen -> openJob.apply(CableEdits.fault(cable.id(), fault, seen))));
         }
         ends.getStyleClass().add("picked-strip");
         return ends;
@@ -114,7 +115,8 @@ final class EndsStrip {
                 places,
                 cable.ends().from(),
                 place -> place.map(job::nameOf).orElse(USUAL),
-                place -> desk.apply(CablingEdits.ends(cable.id(), cable.ends().startingAt(place))));
+                place ->
+                        openJob.apply(CablingEdits.ends(cable.id(), cable.ends().startingAt(place))));
     }
 
     private MenuButton serves(Job job, Cable cable) {
@@ -124,7 +126,7 @@ final class EndsStrip {
                         .filter(point -> !cable.ends().serves(point.id()))
                         .toList(),
                 EndsStrip::words,
-                point -> desk.apply(CablingEdits.serveAlso(cable.id(), point.id())));
+                point -> openJob.apply(CablingEdits.serveAlso(cable.id(), point.id())));
     }
 
     private static String words(Point point) {
@@ -135,7 +137,7 @@ final class EndsStrip {
         return box(
                 what + " doubled",
                 cable.installation().doubled().contains(use),
-                twice -> desk.apply(CableEdits.installation(
+                twice -> openJob.apply(CableEdits.installation(
                         what + " cores", cable.id(), installation -> installation.withDoubled(use, twice))));
     }
 
@@ -149,7 +151,7 @@ final class EndsStrip {
                 kinds,
                 cable.installation().asFound().joints(),
                 kind -> "joints " + kind.map(JointKind::words).orElse("as the house has them"),
-                kind -> desk.apply(CableEdits.joints(cable.id(), kind)));
+                kind -> openJob.apply(CableEdits.joints(cable.id(), kind)));
     }
 
     private static CheckBox box(String name, boolean on, java.util.function.Consumer<Boolean> turn) {

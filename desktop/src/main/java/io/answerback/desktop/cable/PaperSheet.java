@@ -6,8 +6,6 @@ import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.TitleBlock;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
@@ -16,6 +14,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -59,7 +59,7 @@ final class PaperSheet extends Sheet {
         }
     }
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final CableShelf shelf;
     private final PrintPart print;
@@ -72,8 +72,8 @@ final class PaperSheet extends Sheet {
     private Wanted wanted;
     private Optional<Paper> paper = Optional.empty();
 
-    PaperSheet(Desk desk, Look look, CableShelf shelf, PrintPart print) {
-        this.desk = desk;
+    PaperSheet(OpenJob openJob, Look look, CableShelf shelf, PrintPart print) {
+        this.openJob = openJob;
         this.look = look;
         this.shelf = shelf;
         this.print = print;
@@ -103,12 +103,12 @@ final class PaperSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "page by page, as it is now";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Wanted now = new Wanted(state.job(), kind, print.stock());
         if (!now.same(wanted)) {
             wanted = now;
@@ -139,7 +139,7 @@ final class PaperSheet extends Sheet {
     private Flow choices() {
         Flow row = new Flow(Switch.bare("Paper", Arrays.asList(PrintKind.values()), kind, PrintKind::title, chosen -> {
             choose(chosen);
-            show(desk.now());
+            show(openJob.now());
         }));
         if (kind == PrintKind.LABELS) {
             row.getChildren()
@@ -147,11 +147,11 @@ final class PaperSheet extends Sheet {
                             Words.quiet("labels on"),
                             Choice.of("Label sheet", shelf.stocks(), print.stock(), LabelStock::name, chosen -> {
                                 print.labelsOn(chosen);
-                                show(desk.now());
+                                show(openJob.now());
                             }));
         }
         if (kind == PrintKind.BOXES) {
-            TitleBlock block = desk.now().job().site().drawings();
+            TitleBlock block = openJob.now().job().site().drawings();
             row.getChildren()
                     .addAll(
                             Words.quiet("firm"),
@@ -174,7 +174,7 @@ final class PaperSheet extends Sheet {
                 name,
                 value.isEmpty() ? NOT_GIVEN : value,
                 typed -> typed.equals(NOT_GIVEN)
-                        || desk.apply(Typed.of(() -> change.apply(typed)).then(PracticeEdits::drawings)));
+                        || openJob.apply(Typed.of(() -> change.apply(typed)).then(PracticeEdits::drawings)));
     }
 
     private Flow tools() {

@@ -4,9 +4,9 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePath;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import javafx.geometry.HPos;
 import javafx.scene.shape.Rectangle;
 
@@ -20,12 +20,12 @@ final class PathDrawing extends Drawing {
     private static final double EDGE = 70;
     private static final double LETTER = 6.2;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private CorePath path;
 
-    PathDrawing(Desk desk, Look look) {
+    PathDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         setMinHeight(USE_PREF_SIZE);
     }
 
@@ -73,14 +73,14 @@ final class PathDrawing extends Drawing {
     /// To the end of the core beside that stop which is held there.
     private void go(int i) {
         CoreEnd core = path.cores().get(Math.min(i, path.cores().size() - 1));
-        Cable cable = desk.now().job().cable(core.cableId()).orElseThrow();
-        CableEnd end = desk.now()
+        Cable cable = openJob.now().job().cable(core.cableId()).orElseThrow();
+        CableEnd end = openJob.now()
                 .assessment()
                 .cores()
                 .at(cable, CableEnd.NEAR)
                 .filter(box -> box.place().equals(path.stops().get(i).place()))
                 .map(box -> CableEnd.NEAR)
                 .orElse(CableEnd.FAR);
-        desk.focus(cable, end, core.colour());
+        openJob.focus(cable, end, core.colour());
     }
 }

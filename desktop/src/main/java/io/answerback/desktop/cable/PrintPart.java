@@ -2,12 +2,12 @@ package io.answerback.desktop.cable;
 
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.paper.Paper;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.InstantSource;
@@ -22,8 +22,8 @@ import javafx.stage.Window;
 
 /// Sets paper, saves it and sends it to a printer; knows the labels it is put on.
 public final class PrintPart {
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final Window owner;
     private final CableShelf shelf;
     private final InstantSource clock;
@@ -33,13 +33,13 @@ public final class PrintPart {
 
     /// @param shelf the labels there are to choose from
     /// @param clock what day the drawings are dated
-    public PrintPart(Desk desk, Disk disk, Window owner, CableShelf shelf, InstantSource clock) {
-        this.desk = desk;
-        this.disk = disk;
+    public PrintPart(OpenJob openJob, Background background, Window owner, CableShelf shelf, InstantSource clock) {
+        this.openJob = openJob;
+        this.background = background;
         this.owner = owner;
         this.shelf = shelf;
         this.clock = clock;
-        this.printer = new PagePrinter(owner, desk::tell);
+        this.printer = new PagePrinter(owner, openJob::tell);
     }
 
     /// A button for each kind of paper.
@@ -70,7 +70,7 @@ public final class PrintPart {
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Tables", "*.cables.csv", "*.labels.csv"));
         File chosen = chooser.showOpenDialog(owner);
         if (chosen != null) {
-            shelf.take(chosen.toPath(), desk::tell, desk::tell);
+            shelf.take(chosen.toPath(), openJob::tell, openJob::tell);
         }
     }
 
@@ -86,10 +86,10 @@ public final class PrintPart {
         return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
     }
 
-    /// Sets one kind of paper of the job as it is now on the disk thread.
+    /// Sets one kind of paper of the job as it is now on the thread for files.
     void set(PrintKind kind, LabelStock labels, Consumer<Paper> then) {
-        DeskState now = desk.now();
-        disk.run(() -> CablePrinting.set(kind, now.job(), now.assessment().cores(), labels, today()), then);
+        WindowState now = openJob.now();
+        background.run(() -> CablePrinting.set(kind, now.job(), now.assessment().cores(), labels, today()), then);
     }
 
     void ask(PrintKind kind) {
@@ -107,14 +107,14 @@ public final class PrintPart {
         }
     }
 
-    /// Writes one kind of paper on the disk thread, and tells what became of it.
+    /// Writes one kind of paper on the thread for files, and tells what became of it.
     public void write(PrintKind kind, Path file) {
-        DeskState now = desk.now();
+        WindowState now = openJob.now();
         LabelStock labels = stock();
-        disk.run(
+        background.run(
                 () -> CablePrinting.write(
                         kind, file, now.job(), now.assessment().cores(), labels, today()),
-                problems -> desk.tell("Written: " + file + gaps(problems)));
+                problems -> openJob.tell("Written: " + file + gaps(problems)));
     }
 
     private static String gaps(List<String> problems) {

@@ -6,9 +6,9 @@ import io.answerback.core.cores.TamperRing;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,12 +25,12 @@ final class RingDrawing extends Drawing {
     private static final double LEFT_OUT_Y = 62;
     private static final double HEIGHT = 82;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private BoxPlan box;
 
-    RingDrawing(Desk desk, Look look) {
+    RingDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
     }
 
     void show(BoxPlan shown) {
@@ -111,6 +111,6 @@ final class RingDrawing extends Drawing {
 
     private void select(Rectangle station, CableId cableId) {
         box.cable(cableId)
-                .ifPresent(cable -> station.setOnMouseClicked(click -> desk.focus(cable.cable(), cable.end(), "")));
+                .ifPresent(cable -> station.setOnMouseClicked(click -> openJob.focus(cable.cable(), cable.end(), "")));
     }
 }

@@ -8,9 +8,9 @@ import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.id.CableId;
 import io.answerback.core.profile.Terminal;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;
@@ -33,15 +33,15 @@ final class StripDrawing extends Drawing {
     private static final double CORE_WIDTH = 4;
     private static final double WIDEST_STEP = 46;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private BoxPlan box;
     private double wordEnd;
     private Optional<CableCores> cable = Optional.empty();
     private Optional<PlannedCore> core = Optional.empty();
 
-    StripDrawing(Desk desk, Look look) {
+    StripDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         getStyleClass().add("strip-drawing");
     }
 
@@ -130,8 +130,8 @@ final class StripDrawing extends Drawing {
                 wide,
                 on ? LONG_CORE : SHORT_CORE);
         hanging.setAccessibleText("%s of %s".formatted(end.colour(), end.cableId()));
-        hanging.setOnMouseClicked(
-                click -> box.cable(end.cableId()).ifPresent(its -> desk.focus(its.cable(), its.end(), end.colour())));
+        hanging.setOnMouseClicked(click ->
+                box.cable(end.cableId()).ifPresent(its -> openJob.focus(its.cable(), its.end(), end.colour())));
         if (on) {
             double half = end.colour().length() * LETTER_WIDTH / 2;
             boolean touches = x - half < wordEnd;
@@ -152,6 +152,6 @@ final class StripDrawing extends Drawing {
         }
         int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
         CableId next = ids.get((now + 1) % ids.size());
-        box.cable(next).ifPresent(its -> desk.focus(its.cable(), its.end(), ""));
+        box.cable(next).ifPresent(its -> openJob.focus(its.cable(), its.end(), ""));
     }
 }

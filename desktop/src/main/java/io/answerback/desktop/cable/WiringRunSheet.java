@@ -13,9 +13,6 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.EndId;
 import io.answerback.core.site.Edit;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Focus;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
@@ -23,6 +20,9 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.RunKeys;
 import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.work.Focus;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -48,17 +48,17 @@ final class WiringRunSheet extends Sheet {
         }
     }
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final InstantSource clock;
     private final RunCard card = new RunCard();
     private Order order = Order.ALONG_THE_STRIP;
     private int from;
     private String shown = "";
 
-    WiringRunSheet(Desk desk, InstantSource clock) {
-        this.desk = desk;
+    WiringRunSheet(OpenJob openJob, InstantSource clock) {
+        this.openJob = openJob;
         this.clock = clock;
-        RunKeys.on(card, desk, this::done, this::skip, this::fill);
+        RunKeys.on(card, openJob, this::done, this::skip, this::fill);
         instrument.getChildren().setAll(Cautions.beforeATerminal());
     }
 
@@ -68,7 +68,7 @@ final class WiringRunSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         BoxView view = BoxView.of(state);
         StepRun<?> run = run(state, view);
         String where = order == Order.FIRST_FIX
@@ -81,7 +81,7 @@ final class WiringRunSheet extends Sheet {
         return "%d of %d done".formatted(run.done(), run.steps().size());
     }
 
-    private StepRun<? extends RunStep> run(DeskState state, BoxView view) {
+    private StepRun<? extends RunStep> run(WindowState state, BoxView view) {
         return switch (order) {
             case FIRST_FIX -> FirstFix.of(state.job(), view.plan());
             case ALONG_THE_STRIP -> wiring(state, view, WiringRun.Order.ALONG_THE_STRIP);
@@ -90,7 +90,7 @@ final class WiringRunSheet extends Sheet {
     }
 
     /// Every core, and then the inputs no point uses.
-    private static StepRun<RunStep> wiring(DeskState state, BoxView view, WiringRun.Order order) {
+    private static StepRun<RunStep> wiring(WindowState state, BoxView view, WiringRun.Order order) {
         List<RunStep> steps = new ArrayList<>();
         view.box().ifPresent(box -> {
             steps.addAll(WiringRun.of(box, order).steps());
@@ -100,7 +100,7 @@ final class WiringRunSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         BoxView view = BoxView.of(state);
         String now = order + view.box().map(BoxPlan::title).orElse("");
         if (!now.equals(shown)) {
@@ -108,7 +108,7 @@ final class WiringRunSheet extends Sheet {
             from = 0;
         }
         StepRun<? extends RunStep> run = run(state, view);
-        card.show(run, from, desk.wholeWindow().get(), order == Order.FIRST_FIX);
+        card.show(run, from, openJob.wholeWindow().get(), order == Order.FIRST_FIX);
         sheet.getChildren()
                 .setAll(
                         controls(view),
@@ -126,7 +126,7 @@ final class WiringRunSheet extends Sheet {
                                     "Box",
                                     view.places(),
                                     box.place(),
-                                    place -> BoxView.words(desk.now().job(), place),
+                                    place -> BoxView.words(openJob.now().job(), place),
                                     this::go)));
         }
         row.getChildren()
@@ -134,14 +134,14 @@ final class WiringRunSheet extends Sheet {
                         Choice.of(
                                 "Order of the run", Arrays.asList(Order.values()), order, its -> its.words, chosen -> {
                                     order = chosen;
-                                    show(desk.now());
+                                    show(openJob.now());
                                     card.requestFocus();
                                 }),
                         Tool.of("Done ↵", "this is where it belongs", this::done),
                         Tool.of("Later ↓", "leave this for later", this::skip),
-                        Tool.of("Take back ⌫", "the last is undone again", desk::undo),
+                        Tool.of("Take back ⌫", "the last is undone again", openJob::undo),
                         Tool.of(
-                                desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                                openJob.wholeWindow().get() ? "Leave the whole window" : "Whole window",
                                 "one at a time, to be read from a distance; Esc leaves",
                                 this::fill));
         row.getStyleClass().add("switches");
@@ -150,7 +150,7 @@ final class WiringRunSheet extends Sheet {
 
     private void go(EndId place) {
         if (place instanceof BoxId box) {
-            desk.focus(Focus.on(box));
+            openJob.focus(Focus.on(box));
         }
     }
 
@@ -169,11 +169,11 @@ final class WiringRunSheet extends Sheet {
     }
 
     private void done() {
-        BoxView view = BoxView.of(desk.now());
-        StepRun<? extends RunStep> run = run(desk.now(), view);
+        BoxView view = BoxView.of(openJob.now());
+        StepRun<? extends RunStep> run = run(openJob.now(), view);
         run.next(from).ifPresent(step -> {
             from = run.steps().indexOf(step);
-            desk.apply(edit(view, step));
+            openJob.apply(edit(view, step));
         });
         card.requestFocus();
     }
@@ -188,17 +188,17 @@ final class WiringRunSheet extends Sheet {
     }
 
     private void fill() {
-        desk.wholeWindow().set(!desk.wholeWindow().get());
-        show(desk.now());
+        openJob.wholeWindow().set(!openJob.wholeWindow().get());
+        show(openJob.now());
         card.requestFocus();
     }
 
     private void skip() {
-        StepRun<? extends RunStep> run = run(desk.now(), BoxView.of(desk.now()));
+        StepRun<? extends RunStep> run = run(openJob.now(), BoxView.of(openJob.now()));
         run.next(from)
                 .ifPresent(step ->
                         from = (run.steps().indexOf(step) + 1) % run.steps().size());
-        show(desk.now());
+        show(openJob.now());
         card.requestFocus();
     }
 }

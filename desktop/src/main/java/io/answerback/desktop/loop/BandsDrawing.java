@@ -8,10 +8,10 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.Range;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.HPos;
@@ -35,16 +35,16 @@ final class BandsDrawing extends Drawing {
     private static final double FIGURE_WIDTH = 7.5;
     private static final double[] TICKS = {200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000};
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private LoopView view;
     private CaseRows rows = CaseRows.CABLE;
     private double right;
     private double rowHeight;
 
-    BandsDrawing(Desk desk, Look look) {
+    BandsDrawing(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         getStyleClass().add("bands-drawing");
     }
@@ -134,7 +134,7 @@ final class BandsDrawing extends Drawing {
                 && reading.loopCase().fault().equals(view.fault());
         Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - rowHeight / 2, right + 30, rowHeight);
         row.setOnMouseClicked(click ->
-                desk.switchTo(reading.loopCase().device(), reading.loopCase().fault()));
+                openJob.switchTo(reading.loopCase().device(), reading.loopCase().fault()));
         words("row-name", name(reading), 7, y, HPos.LEFT).setMouseTransparent(true);
         drawInterval(reading, y);
         Mark mark = mark(reading);

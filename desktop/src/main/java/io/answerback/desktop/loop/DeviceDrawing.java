@@ -5,8 +5,8 @@ import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.SupplyLoss;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import javafx.geometry.HPos;
 
 /// What is at the far end of a loop, drawn as it is wired in its scheme and in the state the switches say.
@@ -14,8 +14,8 @@ abstract class DeviceDrawing extends LoopSymbols {
     private double device;
     private double right;
 
-    DeviceDrawing(Desk desk, Look look) {
-        super(desk, look);
+    DeviceDrawing(OpenJob openJob, Look look) {
+        super(openJob, look);
     }
 
     /// Draws the contacts between the left edge of the device and the place of the end-of-line resistor.

@@ -14,8 +14,6 @@ import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
@@ -23,6 +21,8 @@ import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,20 +39,20 @@ import javafx.scene.layout.VBox;
 final class FaultFinder {
     private static final int MOST_SHOWN = 3;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Supplier<Priors> priors;
     private final InstantSource clock;
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
     private Optional<PointId> shownFor = Optional.empty();
 
-    FaultFinder(Desk desk, Supplier<Priors> priors, InstantSource clock) {
-        this.desk = desk;
+    FaultFinder(OpenJob openJob, Supplier<Priors> priors, InstantSource clock) {
+        this.openJob = openJob;
         this.priors = priors;
         this.clock = clock;
     }
 
     /// The part of the side sheet it fills.
-    List<Node> of(DeskState state, LoopView view) {
+    List<Node> of(WindowState state, LoopView view) {
         follow(view);
         List<Node> nodes = new ArrayList<>();
         nodes.add(Words.title("What it did show"));
@@ -90,7 +90,7 @@ final class FaultFinder {
         Flow line = new Flow(
                 Words.of("question", reading.what().words()),
                 Words.figure(reading.ohms().map(Figures::ohms).orElse("open")),
-                Tool.of("×", "forget this reading", () -> desk.apply(TakeOverEdits.forget(reading))));
+                Tool.of("×", "forget this reading", () -> openJob.apply(TakeOverEdits.forget(reading))));
         line.getStyleClass().add("section");
         return line;
     }
@@ -110,7 +110,7 @@ final class FaultFinder {
     }
 
     private boolean take(LoopView view, String typed) {
-        return desk.apply(TypedReading.of(
+        return openJob.apply(TypedReading.of(
                         typed, view.ownerId(), setup.measured(), view.wired().model(), clock.instant())
                 .then(TakeOverEdits::measured));
     }
@@ -168,7 +168,7 @@ final class FaultFinder {
     /// Puts the bench's switch where the next reading is taken.
     private void prepare(MeasurementSetup wanted) {
         setup = wanted;
-        shownFor = Optional.of(desk.now().selected());
-        desk.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
+        shownFor = Optional.of(openJob.now().selected());
+        openJob.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
     }
 }

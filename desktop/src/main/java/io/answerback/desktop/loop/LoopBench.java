@@ -2,9 +2,9 @@ package io.answerback.desktop.loop;
 
 import io.answerback.core.fault.Priors;
 import io.answerback.core.profile.Conductor;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;
@@ -17,10 +17,11 @@ public final class LoopBench extends SheetedBench<LoopSheet> {
     /// @param conductors the conductors there are to choose from
     /// @param priors how often each cause of a strange reading is met
     /// @param clock tells when a reading is taken
-    public LoopBench(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
-        super(desk, LoopSheet.class, LoopSheet::title);
-        add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(desk, look, conductors, priors, clock));
-        add(LoopSheet.READINGS, () -> new ReadingsSheet(desk, look, priors, clock));
-        add(LoopSheet.RESISTORS, () -> new ResistorsSheet(desk, look));
+    public LoopBench(
+            OpenJob openJob, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        super(openJob, LoopSheet.class, LoopSheet::title);
+        add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(openJob, look, conductors, priors, clock));
+        add(LoopSheet.READINGS, () -> new ReadingsSheet(openJob, look, priors, clock));
+        add(LoopSheet.RESISTORS, () -> new ResistorsSheet(openJob, look));
     }
 }

@@ -8,12 +8,12 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -22,13 +22,13 @@ import javafx.scene.Node;
 /// How a loop is put together, chosen where it is shown: its scheme, the place of its resistor, and the point
 /// that shares its input.
 final class LoopChoices {
-    private final Desk desk;
+    private final OpenJob openJob;
 
-    LoopChoices(Desk desk) {
-        this.desk = desk;
+    LoopChoices(OpenJob openJob) {
+        this.openJob = openJob;
     }
 
-    Flow of(DeskState state) {
+    Flow of(WindowState state) {
         WiredPoint wired = state.point().wired().orElseThrow();
         LoopWiring wiring = wired.point().loop();
         PointId point = wired.point().id();
@@ -40,7 +40,7 @@ final class LoopChoices {
                         Arrays.asList(SchemeKind.values()),
                         wiring.scheme(),
                         scheme -> words(scheme, wired),
-                        chosen -> desk.apply(LoopEdits.scheme(point, chosen))));
+                        chosen -> openJob.apply(LoopEdits.scheme(point, chosen))));
         if (wiring.scheme().hasEndOfLine()) {
             row.getChildren()
                     .addAll(
@@ -50,7 +50,7 @@ final class LoopChoices {
                                     Arrays.asList(ResistorPlace.values()),
                                     wiring.place(),
                                     ResistorPlace::words,
-                                    chosen -> desk.apply(
+                                    chosen -> openJob.apply(
                                             LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
         }
         if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
@@ -68,7 +68,7 @@ final class LoopChoices {
                 List.of(false, true),
                 wiring.supplyRelay(),
                 fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
-                fitted -> desk.apply(
+                fitted -> openJob.apply(
                         LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
     }
 
@@ -104,6 +104,6 @@ final class LoopChoices {
                         others,
                         second.orElse(null),
                         other -> other.id() + " " + other.name(),
-                        chosen -> desk.apply(LoopEdits.shareInput(chosen.id(), point.id()))));
+                        chosen -> openJob.apply(LoopEdits.shareInput(chosen.id(), point.id()))));
     }
 }

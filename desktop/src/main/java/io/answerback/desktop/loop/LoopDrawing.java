@@ -13,10 +13,10 @@ import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.scheme.LoopPart;
 import io.answerback.core.site.LoopWiring;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import javafx.geometry.HPos;
 import javafx.scene.Node;
@@ -32,8 +32,8 @@ final class LoopDrawing extends DeviceDrawing {
     private double device;
     private double right;
 
-    LoopDrawing(Desk desk, Look look, List<Conductor> conductors) {
-        super(desk, look);
+    LoopDrawing(OpenJob openJob, Look look, List<Conductor> conductors) {
+        super(openJob, look);
         this.conductors = conductors;
         getStyleClass().add("loop-drawing");
     }
@@ -287,7 +287,7 @@ final class LoopDrawing extends DeviceDrawing {
                 conductors,
                 cable.conductor(),
                 Conductor::name,
-                chosen -> desk().apply(Edits.cableConductor(cable.id(), chosen)));
+                chosen -> openJob().apply(Edits.cableConductor(cable.id(), chosen)));
     }
 
     private ValueField celsius(String name, Cable cable, double celsius, boolean coldest) {

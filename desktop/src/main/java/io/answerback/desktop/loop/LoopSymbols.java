@@ -5,10 +5,10 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoopWiring;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
@@ -21,12 +21,12 @@ abstract class LoopSymbols extends Drawing {
     static final double BOTTOM = 132;
     static final double BLADE = 34;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private LoopView view;
 
-    LoopSymbols(Desk desk, Look look) {
+    LoopSymbols(OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
     }
 
     final void show(LoopView shown) {
@@ -38,8 +38,8 @@ abstract class LoopSymbols extends Drawing {
         return view;
     }
 
-    final Desk desk() {
-        return desk;
+    final OpenJob openJob() {
+        return openJob;
     }
 
     /// A contact in the upper wire.
@@ -116,7 +116,7 @@ abstract class LoopSymbols extends Drawing {
         return new ValueField(
                 name,
                 text,
-                typed -> desk.apply(
+                typed -> openJob.apply(
                         FigureReader.read(typed.replace("±", ""), name).then(edit::apply)));
     }
 }

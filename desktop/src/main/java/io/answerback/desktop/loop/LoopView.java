@@ -17,7 +17,7 @@ import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -48,11 +48,11 @@ record LoopView(
         LoopFault fault,
         CaseReading shown) {
 
-    static Optional<LoopView> of(DeskState state) {
+    static Optional<LoopView> of(WindowState state) {
         return state.point().wired().filter(its -> its.loop().isPresent()).map(its -> of(state, its));
     }
 
-    private static LoopView of(DeskState state, WiredPoint wired) {
+    private static LoopView of(WindowState state, WiredPoint wired) {
         FittedLoop fitted = wired.fitted().orElseThrow();
         LoopResult result = wired.loop().orElseThrow();
         DeviceState asked = state.device() == DeviceState.ACTIVE ? wired.active() : state.device();

@@ -9,12 +9,12 @@ import io.answerback.core.loop.LoopFigure;
 import io.answerback.core.loop.LoopResult;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Edit;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class MarginSlider {
     /// How far past the point where it gives the slider goes.
     private static final double BEYOND = 1.3;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Consumer<LoopView> showMoved;
     private final Flow strip = new Flow();
     private final Slider slider = new Slider(0, 1, 0);
@@ -45,8 +45,8 @@ final class MarginSlider {
     private LoopView view;
     private boolean setting;
 
-    MarginSlider(Desk desk, Look look, Consumer<LoopView> showMoved) {
-        this.desk = desk;
+    MarginSlider(OpenJob openJob, Look look, Consumer<LoopView> showMoved) {
+        this.openJob = openJob;
         this.showMoved = showMoved;
         slider.getStyleClass().add("margin-slider");
         slider.setPrefWidth(look.px(240));
@@ -160,9 +160,9 @@ final class MarginSlider {
     private void keep() {
         boolean ofCable = figure == LoopFigure.CABLE_LENGTH || figure == LoopFigure.HOTTEST;
         if (ofCable && !view.oneCable()) {
-            desk.tell("This loop runs through several cables. Change each of them at Cable.");
+            openJob.tell("This loop runs through several cables. Change each of them at Cable.");
         } else {
-            desk.apply(edit(scale.value(slider.getValue())));
+            openJob.apply(edit(scale.value(slider.getValue())));
         }
     }
 

@@ -7,8 +7,6 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.site.Link;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
@@ -16,6 +14,8 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
@@ -28,7 +28,7 @@ import javafx.scene.layout.VBox;
 
 /// The loop of the selected point, drawn, with every state against the panel's bands.
 final class OneLoopSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final LoopDrawing loop;
     private final BandsDrawing bands;
     private final MarginSlider slider;
@@ -38,14 +38,14 @@ final class OneLoopSheet extends Sheet {
     private Optional<LoopView> shown = Optional.empty();
     private CaseRows rows = CaseRows.CABLE;
 
-    OneLoopSheet(Desk desk, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
-        this.desk = desk;
+    OneLoopSheet(OpenJob openJob, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        this.openJob = openJob;
         this.conductors = conductors;
-        this.loop = new LoopDrawing(desk, look, conductors);
-        this.bands = new BandsDrawing(desk, look);
-        this.slider = new MarginSlider(desk, look, this::showMoved);
-        this.choices = new LoopChoices(desk);
-        this.finder = new FaultFinder(desk, priors, clock);
+        this.loop = new LoopDrawing(openJob, look, conductors);
+        this.bands = new BandsDrawing(openJob, look);
+        this.slider = new MarginSlider(openJob, look, this::showMoved);
+        this.choices = new LoopChoices(openJob);
+        this.finder = new FaultFinder(openJob, priors, clock);
         VBox.setVgrow(bands, Priority.ALWAYS);
     }
 
@@ -55,12 +55,12 @@ final class OneLoopSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return state.point().pointId() + " " + state.point().name();
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Optional<LoopView> view = LoopView.of(state);
         view.ifPresent(its -> showInstrument(state, its));
         if (view.isPresent() && view.equals(shown)) {
@@ -70,7 +70,7 @@ final class OneLoopSheet extends Sheet {
         view.ifPresentOrElse(its -> showLoop(state, its), () -> showNone(state));
     }
 
-    private void showNone(DeskState state) {
+    private void showNone(WindowState state) {
         shown = Optional.empty();
         instrument.getChildren().clear();
         if (state.point().wired().isEmpty()) {
@@ -89,7 +89,7 @@ final class OneLoopSheet extends Sheet {
                                     Words.of(
                                             "empty",
                                             "It sends by radio: there is no loop to compute. The bus bench shows how well it is heard.")),
-                            Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> desk.go(Stop.BUS)));
+                            Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> openJob.go(Stop.BUS)));
             return;
         }
         Label why = Words.wrapped(
@@ -97,7 +97,7 @@ final class OneLoopSheet extends Sheet {
         sheet.getChildren().setAll(choices.of(state), why);
     }
 
-    private void showLoop(DeskState state, LoopView view) {
+    private void showLoop(WindowState state, LoopView view) {
         if (view.fault().kind() != FaultKind.SOUND) {
             rows = view.fault().kind().ofFitting() ? CaseRows.FITTING : CaseRows.CABLE;
         }
@@ -120,7 +120,7 @@ final class OneLoopSheet extends Sheet {
         bands.show(view, rows);
     }
 
-    private void showInstrument(DeskState state, LoopView view) {
+    private void showInstrument(WindowState state, LoopView view) {
         instrument.getChildren().setAll(Meter.of(view));
         instrument.getChildren().addAll(finder.of(state, view));
         instrument
@@ -130,7 +130,7 @@ final class OneLoopSheet extends Sheet {
                         Words.wrapped(Words.of("question", LimitWords.of(view, conductors))));
     }
 
-    private Flow switches(DeskState state, LoopView view) {
+    private Flow switches(WindowState state, LoopView view) {
         String thing = view.point().kind().words().thing();
         String name = Character.toUpperCase(thing.charAt(0)) + thing.substring(1);
         Flow row = choices.of(state);
@@ -141,13 +141,13 @@ final class OneLoopSheet extends Sheet {
                                 view.deviceStates(),
                                 view.device(),
                                 view::word,
-                                device -> desk.switchTo(device, view.fault())),
+                                device -> openJob.switchTo(device, view.fault())),
                         Choice.of(
                                 "Fault",
                                 view.faults(),
                                 view.fault(),
                                 fault -> FaultLabel.of(fault, view.fitted()),
-                                fault -> desk.switchTo(view.device(), fault)));
+                                fault -> openJob.switchTo(view.device(), fault)));
         return row;
     }
 

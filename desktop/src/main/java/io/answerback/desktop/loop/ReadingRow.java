@@ -10,11 +10,11 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -25,7 +25,7 @@ import javafx.scene.layout.HBox;
 
 /// One loop in the column of readings.
 final class ReadingRow {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private final MeasurementSetup setup;
@@ -39,8 +39,8 @@ final class ReadingRow {
     private InputModel model;
     private String shownText = "";
 
-    ReadingRow(Desk desk, Look look, InstantSource clock, MeasurementSetup setup) {
-        this.desk = desk;
+    ReadingRow(OpenJob openJob, Look look, InstantSource clock, MeasurementSetup setup) {
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
         this.setup = setup;
@@ -49,10 +49,10 @@ final class ReadingRow {
         typed.setMinWidth(TextField.USE_PREF_SIZE);
         input.setMinWidth(Label.USE_PREF_SIZE);
         verdict.getStyleClass().add("reading-verdict");
-        name.setOnMouseClicked(click -> desk.select(pointId));
+        name.setOnMouseClicked(click -> openJob.select(pointId));
         typed.focusedProperty().subscribe((was, is) -> {
             if (is && !was) {
-                desk.select(pointId);
+                openJob.select(pointId);
                 typed.selectAll();
             } else if (was && !is) {
                 take();
@@ -80,7 +80,7 @@ final class ReadingRow {
         column.addRow(row, input, name, should, typed, verdict, drift);
     }
 
-    void show(WiredPoint wired, LoopReading reading, DeskState state) {
+    void show(WiredPoint wired, LoopReading reading, WindowState state) {
         pointId = wired.point().id();
         model = wired.model();
         input.setText(wired.input().map(its -> Integer.toString(its.number())).orElse("–"));
@@ -135,14 +135,14 @@ final class ReadingRow {
         }
         switch (TypedReading.of(text, pointId, setup.measured(), model, clock.instant())) {
             case Typed.Read<Measurement>(Measurement made) -> {
-                desk.apply(TakeOverEdits.measured(made));
+                openJob.apply(TakeOverEdits.measured(made));
                 typed.getStyleClass().remove("refused");
             }
             case Typed.Refused<Measurement>(String why) -> {
                 if (!typed.getStyleClass().contains("refused")) {
                     typed.getStyleClass().add("refused");
                 }
-                desk.tell(name.getText() + ": " + why);
+                openJob.tell(name.getText() + ": " + why);
             }
         }
     }
@@ -152,7 +152,7 @@ final class ReadingRow {
         if (key.isShortcutDown()
                 && key.getCode() == KeyCode.Z
                 && typed.getText().equals(shownText)) {
-            desk.undo();
+            openJob.undo();
             key.consume();
         }
     }

@@ -7,14 +7,14 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -34,7 +34,7 @@ final class ReadingsSheet extends Sheet {
             .filter(setup -> setup.device().isPresent())
             .toList();
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private final FaultFinder finder;
@@ -44,11 +44,11 @@ final class ReadingsSheet extends Sheet {
     private Optional<ModuleId> box = Optional.empty();
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
 
-    ReadingsSheet(Desk desk, Look look, Supplier<Priors> priors, InstantSource clock) {
-        this.desk = desk;
+    ReadingsSheet(OpenJob openJob, Look look, Supplier<Priors> priors, InstantSource clock) {
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
-        this.finder = new FaultFinder(desk, priors, clock);
+        this.finder = new FaultFinder(openJob, priors, clock);
         controls.getStyleClass().add("switches");
         column.getStyleClass().add("readings");
         sheet.getChildren()
@@ -65,7 +65,7 @@ final class ReadingsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         long off = state.assessment().readings().stream()
                 .filter(reading -> reading.verdict().off())
                 .count();
@@ -78,7 +78,7 @@ final class ReadingsSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Map<Optional<ModuleId>, List<WiredPoint>> boxes = boxes(state);
         if (!boxes.containsKey(box)) {
             box = boxOf(state, boxes);
@@ -92,7 +92,7 @@ final class ReadingsSheet extends Sheet {
                                 its -> its.map(state.job()::nameOf).orElse(NO_INPUT),
                                 chosen -> {
                                     box = chosen;
-                                    show(desk.now());
+                                    show(openJob.now());
                                 }),
                         Words.quiet("with the devices"),
                         Choice.of(
@@ -102,7 +102,7 @@ final class ReadingsSheet extends Sheet {
                                 its -> its.measured().words(),
                                 chosen -> {
                                     setup = chosen;
-                                    show(desk.now());
+                                    show(openJob.now());
                                 }));
         showRows(state, boxes.getOrDefault(box, List.of()));
         showInstrument(state);
@@ -110,7 +110,7 @@ final class ReadingsSheet extends Sheet {
 
     /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input
     /// there is one loop.
-    private static Map<Optional<ModuleId>, List<WiredPoint>> boxes(DeskState state) {
+    private static Map<Optional<ModuleId>, List<WiredPoint>> boxes(WindowState state) {
         Map<Optional<ModuleId>, List<WiredPoint>> boxes = new LinkedHashMap<>();
         state.job().modules().forEach(module -> boxes.put(Optional.of(module.id()), new ArrayList<>()));
         boxes.put(Optional.empty(), new ArrayList<>());
@@ -126,7 +126,7 @@ final class ReadingsSheet extends Sheet {
         return boxes;
     }
 
-    private static Optional<ModuleId> boxOf(DeskState state, Map<Optional<ModuleId>, List<WiredPoint>> boxes) {
+    private static Optional<ModuleId> boxOf(WindowState state, Map<Optional<ModuleId>, List<WiredPoint>> boxes) {
         return state.point()
                 .wired()
                 .flatMap(WiredPoint::input)
@@ -136,7 +136,7 @@ final class ReadingsSheet extends Sheet {
     }
 
     /// Rows stay as long as the box and the state do, so that the keyboard stays where it is.
-    private void showRows(DeskState state, List<WiredPoint> loops) {
+    private void showRows(WindowState state, List<WiredPoint> loops) {
         Map<PointId, List<Measurement>> taken =
                 state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
         List<WiredPoint> measurable = loops.stream()
@@ -151,7 +151,7 @@ final class ReadingsSheet extends Sheet {
             column.getChildren().clear();
             head();
             for (int i = 0; i < keys.size(); i++) {
-                ReadingRow row = new ReadingRow(desk, look, clock, setup);
+                ReadingRow row = new ReadingRow(openJob, look, clock, setup);
                 rows.put(keys.get(i), row);
                 row.addTo(column, i + 1);
             }
@@ -175,7 +175,7 @@ final class ReadingsSheet extends Sheet {
         }
     }
 
-    private void showInstrument(DeskState state) {
+    private void showInstrument(WindowState state) {
         instrument.getChildren().clear();
         LoopView.of(state).ifPresent(view -> {
             instrument

@@ -8,14 +8,14 @@ import io.answerback.core.resistor.BandColour;
 import io.answerback.core.resistor.ColourCode;
 import io.answerback.core.resistor.MarkedResistor;
 import io.answerback.core.resistor.PreferredValues;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -30,7 +30,7 @@ import javafx.scene.layout.Region;
 final class ResistorsSheet extends Sheet {
     private static final int MOST_BANDS = 6;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final ResistorDrawing drawing;
     private final BagPart bag;
     private double ohms = 2200;
@@ -38,8 +38,8 @@ final class ResistorsSheet extends Sheet {
     private List<BandColour> bands = ColourCode.bands(ohms, tolerancePercent);
     private PreferredValues stock = PreferredValues.E12;
 
-    ResistorsSheet(Desk desk, Look look) {
-        this.desk = desk;
+    ResistorsSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.drawing = new ResistorDrawing(look);
         this.bag = new BagPart(look);
     }
@@ -50,12 +50,12 @@ final class ResistorsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "its bands, its value, and what it does in a loop";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         drawing.show(bands, "no bands yet");
         sheet.getChildren()
                 .setAll(
@@ -86,7 +86,7 @@ final class ResistorsSheet extends Sheet {
 
     private void stocked(PreferredValues series) {
         stock = series;
-        show(desk.now());
+        show(openJob.now());
     }
 
     private Flow palette() {
@@ -119,7 +119,7 @@ final class ResistorsSheet extends Sheet {
 
     private void add(BandColour colour) {
         if (bands.size() == MOST_BANDS) {
-            desk.tell("A resistor has six bands at most; take one off or begin anew.");
+            openJob.tell("A resistor has six bands at most; take one off or begin anew.");
             return;
         }
         List<BandColour> more = new ArrayList<>(bands);
@@ -133,7 +133,7 @@ final class ResistorsSheet extends Sheet {
             ohms = its.ohms();
             tolerancePercent = its.tolerancePercent();
         });
-        show(desk.now());
+        show(openJob.now());
     }
 
     private Optional<MarkedResistor> read() {
@@ -210,14 +210,14 @@ final class ResistorsSheet extends Sheet {
                 take.accept(value);
                 bands = ColourCode.bands(ohms, tolerancePercent);
                 if (bands.isEmpty()) {
-                    desk.tell("No row of bands says %s ±%s %%."
+                    openJob.tell("No row of bands says %s ±%s %%."
                             .formatted(Figures.resistor(ohms), Figures.plain(tolerancePercent)));
                 }
-                show(desk.now());
+                show(openJob.now());
                 yield true;
             }
             case Typed.Refused<Double>(String why) -> {
-                desk.tell(why);
+                openJob.tell(why);
                 yield false;
             }
         };

@@ -6,11 +6,11 @@ import io.answerback.core.profile.FaultOutput;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -20,16 +20,16 @@ import javafx.scene.layout.VBox;
 
 /// The fault outputs of a supply that stands elsewhere, each with the point that tells the panel of it.
 final class FaultOutputsPart {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final FaultPoint faultPoint;
 
-    FaultOutputsPart(Desk desk, FaultPoint faultPoint) {
-        this.desk = desk;
+    FaultOutputsPart(OpenJob openJob, FaultPoint faultPoint) {
+        this.openJob = openJob;
         this.faultPoint = faultPoint;
     }
 
     /// Empty for a supply without such outputs.
-    Optional<Node> of(DeskState state, SupplyState supply) {
+    Optional<Node> of(WindowState state, SupplyState supply) {
         List<FaultOutput> outputs = supply.unit().faultOutputs();
         if (outputs.isEmpty()) {
             return Optional.empty();
@@ -59,7 +59,7 @@ final class FaultOutputsPart {
                     choice,
                     watch,
                     FaultOutputsPart::words,
-                    chosen -> desk.apply(SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
+                    chosen -> openJob.apply(SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
             Words.quiet(watch.flatMap(point -> job.inputOf(point.id()))
                     .map(input -> "on " + job.nameOf(input))
                     .orElse(watch.isPresent() ? "no input is free" : "")),
@@ -67,11 +67,11 @@ final class FaultOutputsPart {
                     ? Tool.of(
                             "Go to it",
                             "shows the point",
-                            () -> desk.select(watch.get().id()))
+                            () -> openJob.select(watch.get().id()))
                     : Tool.of(
                             "New point",
                             "adds a point for it, on a free input",
-                            () -> desk.apply(faultPoint.watching(module, output.fault())))
+                            () -> openJob.apply(faultPoint.watching(module, output.fault())))
         };
     }
 

@@ -11,8 +11,6 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
@@ -20,6 +18,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -34,7 +34,7 @@ import javafx.scene.layout.VBox;
 final class HoldSheet extends Sheet {
     private static final List<Integer> PARALLEL = List.of(1, 2, 3, 4);
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final InstantSource clock;
     private final PowerPrint print;
     private final SupplyChoice choice;
@@ -42,11 +42,11 @@ final class HoldSheet extends Sheet {
     private final WhatIfSliders sliders;
     private final VBox facts = new VBox();
 
-    HoldSheet(Desk desk, Look look, InstantSource clock, PowerPrint print) {
-        this.desk = desk;
+    HoldSheet(OpenJob openJob, Look look, InstantSource clock, PowerPrint print) {
+        this.openJob = openJob;
         this.clock = clock;
         this.print = print;
-        this.choice = new SupplyChoice(() -> show(desk.now()));
+        this.choice = new SupplyChoice(() -> show(openJob.now()));
         this.fall = new FallDrawing(look);
         this.sliders = new WhatIfSliders(look, this::draw);
         facts.getStyleClass().add("gaps");
@@ -59,7 +59,7 @@ final class HoldSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return choice.of(state)
                 .flatMap(SupplyState::battery)
                 .map(battery -> "%s, cold, aged, design margin %s"
@@ -70,7 +70,7 @@ final class HoldSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Optional<SupplyState> supply = choice.of(state);
         sheet.getChildren().clear();
         facts.getChildren().clear();
@@ -93,13 +93,13 @@ final class HoldSheet extends Sheet {
     }
 
     private void draw(StandbyForecast hold) {
-        choice.of(desk.now())
+        choice.of(openJob.now())
                 .ifPresent(supply -> supply.battery().ifPresent(battery -> {
                     fall.show(hold, supply.unit(), battery.ruleHours(), supply.volts());
                 }));
     }
 
-    private Flow fields(DeskState state, SupplyState supply, BatteryState battery) {
+    private Flow fields(WindowState state, SupplyState supply, BatteryState battery) {
         Flow row = new Flow(choice.node(state));
         row.getStyleClass().add("switches");
         if (battery.fitted().isEmpty()) {
@@ -108,7 +108,7 @@ final class HoldSheet extends Sheet {
                             .add(Tool.of(
                                     "Fit " + ampHours(size),
                                     "the smallest that is sold and reaches the rule",
-                                    () -> desk.apply(PowerEdits.battery(new Battery(
+                                    () -> openJob.apply(PowerEdits.battery(new Battery(
                                             supply.module(),
                                             size,
                                             1,
@@ -146,11 +146,11 @@ final class HoldSheet extends Sheet {
     }
 
     private boolean change(Battery fitted, UnaryOperator<Battery> change) {
-        return desk.apply(PowerEdits.battery(change.apply(fitted)));
+        return openJob.apply(PowerEdits.battery(change.apply(fitted)));
     }
 
     private boolean celsius(Battery fitted, String typed) {
-        return desk.apply(FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C")
+        return openJob.apply(FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C")
                 .then(celsius -> PowerEdits.battery(fitted.withColdestCelsius(celsius))));
     }
 
@@ -161,7 +161,7 @@ final class HoldSheet extends Sheet {
                     : Optional.of(LocalDate.parse(typed.strip()));
             return change(fitted, its -> its.withFittedOn(day));
         } catch (DateTimeParseException wrong) {
-            desk.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
+            openJob.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
             return false;
         }
     }
@@ -218,7 +218,7 @@ final class HoldSheet extends Sheet {
 
     /// When it is due, what stood there before, and the step that puts a new one in.
     private void dates(Battery fitted) {
-        Job job = desk.now().job();
+        Job job = openJob.now().job();
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         fitted.fittedOn()
                 .map(day -> Battery.dueOn(day, job.practice()))
@@ -233,7 +233,7 @@ final class HoldSheet extends Sheet {
                 .add(Tool.of(
                         "Replaced today",
                         "a new battery of the same size, fitted today; the old one is kept on record",
-                        () -> desk.apply(PowerEdits.replaced(fitted, today))));
+                        () -> openJob.apply(PowerEdits.replaced(fitted, today))));
     }
 
     private static String before(BatteryChange change) {

@@ -8,14 +8,14 @@ import io.answerback.core.supply.LoadLine;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.function.DoubleFunction;
 import javafx.scene.Node;
@@ -29,15 +29,15 @@ import javafx.scene.layout.VBox;
 final class LoadsSheet extends Sheet {
     private static final int COLUMNS = 5;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final SupplyChoice choice;
     private final FaultOutputsPart faults;
     private final VBox outputs = new VBox();
 
-    LoadsSheet(Desk desk, FaultPoint faultPoint) {
-        this.desk = desk;
-        this.faults = new FaultOutputsPart(desk, faultPoint);
-        this.choice = new SupplyChoice(() -> show(desk.now()));
+    LoadsSheet(OpenJob openJob, FaultPoint faultPoint) {
+        this.openJob = openJob;
+        this.faults = new FaultOutputsPart(openJob, faultPoint);
+        this.choice = new SupplyChoice(() -> show(openJob.now()));
         outputs.getStyleClass().add("gaps");
         instrument.getChildren().setAll(outputs);
     }
@@ -48,12 +48,12 @@ final class LoadsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "milliamps at 12 V, quiescent and in an alarm";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         sheet.getChildren().clear();
         outputs.getChildren().clear();
         choice.of(state)
@@ -64,7 +64,7 @@ final class LoadsSheet extends Sheet {
                                         "empty", "The panel's profile names no supply: its loads hang on nothing."))));
     }
 
-    private void show(DeskState state, SupplyState supply) {
+    private void show(WindowState state, SupplyState supply) {
         GridPane table = new GridPane();
         table.getStyleClass().addAll("table", "load-table");
         table.addRow(
@@ -88,7 +88,7 @@ final class LoadsSheet extends Sheet {
         outputs(supply, SupplyChoice.supplies(state));
     }
 
-    private Flow head(DeskState state) {
+    private Flow head(WindowState state) {
         Flow row = new Flow(
                 choice.node(state),
                 Words.quiet("of the detectors' alarm load happens at once"),
@@ -103,7 +103,7 @@ final class LoadsSheet extends Sheet {
         return row;
     }
 
-    private void group(GridPane table, DeskState state, String title, List<LoadLine> lines) {
+    private void group(GridPane table, WindowState state, String title, List<LoadLine> lines) {
         if (lines.isEmpty()) {
             return;
         }
@@ -113,13 +113,13 @@ final class LoadsSheet extends Sheet {
         }
     }
 
-    private Node[] row(DeskState state, LoadLine line) {
+    private Node[] row(WindowState state, LoadLine line) {
         boolean own = state.job().power().load(line.part()).isPresent();
         Node back = own
                 ? Tool.of(
                         "As in the data",
                         "forget the figure that was typed",
-                        () -> desk.apply(PowerEdits.loadAsInData(line.part())))
+                        () -> openJob.apply(PowerEdits.loadAsInData(line.part())))
                 : new Region();
         return new Node[] {
             Words.wrapped(new Label(line.title())),
@@ -145,7 +145,7 @@ final class LoadsSheet extends Sheet {
     }
 
     private boolean number(String typed, String what, DoubleFunction<io.answerback.core.site.Edit> edit) {
-        return desk.apply(
+        return openJob.apply(
                 FigureReader.read(typed.replace("mA", "").strip(), what).then(edit::apply));
     }
 

@@ -8,14 +8,14 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -28,16 +28,16 @@ final class MeasuredSheet extends Sheet {
     private static final int DAY = 10;
     private static final double HUNDREDTHS = 100;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private final SupplyChoice choice;
 
-    MeasuredSheet(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
+    MeasuredSheet(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
-        this.choice = new SupplyChoice(() -> show(desk.now()));
+        this.choice = new SupplyChoice(() -> show(openJob.now()));
         instrument
                 .getChildren()
                 .setAll(
@@ -57,12 +57,12 @@ final class MeasuredSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "type a reading where it stands; the earlier ones are kept";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         sheet.getChildren().clear();
         Optional<SupplyState> supply = choice.of(state);
         if (supply.isEmpty()) {
@@ -120,7 +120,7 @@ final class MeasuredSheet extends Sheet {
     }
 
     private boolean read(ModuleId module, SupplyReading.Quantity what, String typed) {
-        return desk.apply(FigureReader.read(typed.replace(what.unit(), "").strip(), what.words())
+        return openJob.apply(FigureReader.read(typed.replace(what.unit(), "").strip(), what.words())
                 .then(value -> PowerEdits.measured(new SupplyReading(module, what, value, clock.instant()))));
     }
 

@@ -1,10 +1,10 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.cable.CableType;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;
@@ -13,25 +13,25 @@ import java.util.function.Supplier;
 public final class PowerBench extends SheetedBench<PowerSheet> {
     /// The bench.
     ///
-    /// @param disk works out remedies off the JavaFX thread
+    /// @param background works out remedies off the JavaFX thread
     /// @param types the cables there are to choose from for a remedy
     /// @param clock tells when a step is done
     /// @param print writes a supply on paper
     /// @param faultPoint what a point for a fault output is made of
     public PowerBench(
-            Desk desk,
+            OpenJob openJob,
             Look look,
-            Disk disk,
+            Background background,
             Supplier<List<CableType>> types,
             InstantSource clock,
             PowerPrint print,
             FaultPoint faultPoint) {
-        super(desk, PowerSheet.class, PowerSheet::title);
-        add(PowerSheet.HOLD, () -> new HoldSheet(desk, look, clock, print));
-        add(PowerSheet.LOADS, () -> new LoadsSheet(desk, faultPoint));
-        add(PowerSheet.VOLTS, () -> new VoltsSheet(desk, look, disk, types));
-        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(desk, look));
-        add(PowerSheet.MEASURED, () -> new MeasuredSheet(desk, look, clock));
-        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(desk, look, clock));
+        super(openJob, PowerSheet.class, PowerSheet::title);
+        add(PowerSheet.HOLD, () -> new HoldSheet(openJob, look, clock, print));
+        add(PowerSheet.LOADS, () -> new LoadsSheet(openJob, faultPoint));
+        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, look, background, types));
+        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(openJob, look));
+        add(PowerSheet.MEASURED, () -> new MeasuredSheet(openJob, look, clock));
+        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(openJob, look, clock));
     }
 }

@@ -4,9 +4,9 @@ import io.answerback.core.paper.PowerPaper;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.PaperFile;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.PaperFile;
 import java.io.File;
 import java.nio.file.Path;
 import javafx.stage.FileChooser;
@@ -14,14 +14,14 @@ import javafx.stage.Window;
 
 /// Writes a supply on paper.
 public final class PowerPrint {
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final Window owner;
 
-    /// What writes on this disk, asking in front of this window.
-    public PowerPrint(Desk desk, Disk disk, Window owner) {
-        this.desk = desk;
-        this.disk = disk;
+    /// What writes files there, asking in front of this window.
+    public PowerPrint(OpenJob openJob, Background background, Window owner) {
+        this.openJob = openJob;
+        this.background = background;
         this.owner = owner;
     }
 
@@ -37,12 +37,12 @@ public final class PowerPrint {
         }
     }
 
-    /// Writes a supply of the job as it is now on the disk thread, and tells what became of it.
+    /// Writes a supply of the job as it is now on the thread for files, and tells what became of it.
     public void write(SupplyState supply, Path file) {
-        Job job = desk.now().job();
-        Supplies supplies = SupplyChoice.supplies(desk.now());
-        disk.run(
+        Job job = openJob.now().job();
+        Supplies supplies = SupplyChoice.supplies(openJob.now());
+        background.run(
                 () -> PaperFile.write(file, measure -> PowerPaper.of(job, supplies, supply, measure)),
-                problems -> desk.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
+                problems -> openJob.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
     }
 }

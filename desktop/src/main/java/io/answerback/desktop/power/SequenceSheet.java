@@ -2,27 +2,27 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.supply.CheckStep;
 import io.answerback.core.supply.PowerRun.Direction;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.CheckRunPart;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
 
 /// Power-down and power-up, one step at a time.
 final class SequenceSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final CheckRunPart run;
     private Direction direction = Direction.DOWN;
 
-    SequenceSheet(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
-        this.run = new CheckRunPart(desk, look, clock);
+    SequenceSheet(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
+        this.run = new CheckRunPart(openJob, look, clock);
         instrument
                 .getChildren()
                 .setAll(
@@ -41,16 +41,16 @@ final class SequenceSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return CheckRunPart.progress(steps(state));
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Flow row = new Flow(
                 Switch.bare("Direction", Arrays.asList(Direction.values()), direction, Direction::words, chosen -> {
                     direction = chosen;
-                    show(desk.now());
+                    show(openJob.now());
                 }));
         row.getChildren().addAll(run.tools(direction.prefix()));
         row.getStyleClass().add("switches");
@@ -59,7 +59,7 @@ final class SequenceSheet extends Sheet {
                 .addAll(run.show(steps(state), direction == Direction.DOWN ? "Everything is off" : "Everything is on"));
     }
 
-    private List<CheckStep> steps(DeskState state) {
+    private List<CheckStep> steps(WindowState state) {
         return SupplyChoice.supplies(state).runs().get(direction);
     }
 }

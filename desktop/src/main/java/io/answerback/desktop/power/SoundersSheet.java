@@ -13,25 +13,25 @@ import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SounderState;
 import io.answerback.core.supply.Sounders;
 import io.answerback.core.supply.Supplies;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 
 /// What the sounders ask of their outputs, how their links are set, and for how long they sound.
 final class SoundersSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final SoundOutputsDrawing outputs;
     private final SoundTimeDrawing time;
 
-    SoundersSheet(Desk desk, Look look) {
-        this.desk = desk;
+    SoundersSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.outputs = new SoundOutputsDrawing(look);
         this.time = new SoundTimeDrawing(look);
         instrument
@@ -53,12 +53,12 @@ final class SoundersSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "in an alarm, at the end of discharge";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Supplies supplies = SupplyChoice.supplies(state);
         Sounders sounders = supplies.sounders();
         sheet.getChildren().clear();
@@ -84,7 +84,7 @@ final class SoundersSheet extends Sheet {
         sounders.sounders().forEach(this::sounder);
     }
 
-    private Flow minutes(DeskState state) {
+    private Flow minutes(WindowState state) {
         double asked = state.assessment().setup().sounderMinutes();
         boolean decided = state.job().setup().decided(Decision.SOUNDER_TIME, 0).isPresent();
         Flow row = new Flow(
@@ -99,9 +99,9 @@ final class SoundersSheet extends Sheet {
 
     private boolean minutes(String typed) {
         if (typed.isBlank()) {
-            return desk.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
+            return openJob.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
         }
-        return desk.apply(FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes")
+        return openJob.apply(FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes")
                 .then(minutes -> SetupEdits.decide(Decision.SOUNDER_TIME, 0, new SettingValue.Amount(minutes).text())));
     }
 
@@ -114,7 +114,7 @@ final class SoundersSheet extends Sheet {
                         sounder.unit().levels(),
                         sounder.level(),
                         Level::name,
-                        level -> desk.apply(PowerEdits.link(sounder.part(), level.name()))));
+                        level -> openJob.apply(PowerEdits.link(sounder.part(), level.name()))));
         head.getStyleClass().add("switches");
         sheet.getChildren().addAll(head, Words.wrapped(Words.quiet(String.join(" ", says(sounder)))));
     }

@@ -3,8 +3,8 @@ package io.answerback.desktop.power;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.MenuButton;
@@ -18,7 +18,7 @@ final class SupplyChoice {
         this.changed = changed;
     }
 
-    Optional<SupplyState> of(DeskState state) {
+    Optional<SupplyState> of(WindowState state) {
         List<SupplyState> states = supplies(state).states();
         return states.stream()
                 .filter(supply -> module.filter(supply.module()::equals).isPresent())
@@ -26,11 +26,11 @@ final class SupplyChoice {
                 .or(() -> states.stream().findFirst());
     }
 
-    static Supplies supplies(DeskState state) {
+    static Supplies supplies(WindowState state) {
         return state.assessment().supplies();
     }
 
-    MenuButton node(DeskState state) {
+    MenuButton node(WindowState state) {
         return Choice.of("Supply", supplies(state).states(), of(state).orElse(null), SupplyState::title, chosen -> {
             module = Optional.of(chosen.module());
             changed.run();

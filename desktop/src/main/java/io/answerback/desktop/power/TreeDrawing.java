@@ -8,10 +8,10 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyTree;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Drawing;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +32,7 @@ final class TreeDrawing extends Drawing {
     private static final double LETTER = 6.6;
     private static final double TIGHT_VOLTS = 0.3;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private SupplyTree tree;
     private Map<FedId, DeviceVolts> volts = Map.of();
@@ -41,9 +41,9 @@ final class TreeDrawing extends Drawing {
     private double wide;
     private int row;
 
-    TreeDrawing(SupplyTree tree, List<DeviceVolts> devices, Desk desk, Look look) {
+    TreeDrawing(SupplyTree tree, List<DeviceVolts> devices, OpenJob openJob, Look look) {
         super(look);
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         this.tree = tree;
         volts = new HashMap<>();
@@ -109,7 +109,7 @@ final class TreeDrawing extends Drawing {
     }
 
     private String cable(SupplyNode node) {
-        Optional<Cable> cable = node.cableId().flatMap(desk.now().job()::cable);
+        Optional<Cable> cable = node.cableId().flatMap(openJob.now().job()::cable);
         return cable.map(its -> Figures.metres(its.metres())).orElse("");
     }
 
@@ -156,6 +156,6 @@ final class TreeDrawing extends Drawing {
                 .filter(PointId.class::isInstance)
                 .map(PointId.class::cast)
                 .findFirst()
-                .ifPresent(desk::select);
+                .ifPresent(openJob::select);
     }
 }

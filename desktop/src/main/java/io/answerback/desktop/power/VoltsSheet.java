@@ -12,15 +12,15 @@ import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -51,9 +51,9 @@ final class VoltsSheet extends Sheet {
     /// What was tried on the job.
     private record Tried(List<Remedy> remedies, Optional<CableLimits> limits) {}
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
-    private final Disk disk;
+    private final Background background;
     private final Supplier<List<CableType>> types;
     private final SupplyChoice choice;
     private final VBox remedies = new VBox();
@@ -61,12 +61,12 @@ final class VoltsSheet extends Sheet {
     private Job triedOn;
     private FedId triedFor = null;
 
-    VoltsSheet(Desk desk, Look look, Disk disk, Supplier<List<CableType>> types) {
-        this.desk = desk;
+    VoltsSheet(OpenJob openJob, Look look, Background background, Supplier<List<CableType>> types) {
+        this.openJob = openJob;
         this.look = look;
-        this.disk = disk;
+        this.background = background;
         this.types = types;
-        this.choice = new SupplyChoice(() -> show(desk.now()));
+        this.choice = new SupplyChoice(() -> show(openJob.now()));
         remedies.getStyleClass().add("gaps");
         instrument.getChildren().setAll(remedies);
     }
@@ -77,12 +77,12 @@ final class VoltsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "in an alarm, copper at its hottest";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         sheet.getChildren().clear();
         Optional<SupplyState> supply = choice.of(state);
         if (supply.isEmpty() || supply.get().trees().isEmpty()) {
@@ -96,12 +96,12 @@ final class VoltsSheet extends Sheet {
                 choice.node(state),
                 Switch.bare("Battery", Arrays.asList(Source.values()), source, its -> its.words, its -> {
                     source = its;
-                    show(desk.now());
+                    show(openJob.now());
                 }));
         row.getStyleClass().add("switches");
         sheet.getChildren().add(row);
         for (SupplyTree tree : supply.get().trees()) {
-            TreeDrawing drawing = new TreeDrawing(tree, supply.get().volts(), desk, look);
+            TreeDrawing drawing = new TreeDrawing(tree, supply.get().volts(), openJob, look);
             drawing.show(outputVolts(supply.get().unit()), source.at);
             sheet.getChildren()
                     .addAll(
@@ -119,7 +119,7 @@ final class VoltsSheet extends Sheet {
     }
 
     /// Tries what would mend the selected device, or the first that is short, off the JavaFX thread.
-    private void mend(DeskState state, SupplyState supply) {
+    private void mend(WindowState state, SupplyState supply) {
         Optional<DeviceVolts> device = supply.volts().stream()
                 .filter(its -> !its.ok() && its.part().equals(state.selected()))
                 .findFirst()
@@ -140,7 +140,7 @@ final class VoltsSheet extends Sheet {
         triedFor = part;
         remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
         Job job = state.job();
-        disk.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
+        background.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
             if (job == triedOn && part.equals(triedFor)) {
                 offer(device.get(), tried);
             }
@@ -180,7 +180,7 @@ final class VoltsSheet extends Sheet {
             if (remedy.ok()) {
                 what.getChildren()
                         .add(Tool.of(
-                                "Do it", remedy.words() + "; undo takes it back", () -> desk.apply(remedy.edit())));
+                                "Do it", remedy.words() + "; undo takes it back", () -> openJob.apply(remedy.edit())));
             }
             what.getStyleClass().add("section");
             remedies.getChildren()

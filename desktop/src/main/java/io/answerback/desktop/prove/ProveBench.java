@@ -6,17 +6,17 @@ import io.answerback.core.proof.ProofState;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -42,8 +42,8 @@ public final class ProveBench implements Bench {
             "Warn everybody in the building; protect your ears at sounders.",
             "Gas and fire points come under their own code and licence: this computes, it does not approve.");
 
-    private final Desk desk;
-    private final Practice practice;
+    private final OpenJob openJob;
+    private final PracticeSession practice;
     private final Look look;
     private final VBox sheet = new VBox();
     private final VBox instrument = new VBox();
@@ -55,8 +55,8 @@ public final class ProveBench implements Bench {
     private final Flow sending;
 
     /// The bench.
-    public ProveBench(Desk desk, Practice practice, Look look) {
-        this.desk = desk;
+    public ProveBench(OpenJob openJob, PracticeSession practice, Look look) {
+        this.openJob = openJob;
         this.practice = practice;
         this.look = look;
         this.sending = sending();
@@ -77,7 +77,7 @@ public final class ProveBench implements Bench {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         List<PointResult> points = state.assessment().points().stream()
                 .filter(PointResult::reported)
                 .toList();
@@ -168,7 +168,7 @@ public final class ProveBench implements Bench {
         name.setMinWidth(look.px(190));
         return new RowButton(
                 point.name() + ": " + mark.word() + ", " + words(point),
-                () -> desk.select(point.pointId()),
+                () -> openJob.select(point.pointId()),
                 Marks.of(mark, mark.word(), look.px(5)),
                 name,
                 what);

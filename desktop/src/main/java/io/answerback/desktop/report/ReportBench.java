@@ -21,16 +21,16 @@ import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Headline;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,7 +46,7 @@ import javafx.scene.layout.VBox;
 public final class ReportBench implements Bench {
     private static final int SAMPLE_SEQUENCE = 42;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final EventTable events;
     private final InstantSource clock;
     private final StationRoll roll;
@@ -54,8 +54,8 @@ public final class ReportBench implements Bench {
     private List<Object> shown = List.of();
 
     /// The bench.
-    public ReportBench(Desk desk, EventTable events, InstantSource clock, Practice practice) {
-        this.desk = desk;
+    public ReportBench(OpenJob openJob, EventTable events, InstantSource clock, PracticeSession practice) {
+        this.openJob = openJob;
         this.events = events;
         this.clock = clock;
         this.roll = new StationRoll(practice);
@@ -73,7 +73,7 @@ public final class ReportBench implements Bench {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Job job = state.job();
         List<Object> now = List.of(state.selected(), job.zones(), job.areas(), job.communicator(), job.receivers());
         if (!now.equals(shown)) {
@@ -82,7 +82,7 @@ public final class ReportBench implements Bench {
         }
     }
 
-    private void draw(DeskState state) {
+    private void draw(WindowState state) {
         PointResult point = state.point();
         Optional<Signal> signal = signal(state.job(), point);
         List<Node> parts = new ArrayList<>();
@@ -109,7 +109,7 @@ public final class ReportBench implements Bench {
         roll.show();
     }
 
-    private static String about(DeskState state, PointResult point) {
+    private static String about(WindowState state, PointResult point) {
         String wording = Terms.of(state.job().practice()).set();
         String word = point.wired()
                 .map(wired -> wired.point().kind().words().activeWord())
@@ -144,7 +144,7 @@ public final class ReportBench implements Bench {
                         Arrays.asList(ZoneType.values()),
                         zone.type(),
                         ZoneType::words,
-                        type -> desk.apply(Edits.zoneType(zone.number(), type))));
+                        type -> openJob.apply(Edits.zoneType(zone.number(), type))));
         row.getChildren().add(Words.quiet("in"));
         row.getChildren()
                 .add(Choice.of(
@@ -152,7 +152,7 @@ public final class ReportBench implements Bench {
                         job.areas(),
                         zone.area().flatMap(job::area).orElse(null),
                         area -> "area %02d %s".formatted(area.number(), area.name()),
-                        area -> desk.apply(Edits.zoneArea(zone.number(), Optional.of(area.number())))));
+                        area -> openJob.apply(Edits.zoneArea(zone.number(), Optional.of(area.number())))));
         zone.area()
                 .flatMap(job::area)
                 .ifPresent(area -> row.getChildren().addAll(Words.quiet("account"), account(area)));
@@ -163,7 +163,7 @@ public final class ReportBench implements Bench {
         return new ValueField(
                 "Account",
                 area.account().isEmpty() ? "none" : area.account(),
-                typed -> desk.apply(new io.answerback.core.site.Edit(
+                typed -> openJob.apply(new io.answerback.core.site.Edit(
                         "account of area " + area.number(),
                         job -> Edits.account(area.number(), typed).on(job))));
     }

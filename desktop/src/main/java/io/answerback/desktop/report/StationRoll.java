@@ -2,7 +2,7 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.report.Answer;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.RollEntry;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -21,11 +21,11 @@ public final class StationRoll extends VBox {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
     private static final int SHOWN = 8;
 
-    private final Practice practice;
+    private final PracticeSession practice;
     private final VBox entries = new VBox();
 
     /// The roll of a practice station.
-    public StationRoll(Practice practice) {
+    public StationRoll(PracticeSession practice) {
         this.practice = practice;
         Label title = Words.title("Practice station");
         Label where = Words.wrapped(Words.quiet("listening on " + practice.stationAddress() + ", this computer only"));

@@ -10,8 +10,6 @@ import io.answerback.core.setup.CodeComparison;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Switch;
@@ -20,6 +18,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,13 +34,13 @@ import javafx.scene.layout.GridPane;
 /// Who has a code and who holds it, never the code. Codes that are typed here are compared in memory and
 /// forgotten; only whether they differ is kept.
 final class CodesSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final Map<String, PasswordField> digits = new LinkedHashMap<>();
     private String site = "";
 
-    CodesSheet(Desk desk, Look look) {
-        this.desk = desk;
+    CodesSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         instrument
                 .getChildren()
@@ -61,19 +61,19 @@ final class CodesSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         long open = secrets(state).stream().filter(EntryStep::toType).count();
         return open == 0 ? "all changed" : "%d still the maker's".formatted(open);
     }
 
-    private static List<EntryStep> secrets(DeskState state) {
+    private static List<EntryStep> secrets(WindowState state) {
         return state.assessment().setup().sheet().steps().stream()
                 .filter(step -> step.setting().form().kind() == EntryForm.Kind.SECRET)
                 .toList();
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         List<EntryStep> secrets = secrets(state);
         if (!site.equals(state.job().site().name())) {
             site = state.job().site().name();
@@ -130,7 +130,7 @@ final class CodesSheet extends Sheet {
                     List.of(true, false),
                     changed,
                     yes -> yes ? "yes" : "no",
-                    yes -> desk.apply(SetupEdits.code(new PanelProgramming.CodeNote(
+                    yes -> openJob.apply(SetupEdits.code(new PanelProgramming.CodeNote(
                             step.setting().id(), step.number(), yes, holder(note), Optional.empty())))),
             new ValueField(
                             "Holder of " + name,
@@ -146,7 +146,7 @@ final class CodesSheet extends Sheet {
     }
 
     private boolean held(EntryStep step, Optional<PanelProgramming.CodeNote> note, String holder) {
-        return desk.apply(Typed.of(() -> SetupEdits.code(new PanelProgramming.CodeNote(
+        return openJob.apply(Typed.of(() -> SetupEdits.code(new PanelProgramming.CodeNote(
                 step.setting().id(),
                 step.number(),
                 note.filter(PanelProgramming.CodeNote::changed).isPresent(),
@@ -163,16 +163,16 @@ final class CodesSheet extends Sheet {
             field.clear();
         });
         if (typed.size() < 2) {
-            desk.tell("Type two codes or more: one alone differs from nothing.");
+            openJob.tell("Type two codes or more: one alone differs from nothing.");
             return;
         }
         List<PanelProgramming.CodeNote> notes = new ArrayList<>();
         Map<String, Boolean> differs = CodeComparison.of(typed);
-        secrets(desk.now()).stream()
+        secrets(openJob.now()).stream()
                 .filter(step -> differs.containsKey(step.key()))
                 .forEach(step -> {
                     Optional<PanelProgramming.CodeNote> note =
-                            desk.now().job().setup().code(step.setting().id(), step.number());
+                            openJob.now().job().setup().code(step.setting().id(), step.number());
                     notes.add(new PanelProgramming.CodeNote(
                             step.setting().id(),
                             step.number(),
@@ -180,8 +180,8 @@ final class CodesSheet extends Sheet {
                             holder(note),
                             Optional.of(differs.get(step.key()))));
                 });
-        desk.apply(SetupEdits.codes(notes));
-        desk.tell(
+        openJob.apply(SetupEdits.codes(notes));
+        openJob.tell(
                 differs.containsValue(false)
                         ? "Some of them are the same. Their digits are forgotten."
                         : "They all differ. Their digits are forgotten.");
@@ -236,7 +236,7 @@ final class CodesSheet extends Sheet {
             Tool.of(
                     "Take off",
                     "nobody has this number any more",
-                    () -> desk.apply(SetupEdits.withoutUser(user.number())))
+                    () -> openJob.apply(SetupEdits.withoutUser(user.number())))
         };
     }
 
@@ -252,6 +252,6 @@ final class CodesSheet extends Sheet {
     }
 
     private boolean user(java.util.function.Supplier<PanelProgramming.User> made) {
-        return desk.apply(Typed.of(made).then(SetupEdits::user));
+        return openJob.apply(Typed.of(made).then(SetupEdits::user));
     }
 }

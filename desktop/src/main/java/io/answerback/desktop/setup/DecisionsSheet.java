@@ -17,8 +17,6 @@ import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.DecisionWords;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Switch;
@@ -26,6 +24,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -47,12 +47,12 @@ final class DecisionsSheet extends Sheet {
             Decision.ZONE_CHIME,
             Decision.ZONE_NAME);
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private Terms terms = new Terms(io.answerback.core.practice.PracticeOption.SET_UNSET);
 
-    DecisionsSheet(Desk desk, Look look) {
-        this.desk = desk;
+    DecisionsSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         instrument
                 .getChildren()
@@ -73,13 +73,13 @@ final class DecisionsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         int other = state.job().setup().decided().size();
         return other == 0 ? "every answer the usual one" : "%d otherwise than usual".formatted(other);
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Job job = state.job();
         terms = Terms.of(job.practice());
         Intent intent = new Intent(job);
@@ -103,7 +103,7 @@ final class DecisionsSheet extends Sheet {
     }
 
     /// What is decided about the selected point's zone; nothing where it has none.
-    private List<Node> zone(DeskState state, Intent intent, RunSheet sheet) {
+    private List<Node> zone(WindowState state, Intent intent, RunSheet sheet) {
         Job job = state.job();
         Optional<Zone> zone = job.inputOf(state.selected()).map(Input::zone).flatMap(job::zone);
         List<Node> parts = new ArrayList<>();
@@ -199,7 +199,7 @@ final class DecisionsSheet extends Sheet {
     }
 
     private boolean decide(Decision decision, int number, String value) {
-        return desk.apply(Typed.of(() -> SetupEdits.decide(decision, number, value)));
+        return openJob.apply(Typed.of(() -> SetupEdits.decide(decision, number, value)));
     }
 
     private Node reason(PanelProgramming.Decided decided) {
@@ -212,7 +212,7 @@ final class DecisionsSheet extends Sheet {
                 new ValueField(
                                 "Reason for " + DecisionWords.title(decided.decision(), terms),
                                 told ? decided.reason() : "give the reason",
-                                why -> desk.apply(SetupEdits.reason(decided.decision(), decided.number(), why)))
+                                why -> openJob.apply(SetupEdits.reason(decided.decision(), decided.number(), why)))
                         .wrapped());
         row.getStyleClass().add("listed-departure");
         return row;

@@ -5,11 +5,11 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.ReadBack;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -25,11 +25,11 @@ import javafx.scene.layout.VBox;
 final class EntryTable {
     private static final int MOST_ROWS = 60;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
 
-    EntryTable(Desk desk, Look look) {
-        this.desk = desk;
+    EntryTable(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
     }
 
@@ -124,8 +124,8 @@ final class EntryTable {
     private boolean read(EntryStep step, String typed) {
         ReadBack back = ReadBack.of(step, typed);
         boolean kept = back.means().isPresent()
-                && desk.apply(SetupEdits.found(step.setting().id(), step.number(), typed.strip()));
-        desk.tell(back.says());
+                && openJob.apply(SetupEdits.found(step.setting().id(), step.number(), typed.strip()));
+        openJob.tell(back.says());
         return kept;
     }
 }

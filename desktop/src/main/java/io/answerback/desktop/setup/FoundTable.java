@@ -3,24 +3,25 @@ package io.answerback.desktop.setup;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.FoundCsv;
 import java.nio.file.Path;
 import java.util.Locale;
 
-/// Reads what was read out of a panel from a file, on the disk thread, and tells what could not be understood.
+/// Reads what was read out of a panel from a file, on the thread for files, and tells what could not be
+/// understood.
 public final class FoundTable {
     /// What the name of such a file ends in where it is to be told from a table of points.
     public static final String ENDING = ".settings.csv";
 
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
 
-    /// What reads from this disk onto this desk.
-    public FoundTable(Desk desk, Disk disk) {
-        this.desk = desk;
-        this.disk = disk;
+    /// What reads files there into the open job.
+    public FoundTable(OpenJob openJob, Background background) {
+        this.openJob = openJob;
+        this.background = background;
     }
 
     /// Whether a file that was dropped is such a table, by its name.
@@ -30,16 +31,16 @@ public final class FoundTable {
 
     /// Reads a table into the job in one step that can be undone.
     public void take(Path file) {
-        Job job = desk.now().job();
-        disk.run(() -> FoundCsv.read(file, job.panel().profile().setup()), this::taken);
+        Job job = openJob.now().job();
+        background.run(() -> FoundCsv.read(file, job.panel().profile().setup()), this::taken);
     }
 
     private void taken(FoundCsv.Read read) {
-        desk.go(Stop.SET_UP);
+        openJob.go(Stop.SET_UP);
         if (!read.found().isEmpty()) {
-            desk.apply(SetupEdits.found(read.found()));
+            openJob.apply(SetupEdits.found(read.found()));
         }
-        desk.tell(
+        openJob.tell(
                 read.refused().isEmpty()
                         ? "%d entries were read.".formatted(read.found().size())
                         : "%d entries were read, %d were not: %s"

@@ -5,8 +5,6 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.ProfileEdits;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.setup.Completeness;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
@@ -16,8 +14,10 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.WindowState;
 import io.answerback.files.ProfileDraft;
 import io.answerback.files.ProfileDraft.Part;
 import io.answerback.files.SettingsFile;
@@ -38,15 +38,15 @@ import javafx.stage.FileChooser;
 /// with it; while it is not, what is wrong is said and the job keeps the last sound one. What is missing is
 /// listed for each stop.
 final class ProfileSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final RuleShelf shelf;
     private List<String> path = List.of();
     private Optional<ProfileDraft> unsound = Optional.empty();
     private PanelProfile shown;
 
-    ProfileSheet(Desk desk, Look look, RuleShelf shelf) {
-        this.desk = desk;
+    ProfileSheet(OpenJob openJob, Look look, RuleShelf shelf) {
+        this.openJob = openJob;
         this.look = look;
         this.shelf = shelf;
     }
@@ -57,7 +57,7 @@ final class ProfileSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return state.job().panel().profile().name();
     }
 
@@ -66,7 +66,7 @@ final class ProfileSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         if (shown != state.job().panel().profile()) {
             shown = state.job().panel().profile();
             unsound = Optional.empty();
@@ -106,7 +106,7 @@ final class ProfileSheet extends Sheet {
 
     private void go(List<String> to) {
         path = List.copyOf(to);
-        show(desk.now());
+        show(openJob.now());
     }
 
     private Node parts(ProfileDraft draft) {
@@ -191,7 +191,7 @@ final class ProfileSheet extends Sheet {
             change(part.title().toLowerCase(java.util.Locale.ROOT), draft().with(inner, typed));
             return true;
         } catch (IllegalArgumentException refused) {
-            desk.tell(refused.getMessage());
+            openJob.tell(refused.getMessage());
             return false;
         }
     }
@@ -200,32 +200,32 @@ final class ProfileSheet extends Sheet {
     private void change(String what, ProfileDraft draft) {
         Optional<PanelProfile> sound = draft.profile();
         unsound = sound.isPresent() ? Optional.empty() : Optional.of(draft);
-        sound.ifPresent(profile -> desk.apply(ProfileEdits.profile(what, profile)));
+        sound.ifPresent(profile -> openJob.apply(ProfileEdits.profile(what, profile)));
         if (sound.isEmpty()) {
-            show(desk.now());
+            show(openJob.now());
         }
     }
 
     private boolean blank(String name) {
         if (name.isBlank()) {
-            desk.tell("A panel needs a name, as its maker calls it.");
+            openJob.tell("A panel needs a name, as its maker calls it.");
             return false;
         }
         Optional<PanelProfile> blank = ProfileDraft.blank(name.strip()).profile();
         blank.ifPresent(profile -> {
             path = List.of();
-            desk.apply(CapacityEdits.panel(profile));
+            openJob.apply(CapacityEdits.panel(profile));
         });
         return blank.isPresent();
     }
 
     private void keep() {
         if (unsound.isPresent()) {
-            desk.tell(
+            openJob.tell(
                     "The profile is not sound yet: " + unsound.get().problems().getFirst());
             return;
         }
-        shelf.keep(shown, file -> desk.tell("Kept as \"%s\" in %s.".formatted(shown.name(), file)));
+        shelf.keep(shown, file -> openJob.tell("Kept as \"%s\" in %s.".formatted(shown.name(), file)));
     }
 
     private void toFile() {
@@ -233,7 +233,7 @@ final class ProfileSheet extends Sheet {
         chooser.setInitialFileName(shown.id() + SettingsFile.PROFILE_ENDING);
         File file = chooser.showSaveDialog(sheet.getScene().getWindow());
         if (file != null) {
-            shelf.write(shown, file.toPath(), written -> desk.tell("The profile is in " + written + "."));
+            shelf.write(shown, file.toPath(), written -> openJob.tell("The profile is in " + written + "."));
         }
     }
 
@@ -241,7 +241,7 @@ final class ProfileSheet extends Sheet {
         File file =
                 chooser("A profile from a file").showOpenDialog(sheet.getScene().getWindow());
         if (file != null) {
-            shelf.profileFrom(file.toPath(), profile -> desk.apply(CapacityEdits.panel(profile)), desk::tell);
+            shelf.profileFrom(file.toPath(), profile -> openJob.apply(CapacityEdits.panel(profile)), openJob::tell);
         }
     }
 
@@ -263,7 +263,7 @@ final class ProfileSheet extends Sheet {
                     .forEach(wrong -> instrument.getChildren().add(Words.wrapped(Words.of("finding-why", wrong))));
             instrument.getChildren().add(Tool.of("Back to the sound one", "what was typed since is forgotten", () -> {
                 unsound = Optional.empty();
-                show(desk.now());
+                show(openJob.now());
             }));
         }
         Completeness.of(shown).forEach((part, missing) -> {

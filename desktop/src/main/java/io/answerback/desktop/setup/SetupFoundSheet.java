@@ -4,14 +4,14 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.setup.Leftovers;
 import io.answerback.core.setup.Leftovers.Leftover;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.io.File;
 import java.util.List;
 import javafx.scene.Node;
@@ -22,12 +22,12 @@ import javafx.stage.FileChooser;
 /// What was in a panel that was programmed before: read out of it as a table or entry by entry, explained, and
 /// held against what is wanted. Names and zones of the earlier site are to be cleared.
 final class SetupFoundSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final FoundTable table;
 
-    SetupFoundSheet(Desk desk, Look look, FoundTable table) {
-        this.desk = desk;
+    SetupFoundSheet(OpenJob openJob, Look look, FoundTable table) {
+        this.openJob = openJob;
         this.look = look;
         this.table = table;
         instrument
@@ -48,13 +48,13 @@ final class SetupFoundSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         int count = state.job().setup().found().size();
         return count == 0 ? "nothing was read out" : "%d entries were read out".formatted(count);
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Flow tools =
                 new Flow(Tool.of("From a table", "reads what was read out of the panel from a file", this::choose));
         if (!state.job().setup().found().isEmpty()) {
@@ -62,7 +62,7 @@ final class SetupFoundSheet extends Sheet {
                     .add(Tool.of(
                             "The panel is at its defaults",
                             "nothing that was read or typed is in it any more",
-                            () -> desk.apply(SetupEdits.defaults())));
+                            () -> openJob.apply(SetupEdits.defaults())));
         }
         tools.getStyleClass().add("switches");
         List<Leftover> left =

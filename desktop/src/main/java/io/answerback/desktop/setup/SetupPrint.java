@@ -3,9 +3,9 @@ package io.answerback.desktop.setup;
 import io.answerback.core.paper.SetupPaper;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.PaperFile;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.PaperFile;
 import io.answerback.files.TableCsv;
 import java.io.File;
 import java.nio.file.Path;
@@ -15,14 +15,14 @@ import javafx.stage.Window;
 
 /// Writes the run sheet and what each zone does on paper, or the run sheet as a table.
 public final class SetupPrint {
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final Window owner;
 
-    /// What writes on this disk, asking in front of this window.
-    public SetupPrint(Desk desk, Disk disk, Window owner) {
-        this.desk = desk;
-        this.disk = disk;
+    /// What writes files there, asking in front of this window.
+    public SetupPrint(OpenJob openJob, Background background, Window owner) {
+        this.openJob = openJob;
+        this.background = background;
         this.owner = owner;
     }
 
@@ -40,11 +40,11 @@ public final class SetupPrint {
         }
     }
 
-    /// Writes the run sheet of the job as it is now on the disk thread, and tells what became of it.
+    /// Writes the run sheet of the job as it is now on the thread for files, and tells what became of it.
     public void write(Path file) {
-        Job job = desk.now().job();
-        RunSheet sheet = desk.now().assessment().setup().sheet();
-        disk.run(
+        Job job = openJob.now().job();
+        RunSheet sheet = openJob.now().assessment().setup().sheet();
+        background.run(
                 () -> {
                     if (file.toString().endsWith(".csv")) {
                         TableCsv.write(file, SetupPaper.entries(job, sheet));
@@ -52,6 +52,6 @@ public final class SetupPrint {
                     }
                     return PaperFile.write(file, measure -> SetupPaper.of(job, sheet, measure));
                 },
-                problems -> desk.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
+                problems -> openJob.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
     }
 }

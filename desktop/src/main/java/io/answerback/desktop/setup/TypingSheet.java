@@ -8,8 +8,6 @@ import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
 import io.answerback.desktop.drawing.Switch;
@@ -19,6 +17,8 @@ import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.RunKeys;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -46,7 +46,7 @@ final class TypingSheet extends Sheet {
         }
     }
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final InstantSource clock;
     private final TypingCard card = new TypingCard();
     private final EntryTable table;
@@ -55,12 +55,12 @@ final class TypingSheet extends Sheet {
     private String later = "";
     private Optional<Instant> lastTyped = Optional.empty();
 
-    TypingSheet(Desk desk, Look look, SetupPrint print, InstantSource clock) {
-        this.desk = desk;
+    TypingSheet(OpenJob openJob, Look look, SetupPrint print, InstantSource clock) {
+        this.openJob = openJob;
         this.clock = clock;
         this.print = print;
-        this.table = new EntryTable(desk, look);
-        RunKeys.on(card, desk, this::typed, this::skip, this::fill);
+        this.table = new EntryTable(openJob, look);
+        RunKeys.on(card, openJob, this::typed, this::skip, this::fill);
     }
 
     @Override
@@ -69,7 +69,7 @@ final class TypingSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         RunSheet sheet = sheet(state);
         return sheet.steps().isEmpty()
                 ? ""
@@ -77,7 +77,7 @@ final class TypingSheet extends Sheet {
                         .formatted(sheet.differing().size(), Math.ceil(sheet.secondsLeft() / 60));
     }
 
-    private static RunSheet sheet(DeskState state) {
+    private static RunSheet sheet(WindowState state) {
         return state.assessment().setup().sheet();
     }
 
@@ -93,7 +93,7 @@ final class TypingSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         RunSheet sheet = sheet(state);
         sheetInstrument(state, sheet);
         if (sheet.steps().isEmpty() && sheet.broken().isEmpty()) {
@@ -113,7 +113,7 @@ final class TypingSheet extends Sheet {
                 next,
                 "%d of %d typed".formatted(sheet.done(), differing),
                 manner,
-                desk.wholeWindow().get());
+                openJob.wholeWindow().get());
         this.sheet
                 .getChildren()
                 .setAll(
@@ -125,7 +125,7 @@ final class TypingSheet extends Sheet {
                         card,
                         Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
                             listed = chosen;
-                            show(desk.now());
+                            show(openJob.now());
                         }),
                         table.of(listed(sheet), next));
     }
@@ -145,9 +145,9 @@ final class TypingSheet extends Sheet {
         Flow row = new Flow(
                 Tool.of("Typed ↵", "this entry is in the panel", this::typed),
                 Tool.of("Later ↓", "leave this for later", this::skip),
-                Tool.of("Take back ⌫", "the last is undone again", desk::undo),
+                Tool.of("Take back ⌫", "the last is undone again", openJob::undo),
                 Tool.of(
-                        desk.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                        openJob.wholeWindow().get() ? "Leave the whole window" : "Whole window",
                         "one at a time, to be read from the keypad; Esc leaves",
                         this::fill));
         row.getChildren().add(Tool.of("Print or table", "the run sheet as PDF, SVG or CSV", print::ask));
@@ -158,10 +158,10 @@ final class TypingSheet extends Sheet {
     }
 
     private boolean leaveOut(EntryStep step, String why) {
-        return desk.apply(Typed.of(() -> SetupEdits.skipped(step, clock.instant(), why)));
+        return openJob.apply(Typed.of(() -> SetupEdits.skipped(step, clock.instant(), why)));
     }
 
-    private void sheetInstrument(DeskState state, RunSheet sheet) {
+    private void sheetInstrument(WindowState state, RunSheet sheet) {
         SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
         instrument.getChildren().clear();
         dead(state.assessment().setup().dead());
@@ -211,7 +211,7 @@ final class TypingSheet extends Sheet {
                         Tool.of(
                                 "Program as surveyed",
                                 "they come onto the run sheet with the behaviour and area of the survey",
-                                () -> desk.apply(SetupEdits.programDead())));
+                                () -> openJob.apply(SetupEdits.programDead())));
     }
 
     private void said(String what, String how) {
@@ -221,13 +221,13 @@ final class TypingSheet extends Sheet {
     }
 
     private void typed() {
-        next(sheet(desk.now())).ifPresent(step -> {
+        next(sheet(openJob.now())).ifPresent(step -> {
             Instant now = clock.instant();
             if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
-                desk.apply(SetupEdits.code(
+                openJob.apply(SetupEdits.code(
                         new PanelProgramming.CodeNote(step.setting().id(), step.number(), true, "", Optional.empty())));
             } else {
-                desk.apply(SetupEdits.typed(step, now, seconds(now)));
+                openJob.apply(SetupEdits.typed(step, now, seconds(now)));
             }
             lastTyped = Optional.of(now);
         });
@@ -242,14 +242,14 @@ final class TypingSheet extends Sheet {
     }
 
     private void skip() {
-        next(sheet(desk.now())).ifPresent(step -> later = step.key());
-        show(desk.now());
+        next(sheet(openJob.now())).ifPresent(step -> later = step.key());
+        show(openJob.now());
         card.requestFocus();
     }
 
     private void fill() {
-        desk.wholeWindow().set(!desk.wholeWindow().get());
-        show(desk.now());
+        openJob.wholeWindow().set(!openJob.wholeWindow().get());
+        show(openJob.now());
         card.requestFocus();
     }
 }

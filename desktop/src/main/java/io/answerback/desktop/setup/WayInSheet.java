@@ -12,8 +12,6 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.TimedWalk;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
@@ -21,6 +19,8 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,11 +30,11 @@ import javafx.scene.layout.VBox;
 /// A way in from a door to a keypad, walked with a watch, against the entry time: what is passed when, and what
 /// would help where it is too slow.
 final class WayInSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
 
-    WayInSheet(Desk desk, Look look) {
-        this.desk = desk;
+    WayInSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         instrument
                 .getChildren()
@@ -53,12 +53,12 @@ final class WayInSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "from the door to the keypad";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Job job = state.job();
         sheet.getChildren().clear();
         add(job).ifPresent(sheet.getChildren()::add);
@@ -87,7 +87,7 @@ final class WayInSheet extends Sheet {
                 .add(Tool.of(
                         door.name(),
                         "a walk from there to the keypad",
-                        () -> desk.apply(SetupEdits.walk(
+                        () -> openJob.apply(SetupEdits.walk(
                                 new TimedWalk(door.id(), keypad.get().id(), List.of(), 0))))));
         row.getStyleClass().add("switches");
         return Optional.of(row);
@@ -118,7 +118,7 @@ final class WayInSheet extends Sheet {
 
     private Flow remedy(EntryRemedies.Remedy remedy) {
         Flow row = new Flow(
-                Tool.of(remedy.says(), remedy.why(), () -> desk.apply(remedy.edit())),
+                Tool.of(remedy.says(), remedy.why(), () -> openJob.apply(remedy.edit())),
                 Words.wrapped(Words.quiet(
                         remedy.why() + (remedy.enough() ? " They get in then." : " It is not enough by itself."))));
         row.getStyleClass().add("switches");
@@ -146,7 +146,7 @@ final class WayInSheet extends Sheet {
                                 keypads(job).map(PanelModule::id).toList(),
                                 walk.keypad(),
                                 job::nameOf,
-                                id -> desk.apply(
+                                id -> openJob.apply(
                                         SetupEdits.walk(new TimedWalk(walk.from(), id, walk.paces(), walk.seconds())))),
                         new ValueField(
                                 "Seconds to the code",
@@ -162,7 +162,7 @@ final class WayInSheet extends Sheet {
                         Tool.of(
                                 "Forget this walk",
                                 "it is of no interest any more",
-                                () -> desk.apply(SetupEdits.withoutWalk(walk.from()))));
+                                () -> openJob.apply(SetupEdits.withoutWalk(walk.from()))));
         return row;
     }
 
@@ -179,7 +179,7 @@ final class WayInSheet extends Sheet {
     }
 
     private boolean paced(TimedWalk walk, PointId pointId, String typed) {
-        return desk.apply(seconds(typed).then(seconds -> {
+        return openJob.apply(seconds(typed).then(seconds -> {
             List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());
             paces.removeIf(pace -> pace.pointId().equals(pointId));
             paces.add(new TimedWalk.Pace(pointId, seconds));
@@ -188,7 +188,7 @@ final class WayInSheet extends Sheet {
     }
 
     private boolean reached(TimedWalk walk, String typed) {
-        return desk.apply(seconds(typed)
+        return openJob.apply(seconds(typed)
                 .then(seconds -> SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), walk.paces(), seconds))));
     }
 

@@ -11,12 +11,12 @@ import io.answerback.core.setup.SettingMatrix.Way;
 import io.answerback.core.setup.ZoneEffect;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.List;
 import javafx.scene.Node;
@@ -29,11 +29,11 @@ import javafx.scene.layout.VBox;
 /// What each zone does in each way of setting, to be read out to the client; what becomes of it at night is
 /// chosen where it stands.
 final class WaysSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final VBox legend = new VBox();
 
-    WaysSheet(Desk desk, Look look) {
-        this.desk = desk;
+    WaysSheet(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         legend.getStyleClass().add("gaps");
         instrument.getChildren().setAll(legend);
     }
@@ -44,12 +44,12 @@ final class WaysSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return "read it out to the client";
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Job job = state.job();
         Terms terms = Terms.of(job.practice());
         SettingMatrix matrix = SettingMatrix.of(job);
@@ -120,7 +120,7 @@ final class WaysSheet extends Sheet {
                 part -> part == intent.partSetOf(row.zone())
                         ? does == ZoneEffect.NOTHING ? "–" : does.words()
                         : part.words(),
-                part -> desk.apply(SetupEdits.decide(Decision.ZONE_PART_SET, row.zone(), part.name()))));
+                part -> openJob.apply(SetupEdits.decide(Decision.ZONE_PART_SET, row.zone(), part.name()))));
     }
 
     private void legend(Terms terms) {

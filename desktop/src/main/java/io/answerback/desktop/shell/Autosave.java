@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DiskWords;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
@@ -23,8 +23,8 @@ import javafx.util.Duration;
 final class Autosave implements AutoCloseable {
     private static final Duration AFTER = Duration.millis(250);
 
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final Recovery recovery;
     private final PauseTransition due = new PauseTransition(AFTER);
     private final ExecutorService thread = Executors.newSingleThreadExecutor(
@@ -39,14 +39,14 @@ final class Autosave implements AutoCloseable {
     /// What waits to be written for a job.
     private record Waiting(boolean unsaved, JobDocument document) {}
 
-    Autosave(Desk desk, Disk disk, Recovery recovery) {
-        this.desk = desk;
-        this.disk = disk;
+    Autosave(OpenJob openJob, Background background, Recovery recovery) {
+        this.openJob = openJob;
+        this.background = background;
         this.recovery = recovery;
         due.setOnFinished(end -> keep());
     }
 
-    /// Another job is on the desk, or the same one in another file.
+    /// Another job is open, or the same one in another file.
     void take(JobDocument taken, String under) {
         due.stop();
         document = taken;
@@ -58,9 +58,9 @@ final class Autosave implements AutoCloseable {
         }
     }
 
-    /// The desk has changed.
+    /// The open job has changed.
     void edited() {
-        if (desk.now().job() != kept && due.getStatus() != Animation.Status.RUNNING && !disk.closed()) {
+        if (openJob.now().job() != kept && due.getStatus() != Animation.Status.RUNNING && !background.closed()) {
             due.playFromStart();
         }
     }
@@ -70,13 +70,13 @@ final class Autosave implements AutoCloseable {
     /// @return done once everything that was to be kept until now is on the disk, or was refused by it
     Future<?> flush() {
         due.stop();
-        return desk.now().unsaved() ? keep() : thread.submit(() -> {});
+        return openJob.now().unsaved() ? keep() : thread.submit(() -> {});
     }
 
     private Future<?> keep() {
-        kept = desk.now().job();
+        kept = openJob.now().job();
         String under = key;
-        waiting.put(under, new Waiting(desk.now().unsaved(), document.with(kept)));
+        waiting.put(under, new Waiting(openJob.now().unsaved(), document.with(kept)));
         return thread.submit(() -> {
             Waiting newest = waiting.remove(under);
             if (newest != null) {
@@ -102,7 +102,7 @@ final class Autosave implements AutoCloseable {
     private void tell(String why) {
         if (!failing) {
             failing = true;
-            desk.tell("Unsaved edits cannot be kept against a crash: %s. Save often until that is mended."
+            openJob.tell("Unsaved edits cannot be kept against a crash: %s. Save often until that is mended."
                     .formatted(why));
         }
     }

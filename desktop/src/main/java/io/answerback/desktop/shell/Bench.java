@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.work.WindowState;
 import javafx.scene.Node;
 
 /// The workbench of one stop: what stands in the middle, and the instrument on the side sheet.
@@ -12,7 +12,12 @@ public interface Bench {
     Node instrument();
 
     /// Shows another state. Called on the JavaFX thread whenever the state changes while the bench is open.
-    void show(DeskState state);
+    void show(WindowState state);
+
+    /// Whether it may have the whole window to itself, to be read from a distance.
+    default boolean mayFillWindow() {
+        return false;
+    }
 
     /// Shows what passes between panel and station while the state stays as it is. Nothing that the user may be
     /// clicking or typing into may be made anew here.

@@ -7,12 +7,12 @@ import io.answerback.core.site.Link;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Run;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -35,12 +35,12 @@ final class ChainStrip extends VBox {
     private final Button act = new Button();
     private final Button area = new Button();
     private final HBox links = new HBox();
-    private final Desk desk;
-    private final Practice practice;
+    private final OpenJob openJob;
+    private final PracticeSession practice;
     private final Look look;
 
-    ChainStrip(Desk desk, Practice practice, Look look) {
-        this.desk = desk;
+    ChainStrip(OpenJob openJob, PracticeSession practice, Look look) {
+        this.openJob = openJob;
         this.practice = practice;
         this.look = look;
         getStyleClass().add("chain");
@@ -50,7 +50,7 @@ final class ChainStrip extends VBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         act.getStyleClass().add("chain-act");
-        act.setOnAction(click -> practice.toggle(desk.now().selected()));
+        act.setOnAction(click -> practice.toggle(openJob.now().selected()));
         area.getStyleClass().add("chain-area");
         Label key = new Label("Space");
         key.getStyleClass().add("chain-key");
@@ -61,7 +61,7 @@ final class ChainStrip extends VBox {
         getChildren().addAll(head, links);
     }
 
-    void show(DeskState state) {
+    void show(WindowState state) {
         PointResult point = state.point();
         about.setText((point.wired().isPresent() ? point.pointId() + " " : "") + point.name());
         boolean active = practice.active(point.pointId());
@@ -83,7 +83,7 @@ final class ChainStrip extends VBox {
                 });
     }
 
-    private void showArea(DeskState state, PointResult point) {
+    private void showArea(WindowState state, PointResult point) {
         Optional<Integer> number = point.wired().flatMap(wired -> wired.zone()).flatMap(Zone::area);
         area.setVisible(number.isPresent());
         area.setManaged(number.isPresent());

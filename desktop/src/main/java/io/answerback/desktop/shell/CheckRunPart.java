@@ -4,12 +4,12 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.PowerEdits;
 import io.answerback.core.power.Tick;
 import io.answerback.core.supply.CheckStep;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -24,7 +24,7 @@ import javafx.scene.layout.GridPane;
 public final class CheckRunPart {
     private static final int MINUTES = 16;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final InstantSource clock;
     private final OwnKeys card = new OwnKeys();
@@ -33,8 +33,8 @@ public final class CheckRunPart {
     /// A run with no steps yet.
     ///
     /// @param clock tells when a step is done
-    public CheckRunPart(Desk desk, Look look, InstantSource clock) {
-        this.desk = desk;
+    public CheckRunPart(OpenJob openJob, Look look, InstantSource clock) {
+        this.openJob = openJob;
         this.look = look;
         this.clock = clock;
         card.getStyleClass().add("run-card");
@@ -53,8 +53,8 @@ public final class CheckRunPart {
     public List<Node> tools(String prefix) {
         return List.of(
                 Tool.of("Done ↵", "this step is done", this::done),
-                Tool.of("Take back ⌫", "the last is undone again", desk::undo),
-                Tool.of("Begin anew", "every step is open again", () -> desk.apply(PowerEdits.anew(prefix))));
+                Tool.of("Take back ⌫", "the last is undone again", openJob::undo),
+                Tool.of("Begin anew", "every step is open again", () -> openJob.apply(PowerEdits.anew(prefix))));
     }
 
     /// The card of the next step and the table of all of them.
@@ -110,7 +110,7 @@ public final class CheckRunPart {
         if (key.getCode() == KeyCode.ENTER) {
             done();
         } else if (key.getCode() == KeyCode.BACK_SPACE) {
-            desk.undo();
+            openJob.undo();
         } else {
             return;
         }
@@ -118,7 +118,7 @@ public final class CheckRunPart {
     }
 
     private void done() {
-        next().ifPresent(step -> desk.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
+        next().ifPresent(step -> openJob.apply(PowerEdits.done(new Tick(step.id(), clock.instant()))));
         card.requestFocus();
     }
 }

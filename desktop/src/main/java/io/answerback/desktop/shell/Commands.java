@@ -1,9 +1,9 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.JobFile;
 import java.io.File;
 import java.nio.file.Path;
@@ -20,9 +20,9 @@ public final class Commands {
     private static final int TEXT_STEP_PERCENT = 10;
 
     private final Stage stage;
-    private final Desk desk;
+    private final OpenJob openJob;
     private final JobKeeper keeper;
-    private final Practice practice;
+    private final PracticeSession practice;
     private final Look look;
     private final List<Command> survey;
     private final Runnable start;
@@ -33,16 +33,16 @@ public final class Commands {
     /// @param start opens the start sheet
     public Commands(
             Stage stage,
-            Desk desk,
+            OpenJob openJob,
             JobKeeper keeper,
-            Practice practice,
+            PracticeSession practice,
             Look look,
             List<Command> survey,
             Runnable start) {
         this.survey = List.copyOf(survey);
         this.start = start;
         this.stage = stage;
-        this.desk = desk;
+        this.openJob = openJob;
         this.keeper = keeper;
         this.practice = practice;
         this.look = look;
@@ -72,12 +72,19 @@ public final class Commands {
         return survey;
     }
 
-    /// Taking edits back and making them again.
-    List<Command> edit() {
-        return List.of(
-                Command.of("Undo", "Shortcut+Z", desk::undo),
-                Command.of("Redo", "Shortcut+Y", desk::redo),
-                Command.of("Copy the selected point's chain", "Shortcut+Shift+C", this::copyChain));
+    /// Takes the last edit back.
+    Command undo() {
+        return Command.of("Undo", "Shortcut+Z", openJob::undo);
+    }
+
+    /// Makes the edit that was taken back again.
+    Command redo() {
+        return Command.of("Redo", "Shortcut+Y", openJob::redo);
+    }
+
+    /// Copies what the links of the selected point come to.
+    Command copyChain() {
+        return Command.of("Copy the selected point's chain", "Shortcut+Shift+C", this::copySelectedChain);
     }
 
     /// How things look.
@@ -97,13 +104,18 @@ public final class Commands {
     List<Command> work() {
         List<Command> commands = new ArrayList<>();
         for (Stop stop : Stop.values()) {
-            commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> desk.go(stop)));
+            commands.add(Command.of("Go to " + stop.title(), "Shortcut+" + stop.number(), () -> openJob.go(stop)));
         }
-        commands.add(Command.of(
-                "Try the selected point", () -> practice.toggle(desk.now().selected())));
+        commands.add(trySelected());
         commands.add(Command.of("Send everything that is not proven", practice::sendAllUnproven));
         commands.add(Command.of("Stop sending", practice::stop));
         return commands;
+    }
+
+    /// Makes the selected point active, or puts it back.
+    Command trySelected() {
+        return Command.of(
+                "Try the selected point", () -> practice.toggle(openJob.now().selected()));
     }
 
     List<Command> all() {
@@ -112,12 +124,12 @@ public final class Commands {
         return all;
     }
 
-    /// What needs a job on the desk.
+    /// What needs an open job.
     List<Command> onJob() {
         List<Command> all = new ArrayList<>(work());
         all.addAll(survey);
         all.addAll(save());
-        all.addAll(edit());
+        all.addAll(List.of(undo(), redo(), copyChain()));
         return all;
     }
 
@@ -148,7 +160,7 @@ public final class Commands {
 
     private void saveAs() {
         FileChooser chooser = chooser("Save the job as");
-        chooser.setInitialFileName(desk.now().job().site().name() + JobFile.ENDING);
+        chooser.setInitialFileName(openJob.now().job().site().name() + JobFile.ENDING);
         File file = chooser.showSaveDialog(stage);
         if (file != null) {
             String name = file.getName();
@@ -167,9 +179,9 @@ public final class Commands {
         return chooser;
     }
 
-    private void copyChain() {
+    private void copySelectedChain() {
         StringBuilder text = new StringBuilder();
-        desk.now()
+        openJob.now()
                 .point()
                 .chain()
                 .links()
@@ -182,6 +194,6 @@ public final class Commands {
         ClipboardContent content = new ClipboardContent();
         content.putString(text.toString());
         Clipboard.getSystemClipboard().setContent(content);
-        desk.tell("The chain of " + desk.now().point().name() + " is on the clipboard.");
+        openJob.tell("The chain of " + openJob.now().point().name() + " is on the clipboard.");
     }
 }

@@ -6,21 +6,21 @@ import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.EndId;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Focus;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.find.Hit;
+import io.answerback.desktop.work.Focus;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.SurveySheet;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /// Everything on a job that can be found, each with what it is and how to get there.
 final class Everything {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final List<Command> commands;
 
-    Everything(Desk desk, List<Command> commands) {
-        this.desk = desk;
+    Everything(OpenJob openJob, List<Command> commands) {
+        this.openJob = openJob;
         this.commands = commands;
     }
 
@@ -40,15 +40,15 @@ final class Everything {
     }
 
     private Job job() {
-        return desk.now().job();
+        return openJob.now().job();
     }
 
     private Stream<Hit> points() {
-        return desk.now().assessment().points().stream()
+        return openJob.now().assessment().points().stream()
                 .map(point -> new Hit(
                         point.wired().isPresent() ? point.pointId() + " " + point.name() : point.name(),
                         "point",
-                        () -> desk.select(point.pointId())));
+                        () -> openJob.select(point.pointId())));
     }
 
     private Stream<Hit> commands() {
@@ -72,11 +72,11 @@ final class Everything {
 
     /// To its box where cables come to it, else to the inventory.
     private void module(EndId module) {
-        if (desk.now().assessment().cores().at(module).isPresent()) {
-            desk.go(Stop.CABLE);
-            desk.focus(Focus.on(module));
+        if (openJob.now().assessment().cores().at(module).isPresent()) {
+            openJob.go(Stop.CABLE);
+            openJob.focus(Focus.on(module));
         } else {
-            desk.open(SurveySheet.INPUTS);
+            openJob.open(SurveySheet.INPUTS);
         }
     }
 
@@ -84,15 +84,15 @@ final class Everything {
         return job().cables().stream()
                 .map(cable -> new Hit(
                         cable.id().text(),
-                        "cable to " + desk.now().assessment().cores().farEnd(cable),
+                        "cable to " + openJob.now().assessment().cores().farEnd(cable),
                         () -> {
-                            desk.go(Stop.CABLE);
-                            desk.focus(cable, CableEnd.NEAR, "");
+                            openJob.go(Stop.CABLE);
+                            openJob.focus(cable, CableEnd.NEAR, "");
                         }));
     }
 
     private Stream<Hit> terminals() {
-        return desk.now().assessment().cores().boxes().stream().flatMap(this::terminals);
+        return openJob.now().assessment().cores().boxes().stream().flatMap(this::terminals);
     }
 
     /// The terminals of a box under which cores belong; a hit goes to the first cable there.
@@ -106,8 +106,8 @@ final class Everything {
                                 "%s of %s".formatted(TerminationWords.terminal(box.strip(), i), box.title()),
                                 "terminal, " + cable.cable().id(),
                                 () -> {
-                                    desk.go(Stop.CABLE);
-                                    desk.focus(cable.cable(), cable.end(), "");
+                                    openJob.go(Stop.CABLE);
+                                    openJob.focus(cable.cable(), cable.end(), "");
                                 }))
                         .stream());
     }
@@ -119,13 +119,13 @@ final class Everything {
                         .map(point -> new Hit(
                                 job().nameOf(input),
                                 "input, zone %02d".formatted(input.zone()),
-                                () -> desk.select(point)))
+                                () -> openJob.select(point)))
                         .stream());
     }
 
     /// Every entry of the run sheet, by what it means and by what the panel calls it.
     private Stream<Hit> settings() {
-        return desk.now().assessment().setup().sheet().steps().stream()
+        return openJob.now().assessment().setup().sheet().steps().stream()
                 .map(step -> new Hit(
                         step.of().isEmpty() ? step.intent() : step.intent() + ", " + step.of(),
                         "setting, "
@@ -136,18 +136,18 @@ final class Everything {
                                                         Stream.of(step.setting().name()))
                                                 .distinct()
                                                 .toList()),
-                        () -> desk.go(Stop.SET_UP)));
+                        () -> openJob.go(Stop.SET_UP)));
     }
 
     private Stream<Hit> people() {
         return job().setup().users().stream()
                 .map(user -> new Hit(
-                        user.title(), "person, user %02d".formatted(user.number()), () -> desk.go(Stop.SET_UP)));
+                        user.title(), "person, user %02d".formatted(user.number()), () -> openJob.go(Stop.SET_UP)));
     }
 
     private Stream<Hit> findings() {
-        return desk.now().assessment().findings().stream()
+        return openJob.now().assessment().findings().stream()
                 .map(finding -> new Hit(
-                        finding.headline(), "finding, " + finding.grade().word(), () -> desk.follow(finding)));
+                        finding.headline(), "finding, " + finding.grade().word(), () -> openJob.follow(finding)));
     }
 }

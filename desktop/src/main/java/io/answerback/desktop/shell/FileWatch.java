@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -17,7 +17,7 @@ import javafx.util.Duration;
 final class FileWatch {
     private static final Duration EVERY = Duration.seconds(1);
 
-    private final Disk disk;
+    private final Background background;
     private final Supplier<Path> file;
     private final Consumer<Path> changed;
     private final Timeline clock = new Timeline(new KeyFrame(EVERY, tick -> look()));
@@ -27,8 +27,8 @@ final class FileWatch {
     /// @param file the file that is open; null for none
     /// @param changed told, on the JavaFX thread, of a file whose time or size is another than when it was seen
     ///     last
-    FileWatch(Disk disk, Supplier<Path> file, Consumer<Path> changed) {
-        this.disk = disk;
+    FileWatch(Background background, Supplier<Path> file, Consumer<Path> changed) {
+        this.background = background;
         this.file = file;
         this.changed = changed;
         clock.setCycleCount(Animation.INDEFINITE);
@@ -45,11 +45,11 @@ final class FileWatch {
     /// Looks now.
     void look() {
         Path now = file.get();
-        if (now == null || looking || disk.closed()) {
+        if (now == null || looking || background.closed()) {
             return;
         }
         looking = true;
-        disk.quietly(() -> {
+        background.quietly(() -> {
             String seen = seen(now);
             Platform.runLater(() -> {
                 looking = false;

@@ -2,12 +2,12 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Finding;
 import io.answerback.core.site.Edit;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -21,16 +21,16 @@ import javafx.scene.layout.VBox;
 final class Findings extends VBox {
     private static final double MARK_RADIUS = 5.5;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
 
-    Findings(Desk desk, Look look) {
-        this.desk = desk;
+    Findings(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         getStyleClass().add("findings");
     }
 
-    void show(DeskState state) {
+    void show(WindowState state) {
         Label title = Words.title("Findings here");
         getChildren().setAll(title);
         List<Finding> here = state.findingsHere();
@@ -51,7 +51,7 @@ final class Findings extends VBox {
         Hyperlink link = new Hyperlink("%d more elsewhere. Worst: %s".formatted(count, finding.headline()));
         Words.wrapped(link);
         link.getStyleClass().add("next-finding");
-        link.setOnAction(click -> desk.follow(finding));
+        link.setOnAction(click -> openJob.follow(finding));
         return link;
     }
 
@@ -64,13 +64,13 @@ final class Findings extends VBox {
         Node mark = Marks.of(Marks.of(finding.grade()), finding.grade().word(), look.px(MARK_RADIUS));
         String spoken = finding.grade().word() + ": " + finding.says() + ". " + finding.why() + " " + finding.remedy();
         finding.mend().ifPresent(mend -> words.getChildren().add(done(mend)));
-        return new RowButton(spoken, () -> desk.follow(finding), mark, words);
+        return new RowButton(spoken, () -> openJob.follow(finding), mark, words);
     }
 
     private Hyperlink done(Edit mend) {
-        Hyperlink link = new Hyperlink("Do it: " + mend.name(desk.now().job()));
+        Hyperlink link = new Hyperlink("Do it: " + mend.name(openJob.now().job()));
         link.getStyleClass().add("next-finding");
-        link.setOnAction(click -> desk.apply(mend));
+        link.setOnAction(click -> openJob.apply(mend));
         return link;
     }
 }

@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
@@ -46,8 +46,8 @@ final class Header extends HBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren().addAll(sign(), site, rules, space, findButton(find), undo, redo, saved, menu);
-        undo.setOnAction(click -> run("Undo"));
-        redo.setOnAction(click -> run("Redo"));
+        undo.setOnAction(click -> commands.undo().action().run());
+        redo.setOnAction(click -> commands.redo().action().run());
     }
 
     private static Polyline sign() {
@@ -76,19 +76,17 @@ final class Header extends HBox {
         return button;
     }
 
-    private void run(String name) {
-        commands.edit().stream()
-                .filter(command -> command.name().equals(name))
-                .forEach(command -> command.action().run());
-    }
-
     private void fillMenu(List<String> recent, Consumer<Path> open) {
         menu.getItems().clear();
         commands.enter().forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(recentMenu(recent, open));
         commands.save().forEach(command -> menu.getItems().add(item(command)));
         menu.getItems().add(new SeparatorMenuItem());
-        commands.edit().forEach(command -> menu.getItems().add(named(item(command))));
+        menu.getItems()
+                .addAll(
+                        named(item(commands.undo()), undo),
+                        named(item(commands.redo()), redo),
+                        item(commands.copyChain()));
         menu.getItems().addAll(submenu("Points", commands.survey()), submenu("View", commands.view()));
         menu.getItems().add(new SeparatorMenuItem());
         commands.leave().forEach(command -> menu.getItems().add(item(command)));
@@ -114,12 +112,8 @@ final class Header extends HBox {
 
     /// Undo and redo say what they would take back or do again. They stay enabled: a menu item takes its key
     /// over from the window, and a disabled one would keep it dead until the menu is next opened.
-    private MenuItem named(MenuItem item) {
-        switch (item.getText()) {
-            case "Undo" -> item.setText(undo.getAccessibleText());
-            case "Redo" -> item.setText(redo.getAccessibleText());
-            default -> {}
-        }
+    private static MenuItem named(MenuItem item, Button says) {
+        item.setText(says.getAccessibleText());
         return item;
     }
 
@@ -130,7 +124,7 @@ final class Header extends HBox {
         return item;
     }
 
-    void show(DeskState state) {
+    void show(WindowState state) {
         site.setText(state.job().site().name());
         var practice = state.job().practice();
         rules.setText("Grade %d · %s · %s wording"
@@ -143,7 +137,7 @@ final class Header extends HBox {
         name(redo, "Redo", state.history().redoName().orElse(null));
     }
 
-    private static String saved(DeskState state) {
+    private static String saved(WindowState state) {
         if (!state.readOnly().isEmpty()) {
             return "Read only";
         }

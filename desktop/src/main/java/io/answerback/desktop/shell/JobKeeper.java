@@ -3,8 +3,8 @@ package io.answerback.desktop.shell;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.ChangedOutside;
 import io.answerback.files.JobCodec;
@@ -24,17 +24,17 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
-/// Opens and saves the job on the desk. A job is read, checked and assessed whole before anything of it is
+/// Opens and saves jobs. A job is read, checked and assessed whole before anything of it is
 /// shown; a file that somebody else changed is never overwritten unasked. The disk is read and written off the
 /// JavaFX thread, one thing after another.
 public final class JobKeeper implements AutoCloseable {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Recovery recovery;
     private final OpenFiles open;
     private final Function<Job, Assessment> assess;
     private final InstantSource clock;
     private final Consumer<Path> opened;
-    private final Disk disk;
+    private final Background background;
     private final Autosave autosave;
     private final FileWatch watch;
     private final ReadOnlyObjectWrapper<Optional<Conflict>> conflict = new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -42,22 +42,22 @@ public final class JobKeeper implements AutoCloseable {
     private String key;
     private Optional<OpenFiles.Hold> hold;
 
-    /// A keeper of the job on a desk.
+    /// A keeper of the open job.
     ///
-    /// @param disk where files are read and written; closed with this keeper
-    /// @param first the job that is on the desk
+    /// @param background where files are read and written; closed with this keeper
+    /// @param first the job that is open
     /// @param opened told of each file that is opened or saved to
     public JobKeeper(
-            Desk desk,
-            Disk disk,
+            OpenJob openJob,
+            Background background,
             Recovery recovery,
             OpenFiles open,
             Function<Job, Assessment> assess,
             ReadJob first,
             InstantSource clock,
             Consumer<Path> opened) {
-        this.desk = desk;
-        this.disk = disk;
+        this.openJob = openJob;
+        this.background = background;
         this.recovery = recovery;
         this.open = open;
         this.assess = assess;
@@ -66,10 +66,10 @@ public final class JobKeeper implements AutoCloseable {
         this.document = first.document();
         this.key = first.key();
         this.hold = first.hold();
-        this.autosave = new Autosave(desk, disk, recovery);
-        this.watch = new FileWatch(disk, () -> desk.now().file().orElse(null), this::seenChanged);
+        this.autosave = new Autosave(openJob, background, recovery);
+        this.watch = new FileWatch(background, () -> openJob.now().file().orElse(null), this::seenChanged);
         autosave.take(document, key);
-        desk.state().subscribe(state -> autosave.edited());
+        openJob.state().subscribe(state -> autosave.edited());
         comeBack(first);
         watch.start();
     }
@@ -83,33 +83,35 @@ public final class JobKeeper implements AutoCloseable {
     /// changed since they were made, says so.
     private void comeBack(ReadJob read) {
         if (read.unsaved() instanceof Unsaved.Damaged damaged) {
-            desk.tell(damaged.says());
+            openJob.tell(damaged.says());
         } else if (read.unsaved() instanceof Unsaved.Kept kept
-                && !kept.document().job().equals(desk.now().job())) {
-            desk.apply(new Edit(
+                && !kept.document().job().equals(openJob.now().job())) {
+            openJob.apply(new Edit(
                     "unsaved edits from the last run", saved -> kept.document().job()));
             String basis = kept.document().fingerprint();
             if (!basis.isEmpty() && !basis.equals(read.document().fingerprint())) {
                 document = read.document().withFingerprint(basis);
                 autosave.take(document, key);
                 conflict.set(Optional.of(Conflict.with(
-                        read.file().orElseThrow(), read.document(), desk.now().job())));
+                        read.file().orElseThrow(),
+                        read.document(),
+                        openJob.now().job())));
             }
-            desk.tell("Unsaved edits from the last run are back. Undo takes them away again.");
+            openJob.tell("Unsaved edits from the last run are back. Undo takes them away again.");
         } else if (!read.trouble().isEmpty()) {
-            desk.tell(read.trouble());
+            openJob.tell(read.trouble());
         }
     }
 
-    /// Opens a job file. When it is broken, or what is computed from it fails, says so and leaves the desk and
-    /// the file as they are. Unsaved edits of the job that leaves the desk stay in recovery and come back when
-    /// it is opened again.
+    /// Opens a job file. When it is broken, or what is computed from it fails, says so and leaves the open job
+    /// and the file as they are. Unsaved edits of the job that was open stay in recovery and come back when it
+    /// is opened again.
     public void open(Path file) {
         Future<?> kept = autosave.flush();
-        Optional<Path> now = desk.now().file();
+        Optional<Path> now = openJob.now().file();
         Optional<OpenFiles.Hold> mine = hold;
         AtomicBoolean letGo = new AtomicBoolean();
-        disk.run(
+        background.run(
                 () -> {
                     // what is unsaved here is read back from there
                     kept.get();
@@ -124,13 +126,13 @@ public final class JobKeeper implements AutoCloseable {
                 refused -> {
                     hold = letGo.get() ? Optional.empty() : hold;
                     holdAgain();
-                    desk.tell(refused);
+                    openJob.tell(refused);
                 });
     }
 
     private void holdAgain() {
-        if (hold.isEmpty() && desk.now().readOnly().isEmpty()) {
-            desk.now().file().ifPresent(file -> disk.run(() -> open.take(file), taken -> hold = taken));
+        if (hold.isEmpty() && openJob.now().readOnly().isEmpty()) {
+            openJob.now().file().ifPresent(file -> background.run(() -> open.take(file), taken -> hold = taken));
         }
     }
 
@@ -149,15 +151,15 @@ public final class JobKeeper implements AutoCloseable {
         key = read.key();
         conflict.set(Optional.empty());
         autosave.take(document, key);
-        desk.put(read.assessment(), read.file(), readOnly(read));
+        openJob.put(read.assessment(), read.file(), readOnly(read));
     }
 
-    /// Puts a job that has no file yet on the desk.
+    /// Opens a job that has no file yet.
     ///
     /// @param key what it goes by while it has none
-    /// @param then told once it is on the desk
+    /// @param then told once it is open
     public void begin(Job job, String key, Runnable then) {
-        disk.run(() -> ReadJob.of(job, key, recovery, assess), read -> {
+        background.run(() -> ReadJob.of(job, key, recovery, assess), read -> {
             begin(read);
             comeBack(read);
             then.run();
@@ -181,9 +183,9 @@ public final class JobKeeper implements AutoCloseable {
     ///
     /// @return whether it has one; without one nothing happens
     public boolean save() {
-        Optional<Path> file = desk.now().file();
-        if (file.isPresent() && !desk.now().readOnly().isEmpty()) {
-            desk.tell(desk.now().readOnly() + " It is not overwritten.");
+        Optional<Path> file = openJob.now().file();
+        if (file.isPresent() && !openJob.now().readOnly().isEmpty()) {
+            openJob.tell(openJob.now().readOnly() + " It is not overwritten.");
         } else {
             file.ifPresent(own -> write(own, JobFile::save));
         }
@@ -192,8 +194,8 @@ public final class JobKeeper implements AutoCloseable {
 
     /// Saves the job to a file, which becomes its own.
     public void saveAs(Path file) {
-        Optional<Path> now = desk.now().file();
-        disk.run(() -> now.isPresent() && FilePlaces.same(now.get(), file), own -> {
+        Optional<Path> now = openJob.now().file();
+        background.run(() -> now.isPresent() && FilePlaces.same(now.get(), file), own -> {
             if (own) {
                 save();
             } else {
@@ -207,10 +209,10 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void write(Path file, Writing how) {
-        JobDocument now = document.with(desk.now().job());
+        JobDocument now = document.with(openJob.now().job());
         String before = key;
-        Optional<Path> its = desk.now().file();
-        disk.run(
+        Optional<Path> its = openJob.now().file();
+        background.run(
                 () -> {
                     boolean own = its.isPresent() && FilePlaces.same(its.get(), file);
                     try {
@@ -224,7 +226,7 @@ public final class JobKeeper implements AutoCloseable {
                 },
                 written -> {
                     if (!before.equals(key)) {
-                        // another job came onto the desk meanwhile; this one is saved and gone
+                        // another job was opened meanwhile; this one is saved and gone
                         written.taken().ifPresent(OpenFiles.Hold::close);
                     } else if (written.saved() == null) {
                         compare(file);
@@ -245,19 +247,19 @@ public final class JobKeeper implements AutoCloseable {
         key = ReadJob.key(file);
         conflict.set(Optional.empty());
         autosave.take(document, key);
-        desk.savedTo(file, document.job());
-        written.saved().trouble().ifPresent(desk::tell);
+        openJob.savedTo(file, document.job());
+        written.saved().trouble().ifPresent(openJob::tell);
         opened.accept(file);
     }
 
     private void seenChanged(Path file) {
         if (onDesk(file) && !document.fingerprint().isEmpty()) {
-            disk.run(() -> JobFile.fingerprint(file), there -> {
+            background.run(() -> JobFile.fingerprint(file), there -> {
                 if (!onDesk(file)) {
                     return;
                 }
                 if (there.isEmpty()) {
-                    desk.tell("%s is not there any more. Saving writes it again.".formatted(file.getFileName()));
+                    openJob.tell("%s is not there any more. Saving writes it again.".formatted(file.getFileName()));
                 } else if (!there.equals(document.fingerprint())) {
                     compare(file);
                 }
@@ -265,18 +267,18 @@ public final class JobKeeper implements AutoCloseable {
         }
     }
 
-    /// Whether a file is that of the job on the desk. While it was read or written another may have been opened.
+    /// Whether a file is that of the open job. While it was read or written another may have been opened.
     private boolean onDesk(Path file) {
-        return desk.now().file().filter(file::equals).isPresent();
+        return openJob.now().file().filter(file::equals).isPresent();
     }
 
     private void compare(Path file) {
-        disk.run(
+        background.run(
                 () -> JobFile.open(file),
                 theirs -> {
                     if (onDesk(file) && !theirs.fingerprint().equals(document.fingerprint())) {
                         conflict.set(Optional.of(
-                                Conflict.with(file, theirs, desk.now().job())));
+                                Conflict.with(file, theirs, openJob.now().job())));
                     }
                 },
                 why -> {
@@ -301,29 +303,29 @@ public final class JobKeeper implements AutoCloseable {
             Path file = conflict.get().orElseThrow().file();
             document = theirs;
             conflict.set(Optional.empty());
-            desk.apply(new Edit("the file as others changed it", mine -> theirs.job()));
-            desk.savedTo(file, theirs.job());
+            openJob.apply(new Edit("the file as others changed it", mine -> theirs.job()));
+            openJob.savedTo(file, theirs.job());
             autosave.take(document, key);
-            desk.tell("This is the file as it was changed outside. Undo brings yours back.");
+            openJob.tell("This is the file as it was changed outside. Undo brings yours back.");
         });
     }
 
     /// Keeps both: this window's job is saved beside the file under another name, and goes on there.
     public void keepBoth() {
         conflict.get()
-                .ifPresent(its ->
-                        disk.run(() -> FilePlaces.beside(its.file()), beside -> write(beside, JobFile::overwrite)));
+                .ifPresent(its -> background.run(
+                        () -> FilePlaces.beside(its.file()), beside -> write(beside, JobFile::overwrite)));
     }
 
     /// Keeps what is unsaved and waits until the disk has it. Closing again does nothing.
     @Override
     public void close() {
-        if (disk.closed()) {
+        if (background.closed()) {
             return;
         }
         watch.stop();
         autosave.close();
         hold.ifPresent(OpenFiles.Hold::close);
-        disk.close();
+        background.close();
     }
 }

@@ -1,14 +1,13 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.IntoView;
 import io.answerback.desktop.drawing.OwnKeys;
 import io.answerback.desktop.drawing.RowButton;
-import io.answerback.desktop.live.Practice;
-import io.answerback.desktop.start.StartSheet;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
@@ -37,7 +36,7 @@ import javafx.scene.layout.VBox;
 public final class MainWindow {
     private static final double NARROW = 1050;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final Map<Stop, Supplier<Bench>> benches;
     private final Map<Stop, Bench> open = new EnumMap<>(Stop.class);
@@ -53,12 +52,12 @@ public final class MainWindow {
     private final ScrollPane sideScroll = scroll(side, "side");
     private final ScrollPane middleScroll = scroll(middle, "middle");
     private final BorderPane body = new BorderPane();
-    private final StartSheet start;
+    private final FrontSheet start;
     private final Scene scene;
     private boolean waiting;
     private boolean rearrange;
     private boolean arrangedNarrow;
-    private DeskState shown;
+    private WindowState shown;
 
     /// The window's content.
     ///
@@ -68,29 +67,29 @@ public final class MainWindow {
     /// @param open takes a file that is opened or dropped
     /// @param recent the job files opened lately
     public MainWindow(
-            Desk desk,
-            Practice practice,
+            OpenJob openJob,
+            PracticeSession practice,
             Look look,
             Commands commands,
             Map<Stop, Supplier<Bench>> benches,
-            StartSheet start,
+            FrontSheet start,
             ConflictStrip conflict,
             Consumer<Path> open,
             Supplier<List<String>> recent) {
-        this.desk = desk;
+        this.openJob = openJob;
         this.look = look;
         this.benches = benches;
         this.start = start;
-        this.points = new PointList(desk, look);
-        this.palette = new Palette(desk, commands.all(), points::focusList);
+        this.points = new PointList(openJob, look);
+        this.palette = new Palette(openJob, commands.all(), points::focusList);
         this.header = new Header(commands, palette::open, recent, open);
-        this.route = new RouteLine(desk, look);
-        this.findings = new Findings(desk, look);
-        this.chain = new ChainStrip(desk, practice, look);
+        this.route = new RouteLine(openJob, look);
+        this.findings = new Findings(openJob, look);
+        this.chain = new ChainStrip(openJob, practice, look);
         notice.getStyleClass().add("notice");
         notice.setWrapText(true);
         notice.setMaxWidth(Double.MAX_VALUE);
-        notice.setOnMouseClicked(click -> desk.tell(""));
+        notice.setOnMouseClicked(click -> openJob.tell(""));
         body.setTop(new VBox(header, route, conflict, notice));
         body.setLeft(points);
         body.setBottom(chain);
@@ -124,8 +123,8 @@ public final class MainWindow {
         points.focusList();
     }
 
-    private void follow(Practice practice) {
-        desk.state().subscribe(this::showSoon);
+    private void follow(PracticeSession practice) {
+        openJob.state().subscribe(this::showSoon);
         practice.run().subscribe(this::showSoon);
         practice.panel().subscribe(this::showSoon);
         practice.progress().subscribe(this::showSoon);
@@ -141,16 +140,16 @@ public final class MainWindow {
             }
         });
         look.textPercent().subscribe(this::rearrangeSoon);
-        desk.wholeWindow().subscribe(this::rearrangeSoon);
+        openJob.wholeWindow().subscribe(this::rearrangeSoon);
         rearrange = true;
-        show(desk.now());
+        show(openJob.now());
     }
 
     /// Whatever changes before the next picture is shown at once with it.
     private void showSoon() {
         if (!waiting) {
             waiting = true;
-            Platform.runLater(() -> show(desk.now()));
+            Platform.runLater(() -> show(openJob.now()));
         }
     }
 
@@ -173,14 +172,14 @@ public final class MainWindow {
         arrangedNarrow = narrow;
         side.getChildren().setAll(bench.instrument(), findings);
         side.getStyleClass().setAll("side-sheet");
-        if (narrow && !desk.wholeWindow().get()) {
+        if (narrow && !openJob.wholeWindow().get()) {
             middle.getChildren().setAll(bench.sheet(), side);
         } else {
             middle.getChildren().setAll(bench.sheet());
             sideScroll.setContent(side);
         }
         body.setCenter(middleScroll);
-        boolean whole = desk.wholeWindow().get();
+        boolean whole = openJob.wholeWindow().get();
         body.setLeft(whole ? null : points);
         body.setBottom(whole ? null : chain);
         body.setRight(whole || narrow ? null : sideScroll);
@@ -190,12 +189,12 @@ public final class MainWindow {
         route.setManaged(!whole);
     }
 
-    private void show(DeskState state) {
+    private void show(WindowState state) {
         waiting = false;
         Node focused = scene.getFocusOwner();
         Bench bench = bench(state.stop());
-        if (state.stop() != Stop.CABLE && state.stop() != Stop.SET_UP) {
-            desk.wholeWindow().set(false);
+        if (!bench.mayFillWindow()) {
+            openJob.wholeWindow().set(false);
         }
         if (rearrange || !middle.getChildren().contains(bench.sheet())) {
             arrange(bench);
@@ -219,7 +218,7 @@ public final class MainWindow {
         }
     }
 
-    private void showState(DeskState state, Bench bench) {
+    private void showState(WindowState state, Bench bench) {
         header.show(state);
         route.show(state);
         points.show(state);
@@ -242,13 +241,11 @@ public final class MainWindow {
             if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
                 return;
             }
-            if (key.getCode() == KeyCode.ESCAPE && desk.wholeWindow().get()) {
-                desk.wholeWindow().set(false);
+            if (key.getCode() == KeyCode.ESCAPE && openJob.wholeWindow().get()) {
+                openJob.wholeWindow().set(false);
                 key.consume();
             } else if (key.getCode() == KeyCode.SPACE && !onButton()) {
-                commands.work().stream()
-                        .filter(command -> command.name().equals("Try the selected point"))
-                        .forEach(command -> command.action().run());
+                commands.trySelected().action().run();
                 key.consume();
             } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
                 walk(key.getCode() == KeyCode.UP ? -1 : 1, key.isShiftDown());
@@ -259,9 +256,9 @@ public final class MainWindow {
 
     private void walk(int steps, boolean picking) {
         if (picking) {
-            desk.pickNext(steps);
+            openJob.pickNext(steps);
         } else {
-            desk.selectNext(steps);
+            openJob.selectNext(steps);
         }
     }
 

@@ -1,10 +1,10 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.find.Found;
 import io.answerback.desktop.find.Hit;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -27,8 +27,8 @@ final class Palette extends StackPane {
     private final Everything everything;
     private final Runnable closed;
 
-    Palette(Desk desk, List<Command> commands, Runnable closed) {
-        this.everything = new Everything(desk, commands);
+    Palette(OpenJob openJob, List<Command> commands, Runnable closed) {
+        this.everything = new Everything(openJob, commands);
         this.closed = closed;
         getStyleClass().add("palette-shade");
         setVisible(false);

@@ -2,10 +2,10 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.site.SystemPoint;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -25,11 +25,11 @@ final class PointCell extends ListCell<PointResult> {
     private static final PseudoClass PICKED = PseudoClass.getPseudoClass("picked");
 
     private final Look look;
-    private final Desk desk;
+    private final OpenJob openJob;
 
-    PointCell(Look look, Desk desk) {
+    PointCell(Look look, OpenJob openJob) {
         this.look = look;
-        this.desk = desk;
+        this.openJob = openJob;
         addEventFilter(MouseEvent.MOUSE_PRESSED, this::press);
         getStyleClass().add("point-cell");
         setPrefWidth(0);
@@ -39,9 +39,9 @@ final class PointCell extends ListCell<PointResult> {
     private void press(MouseEvent press) {
         if (getItem() != null && (press.isShortcutDown() || press.isShiftDown())) {
             if (press.isShortcutDown()) {
-                desk.pick(getItem().pointId());
+                openJob.pick(getItem().pointId());
             } else {
-                desk.pickUpTo(getItem().pointId());
+                openJob.pickUpTo(getItem().pointId());
             }
             press.consume();
         }
@@ -51,7 +51,7 @@ final class PointCell extends ListCell<PointResult> {
     protected void updateItem(PointResult point, boolean empty) {
         super.updateItem(point, empty);
         pseudoClassStateChanged(FIRST_SYSTEM, !empty && point != null && firstOfSystem(point));
-        boolean picked = !empty && point != null && desk.now().picked().contains(point.pointId());
+        boolean picked = !empty && point != null && openJob.now().picked().contains(point.pointId());
         pseudoClassStateChanged(PICKED, picked);
         if (empty || point == null) {
             setGraphic(null);

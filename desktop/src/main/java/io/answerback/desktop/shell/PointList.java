@@ -6,10 +6,10 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Link;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -31,20 +31,20 @@ final class PointList extends VBox {
     private final ListView<PointResult> list = new ListView<>();
     private final TextField filter = new TextField();
     private final Label count = new Label();
-    private final Desk desk;
+    private final OpenJob openJob;
     private List<PointResult> all = List.of();
     private List<PointId> picked = List.of();
 
-    PointList(Desk desk, Look look) {
-        this.desk = desk;
+    PointList(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         getStyleClass().add("points");
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
         look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
-        list.setCellFactory(view -> new PointCell(look, desk));
+        list.setCellFactory(view -> new PointCell(look, openJob));
         list.getSelectionModel().selectedItemProperty().subscribe(chosen -> {
             if (chosen != null) {
-                desk.select(chosen.pointId());
+                openJob.select(chosen.pointId());
             }
         });
         filter.setPromptText("Type to filter");
@@ -131,7 +131,7 @@ final class PointList extends VBox {
         list.requestFocus();
     }
 
-    void show(DeskState state) {
+    void show(WindowState state) {
         if (all != state.assessment().points()) {
             all = state.assessment().points();
             count.setText(Integer.toString(state.job().points().size()));
@@ -153,7 +153,7 @@ final class PointList extends VBox {
                 .toList();
         if (!shown.equals(list.getItems())) {
             list.getItems().setAll(shown);
-            select(desk.now().selected());
+            select(openJob.now().selected());
         }
     }
 

@@ -1,11 +1,11 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.assess.StopProgress;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -21,17 +21,17 @@ final class RouteLine extends StackPane {
     private static final double MARK_RADIUS = 7.5;
 
     private final HBox stops = new HBox();
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
 
-    RouteLine(Desk desk, Look look) {
-        this.desk = desk;
+    RouteLine(OpenJob openJob, Look look) {
+        this.openJob = openJob;
         this.look = look;
         getStyleClass().add("route-line");
         getChildren().add(stops);
     }
 
-    void show(DeskState state) {
+    void show(WindowState state) {
         stops.getChildren()
                 .setAll(state.assessment().stops().stream()
                         .map(progress -> stop(progress, progress.stop() == state.stop()))
@@ -60,7 +60,7 @@ final class RouteLine extends StackPane {
         }
         button.setAccessibleText(says + (open ? ", open" : ""));
         Hint.on(button, says + " (Ctrl+" + progress.stop().number() + ")");
-        button.setOnAction(click -> desk.go(progress.stop()));
+        button.setOnAction(click -> openJob.go(progress.stop()));
         button.setMaxWidth(Double.MAX_VALUE);
         drawn.prefWidthProperty().bind(button.widthProperty());
         HBox.setHgrow(button, Priority.ALWAYS);

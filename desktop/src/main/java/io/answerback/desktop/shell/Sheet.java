@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.DeskState;
+import io.answerback.desktop.work.WindowState;
 import javafx.scene.Node;
 import javafx.scene.layout.VBox;
 
@@ -31,8 +31,8 @@ public abstract class Sheet {
     public abstract String title();
 
     /// What the title is about in this state, in a few words.
-    public abstract String about(DeskState state);
+    public abstract String about(WindowState state);
 
     /// Shows another state. Called on the JavaFX thread whenever the state changes while the sheet lies on top.
-    public abstract void show(DeskState state);
+    public abstract void show(WindowState state);
 }

@@ -1,7 +1,7 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.work.WindowState;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -37,7 +37,7 @@ public final class SheetFrame {
     /// Lays a sheet on top and shows a state on it.
     ///
     /// @param beside what stands beside the title, such as the switch between the sheets
-    public void show(Sheet sheet, DeskState state, Node... beside) {
+    public void show(Sheet sheet, WindowState state, Node... beside) {
         Headline headline = new Headline(sheet.title(), sheet.about(state));
         HBox.setHgrow(headline, Priority.ALWAYS);
         head.getChildren().setAll(headline);

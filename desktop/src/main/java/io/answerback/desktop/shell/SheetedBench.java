@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Switch;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +14,7 @@ import javafx.scene.Node;
 ///
 /// @param <S> names the sheets, the first of them on top to begin with
 public abstract class SheetedBench<S extends Enum<S>> implements Bench {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Function<S, String> title;
     private final List<S> names;
     private final SheetFrame frame = new SheetFrame();
@@ -25,8 +25,8 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
     /// A bench without sheets yet.
     ///
     /// @param title a sheet's name on the switch
-    protected SheetedBench(Desk desk, Class<S> sheets, Function<S, String> title) {
-        this.desk = desk;
+    protected SheetedBench(OpenJob openJob, Class<S> sheets, Function<S, String> title) {
+        this.openJob = openJob;
         this.title = title;
         this.names = List.of(sheets.getEnumConstants());
         this.makers = new EnumMap<>(sheets);
@@ -42,7 +42,7 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
     /// Lays a sheet on top.
     public final void open(S sheet) {
         onTop = sheet;
-        show(desk.now());
+        show(openJob.now());
     }
 
     @Override
@@ -56,7 +56,7 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
     }
 
     @Override
-    public final void show(DeskState state) {
+    public final void show(WindowState state) {
         Sheet sheet = made.computeIfAbsent(onTop, its -> makers.get(its).get());
         frame.show(sheet, state, Switch.bare("Sheet", names, onTop, title, this::open));
     }

@@ -7,15 +7,15 @@ import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
+import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
-import io.answerback.desktop.Workplace;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.setup.SetupSheet;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
@@ -42,7 +42,7 @@ import javax.imageio.ImageIO;
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
 
-    private Workplace workplace;
+    private ApplicationWindow application;
     private Stage stage;
     private Path folder;
 
@@ -52,13 +52,13 @@ public final class Shots extends Application {
         List<String> what = getParameters().getRaw();
         folder = Files.createDirectories(Path.of(what.getFirst()));
         Path scratch = Files.createTempDirectory("answerback-shots");
-        workplace = new Workplace(
+        application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), scratch), scratch, InstantSource.system(), 0, Duration.ZERO);
         stage.setWidth(Double.parseDouble(what.get(1)));
         stage.setHeight(Double.parseDouble(what.get(2)));
-        workplace.look().textPercent().set(Integer.parseInt(what.get(3)));
-        workplace.look().dark().set(what.get(4).equals("dark"));
-        workplace.show();
+        application.look().textPercent().set(Integer.parseInt(what.get(3)));
+        application.look().dark().set(what.get(4).equals("dark"));
+        application.show();
         Thread.ofVirtual().start(this::takeAll);
     }
 
@@ -66,13 +66,13 @@ public final class Shots extends Application {
         try {
             survey();
             take("loop", () -> {
-                workplace.desk().select(new PointId("07"));
-                workplace.desk().go(Stop.LOOP);
+                application.openJob().select(new PointId("07"));
+                application.openJob().go(Stop.LOOP);
             });
             take("loop-cause", () -> {
-                workplace.desk().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
-                workplace
-                        .desk()
+                application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
+                application
+                        .openJob()
                         .apply(TakeOverEdits.measured(new Measurement(
                                 new PointId("07"),
                                 Instant.now(),
@@ -81,8 +81,8 @@ public final class Shots extends Application {
                                 "")));
             });
             onWindow(() -> {
-                workplace.desk().undo();
-                workplace.desk().tell("");
+                application.openJob().undo();
+                application.openJob().tell("");
             });
             loops();
             cables();
@@ -92,12 +92,12 @@ public final class Shots extends Application {
             send("08");
             send("17");
             take("report", () -> {
-                workplace.desk().select(new PointId("17"));
-                workplace.desk().go(Stop.REPORT);
+                application.openJob().select(new PointId("17"));
+                application.openJob().go(Stop.REPORT);
             });
             take("prove", () -> {
-                workplace.desk().select(new PointId("09"));
-                workplace.desk().go(Stop.PROVE);
+                application.openJob().select(new PointId("09"));
+                application.openJob().go(Stop.PROVE);
             });
         } catch (Exception failed) {
             System.err.println("The pictures could not be taken: " + failed);
@@ -109,49 +109,49 @@ public final class Shots extends Application {
     /// The terminals of a box with its tamper ring, and the run along the strip.
     private void cables() throws Exception {
         take("cable", () -> {
-            workplace.desk().select(new PointId("05"));
-            workplace.desk().go(Stop.CABLE);
+            application.openJob().select(new PointId("05"));
+            application.openJob().go(Stop.CABLE);
         });
-        onWindow(() -> workplace.cableBench().open(CableSheet.BOX));
+        onWindow(() -> application.cableBench().open(CableSheet.BOX));
     }
 
     /// The battery's fall, and the supply tree with what would mend it.
     private void power() throws Exception {
         take("power", () -> {
-            workplace.desk().select(new PointId("20"));
-            workplace.desk().go(Stop.POWER);
+            application.openJob().select(new PointId("20"));
+            application.openJob().go(Stop.POWER);
         });
-        take("power-volts", () -> workplace.powerBench().open(PowerSheet.VOLTS));
-        onWindow(() -> workplace.powerBench().open(PowerSheet.HOLD));
+        take("power-volts", () -> application.powerBench().open(PowerSheet.VOLTS));
+        onWindow(() -> application.powerBench().open(PowerSheet.HOLD));
     }
 
     /// What is typed, what is wanted, what zones do by day and night, and the panel's profile.
     private void setUp() throws Exception {
         take("setup", () -> {
-            workplace.desk().select(new PointId("01"));
-            workplace.desk().go(Stop.SET_UP);
+            application.openJob().select(new PointId("01"));
+            application.openJob().go(Stop.SET_UP);
         });
-        take("setup-decisions", () -> workplace.setupBench().open(SetupSheet.DECISIONS));
-        take("setup-ways", () -> workplace.setupBench().open(SetupSheet.WAYS));
-        take("setup-profile", () -> workplace.setupBench().open(SetupSheet.PROFILE));
-        onWindow(() -> workplace.setupBench().open(SetupSheet.TYPING));
+        take("setup-decisions", () -> application.setupBench().open(SetupSheet.DECISIONS));
+        take("setup-ways", () -> application.setupBench().open(SetupSheet.WAYS));
+        take("setup-profile", () -> application.setupBench().open(SetupSheet.PROFILE));
+        onWindow(() -> application.setupBench().open(SetupSheet.TYPING));
     }
 
     /// The bus as it is laid, where each zone is read, and what the panel hears by radio.
     private void bus() throws Exception {
         take("bus", () -> {
-            workplace.desk().select(new PointId("13"));
-            workplace.desk().go(Stop.BUS);
+            application.openJob().select(new PointId("13"));
+            application.openJob().go(Stop.BUS);
         });
-        take("bus-zones", () -> workplace.busBench().open(BusSheet.ZONES));
+        take("bus-zones", () -> application.busBench().open(BusSheet.ZONES));
         take("bus-radio", () -> {
             put(DemoJobs.job(3));
-            workplace.desk().select(new PointId("12"));
-            workplace.desk().go(Stop.BUS);
-            workplace.busBench().open(BusSheet.RADIO);
+            application.openJob().select(new PointId("12"));
+            application.openJob().go(Stop.BUS);
+            application.busBench().open(BusSheet.RADIO);
         });
         onWindow(() -> {
-            workplace.busBench().open(BusSheet.LAID);
+            application.busBench().open(BusSheet.LAID);
             put(DemoJobs.job(1));
         });
     }
@@ -159,27 +159,27 @@ public final class Shots extends Application {
     /// The column of readings, and the resistors.
     private void loops() throws Exception {
         take("loop-readings", () -> {
-            workplace.desk().select(new PointId("10"));
-            workplace.loopBench().open(LoopSheet.READINGS);
+            application.openJob().select(new PointId("10"));
+            application.loopBench().open(LoopSheet.READINGS);
         });
-        onWindow(() -> workplace.loopBench().open(LoopSheet.ONE_LOOP));
+        onWindow(() -> application.loopBench().open(LoopSheet.ONE_LOOP));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
     private void survey() throws Exception {
         onWindow(() -> {
-            workplace.desk().select(new PointId("07"));
-            workplace.desk().open(SurveySheet.ROOMS);
+            application.openJob().select(new PointId("07"));
+            application.openJob().open(SurveySheet.ROOMS);
         });
-        take("survey-rooms", () -> workplace.surveyBench().type("side gate, contact, yard, immediate, 34 m"));
-        onWindow(() -> workplace.surveyBench().type(""));
+        take("survey-rooms", () -> application.surveyBench().type("side gate, contact, yard, immediate, 34 m"));
+        onWindow(() -> application.surveyBench().type(""));
         take("survey-rules", () -> {
             put(DemoJobs.job(2));
-            workplace.desk().open(SurveySheet.HOUSE_RULES);
+            application.openJob().open(SurveySheet.HOUSE_RULES);
         });
         take("survey-inputs", () -> {
             put(DemoJobs.job(3));
-            workplace.desk().open(SurveySheet.INPUTS);
+            application.openJob().open(SurveySheet.INPUTS);
         });
         startSheet();
         onWindow(() -> put(DemoJobs.job(1)));
@@ -189,17 +189,17 @@ public final class Shots extends Application {
         for (int number = DemoJobs.COUNT; number >= 1; number--) {
             Path file = folder.resolve(DemoJobs.NAMES.get(number - 1) + JobFile.ENDING);
             JobFile.overwrite(file, JobDocument.of(DemoJobs.job(number)));
-            onWindow(() -> workplace.keeper().open(file));
+            onWindow(() -> application.keeper().open(file));
         }
-        take("start", () -> workplace.start().show(true));
+        take("start", () -> application.start().show(true));
         for (String name : DemoJobs.NAMES) {
             Files.delete(folder.resolve(name + JobFile.ENDING));
         }
-        onWindow(workplace::leaveStart);
+        onWindow(application::leaveStart);
     }
 
     private void put(Job job) {
-        workplace.desk().put(job, Optional.empty(), "");
+        application.openJob().put(job, Optional.empty(), "");
     }
 
     /// Does something on the JavaFX thread, and waits until what follows from it is read, written and computed.
@@ -207,14 +207,14 @@ public final class Shots extends Application {
         CompletableFuture<Void> done = new CompletableFuture<>();
         Platform.runLater(() -> {
             action.run();
-            workplace
-                    .disk()
+            application
+                    .background()
                     .run(
                             () -> null,
                             read -> settle(
                                     2,
-                                    () -> workplace
-                                            .disk()
+                                    () -> application
+                                            .background()
                                             .compute(() -> null, computed -> settle(2, () -> done.complete(null)))));
         });
         done.get(ANSWER_SECONDS, TimeUnit.SECONDS);
@@ -223,13 +223,13 @@ public final class Shots extends Application {
     private void send(String point) throws Exception {
         CompletableFuture<Void> answered = new CompletableFuture<>();
         Platform.runLater(() -> {
-            workplace
+            application
                     .practice()
                     .run()
                     .subscribe(run -> run.filter(its -> its.pointId().equals(new PointId(point)))
                             .filter(its -> !its.travelling() && its.links().size() == 7)
                             .ifPresent(its -> answered.complete(null)));
-            workplace.practice().toggle(new PointId(point));
+            application.practice().toggle(new PointId(point));
         });
         answered.get(ANSWER_SECONDS, TimeUnit.SECONDS);
     }
@@ -271,6 +271,6 @@ public final class Shots extends Application {
 
     @Override
     public void stop() {
-        workplace.close();
+        application.close();
     }
 }

@@ -11,7 +11,7 @@ import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.SettingsFile;
 import java.io.File;
 import java.nio.file.Path;

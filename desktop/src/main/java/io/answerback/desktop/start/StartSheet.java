@@ -2,11 +2,12 @@ package io.answerback.desktop.start;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Disk;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.survey.RuleShelf;
+import io.answerback.desktop.shell.FrontSheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.Recovery;
 import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
@@ -24,16 +25,15 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /// Where a day begins: jobs to go on with and how each stands, a new job, and the demos. Lies over the whole
 /// window until one is chosen.
-public final class StartSheet extends StackPane {
+public final class StartSheet extends FrontSheet {
 
     private final Actions actions;
     private final Look look;
-    private final Disk disk;
+    private final Background background;
     private final Recovery recovery;
     private final Assessor assessor;
     private final Supplier<List<String>> recent;
@@ -69,7 +69,7 @@ public final class StartSheet extends StackPane {
     public StartSheet(
             Actions actions,
             Look look,
-            Disk disk,
+            Background background,
             Recovery recovery,
             Assessor assessor,
             RuleShelf shelf,
@@ -78,14 +78,12 @@ public final class StartSheet extends StackPane {
         this.clock = clock;
         this.actions = actions;
         this.look = look;
-        this.disk = disk;
+        this.background = background;
         this.recovery = recovery;
         this.assessor = assessor;
         this.recent = recent;
         this.shelf = shelf;
         getStyleClass().add("start");
-        setVisible(false);
-        setManaged(false);
         notice.setWrapText(true);
         notice.setMaxWidth(Double.MAX_VALUE);
         tell("");
@@ -174,7 +172,7 @@ public final class StartSheet extends StackPane {
         form.focusSite();
         List<String> files = recent.get();
         known.getChildren().setAll(Words.quiet("Reading the jobs…"));
-        disk.compute(() -> KnownJob.read(files, recovery, assessor), this::show);
+        background.compute(() -> KnownJob.read(files, recovery, assessor), this::show);
     }
 
     /// Takes house rules or a panel profile from a file for the new job.
@@ -192,7 +190,7 @@ public final class StartSheet extends StackPane {
         setManaged(false);
     }
 
-    /// Says something on it, in one line; a blank takes it away.
+    @Override
     public void tell(String words) {
         notice.setText(words);
         notice.setVisible(!words.isEmpty());

@@ -3,10 +3,10 @@ package io.answerback.desktop.survey;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.CoreConvention;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -16,10 +16,10 @@ import javafx.scene.Node;
 final class CoreRules {
     private static final String NONE = "what is left";
 
-    private final Desk desk;
+    private final OpenJob openJob;
 
-    CoreRules(Desk desk) {
-        this.desk = desk;
+    CoreRules(OpenJob openJob) {
+        this.openJob = openJob;
     }
 
     List<Node> of(CoreConvention convention) {
@@ -37,7 +37,7 @@ final class CoreRules {
                                 new ValueField(
                                         "Colours for " + use.words(),
                                         wanted.isEmpty() ? NONE : String.join(", ", wanted),
-                                        typed -> desk.apply(PracticeEdits.coreColours(use, colours(typed)))));
+                                        typed -> openJob.apply(PracticeEdits.coreColours(use, colours(typed)))));
             }
         }
         parts.add(row);

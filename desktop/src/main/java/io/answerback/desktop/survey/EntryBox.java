@@ -9,9 +9,9 @@ import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewPoint;
 import io.answerback.core.survey.PointDraft;
-import io.answerback.desktop.desk.Desk;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
@@ -27,12 +27,12 @@ final class EntryBox extends VBox {
 
     private final TextField line = new TextField();
     private final Flow understood = new Flow();
-    private final Desk desk;
+    private final OpenJob openJob;
     private final KindCatalogue kinds;
     private final Conductor conductor;
 
-    EntryBox(Desk desk, KindCatalogue kinds, Conductor conductor) {
-        this.desk = desk;
+    EntryBox(OpenJob openJob, KindCatalogue kinds, Conductor conductor) {
+        this.openJob = openJob;
         this.kinds = kinds;
         this.conductor = conductor;
         getStyleClass().add("entry-box");
@@ -75,21 +75,21 @@ final class EntryBox extends VBox {
     /// In an empty line there is nothing of its own to undo: the keys mean the job.
     private void jobKey(KeyEvent key) {
         if (key.getCode() == KeyCode.Z) {
-            desk.undo();
+            openJob.undo();
             key.consume();
         } else if (key.getCode() == KeyCode.Y) {
-            desk.redo();
+            openJob.redo();
             key.consume();
         }
     }
 
     private EntryLine reader() {
-        Optional<Integer> area = desk.now()
+        Optional<Integer> area = openJob.now()
                 .job()
-                .point(desk.now().selected())
+                .point(openJob.now().selected())
                 .map(Point::surveyed)
                 .flatMap(surveyed -> surveyed.area());
-        return new EntryLine(kinds, desk.now().job(), area);
+        return new EntryLine(kinds, openJob.now().job(), area);
     }
 
     private List<String> completions() {
@@ -101,7 +101,7 @@ final class EntryBox extends VBox {
             return;
         }
         PointDraft point = reader().read(line.getText());
-        if (point.complete() && desk.apply(NewPoint.add(point, conductor), point.id())) {
+        if (point.complete() && openJob.apply(NewPoint.add(point, conductor), point.id())) {
             line.clear();
         }
     }

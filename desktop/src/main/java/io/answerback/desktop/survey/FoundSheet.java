@@ -14,12 +14,12 @@ import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.PointDraft;
 import io.answerback.core.takeover.FoundLoop;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;
@@ -40,18 +40,18 @@ final class FoundSheet {
     private static final List<Measured> TAKEN_OVER =
             List.of(Measured.LOOP_AT_REST, Measured.LOOP_ACTIVE, Measured.RESISTOR);
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final KindCatalogue kinds;
     private final InstantSource clock;
 
-    FoundSheet(Desk desk, KindCatalogue kinds, InstantSource clock) {
-        this.desk = desk;
+    FoundSheet(OpenJob openJob, KindCatalogue kinds, InstantSource clock) {
+        this.openJob = openJob;
         this.kinds = kinds;
         this.clock = clock;
     }
 
     /// The part that stands in the middle.
-    Node of(DeskState state) {
+    Node of(WindowState state) {
         VBox part = new VBox();
         part.getStyleClass().add("found");
         Optional<Point> selected = state.job().point(state.selected());
@@ -98,7 +98,7 @@ final class FoundSheet {
         Typed<Optional<Double>> ohms = typed.strip().equalsIgnoreCase("open")
                 ? new Typed.Read<>(Optional.empty())
                 : FigureReader.read(typed, "reading in ohms").then(Optional::of);
-        return desk.apply(ohms.then(
+        return openJob.apply(ohms.then(
                         value -> TakeOverEdits.measured(new Measurement(point.id(), clock.instant(), what, value, "")))
                 .orAlso(", or open"));
     }
@@ -143,7 +143,7 @@ final class FoundSheet {
                     .add(Tool.of(
                             name + "  ×",
                             "take it off this loop",
-                            () -> desk.apply(TakeOverEdits.removeContact(point.id(), index))));
+                            () -> openJob.apply(TakeOverEdits.removeContact(point.id(), index))));
         }
         row.getChildren()
                 .add(new ValueField("Another contact on this loop", "name another", typed -> add(point, typed)));
@@ -152,17 +152,17 @@ final class FoundSheet {
 
     private boolean add(Point point, String typed) {
         PointDraft contact =
-                new EntryLine(kinds, desk.now().job(), point.surveyed().area()).read(typed);
+                new EntryLine(kinds, openJob.now().job(), point.surveyed().area()).read(typed);
         PointKind kind = contact.kind().orElse(point.kind());
         if (contact.name().isEmpty()) {
-            desk.tell("A contact needs a name, such as landing window.");
+            openJob.tell("A contact needs a name, such as landing window.");
             return false;
         }
-        return desk.apply(TakeOverEdits.addContact(point.id(), contact.name(), kind));
+        return openJob.apply(TakeOverEdits.addContact(point.id(), contact.name(), kind));
     }
 
     /// The readings kept of the selected point, newest first, for the side sheet.
-    List<Node> readings(DeskState state) {
+    List<Node> readings(WindowState state) {
         List<Node> rows = new java.util.ArrayList<>();
         rows.add(Words.title("Readings kept"));
         List<Measurement> kept = state.job().measurements().stream()

@@ -3,7 +3,6 @@ package io.answerback.desktop.survey;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointColumn;
 import io.answerback.core.survey.PointTable;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Switch;
@@ -11,6 +10,7 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.WindowState;
 import io.answerback.files.TextEncoding;
 import java.io.File;
 import java.util.ArrayList;
@@ -55,12 +55,12 @@ final class ImportSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return table.open().get().map(ImportSheet::about).orElse("");
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         table.open().get().ifPresent(this::show);
     }
 

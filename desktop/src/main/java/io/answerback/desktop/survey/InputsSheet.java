@@ -12,8 +12,6 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Gauge;
@@ -22,6 +20,9 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,12 +36,12 @@ import javafx.scene.layout.VBox;
 /// What is needed of the panel against what there is: inputs as they lie in their boxes, everything else by
 /// count, and the cheapest ways to close a shortfall.
 final class InputsSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final RuleShelf shelf;
 
-    InputsSheet(Desk desk, Look look, RuleShelf shelf) {
-        this.desk = desk;
+    InputsSheet(OpenJob openJob, Look look, RuleShelf shelf) {
+        this.openJob = openJob;
         this.look = look;
         this.shelf = shelf;
     }
@@ -51,12 +52,12 @@ final class InputsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return says(state.job(), state.assessment().inventory());
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Job job = state.job();
         Inventory inventory = state.assessment().inventory();
         List<Node> parts = new ArrayList<>();
@@ -64,7 +65,7 @@ final class InputsSheet extends Sheet {
         parts.add(counts(job, inventory));
         parts.add(shortfall(inventory, state.assessment().ways()));
         parts.add(Words.section("Boxes and their inputs", "click a free one to wire the selected point to it"));
-        job.modules().forEach(module -> parts.add(new ModuleStrip(desk, state, module).node()));
+        job.modules().forEach(module -> parts.add(new ModuleStrip(openJob, state, module).node()));
         parts.add(fit(job.panel().profile()));
         sheet.getChildren().setAll(parts);
         showInstrument(state, inventory);
@@ -84,7 +85,7 @@ final class InputsSheet extends Sheet {
                         shelf.profiles(),
                         job.panel().profile(),
                         PanelProfile::name,
-                        profile -> desk.apply(CapacityEdits.panel(profile))),
+                        profile -> openJob.apply(CapacityEdits.panel(profile))),
                 Words.quiet("People who need a code"),
                 new ValueField(
                         "People who need a code", Integer.toString(job.site().people()), this::people));
@@ -94,10 +95,10 @@ final class InputsSheet extends Sheet {
 
     private boolean people(String typed) {
         if (!typed.strip().matches("\\d{1,4}")) {
-            desk.tell("People who need a code is \"%s\"; write a whole number up to 9999".formatted(typed.strip()));
+            openJob.tell("People who need a code is \"%s\"; write a whole number up to 9999".formatted(typed.strip()));
             return false;
         }
-        return desk.apply(PracticeEdits.people(Integer.parseInt(typed.strip())));
+        return openJob.apply(PracticeEdits.people(Integer.parseInt(typed.strip())));
     }
 
     private Node counts(Job job, Inventory inventory) {
@@ -132,7 +133,7 @@ final class InputsSheet extends Sheet {
             rows.getChildren()
                     .add(Tool.primary(
                             placed == 1 ? "Give 1 point its input" : "Give %d points their inputs".formatted(placed),
-                            () -> desk.apply(CapacityEdits.giveInputs())));
+                            () -> openJob.apply(CapacityEdits.giveInputs())));
         }
         if (inventory.shortOf() > 0) {
             rows.getChildren()
@@ -162,7 +163,7 @@ final class InputsSheet extends Sheet {
                 Tool.of(
                         "Fit",
                         "adds them to the job, each with its inputs",
-                        () -> desk.apply(CapacityEdits.fit(way.says(), way.modules()))));
+                        () -> openJob.apply(CapacityEdits.fit(way.says(), way.modules()))));
         row.getStyleClass().add("way");
         return row;
     }
@@ -195,12 +196,12 @@ final class InputsSheet extends Sheet {
                 null,
                 "Fit another module",
                 kind -> "%s, %s".formatted(kind.name(), kind.sort().words()),
-                kind -> desk.apply(CapacityEdits.fit(kind.name(), List.of(kind)))));
+                kind -> openJob.apply(CapacityEdits.fit(kind.name(), List.of(kind)))));
         row.getStyleClass().add("choices");
         return row;
     }
 
-    private void showInstrument(DeskState state, Inventory inventory) {
+    private void showInstrument(WindowState state, Inventory inventory) {
         instrument.getChildren().setAll(Words.title("Where the selected point goes"));
         Optional<Point> point = state.job().point(state.selected());
         if (point.isEmpty()) {
@@ -216,7 +217,7 @@ final class InputsSheet extends Sheet {
                 .add(Tool.of(
                         "Lift it off",
                         "the point then has no input, and its zone is not programmed",
-                        () -> desk.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
+                        () -> openJob.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
     }
 
     private static String where(Job job, Point point, Optional<Input> input, Inventory inventory) {

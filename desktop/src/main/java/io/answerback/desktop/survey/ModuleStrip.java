@@ -10,13 +10,13 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -29,13 +29,13 @@ import javafx.scene.layout.VBox;
 /// A module as its row of inputs: which point is on each, which are free, which are kept for one use; and for
 /// a module with keys, the areas it works.
 final class ModuleStrip {
-    private final Desk desk;
-    private final DeskState state;
+    private final OpenJob openJob;
+    private final WindowState state;
     private final PanelModule module;
     private final VBox strip = new VBox();
 
-    ModuleStrip(Desk desk, DeskState state, PanelModule module) {
-        this.desk = desk;
+    ModuleStrip(OpenJob openJob, WindowState state, PanelModule module) {
+        this.openJob = openJob;
         this.state = state;
         this.module = module;
         Optional<ModuleKind> kind = state.job().panel().profile().module(module.kindId());
@@ -68,14 +68,16 @@ final class ModuleStrip {
                     .add(Tool.of(
                             "Take off",
                             "takes " + module.name() + " and its inputs out of the job",
-                            () -> desk.apply(ModuleEdits.remove(module.id()))));
+                            () -> openJob.apply(ModuleEdits.remove(module.id()))));
         }
         return head;
     }
 
     private ValueField name() {
         ValueField name = new ValueField(
-                "Name of " + module.name(), module.name(), typed -> desk.apply(ModuleEdits.rename(module.id(), typed)));
+                "Name of " + module.name(),
+                module.name(),
+                typed -> openJob.apply(ModuleEdits.rename(module.id(), typed)));
         name.getStyleClass().add("module-name");
         return name;
     }
@@ -123,14 +125,14 @@ final class ModuleStrip {
     }
 
     private void act(Slot slot) {
-        slot.input().pointId().ifPresentOrElse(desk::select, () -> wire(slot));
+        slot.input().pointId().ifPresentOrElse(openJob::select, () -> wire(slot));
     }
 
     private void wire(Slot slot) {
         if (state.job().point(state.selected()).isEmpty()) {
-            desk.tell("Select a zone point first; then click the input it goes to.");
+            openJob.tell("Select a zone point first; then click the input it goes to.");
         } else {
-            desk.apply(CapacityEdits.wire(
+            openJob.apply(CapacityEdits.wire(
                     state.selected(), Optional.of(slot.input().id())));
         }
     }
@@ -143,7 +145,7 @@ final class ModuleStrip {
             works.setSelected(module.areas().contains(area.number()));
             works.setAccessibleText("%s works area %02d %s".formatted(module.name(), area.number(), area.name()));
             Hint.on(works, area.name());
-            works.setOnAction(click -> desk.apply(PracticeEdits.keypadAreas(module.id(), toggled(area.number()))));
+            works.setOnAction(click -> openJob.apply(PracticeEdits.keypadAreas(module.id(), toggled(area.number()))));
             row.getChildren().add(works);
         }
         return row;

@@ -4,14 +4,14 @@ import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.takeover.HiddenPoints;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.SurveySheet;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,14 +21,14 @@ import javafx.scene.layout.VBox;
 /// What several contacts on one old zone hide, what splitting them gains and takes, and what was measured at
 /// the selected point's loop.
 final class OldWiringSheet extends Sheet {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final FoundSheet found;
 
-    OldWiringSheet(Desk desk, Look look, KindCatalogue kinds, InstantSource clock) {
-        this.desk = desk;
+    OldWiringSheet(OpenJob openJob, Look look, KindCatalogue kinds, InstantSource clock) {
+        this.openJob = openJob;
         this.look = look;
-        this.found = new FoundSheet(desk, kinds, clock);
+        this.found = new FoundSheet(openJob, kinds, clock);
     }
 
     @Override
@@ -37,12 +37,12 @@ final class OldWiringSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return says(hidden(state));
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         List<HiddenPoints> hidden = hidden(state);
         List<Node> parts = new ArrayList<>();
         if (hidden.isEmpty()) {
@@ -58,7 +58,7 @@ final class OldWiringSheet extends Sheet {
         instrument.getChildren().setAll(found.readings(state));
     }
 
-    private static List<HiddenPoints> hidden(DeskState state) {
+    private static List<HiddenPoints> hidden(WindowState state) {
         return HiddenPoints.of(state.job(), state.assessment().inventory());
     }
 
@@ -89,10 +89,10 @@ final class OldWiringSheet extends Sheet {
     }
 
     private String input(Point point) {
-        return desk.now()
+        return openJob.now()
                 .job()
                 .inputOf(point.id())
-                .map(desk.now().job()::nameOf)
+                .map(openJob.now().job()::nameOf)
                 .orElse("no input");
     }
 
@@ -120,14 +120,14 @@ final class OldWiringSheet extends Sheet {
                         "Split into %d points"
                                 .formatted(hidden.operatorCouldRead().size()),
                         "each contact becomes a point of its own; the first keeps number, input and cable",
-                        () -> desk.apply(TakeOverEdits.split(hidden.point().id()))),
+                        () -> openJob.apply(TakeOverEdits.split(hidden.point().id()))),
                 Words.quiet(takes));
         if (hidden.shortOf() > 0) {
             row.getChildren()
                     .add(Tool.of(
                             "Find inputs",
                             "what would bring them, and what it costs",
-                            () -> desk.open(SurveySheet.INPUTS)));
+                            () -> openJob.open(SurveySheet.INPUTS)));
         }
         row.getStyleClass().add("choices");
         return row;

@@ -14,13 +14,13 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.KindFacts;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +35,7 @@ import javafx.scene.layout.VBox;
 final class PickedStrip {
     private static final int MOST_NAMED = 6;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final KindCatalogue kinds;
     private final Conductor conductor;
     private final PointCommands commands;
@@ -43,11 +43,11 @@ final class PickedStrip {
     private final List<Point> picked;
     private final Flow strip = new Flow();
 
-    PickedStrip(Desk desk, DeskState state, KindCatalogue kinds, Conductor conductor) {
-        this.desk = desk;
+    PickedStrip(OpenJob openJob, WindowState state, KindCatalogue kinds, Conductor conductor) {
+        this.openJob = openJob;
         this.kinds = kinds;
         this.conductor = conductor;
-        this.commands = new PointCommands(desk);
+        this.commands = new PointCommands(openJob);
         this.job = state.job();
         this.picked = job.points().stream()
                 .filter(point -> state.picked().contains(point.id()))
@@ -91,7 +91,9 @@ final class PickedStrip {
         ValueField number = new ValueField(
                 "Number of point " + point.id(), point.id().text(), typed -> commands.renumber(point.id(), typed));
         ValueField name = new ValueField(
-                "Name of point " + point.id(), point.name(), typed -> desk.apply(PointEdits.name(point.id(), typed)));
+                "Name of point " + point.id(),
+                point.name(),
+                typed -> openJob.apply(PointEdits.name(point.id(), typed)));
         name.getStyleClass().add("picked-name");
         strip.getChildren().addAll(number, name);
     }
@@ -130,7 +132,7 @@ final class PickedStrip {
                 options,
                 Point::kind,
                 PointKind::name,
-                kind -> desk.apply(PointEdits.change(name("kind of "), ids(), point -> point.withKind(kind))));
+                kind -> openJob.apply(PointEdits.change(name("kind of "), ids(), point -> point.withKind(kind))));
     }
 
     private Node type() {
@@ -139,7 +141,8 @@ final class PickedStrip {
                 Arrays.asList(ZoneType.values()),
                 point -> point.surveyed().type(),
                 ZoneType::words,
-                type -> desk.apply(PointEdits.surveyed(name("type of "), ids(), surveyed -> surveyed.withType(type))));
+                type -> openJob.apply(
+                        PointEdits.surveyed(name("type of "), ids(), surveyed -> surveyed.withType(type))));
     }
 
     private Node area() {
@@ -151,7 +154,8 @@ final class PickedStrip {
                 options,
                 point -> point.surveyed().area(),
                 this::areaWords,
-                area -> desk.apply(PointEdits.surveyed(name("area of "), ids(), surveyed -> surveyed.withArea(area))));
+                area -> openJob.apply(
+                        PointEdits.surveyed(name("area of "), ids(), surveyed -> surveyed.withArea(area))));
     }
 
     private String areaWords(Optional<Integer> number) {
@@ -168,7 +172,7 @@ final class PickedStrip {
                 List.of(true, false),
                 point -> point.surveyed().wayIn(),
                 yes -> yes ? "way in" : "not a way in",
-                yes -> desk.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
+                yes -> openJob.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
     }
 
     private Node cable(Point point) {
@@ -179,7 +183,7 @@ final class PickedStrip {
         return new ValueField(
                 "Cable to point " + point.id(),
                 cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
-                typed -> desk.apply(FigureReader.read(typed, "cable length in metres")
+                typed -> openJob.apply(FigureReader.read(typed, "cable length in metres")
                         .then(metres -> PointEdits.cable(point.id(), metres, conductor))));
     }
 

@@ -2,12 +2,12 @@ package io.answerback.desktop.survey;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
@@ -25,11 +25,11 @@ final class PointTile extends HBox {
     private static final double GLYPH_SIZE = 14;
     private static final double MARK_RADIUS = 4.5;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Point point;
 
-    PointTile(Desk desk, DeskState state, Point point, Look look) {
-        this.desk = desk;
+    PointTile(OpenJob openJob, WindowState state, Point point, Look look) {
+        this.openJob = openJob;
         this.point = point;
         getStyleClass().add("tile");
         setAlignment(Pos.CENTER_LEFT);
@@ -56,7 +56,7 @@ final class PointTile extends HBox {
         setOnMouseClicked(this::click);
         setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER) {
-                desk.select(point.id());
+                openJob.select(point.id());
                 key.consume();
             }
         });
@@ -66,7 +66,7 @@ final class PointTile extends HBox {
         return point.surveyed().type().words() + (point.surveyed().wayIn() ? ", way in" : "");
     }
 
-    private String says(DeskState state) {
+    private String says(WindowState state) {
         String input = state.job().inputOf(point.id()).map(state.job()::nameOf).orElse("no input");
         return "%s %s: %s, %s, %s"
                 .formatted(point.id(), point.name(), point.kind().name(), typeWords(point), input);
@@ -74,11 +74,11 @@ final class PointTile extends HBox {
 
     private void click(MouseEvent click) {
         if (click.isShortcutDown()) {
-            desk.pick(point.id());
+            openJob.pick(point.id());
         } else if (click.isShiftDown()) {
-            desk.pickUpTo(point.id());
+            openJob.pickUpTo(point.id());
         } else {
-            desk.select(point.id());
+            openJob.select(point.id());
         }
         click.consume();
     }

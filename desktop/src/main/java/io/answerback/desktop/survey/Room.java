@@ -5,13 +5,13 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,14 +24,14 @@ import javafx.scene.layout.VBox;
 final class Room extends VBox {
     private static final int HEAD_ROWS = 3;
 
-    private final Desk desk;
-    private final DeskState state;
+    private final OpenJob openJob;
+    private final WindowState state;
     private final Look look;
     private final int size;
 
     /// The room of an area, or of the points that are in none.
-    Room(Desk desk, DeskState state, Look look, Optional<Area> area, List<Point> points) {
-        this.desk = desk;
+    Room(OpenJob openJob, WindowState state, Look look, Optional<Area> area, List<Point> points) {
+        this.openJob = openJob;
         this.state = state;
         this.look = look;
         this.size = HEAD_ROWS + points.size();
@@ -60,7 +60,7 @@ final class Room extends VBox {
     }
 
     private PointTile tile(Point point, String style) {
-        PointTile tile = new PointTile(desk, state, point, look);
+        PointTile tile = new PointTile(openJob, state, point, look);
         tile.getStyleClass().add(style);
         return tile;
     }
@@ -70,12 +70,12 @@ final class Room extends VBox {
         ValueField name = new ValueField(
                 "Name of area " + area.number(),
                 area.name(),
-                typed -> desk.apply(AreaEdits.name(area.number(), typed)));
+                typed -> openJob.apply(AreaEdits.name(area.number(), typed)));
         name.getStyleClass().add("room-name");
         ValueField account = new ValueField(
                 "Account of area " + area.number(),
                 area.account().isEmpty() ? "no account" : area.account(),
-                typed -> desk.apply(Edits.account(area.number(), typed)));
+                typed -> openJob.apply(Edits.account(area.number(), typed)));
         Label keys = Words.quiet(setFrom(area));
         Hint.on(keys, "Where this area is made to watch. Changed on the sheet Inputs.");
         Flow head = new Flow(number, name, account, keys);
@@ -94,7 +94,7 @@ final class Room extends VBox {
     private VBox empty(Area area) {
         Hyperlink remove = new Hyperlink("Take this area away");
         remove.getStyleClass().add("next-finding");
-        remove.setOnAction(click -> desk.apply(AreaEdits.remove(area.number())));
+        remove.setOnAction(click -> openJob.apply(AreaEdits.remove(area.number())));
         VBox words = new VBox(Words.quiet("Nothing is watched here yet."), remove);
         words.setAlignment(Pos.TOP_LEFT);
         words.getStyleClass().add("room-empty");

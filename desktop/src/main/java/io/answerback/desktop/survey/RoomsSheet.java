@@ -9,13 +9,13 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class RoomsSheet extends Sheet {
     private static final double NARROW = 560;
     private static final double WIDE = 1000;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final KindCatalogue kinds;
     private final Conductor conductor;
@@ -41,12 +41,12 @@ final class RoomsSheet extends Sheet {
     private List<Room> shown = List.of();
     private int columns;
 
-    RoomsSheet(Desk desk, Look look, KindCatalogue kinds, Conductor conductor) {
-        this.desk = desk;
+    RoomsSheet(OpenJob openJob, Look look, KindCatalogue kinds, Conductor conductor) {
+        this.openJob = openJob;
         this.look = look;
         this.kinds = kinds;
         this.conductor = conductor;
-        this.entry = new EntryBox(desk, kinds, conductor);
+        this.entry = new EntryBox(openJob, kinds, conductor);
         rooms.getStyleClass().add("rooms");
         instrument.getStyleClass().add("questions");
         sheet.getChildren().addAll(entry, strip, rooms);
@@ -64,7 +64,7 @@ final class RoomsSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         return counts(state.job());
     }
 
@@ -74,9 +74,9 @@ final class RoomsSheet extends Sheet {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         entry.explain();
-        strip.getChildren().setAll(new PickedStrip(desk, state, kinds, conductor).node());
+        strip.getChildren().setAll(new PickedStrip(openJob, state, kinds, conductor).node());
         shown = rooms(state);
         arrange();
         showQuestions(state);
@@ -96,11 +96,11 @@ final class RoomsSheet extends Sheet {
         return count + " " + thing + (count == 1 ? "" : "s");
     }
 
-    private List<Room> rooms(DeskState state) {
+    private List<Room> rooms(WindowState state) {
         List<Room> all = new ArrayList<>();
         for (Area area : state.job().areas()) {
             all.add(new Room(
-                    desk,
+                    openJob,
                     state,
                     look,
                     Optional.of(area),
@@ -110,7 +110,7 @@ final class RoomsSheet extends Sheet {
         }
         List<Point> nowhere = points(state.job(), Optional::isEmpty);
         if (!nowhere.isEmpty()) {
-            all.add(new Room(desk, state, look, Optional.empty(), nowhere));
+            all.add(new Room(openJob, state, look, Optional.empty(), nowhere));
         }
         return all;
     }
@@ -170,7 +170,7 @@ final class RoomsSheet extends Sheet {
         return best;
     }
 
-    private void showQuestions(DeskState state) {
+    private void showQuestions(WindowState state) {
         instrument.getChildren().setAll(Words.title("Asked before you leave"));
         Terms terms = Terms.of(state.job().practice());
         for (CoverageQuestion question : CoverageQuestion.of(state.assessment().findings(), terms)) {
@@ -189,7 +189,7 @@ final class RoomsSheet extends Sheet {
         HBox.setHgrow(words, Priority.ALWAYS);
         return new RowButton(
                 question.asks() + " " + answer,
-                () -> question.findings().stream().findFirst().ifPresent(desk::follow),
+                () -> question.findings().stream().findFirst().ifPresent(openJob::follow),
                 Marks.of(mark, mark.word(), look.px(5)),
                 words);
     }

@@ -11,8 +11,6 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.wording.PracticeWords;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
 import io.answerback.desktop.drawing.Choice;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Marks;
@@ -21,6 +19,9 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.WindowState;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,12 +37,12 @@ final class RulesSheet extends Sheet {
     private static final double TITLE_WIDTH = 150;
     private static final double ANSWER_WIDTH = 190;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final Look look;
     private final RuleShelf shelf;
 
-    RulesSheet(Desk desk, Look look, RuleShelf shelf) {
-        this.desk = desk;
+    RulesSheet(OpenJob openJob, Look look, RuleShelf shelf) {
+        this.openJob = openJob;
         this.look = look;
         this.shelf = shelf;
     }
@@ -52,13 +53,13 @@ final class RulesSheet extends Sheet {
     }
 
     @Override
-    public String about(DeskState state) {
+    public String about(WindowState state) {
         var practice = state.job().practice();
         return "grade %d · %s".formatted(practice.grade(), practice.firm().name());
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         Practice practice = state.job().practice();
         List<Node> parts = new ArrayList<>();
         parts.add(firm(practice));
@@ -72,7 +73,7 @@ final class RulesSheet extends Sheet {
         for (RuleFigure figure : RuleFigure.values()) {
             parts.add(figure(practice, figure));
         }
-        parts.addAll(new CoreRules(desk).of(practice.firm().cores()));
+        parts.addAll(new CoreRules(openJob).of(practice.firm().cores()));
         sheet.getChildren().setAll(parts);
         showInstrument(state.assessment().departures());
     }
@@ -89,7 +90,7 @@ final class RulesSheet extends Sheet {
                         choices,
                         practice.firm(),
                         HouseRules::name,
-                        rules -> desk.apply(PracticeEdits.rules(rules))),
+                        rules -> openJob.apply(PracticeEdits.rules(rules))),
                 Tool.of("From a file", "takes a firm's rules from a file and keeps them", this::fromFile),
                 Words.quiet("Keep this job's way as"),
                 new ValueField("Name for the firm's own rules", "our rules", this::keep),
@@ -100,14 +101,14 @@ final class RulesSheet extends Sheet {
 
     private boolean keep(String name) {
         if (name.isBlank()) {
-            desk.tell("Rules need a name, such as the firm's.");
+            openJob.tell("Rules need a name, such as the firm's.");
             return false;
         }
-        Practice practice = desk.now().job().practice();
+        Practice practice = openJob.now().job().practice();
         HouseRules own = practice.firm().with(name.strip(), practice.options(), practice.figures());
         shelf.keep(own, file -> {
-            desk.apply(PracticeEdits.rules(own));
-            desk.tell("Kept as \"%s\" in %s; every new job can be done by them.".formatted(own.name(), file));
+            openJob.apply(PracticeEdits.rules(own));
+            openJob.tell("Kept as \"%s\" in %s; every new job can be done by them.".formatted(own.name(), file));
         });
         return true;
     }
@@ -116,7 +117,7 @@ final class RulesSheet extends Sheet {
         File file = chooser("House rules from a file")
                 .showOpenDialog(sheet.getScene().getWindow());
         if (file != null) {
-            shelf.rulesFrom(file.toPath(), rules -> desk.apply(PracticeEdits.rules(rules)), desk::tell);
+            shelf.rulesFrom(file.toPath(), rules -> openJob.apply(PracticeEdits.rules(rules)), openJob::tell);
         }
     }
 
@@ -125,9 +126,9 @@ final class RulesSheet extends Sheet {
         chooser.setInitialFileName("our rules" + io.answerback.files.SettingsFile.RULES_ENDING);
         File file = chooser.showSaveDialog(sheet.getScene().getWindow());
         if (file != null) {
-            Practice practice = desk.now().job().practice();
+            Practice practice = openJob.now().job().practice();
             HouseRules own = practice.firm().with(practice.firm().name(), practice.options(), practice.figures());
-            shelf.write(own, file.toPath(), written -> desk.tell("The rules are in " + written + "."));
+            shelf.write(own, file.toPath(), written -> openJob.tell("The rules are in " + written + "."));
         }
     }
 
@@ -146,7 +147,7 @@ final class RulesSheet extends Sheet {
                 PracticeOption.of(question),
                 practice.option(question),
                 PracticeWords::of,
-                option -> desk.apply(PracticeEdits.option(
+                option -> openJob.apply(PracticeEdits.option(
                         PracticeWords.title(question).toLowerCase(java.util.Locale.ROOT), option)));
         return row(
                 PracticeWords.title(question),
@@ -165,7 +166,7 @@ final class RulesSheet extends Sheet {
 
     private boolean take(RuleFigure figure, String title, String typed) {
         String name = title.toLowerCase(java.util.Locale.ROOT);
-        return desk.apply(FigureReader.read(typed.replace(figure.unit(), "").strip(), name + " in " + figure.unit())
+        return openJob.apply(FigureReader.read(typed.replace(figure.unit(), "").strip(), name + " in " + figure.unit())
                 .then(value -> PracticeEdits.figure(name, figure, value)));
     }
 
@@ -207,7 +208,7 @@ final class RulesSheet extends Sheet {
         return new ValueField(
                         "Reason for " + title(departure),
                         departure.reason().isEmpty() ? "give the reason" : departure.reason(),
-                        typed -> desk.apply(PracticeEdits.reason(departure.id(), typed)))
+                        typed -> openJob.apply(PracticeEdits.reason(departure.id(), typed)))
                 .wrapped();
     }
 

@@ -2,14 +2,15 @@ package io.answerback.desktop.survey;
 
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.survey.KindCatalogue;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.DeskState;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.drawing.Switch;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.shell.SheetFrame;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.SurveySheet;
+import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.List;
@@ -20,7 +21,7 @@ import javafx.scene.Node;
 /// What is watched, on which inputs, by whose rules, and what old wiring hides. A table that is being imported
 /// lies on top until it is taken in or given up.
 public final class SurveyBench implements Bench {
-    private final Desk desk;
+    private final OpenJob openJob;
     private final TableImport table;
     private final Map<SurveySheet, Supplier<Sheet>> makers = new EnumMap<>(SurveySheet.class);
     private final Map<SurveySheet, Sheet> made = new EnumMap<>(SurveySheet.class);
@@ -35,21 +36,21 @@ public final class SurveyBench implements Bench {
     /// @param rules the house rules there are to choose from, and where the firm keeps its own
     /// @param table the table that is being imported
     public SurveyBench(
-            Desk desk,
+            OpenJob openJob,
             Look look,
             KindCatalogue kinds,
             Conductor conductor,
             InstantSource clock,
             RuleShelf rules,
             TableImport table) {
-        this.desk = desk;
+        this.openJob = openJob;
         this.table = table;
         this.importing = new ImportSheet(table, look);
-        makers.put(SurveySheet.ROOMS, () -> new RoomsSheet(desk, look, kinds, conductor));
-        makers.put(SurveySheet.INPUTS, () -> new InputsSheet(desk, look, rules));
-        makers.put(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(desk, look, kinds, clock));
-        makers.put(SurveySheet.HOUSE_RULES, () -> new RulesSheet(desk, look, rules));
-        table.open().subscribe(() -> show(desk.now()));
+        makers.put(SurveySheet.ROOMS, () -> new RoomsSheet(openJob, look, kinds, conductor));
+        makers.put(SurveySheet.INPUTS, () -> new InputsSheet(openJob, look, rules));
+        makers.put(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(openJob, look, kinds, clock));
+        makers.put(SurveySheet.HOUSE_RULES, () -> new RulesSheet(openJob, look, rules));
+        table.open().subscribe(() -> show(openJob.now()));
     }
 
     /// Puts the cursor into the line for points, where the rooms lie on top.
@@ -77,7 +78,7 @@ public final class SurveyBench implements Bench {
     }
 
     @Override
-    public void show(DeskState state) {
+    public void show(WindowState state) {
         if (table.open().get().isPresent()) {
             frame.show(importing, state);
             return;
@@ -86,7 +87,7 @@ public final class SurveyBench implements Bench {
         frame.show(sheet, state, switching(state));
     }
 
-    private Node switching(DeskState state) {
-        return Switch.bare("Sheet", List.of(SurveySheet.values()), state.sheet(), SurveySheet::title, desk::open);
+    private Node switching(WindowState state) {
+        return Switch.bare("Sheet", List.of(SurveySheet.values()), state.sheet(), SurveySheet::title, openJob::open);
     }
 }

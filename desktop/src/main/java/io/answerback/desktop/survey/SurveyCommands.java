@@ -2,10 +2,10 @@ package io.answerback.desktop.survey;
 
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.SurveySheet;
 import io.answerback.desktop.shell.Command;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.PointCsv;
 import java.io.File;
 import java.nio.file.Path;
@@ -17,8 +17,8 @@ import javafx.stage.Stage;
 /// What can be done to the list of points from anywhere.
 public final class SurveyCommands {
     private final Stage stage;
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final TableImport table;
     private final PointCommands points;
     private final Runnable typePoint;
@@ -26,12 +26,12 @@ public final class SurveyCommands {
     /// The commands of one window.
     ///
     /// @param typePoint opens the rooms and puts the cursor into the line for points
-    public SurveyCommands(Stage stage, Desk desk, Disk disk, TableImport table, Runnable typePoint) {
+    public SurveyCommands(Stage stage, OpenJob openJob, Background background, TableImport table, Runnable typePoint) {
         this.stage = stage;
-        this.desk = desk;
-        this.disk = disk;
+        this.openJob = openJob;
+        this.background = background;
         this.table = table;
-        this.points = new PointCommands(desk);
+        this.points = new PointCommands(openJob);
         this.typePoint = typePoint;
     }
 
@@ -47,9 +47,9 @@ public final class SurveyCommands {
                 Command.of("Remove the picked points", "Shortcut+Delete", points::remove),
                 Command.of("Pick every point", "Shortcut+A", points::pickAll),
                 Command.of("Number all points anew", points::renumberAll),
-                Command.of("Give every point its input", () -> desk.apply(CapacityEdits.giveInputs()))));
+                Command.of("Give every point its input", () -> openJob.apply(CapacityEdits.giveInputs()))));
         for (SurveySheet sheet : SurveySheet.values()) {
-            all.add(Command.of("Open the sheet " + sheet.title(), () -> desk.open(sheet)));
+            all.add(Command.of("Open the sheet " + sheet.title(), () -> openJob.open(sheet)));
         }
         return all;
     }
@@ -63,29 +63,29 @@ public final class SurveyCommands {
 
     /// Opens a table of points on the survey bench.
     public void read(Path file) {
-        desk.open(SurveySheet.ROOMS);
+        openJob.open(SurveySheet.ROOMS);
         table.read(file);
     }
 
     private void export() {
         FileChooser chooser = chooser("Write the points as a table");
-        chooser.setInitialFileName(desk.now().job().site().name() + " points.csv");
+        chooser.setInitialFileName(openJob.now().job().site().name() + " points.csv");
         File file = chooser.showSaveDialog(stage);
         if (file != null) {
             write(file.toPath());
         }
     }
 
-    /// Writes the points of the job on the desk as a table.
+    /// Writes the points of the open job as a table.
     public void write(Path file) {
-        Job job = desk.now().job();
-        disk.run(
+        Job job = openJob.now().job();
+        background.run(
                 () -> {
                     PointCsv.write(file, job);
                     return file;
                 },
-                written ->
-                        desk.tell("%d points are in %s.".formatted(job.points().size(), written)));
+                written -> openJob.tell(
+                        "%d points are in %s.".formatted(job.points().size(), written)));
     }
 
     private static FileChooser chooser(String title) {

@@ -6,8 +6,8 @@ import io.answerback.core.survey.ColumnMatch;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.PointTable;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.PointCsv;
 import io.answerback.files.TextEncoding;
 import java.nio.file.Path;
@@ -19,22 +19,22 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 /// The table of points that is about to be imported, if one is. Read and worked out off the JavaFX thread;
 /// nothing of it is in the job before it is taken in whole, as one edit.
 public final class TableImport {
-    private final Desk desk;
-    private final Disk disk;
+    private final OpenJob openJob;
+    private final Background background;
     private final KindCatalogue kinds;
     private final Conductor conductor;
     private final ReadOnlyObjectWrapper<Optional<OpenTable>> open = new ReadOnlyObjectWrapper<>(Optional.empty());
     private Job workedFor;
 
     /// No table yet.
-    public TableImport(Desk desk, Disk disk, KindCatalogue kinds, Conductor conductor) {
-        this.desk = desk;
-        this.disk = disk;
+    public TableImport(OpenJob openJob, Background background, KindCatalogue kinds, Conductor conductor) {
+        this.openJob = openJob;
+        this.background = background;
         this.kinds = kinds;
         this.conductor = conductor;
-        desk.state()
+        openJob.state()
                 .subscribe(() -> open.get()
-                        .filter(table -> desk.now().job() != workedFor)
+                        .filter(table -> openJob.now().job() != workedFor)
                         .ifPresent(this::workOut));
     }
 
@@ -50,7 +50,7 @@ public final class TableImport {
 
     /// Opens a table in an encoding. One that cannot be read is open too, with the reason.
     void read(Path file, TextEncoding encoding) {
-        disk.run(
+        background.run(
                 () -> PointCsv.read(file, encoding),
                 table -> {
                     ColumnMatch match = ColumnMatch.of(table.headings());
@@ -67,13 +67,13 @@ public final class TableImport {
 
     private void workOut(OpenTable table) {
         open.set(Optional.of(table));
-        Job job = desk.now().job();
+        Job job = openJob.now().job();
         workedFor = job;
         if (table.table().isEmpty() || table.match().missing().isPresent()) {
             return;
         }
         PointTable rows = table.table().get();
-        disk.run(() -> ImportPlan.of(job, kinds, rows, table.match()), plan -> {
+        background.run(() -> ImportPlan.of(job, kinds, rows, table.match()), plan -> {
             if (open.get().filter(now -> now.match() == table.match()).isPresent() && workedFor == job) {
                 open.set(Optional.of(table.with(plan)));
             }
@@ -88,9 +88,9 @@ public final class TableImport {
                 .ifPresent(plan -> {
                     OpenTable table = open.get().orElseThrow();
                     close();
-                    if (desk.apply(
+                    if (openJob.apply(
                             plan.edit(conductor), plan.good().getFirst().point().id())) {
-                        desk.tell(taken(table, plan));
+                        openJob.tell(taken(table, plan));
                     } else {
                         open.set(Optional.of(table));
                     }
@@ -109,12 +109,12 @@ public final class TableImport {
     void writeBad(Path file) {
         open.get()
                 .ifPresent(table -> table.plan()
-                        .ifPresent(plan -> disk.run(
+                        .ifPresent(plan -> background.run(
                                 () -> {
                                     PointCsv.writeBad(file, table.table().orElseThrow(), plan);
                                     return file;
                                 },
-                                written -> desk.tell("The rows to mend are in " + written + "."))));
+                                written -> openJob.tell("The rows to mend are in " + written + "."))));
     }
 
     /// Lays the table aside; the job stays as it is.

@@ -14,8 +14,8 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.Recovery;
@@ -38,11 +38,11 @@ class AutosaveTest {
 
     private final Assessor assessor = new Assessor(DataFiles.events());
     private final Job job = DemoJobs.job(1);
-    private final Desk desk = new Desk(assessor, assessor.assess(job), Optional.empty(), "");
+    private final OpenJob openJob = new OpenJob(assessor, assessor.assess(job), Optional.empty(), "");
 
     private void edit(Autosave autosave, double metres) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
-            desk.apply(Edits.cableMetres(new CableId("C-17"), metres));
+            openJob.apply(Edits.cableMetres(new CableId("C-17"), metres));
             autosave.edited();
             autosave.flush();
         });
@@ -53,12 +53,16 @@ class AutosaveTest {
         doThrow(new FileSystemException("unsaved", null, "No space left on device"))
                 .when(recovery)
                 .keep(eq("key"), any());
-        try (Disk disk = new Disk(desk::tell)) {
-            Autosave autosave = new Autosave(desk, disk, recovery);
+        try (Background background = new Background(openJob::tell)) {
+            Autosave autosave = new Autosave(openJob, background, recovery);
             autosave.take(JobDocument.of(job), "key");
             edit(autosave, 63);
-            until(() -> desk.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
-            assertThat(desk.now().job().cable(new CableId("C-17")).orElseThrow().metres())
+            until(() -> openJob.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
+            assertThat(openJob.now()
+                            .job()
+                            .cable(new CableId("C-17"))
+                            .orElseThrow()
+                            .metres())
                     .isEqualTo(63);
             doNothing().when(recovery).keep(eq("key"), any());
             edit(autosave, 64);

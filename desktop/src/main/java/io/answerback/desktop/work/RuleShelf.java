@@ -1,9 +1,7 @@
-package io.answerback.desktop.survey;
+package io.answerback.desktop.work;
 
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.PanelProfile;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.Shelf;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.SettingsFile;
@@ -15,18 +13,18 @@ import java.util.function.Consumer;
 /// the firm keeps in its own folder. Used on the JavaFX thread; files are read and written off it.
 public final class RuleShelf {
     private final Path folder;
-    private final Disk disk;
+    private final Background background;
     private final Shelf<HouseRules> rules = new Shelf<>(DataFiles::rules, HouseRules::name);
     private final Shelf<PanelProfile> profiles = new Shelf<>(DataFiles::profiles, PanelProfile::id);
 
     /// A shelf with everything that is in a folder.
     ///
     /// @param folder where the application keeps what it remembers
-    public RuleShelf(Path folder, Disk disk) {
+    public RuleShelf(Path folder, Background background) {
         this.folder = folder;
-        this.disk = disk;
-        disk.run(() -> SettingsFile.ownRules(folder), own -> own.forEach(rules::put));
-        disk.run(() -> SettingsFile.ownProfiles(folder), own -> own.forEach(profiles::put));
+        this.background = background;
+        background.run(() -> SettingsFile.ownRules(folder), own -> own.forEach(rules::put));
+        background.run(() -> SettingsFile.ownProfiles(folder), own -> own.forEach(profiles::put));
     }
 
     /// The house rules, those that ship first.
@@ -44,7 +42,7 @@ public final class RuleShelf {
     /// @param then told of the file they are in
     public void keep(HouseRules its, Consumer<Path> then) {
         Path file = SettingsFile.rulesFile(folder, its.name());
-        disk.run(
+        background.run(
                 () -> {
                     SettingsFile.save(file, its);
                     return file;
@@ -57,7 +55,7 @@ public final class RuleShelf {
 
     /// Writes rules to a file of somebody's choice, to be carried elsewhere.
     public void write(HouseRules its, Path file, Consumer<Path> then) {
-        disk.run(
+        background.run(
                 () -> {
                     SettingsFile.save(file, its);
                     return file;
@@ -69,7 +67,7 @@ public final class RuleShelf {
     ///
     /// @param wrong told what is wrong with the file
     public void rulesFrom(Path file, Consumer<HouseRules> then, Consumer<String> wrong) {
-        disk.run(
+        background.run(
                 () -> readAndKeep(file),
                 its -> {
                     rules.put(its);
@@ -97,7 +95,7 @@ public final class RuleShelf {
 
     /// Writes a panel profile to a file of somebody's choice, to be carried elsewhere.
     public void write(PanelProfile its, Path file, Consumer<Path> then) {
-        disk.run(
+        background.run(
                 () -> {
                     SettingsFile.save(file, its);
                     return file;
@@ -109,7 +107,7 @@ public final class RuleShelf {
     ///
     /// @param wrong told what is wrong with the file
     public void profileFrom(Path file, Consumer<PanelProfile> then, Consumer<String> wrong) {
-        disk.run(
+        background.run(
                 () -> {
                     PanelProfile its = SettingsFile.profile(file);
                     SettingsFile.save(SettingsFile.profileFile(folder, its.id()), its);

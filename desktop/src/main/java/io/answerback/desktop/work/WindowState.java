@@ -1,4 +1,4 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.PointResult;
@@ -24,7 +24,7 @@ import java.util.Set;
 /// @param saved the job as it was last saved or opened
 /// @param readOnly why it cannot be saved; empty when it can
 /// @param notice the last thing worth telling; empty for nothing
-public record DeskState(
+public record WindowState(
         History history,
         Assessment assessment,
         View view,
@@ -95,22 +95,22 @@ public record DeskState(
         return !job().equals(saved);
     }
 
-    DeskState with(History newHistory, Assessment newAssessment, String newNotice) {
+    WindowState with(History newHistory, Assessment newAssessment, String newNotice) {
         View still = view.still(
                 newHistory.present(), newAssessment.points().getFirst().pointId());
-        return new DeskState(newHistory, newAssessment, still, file, saved, readOnly, newNotice);
+        return new WindowState(newHistory, newAssessment, still, file, saved, readOnly, newNotice);
     }
 
-    DeskState looking(View newView) {
-        return new DeskState(history, assessment, newView, file, saved, readOnly, notice);
+    WindowState looking(View newView) {
+        return new WindowState(history, assessment, newView, file, saved, readOnly, notice);
     }
 
-    DeskState savedTo(Path newFile, Job newSaved) {
-        return new DeskState(
+    WindowState savedTo(Path newFile, Job newSaved) {
+        return new WindowState(
                 history, assessment, view, Optional.of(newFile), newSaved, "", "Saved " + newFile.getFileName());
     }
 
-    DeskState noticing(String newNotice) {
-        return new DeskState(history, assessment, view, file, saved, readOnly, newNotice);
+    WindowState noticing(String newNotice) {
+        return new WindowState(history, assessment, view, file, saved, readOnly, newNotice);
     }
 }

@@ -1,12 +1,12 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Supplier;
 
-/// Things of one sort there are to choose from: those that ship with the application, read when they are first wanted,
-/// and the firm's own; one of a name that is there already takes its place.
+/// Things of one sort there are to choose from: those that ship with the application, read when they are first
+/// wanted, and the firm's own; one of a name that is there already takes its place.
 ///
 /// @param <T> what they are
 public final class Shelf<T> {

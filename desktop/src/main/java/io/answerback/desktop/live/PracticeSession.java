@@ -7,7 +7,7 @@ import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.OperatorsList;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.desk.Desk;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
@@ -36,11 +36,11 @@ import org.slf4j.LoggerFactory;
 /// Tries points: the panel in the model reacts, the real frame goes over a real socket to the practice
 /// station, the answer comes back, the proof is kept. Called on the JavaFX thread; works on one of its own,
 /// one signal at a time.
-public final class Practice implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(Practice.class);
+public final class PracticeSession implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(PracticeSession.class);
     private static final int LONGEST_ROLL = 200;
 
-    private final Desk desk;
+    private final OpenJob openJob;
     private final EventTable events;
     private final InstantSource clock;
     private final PracticeStation station;
@@ -54,19 +54,20 @@ public final class Practice implements AutoCloseable {
     private volatile boolean stopped;
     private volatile Job listed;
 
-    /// A practice run for the job on a desk, with its station listening on loopback.
+    /// A practice session for the open job, with its station listening on loopback.
     ///
     /// @param port the port the station should listen on; when it is taken, any free one
     /// @param linkLight how long each link lights before the next
     /// @param folder where the station keeps its log
     /// @throws IOException when nothing can listen on loopback
-    public Practice(Desk desk, EventTable events, InstantSource clock, int port, Duration linkLight, Path folder)
+    public PracticeSession(
+            OpenJob openJob, EventTable events, InstantSource clock, int port, Duration linkLight, Path folder)
             throws IOException {
-        this.desk = desk;
+        this.openJob = openJob;
         this.events = events;
         this.clock = clock;
-        desk.state().subscribe(state -> listed = state.job());
-        PanelState start = PanelState.allSet(desk.now().job());
+        openJob.state().subscribe(state -> listed = state.job());
+        PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
         StationLog log = new StationLog(folder.resolve("station.jsonl"));
         this.station = listen(port, received -> note(log, received));
@@ -100,10 +101,11 @@ public final class Practice implements AutoCloseable {
 
     private String operatorLine(Received received) {
         return received.signal()
-                .map(signal -> new OperatorsList(desk.now().job())
+                .map(signal -> new OperatorsList(openJob.now().job())
                         .line(
                                 signal,
-                                events.in(Terms.of(desk.now().job().practice())).words(signal.event())))
+                                events.in(Terms.of(openJob.now().job().practice()))
+                                        .words(signal.event())))
                 .orElse(received.what().equals("NULL") ? "path test" : received.what());
     }
 
@@ -135,7 +137,7 @@ public final class Practice implements AutoCloseable {
 
     /// Whether a point is active now.
     public boolean active(PointId pointId) {
-        return desk.now().active().contains(pointId);
+        return openJob.now().active().contains(pointId);
     }
 
     /// Makes a point active, or brings it back to rest when it is.
@@ -144,35 +146,35 @@ public final class Practice implements AutoCloseable {
     }
 
     private void begin(PointId pointId, boolean on) {
-        Set<PointId> active = new HashSet<>(desk.now().active());
+        Set<PointId> active = new HashSet<>(openJob.now().active());
         if (on) {
             active.add(pointId);
         } else {
             active.remove(pointId);
         }
-        desk.setActive(active);
-        Job job = desk.now().job();
-        desk.now().assessment().point(pointId).ifPresent(point -> worker.execute(() -> signals.act(job, point, on)));
+        openJob.setActive(active);
+        Job job = openJob.now().job();
+        openJob.now().assessment().point(pointId).ifPresent(point -> worker.execute(() -> signals.act(job, point, on)));
     }
 
     /// Sets an area of the panel in the model, or unsets it.
     public void setArea(int area, boolean set) {
-        Job job = desk.now().job();
+        Job job = openJob.now().job();
         worker.execute(() -> signals.setArea(job, area, set));
     }
 
-    /// Puts the panel back to all areas set and everything at rest, as for a job just put on the desk.
+    /// Puts the panel back to all areas set and everything at rest, as for a job that was just opened.
     public void reset() {
-        desk.setActive(Set.of());
+        openJob.setActive(Set.of());
         run.set(Optional.empty());
-        Job job = desk.now().job();
+        Job job = openJob.now().job();
         worker.execute(() -> signals.reset(job));
     }
 
     /// Tries every point that is not proven: active, then back to rest.
     public void sendAllUnproven() {
-        Job job = desk.now().job();
-        List<PointResult> points = desk.now().assessment().points().stream()
+        Job job = openJob.now().job();
+        List<PointResult> points = openJob.now().assessment().points().stream()
                 .filter(point -> point.reported() && !point.proven())
                 .toList();
         stopped = false;
@@ -196,7 +198,7 @@ public final class Practice implements AutoCloseable {
         }
         Progress last = new Progress(done, points.size(), false);
         Platform.runLater(() -> {
-            desk.setActive(Set.of());
+            openJob.setActive(Set.of());
             progress.set(last);
         });
     }
@@ -225,7 +227,7 @@ public final class Practice implements AutoCloseable {
 
         @Override
         public void learn(UnaryOperator<Job> fact) {
-            Platform.runLater(() -> desk.learn(fact));
+            Platform.runLater(() -> openJob.learn(fact));
         }
     }
 

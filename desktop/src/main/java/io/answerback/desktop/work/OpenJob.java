@@ -1,4 +1,4 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
@@ -29,41 +29,41 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 
 /// The one place where what the user does changes what the window shows. Used on the JavaFX thread only.
-public final class Desk {
+public final class OpenJob {
     private final BooleanProperty wholeWindow = new SimpleBooleanProperty();
     private final Assessor assessor;
-    private final ReadOnlyObjectWrapper<DeskState> state = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<WindowState> state = new ReadOnlyObjectWrapper<>();
 
-    /// A desk with an assessed job on it.
+    /// An open job that is assessed already.
     ///
     /// @param file where it is kept; empty while it has no file
     /// @param readOnly why it cannot be saved; empty when it can
-    public Desk(Assessor assessor, Assessment assessment, Optional<Path> file, String readOnly) {
+    public OpenJob(Assessor assessor, Assessment assessment, Optional<Path> file, String readOnly) {
         this.assessor = assessor;
         put(assessment, file, readOnly);
     }
 
     /// What the window shows.
-    public ReadOnlyObjectProperty<DeskState> state() {
+    public ReadOnlyObjectProperty<WindowState> state() {
         return state.getReadOnlyProperty();
     }
 
     /// What the window shows now.
-    public DeskState now() {
+    public WindowState now() {
         return state.get();
     }
 
-    /// Puts another job on the desk, with nothing to undo.
+    /// Opens another job, with nothing to undo.
     public void put(Job job, Optional<Path> file, String readOnly) {
         put(assessor.assess(job), file, readOnly);
     }
 
-    /// Puts another job on the desk that is assessed already, with nothing to undo.
+    /// Opens another job that is assessed already, with nothing to undo.
     public void put(Assessment assessment, Optional<Path> file, String readOnly) {
         Job job = assessment.job();
         Stop stop = state.get() == null ? Stop.LOOP : now().stop();
         View view = View.of(assessment.points().getFirst().pointId(), stop);
-        state.set(new DeskState(History.of(job), assessment, view, file, job, readOnly, readOnly));
+        state.set(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.

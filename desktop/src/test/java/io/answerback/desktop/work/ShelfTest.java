@@ -1,4 +1,4 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;

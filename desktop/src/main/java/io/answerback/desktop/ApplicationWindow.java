@@ -5,10 +5,7 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
-import io.answerback.desktop.desk.Desk;
-import io.answerback.desktop.desk.Disk;
-import io.answerback.desktop.desk.SurveySheet;
-import io.answerback.desktop.live.Practice;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.setup.FoundTable;
@@ -19,11 +16,14 @@ import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
 import io.answerback.desktop.shell.ReadJob;
 import io.answerback.desktop.start.StartSheet;
-import io.answerback.desktop.survey.RuleShelf;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DiskWords;
 import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
@@ -44,20 +44,20 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// One window with everything behind it, put together and taken apart again.
-public final class Workplace implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(Workplace.class);
+public final class ApplicationWindow implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(ApplicationWindow.class);
     private static final List<String> TABLES = List.of(".csv", ".tsv", ".txt");
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
 
     private final Stage stage;
     private final Path folder;
-    private final Desk desk;
-    private final Practice practice;
+    private final OpenJob openJob;
+    private final PracticeSession practice;
     private final JobKeeper keeper;
     private final Look look = new Look();
     private final MainWindow window;
-    private final Disk disk;
+    private final Background background;
     private final StartSheet start;
     private final SurveyCommands survey;
     private final CableShelf cables;
@@ -72,7 +72,7 @@ public final class Workplace implements AutoCloseable {
     /// @param port the port the practice station should listen on
     /// @param linkLight how long each link of the chain lights
     /// @throws IOException when the practice station cannot listen
-    public Workplace(Stage stage, Opened opened, Path folder, InstantSource clock, int port, Duration linkLight)
+    public ApplicationWindow(Stage stage, Opened opened, Path folder, InstantSource clock, int port, Duration linkLight)
             throws IOException {
         this.stage = stage;
         this.folder = folder;
@@ -80,32 +80,33 @@ public final class Workplace implements AutoCloseable {
         ReadJob first = opened.job();
         Assessor assessor =
                 new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
-        this.desk = new Desk(
+        this.openJob = new OpenJob(
                 assessor,
                 assessor.assess(first.document().job(), first.assessment()),
                 first.file(),
                 JobKeeper.readOnly(first));
-        this.disk = new Disk(desk::tell);
-        this.practice = new Practice(desk, opened.events(), clock, port, linkLight, folder);
+        this.background = new Background(openJob::tell);
+        this.practice = new PracticeSession(openJob, opened.events(), clock, port, linkLight, folder);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(
-                desk, disk, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
+                openJob, background, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
         if (!opened.trouble().isEmpty()) {
-            desk.tell(opened.trouble());
+            openJob.tell(opened.trouble());
         }
         this.atStart = opened.atStart();
         look.dark().set(remembered.dark());
         look.textPercent().set(remembered.textPercent());
-        RuleShelf shelf = new RuleShelf(folder, disk);
-        TableImport table = new TableImport(desk, disk, opened.kinds(), Benches.usual(opened.conductors()));
+        RuleShelf shelf = new RuleShelf(folder, background);
+        TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
-                new Beginning(clock), look, disk, recovery, assessor, shelf, () -> remembered.recent(), clock);
-        this.cables = new CableShelf(folder, disk);
-        this.benches = new Benches(desk, look, disk, stage, opened, clock, shelf, table, cables);
-        this.survey = new SurveyCommands(stage, desk, disk, table, this::typePoint);
-        Commands commands = new Commands(stage, desk, keeper, practice, look, survey.all(), () -> start.show(!atStart));
+                new Beginning(clock), look, background, recovery, assessor, shelf, () -> remembered.recent(), clock);
+        this.cables = new CableShelf(folder, background);
+        this.benches = new Benches(openJob, look, background, stage, opened, clock, shelf, table, cables);
+        this.survey = new SurveyCommands(stage, openJob, background, table, this::typePoint);
+        Commands commands =
+                new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
-                desk,
+                openJob,
                 practice,
                 look,
                 commands,
@@ -148,7 +149,7 @@ public final class Workplace implements AutoCloseable {
     }
 
     private void typePoint() {
-        desk.open(SurveySheet.ROOMS);
+        openJob.open(SurveySheet.ROOMS);
         Platform.runLater(() -> surveyBench().focusEntry());
     }
 
@@ -161,9 +162,9 @@ public final class Workplace implements AutoCloseable {
             start.show(!atStart);
             start.take(file);
         } else if (FoundTable.takes(file) && !start.isVisible()) {
-            new FoundTable(desk, disk).take(file);
+            new FoundTable(openJob, background).take(file);
         } else if (CableShelf.takes(file)) {
-            cables.take(file, desk::tell, desk::tell);
+            cables.take(file, openJob::tell, openJob::tell);
         } else if (TABLES.stream().anyMatch(name::endsWith) && !start.isVisible()) {
             survey.read(file);
         } else {
@@ -186,7 +187,7 @@ public final class Workplace implements AutoCloseable {
 
         @Override
         public void begin(Job job) {
-            put(job, Recovery.newKey(clock.instant()), Workplace.this::typePoint);
+            put(job, Recovery.newKey(clock.instant()), ApplicationWindow.this::typePoint);
         }
 
         @Override
@@ -196,7 +197,7 @@ public final class Workplace implements AutoCloseable {
 
         @Override
         public void demo(int number) {
-            disk.run(() -> DemoJobs.job(number), job -> put(job, new Opening.Demo(number).toString(), () -> {}));
+            background.run(() -> DemoJobs.job(number), job -> put(job, new Opening.Demo(number).toString(), () -> {}));
         }
 
         @Override
@@ -208,7 +209,7 @@ public final class Workplace implements AutoCloseable {
             keeper.begin(job, key, () -> {
                 practice.reset();
                 leaveStart();
-                desk.open(SurveySheet.ROOMS);
+                openJob.open(SurveySheet.ROOMS);
                 then.run();
             });
         }
@@ -244,12 +245,12 @@ public final class Workplace implements AutoCloseable {
     }
 
     /// What the window works on.
-    public Desk desk() {
-        return desk;
+    public OpenJob openJob() {
+        return openJob;
     }
 
     /// The practice run behind it.
-    public Practice practice() {
+    public PracticeSession practice() {
         return practice;
     }
 
@@ -269,8 +270,8 @@ public final class Workplace implements AutoCloseable {
     }
 
     /// What reads and writes its other files.
-    public Disk disk() {
-        return disk;
+    public Background background() {
+        return background;
     }
 
     /// The sheet a day begins with.
@@ -280,8 +281,8 @@ public final class Workplace implements AutoCloseable {
 
     /// Shows the window.
     public void show() {
-        if (desk.now().file().isPresent()) {
-            remembered = remembered.opened(desk.now().file().get());
+        if (openJob.now().file().isPresent()) {
+            remembered = remembered.opened(openJob.now().file().get());
         }
         stage.show();
         window.focus();

@@ -1,4 +1,4 @@
-package io.answerback.desktop.desk;
+package io.answerback.desktop.work;
 
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
@@ -15,23 +15,23 @@ import org.slf4j.LoggerFactory;
 
 /// Reads and writes files off the JavaFX thread, one thing after another, and comes back to it with the result
 /// or with what went wrong in one line. Long sums have a thread of their own, so that no file waits behind them.
-public final class Disk implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(Disk.class);
+public final class Background implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 
     private final ExecutorService thread =
-            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("disk").factory());
+            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("files").factory());
     private final ExecutorService sums =
             Executors.newSingleThreadExecutor(Thread.ofVirtual().name("sums").factory());
     private final Consumer<String> tell;
 
-    /// A disk.
+    /// Threads for files and for sums.
     ///
     /// @param tell told what went wrong, on the JavaFX thread
-    public Disk(Consumer<String> tell) {
+    public Background(Consumer<String> tell) {
         this.tell = tell;
     }
 
-    /// Does work there, and then something with its result on the JavaFX thread.
+    /// Does work with files, and then something with its result on the JavaFX thread.
     public <T> void run(Callable<T> work, Consumer<T> then) {
         run(work, then, tell);
     }
@@ -41,7 +41,7 @@ public final class Disk implements AutoCloseable {
         on(thread, work, then, wrong);
     }
 
-    /// Does a long sum, and then something with its result on the JavaFX thread. It is given up when the disk
+    /// Does a long sum, and then something with its result on the JavaFX thread. It is given up when this
     /// closes.
     public <T> void compute(Callable<T> work, Consumer<T> then) {
         on(sums, work, then, tell);
@@ -66,7 +66,7 @@ public final class Disk implements AutoCloseable {
         });
     }
 
-    /// Does work there of which nobody needs to hear.
+    /// Does work with files of which nobody needs to hear.
     public void quietly(Runnable work) {
         thread.execute(work);
     }

@@ -1,0 +1,16 @@
+package io.answerback.desktop.shell;
+
+import javafx.scene.layout.StackPane;
+
+/// A sheet that lies over the whole window until something is chosen on it. While it is visible, the job under it
+/// is out of reach.
+public abstract class FrontSheet extends StackPane {
+    /// A sheet that is not visible yet.
+    protected FrontSheet() {
+        setVisible(false);
+        setManaged(false);
+    }
+
+    /// Says something on it, in one line; a blank takes it away.
+    public abstract void tell(String words);
+}
