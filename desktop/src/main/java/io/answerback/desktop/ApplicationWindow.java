@@ -308,5 +308,6 @@ public final class ApplicationWindow implements AutoCloseable {
         remember();
         practice.close();
         keeper.close();
+        openJob.close();
     }
 }

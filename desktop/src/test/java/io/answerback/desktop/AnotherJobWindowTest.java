@@ -44,6 +44,7 @@ class AnotherJobWindowTest {
         JobFile.overwrite(second, JobDocument.of(DemoJobs.job(2)));
         application = new ApplicationWindow(
                 shown, Opened.read(new Opening.JobAt(first), app), app, InstantSource.system(), 0, Duration.ZERO);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

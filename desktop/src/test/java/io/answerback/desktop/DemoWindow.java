@@ -31,6 +31,7 @@ abstract class DemoWindow {
         Path fresh = Files.createTempDirectory(folder, "app");
         application = new ApplicationWindow(
                 stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.fixed(NOW), 0, Duration.ZERO);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

@@ -51,6 +51,7 @@ class HabitsTest {
         Remembered.nothing().window(0, 0, 1200, 760).look(true, 120).save(folder);
         Opened opened = Opened.read(new Opening.JobAt(file), folder);
         application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

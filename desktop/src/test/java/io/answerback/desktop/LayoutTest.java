@@ -55,6 +55,7 @@ class LayoutTest {
         Path fresh = Files.createTempDirectory(folder, "app");
         Opened opened = Opened.read(new Opening.Demo(1), fresh);
         application = new ApplicationWindow(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

@@ -29,6 +29,7 @@ class SendingAllTest {
     void start(Stage stage) throws Exception {
         Opened opened = Opened.read(new Opening.Demo(1), folder);
         application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ofMillis(100));
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
         application.openJob().go(Stop.PROVE);
     }

@@ -100,6 +100,7 @@ class SurveyWindowTest {
                 new ApplicationWindow(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
         stage.setWidth(1280);
         stage.setHeight(800);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

@@ -49,6 +49,7 @@ class WindowTest {
                 stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.system(), 0, Duration.ZERO);
         stage.setWidth(1280);
         stage.setHeight(800);
+        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
     }
 

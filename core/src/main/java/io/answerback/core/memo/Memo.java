@@ -8,6 +8,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 
 /// Facts that are kept from one state of a job to the next.
@@ -29,10 +30,11 @@ public final class Memo {
     private int size;
     private int kept = FEW;
 
-    /// The answer of a pure function that reads facts of a job.
+    /// The answer of a pure function that reads facts of a job. What was computed before an interruption is kept.
     ///
     /// @param given the facts that are no part of the job, each with its value
     /// @param question reads facts while it runs and not later
+    /// @throws CancellationException when its thread is interrupted while it computes
     public synchronized <T> T read(Job present, Map<Fact<?>, ?> given, Function<Facts, T> question) {
         if (job != null && job != present) {
             reads.move(job, present);
@@ -95,6 +97,9 @@ public final class Memo {
     }
 
     private void compute(Node node) {
+        if (Thread.currentThread().isInterrupted()) {
+            throw new CancellationException(node.fact + " is not wanted any more");
+        }
         node.state = Node.State.BEING_COMPUTED;
         try (Reader reader = new Reader(this, job, node)) {
             Object now = node.fact.compute(reader);

@@ -1,6 +1,7 @@
 package io.answerback.core.memo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.Edits;
@@ -12,6 +13,7 @@ import io.answerback.core.testing.SmallJob;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 
 /// What a memo works out again, and what it keeps.
@@ -69,5 +71,15 @@ class MemoTest {
         assertThat(first(job)).isNotEqualTo(last.name());
         Job moved = PointEdits.move(List.of(last.id()), -job.points().size()).on(job);
         assertThat(first(moved)).isEqualTo(last.name());
+    }
+
+    @Test
+    void whatWasInterruptedIsComputedWhenItIsAskedAgain() {
+        Thread.currentThread().interrupt();
+        assertThatThrownBy(() -> first(job))
+                .isInstanceOf(CancellationException.class)
+                .hasMessage("first name is not wanted any more");
+        assertThat(Thread.interrupted()).isTrue();
+        assertThat(first(job)).isEqualTo(job.points().getFirst().name());
     }
 }

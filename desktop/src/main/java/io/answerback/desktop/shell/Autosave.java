@@ -60,7 +60,7 @@ final class Autosave implements AutoCloseable {
 
     /// The open job has changed.
     void edited() {
-        if (openJob.now().job() != kept && due.getStatus() != Animation.Status.RUNNING && !background.closed()) {
+        if (openJob.latest().get() != kept && due.getStatus() != Animation.Status.RUNNING && !background.closed()) {
             due.playFromStart();
         }
     }
@@ -70,13 +70,13 @@ final class Autosave implements AutoCloseable {
     /// @return done once everything that was to be kept until now is on the disk, or was refused by it
     Future<?> flush() {
         due.stop();
-        return openJob.now().unsaved() ? keep() : thread.submit(() -> {});
+        return openJob.unsaved() ? keep() : thread.submit(() -> {});
     }
 
     private Future<?> keep() {
-        kept = openJob.now().job();
+        kept = openJob.latest().get();
         String under = key;
-        waiting.put(under, new Waiting(openJob.now().unsaved(), document.with(kept)));
+        waiting.put(under, new Waiting(openJob.unsaved(), document.with(kept)));
         return thread.submit(() -> {
             Waiting newest = waiting.remove(under);
             if (newest != null) {

@@ -82,6 +82,11 @@ public final class Commands {
         return Command.of("Redo", "Shortcut+Y", openJob::redo);
     }
 
+    /// Gives up what is being worked out, and the edit it follows from.
+    Command stopComputing() {
+        return Command.of("Stop working out the last edit", openJob::stop);
+    }
+
     /// Copies what the links of the selected point come to.
     Command copyChain() {
         return Command.of("Copy the selected point's chain", "Shortcut+Shift+C", this::copySelectedChain);
@@ -129,7 +134,7 @@ public final class Commands {
         List<Command> all = new ArrayList<>(work());
         all.addAll(survey);
         all.addAll(save());
-        all.addAll(List.of(undo(), redo(), copyChain()));
+        all.addAll(List.of(undo(), redo(), stopComputing(), copyChain()));
         return all;
     }
 

@@ -2,11 +2,13 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -30,7 +32,12 @@ final class Header extends HBox {
     private final MenuButton menu = new MenuButton("Job");
     private final Commands commands;
 
-    Header(Commands commands, Runnable find, Supplier<List<String>> recent, Consumer<Path> open) {
+    Header(
+            Commands commands,
+            ReadOnlyBooleanProperty computing,
+            Runnable find,
+            Supplier<List<String>> recent,
+            Consumer<Path> open) {
         this.commands = commands;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -45,7 +52,8 @@ final class Header extends HBox {
         menu.setOnShowing(showing -> fillMenu(recent.get(), open));
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(sign(), site, rules, space, findButton(find), undo, redo, saved, menu);
+        getChildren()
+                .addAll(sign(), site, rules, space, findButton(find), undo, redo, computing(computing), saved, menu);
         undo.setOnAction(click -> commands.undo().action().run());
         redo.setOnAction(click -> commands.redo().action().run());
     }
@@ -63,6 +71,21 @@ final class Header extends HBox {
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(click -> find.run());
         return button;
+    }
+
+    /// Seen only while something takes long.
+    private HBox computing(ReadOnlyBooleanProperty computing) {
+        Label words = new Label("Working this out…");
+        words.setMinWidth(Region.USE_PREF_SIZE);
+        Button stop = Tool.of(
+                "Stop",
+                "gives up what is being worked out, and the edit it follows from",
+                commands.stopComputing().action());
+        HBox both = new HBox(words, stop);
+        both.getStyleClass().add("computing");
+        both.visibleProperty().bind(computing);
+        both.managedProperty().bind(computing);
+        return both;
     }
 
     private static Button arrow(String name, int way) {

@@ -69,7 +69,7 @@ public final class JobKeeper implements AutoCloseable {
         this.autosave = new Autosave(openJob, background, recovery);
         this.watch = new FileWatch(background, () -> openJob.now().file().orElse(null), this::seenChanged);
         autosave.take(document, key);
-        openJob.state().subscribe(state -> autosave.edited());
+        openJob.latest().subscribe(job -> autosave.edited());
         comeBack(first);
         watch.start();
     }
@@ -85,7 +85,7 @@ public final class JobKeeper implements AutoCloseable {
         if (read.unsaved() instanceof Unsaved.Damaged damaged) {
             openJob.tell(damaged.says());
         } else if (read.unsaved() instanceof Unsaved.Kept kept
-                && !kept.document().job().equals(openJob.now().job())) {
+                && !kept.document().job().equals(openJob.latest().get())) {
             openJob.apply(new Edit(
                     "unsaved edits from the last run", saved -> kept.document().job()));
             String basis = kept.document().fingerprint();
@@ -95,7 +95,7 @@ public final class JobKeeper implements AutoCloseable {
                 conflict.set(Optional.of(Conflict.with(
                         read.file().orElseThrow(),
                         read.document(),
-                        openJob.now().job())));
+                        openJob.latest().get())));
             }
             openJob.tell("Unsaved edits from the last run are back. Undo takes them away again.");
         } else if (!read.trouble().isEmpty()) {
@@ -209,7 +209,7 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void write(Path file, Writing how) {
-        JobDocument now = document.with(openJob.now().job());
+        JobDocument now = document.with(openJob.latest().get());
         String before = key;
         Optional<Path> its = openJob.now().file();
         background.run(
@@ -253,9 +253,9 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     private void seenChanged(Path file) {
-        if (onDesk(file) && !document.fingerprint().isEmpty()) {
+        if (isOpen(file) && !document.fingerprint().isEmpty()) {
             background.run(() -> JobFile.fingerprint(file), there -> {
-                if (!onDesk(file)) {
+                if (!isOpen(file)) {
                     return;
                 }
                 if (there.isEmpty()) {
@@ -268,7 +268,7 @@ public final class JobKeeper implements AutoCloseable {
     }
 
     /// Whether a file is that of the open job. While it was read or written another may have been opened.
-    private boolean onDesk(Path file) {
+    private boolean isOpen(Path file) {
         return openJob.now().file().filter(file::equals).isPresent();
     }
 
@@ -276,13 +276,13 @@ public final class JobKeeper implements AutoCloseable {
         background.run(
                 () -> JobFile.open(file),
                 theirs -> {
-                    if (onDesk(file) && !theirs.fingerprint().equals(document.fingerprint())) {
+                    if (isOpen(file) && !theirs.fingerprint().equals(document.fingerprint())) {
                         conflict.set(Optional.of(
-                                Conflict.with(file, theirs, openJob.now().job())));
+                                Conflict.with(file, theirs, openJob.latest().get())));
                     }
                 },
                 why -> {
-                    if (onDesk(file)) {
+                    if (isOpen(file)) {
                         conflict.set(Optional.of(Conflict.unreadable(file, why)));
                     }
                 });

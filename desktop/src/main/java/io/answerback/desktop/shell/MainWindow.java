@@ -82,7 +82,7 @@ public final class MainWindow {
         this.start = start;
         this.points = new PointList(openJob, look);
         this.palette = new Palette(openJob, commands.all(), points::focusList);
-        this.header = new Header(commands, palette::open, recent, open);
+        this.header = new Header(commands, openJob.busy(), palette::open, recent, open);
         this.route = new RouteLine(openJob, look);
         this.findings = new Findings(openJob, look);
         this.chain = new ChainStrip(openJob, practice, look);

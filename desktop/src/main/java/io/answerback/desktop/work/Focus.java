@@ -1,6 +1,7 @@
 package io.answerback.desktop.work;
 
 import io.answerback.core.cable.CableEnd;
+import io.answerback.core.finding.Target;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.EndId;
@@ -24,5 +25,14 @@ public record Focus(Optional<CableId> cable, Optional<BoxId> box, CableEnd end, 
     /// A module or a joint box; nothing where it is a device, which is looked at by selecting its point.
     public static Focus on(EndId place) {
         return place instanceof BoxId box ? new Focus(Optional.empty(), Optional.of(box), CableEnd.NEAR, "") : NONE;
+    }
+
+    /// On the part that a finding is about; on nothing where that is none.
+    public static Focus on(Target target) {
+        return switch (target) {
+            case Target.OfCable cable -> on(cable.cableId());
+            case Target.OfBox box -> on(box.box());
+            default -> NONE;
+        };
     }
 }

@@ -2,37 +2,30 @@ package io.answerback.desktop.work;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.cable.Cable;
-import io.answerback.core.cable.CableEnd;
 import io.answerback.core.common.Typed;
 import io.answerback.core.edit.History;
-import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
-import io.answerback.core.finding.Target;
 import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.SystemPoint;
 import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
-import java.util.List;
+import java.time.Duration;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.UnaryOperator;
-import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /// The one place where what the user does changes what the window shows. Used on the JavaFX thread only.
-public final class OpenJob {
-    private final BooleanProperty wholeWindow = new SimpleBooleanProperty();
+public final class OpenJob extends Viewpoint implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
+
     private final Assessor assessor;
-    private final ReadOnlyObjectWrapper<WindowState> state = new ReadOnlyObjectWrapper<>();
+    private final Pending pending;
+    private final ReadOnlyObjectWrapper<Job> latest = new ReadOnlyObjectWrapper<>();
 
     /// An open job that is assessed already.
     ///
@@ -40,17 +33,37 @@ public final class OpenJob {
     /// @param readOnly why it cannot be saved; empty when it can
     public OpenJob(Assessor assessor, Assessment assessment, Optional<Path> file, String readOnly) {
         this.assessor = assessor;
+        this.pending = new Pending(assessor);
         put(assessment, file, readOnly);
     }
 
-    /// What the window shows.
-    public ReadOnlyObjectProperty<WindowState> state() {
-        return state.getReadOnlyProperty();
+    /// The job with every edit that was made. It may be ahead of what is shown while that is being computed.
+    public ReadOnlyObjectProperty<Job> latest() {
+        return latest.getReadOnlyProperty();
     }
 
-    /// What the window shows now.
-    public WindowState now() {
-        return state.get();
+    /// Whether there are edits or proofs that are not in the file.
+    public boolean unsaved() {
+        return !latest.get().equals(now().saved());
+    }
+
+    /// Whether what follows from an edit has been computed for so long that somebody may notice.
+    public ReadOnlyBooleanProperty busy() {
+        return pending.busy();
+    }
+
+    /// How long the window waits for the results of an edit before it goes on without them.
+    public void waitUpTo(Duration longest) {
+        pending.waitUpTo(longest);
+    }
+
+    /// Gives up what is being computed, and the edit it follows from.
+    public void stop() {
+        if (pending.history().isPresent()) {
+            pending.stop();
+            latest.set(now().job());
+            tell("Stopped. The last edit was not made.");
+        }
     }
 
     /// Opens another job, with nothing to undo.
@@ -61,18 +74,20 @@ public final class OpenJob {
     /// Opens another job that is assessed already, with nothing to undo.
     public void put(Assessment assessment, Optional<Path> file, String readOnly) {
         Job job = assessment.job();
-        Stop stop = state.get() == null ? Stop.LOOP : now().stop();
+        Stop stop = now() == null ? Stop.LOOP : now().stop();
         View view = View.of(assessment.points().getFirst().pointId(), stop);
-        state.set(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
+        pending.stop();
+        show(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
+        latest.set(job);
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.
     ///
     /// @return whether it was made
     public boolean apply(Edit edit) {
-        return switch (edit.tried(now().job())) {
+        return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
-                show(now().history().after(edit.name(now().job()), made), "");
+                show(history().after(edit.name(latest.get()), made), "");
                 yield true;
             }
             case Edited.Refused refused -> {
@@ -101,149 +116,64 @@ public final class OpenJob {
     public boolean apply(Edit edit, PointId thenSelect) {
         boolean made = apply(edit);
         if (made) {
-            select(thenSelect);
+            pending.whenShown(() -> select(thenSelect));
         }
         return made;
     }
 
     /// Takes up a fact that no undo takes back.
     public void learn(UnaryOperator<Job> fact) {
-        show(now().history().learn(fact), now().notice());
+        show(history().learn(fact), now().notice());
     }
 
     /// Takes back the last edit.
     public void undo() {
-        now().history().undoName().ifPresent(name -> show(now().history().undo(), "Undone: " + name));
+        history().undoName().ifPresent(name -> show(history().undo(), "Undone: " + name));
     }
 
     /// Makes the last undone edit again.
     public void redo() {
-        now().history().redoName().ifPresent(name -> show(now().history().redo(), "Done again: " + name));
+        history().redoName().ifPresent(name -> show(history().redo(), "Done again: " + name));
+    }
+
+    private History history() {
+        return pending.history().orElse(now().history());
     }
 
     private void show(History history, String notice) {
         if (history.present() == now().job()) {
-            state.set(now().with(history, now().assessment(), notice));
+            pending.stop();
+            show(now().with(history, now().assessment(), notice));
+            latest.set(history.present());
         } else {
-            state.set(now().with(history, assessor.assess(history.present(), now().assessment()), notice));
+            pending.edit(history, notice, now().assessment(), this::show, this::failed);
+            latest.set(history().present());
         }
     }
 
-    /// Looks at another zone point or system point.
-    public void select(PointId pointId) {
-        if (!pointId.equals(now().selected())
-                && now().assessment().point(pointId).isPresent()) {
-            look(now().view().selecting(pointId));
-        }
+    private void show(Pending.Result result) {
+        show(now().with(result.history(), result.assessment(), result.notice()));
     }
 
-    private void look(View view) {
-        state.set(now().looking(view));
-    }
-
-    /// Picks a zone point beside those that are picked, or lets go of it; the next change is about all of
-    /// them.
-    public void pick(PointId pointId) {
-        if (now().job().point(pointId).isPresent()) {
-            look(now().view().picking(pointId));
-        }
-    }
-
-    /// Looks at a zone point and picks every point of the list up to it.
-    public void pickUpTo(PointId pointId) {
-        if (now().job().point(pointId).isPresent()) {
-            look(now().view().pickingUpTo(pointId, now().job().points()));
-        }
-    }
-
-    /// Picks these zone points and looks at the first of them.
-    public void pickAll(List<PointId> pointIds) {
-        if (!pointIds.isEmpty()) {
-            look(now().view().withPicked(pointIds.getFirst(), new LinkedHashSet<>(pointIds)));
-        }
-    }
-
-    /// Looks at the point `steps` further down the list, or up when negative.
-    public void selectNext(int steps) {
-        select(next(steps));
-    }
-
-    /// Looks at the point `steps` further down the list and picks every point up to it.
-    public void pickNext(int steps) {
-        pickUpTo(next(steps));
-    }
-
-    private PointId next(int steps) {
-        List<PointId> ids = new ArrayList<>();
-        now().job().points().forEach(point -> ids.add(point.id()));
-        for (SystemPoint point : SystemPoint.values()) {
-            ids.add(point.id());
-        }
-        return ids.get(Math.clamp(ids.indexOf(now().selected()) + (long) steps, 0, ids.size() - 1));
-    }
-
-    /// Opens another bench.
-    public void go(Stop stop) {
-        look(now().view().at(stop, now().sheet()));
-    }
-
-    /// Opens a sheet of the survey.
-    public void open(SurveySheet sheet) {
-        look(now().view().at(Stop.SURVEY, sheet));
-    }
-
-    /// Whether the bench has the whole window to itself, as it is wanted from a distance.
-    public BooleanProperty wholeWindow() {
-        return wholeWindow;
-    }
-
-    /// Goes to where a finding is mended.
-    public void follow(Finding finding) {
-        finding.point().ifPresent(this::select);
-        if (finding.stop() == Stop.SURVEY) {
-            open(SurveySheet.of(finding));
-        } else {
-            go(finding.stop());
-            focus(finding.stop() == Stop.CABLE ? focus(finding.target()) : Focus.NONE);
-        }
-    }
-
-    private static Focus focus(Target target) {
-        return switch (target) {
-            case Target.OfCable cable -> Focus.on(cable.cableId());
-            case Target.OfBox box -> Focus.on(box.box());
-            default -> Focus.NONE;
-        };
-    }
-
-    /// Looks at a part beside the selected point.
-    public void focus(Focus part) {
-        look(now().view().focusing(part));
-    }
-
-    /// Looks at a cable, and selects the first point it serves.
-    public void focus(Cable cable, CableEnd end, String core) {
-        cable.ends().points().stream().findFirst().ifPresent(this::select);
-        focus(new Focus(Optional.of(cable.id()), Optional.empty(), end, core));
-    }
-
-    /// Sets the bench's switches.
-    public void switchTo(DeviceState device, LoopFault fault) {
-        look(now().view().switched(device, fault));
-    }
-
-    /// Notes which points are active now; the bench's switch follows.
-    public void setActive(Set<PointId> points) {
-        look(now().view().activating(points));
+    private void failed(Throwable broken) {
+        latest.set(now().job());
+        LOG.error("What follows from an edit could not be computed", broken);
+        tell("That failed inside Answerback; the edit was not made. The log says more; please report it.");
     }
 
     /// Notes that a job, as it was when saving began, is now in this file.
     public void savedTo(Path file, Job saved) {
-        state.set(now().savedTo(file, saved));
+        show(now().savedTo(file, saved));
+    }
+
+    @Override
+    public void close() {
+        pending.close();
     }
 
     /// Tells the user something, in one line.
     public void tell(String notice) {
-        state.set(now().noticing(notice));
+        pending.tell(notice);
+        show(now().noticing(notice));
     }
 }

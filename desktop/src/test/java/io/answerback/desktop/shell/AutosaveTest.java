@@ -58,8 +58,8 @@ class AutosaveTest {
             autosave.take(JobDocument.of(job), "key");
             edit(autosave, 63);
             until(() -> openJob.now().notice().startsWith("Unsaved edits cannot be kept against a crash"));
-            assertThat(openJob.now()
-                            .job()
+            assertThat(openJob.latest()
+                            .get()
                             .cable(new CableId("C-17"))
                             .orElseThrow()
                             .metres())

@@ -15,14 +15,21 @@ import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 class OpenJobTest {
     private final Assessor assessor = new Assessor(DataFiles.events());
     private final Job job = DemoJobs.job(1);
     private final OpenJob openJob = new OpenJob(assessor, assessor.assess(job), Optional.empty(), "");
+
+    @BeforeEach
+    void waitForWhatIsComputed() {
+        openJob.waitUpTo(Duration.ofSeconds(10));
+    }
 
     @Test
     void anEditIsAssessedAtOnceAndUnsaved() {

@@ -1,0 +1,132 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.edit.Edits;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
+import io.answerback.desktop.bus.BusSheet;
+import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.setup.SetupSheet;
+import io.answerback.desktop.work.SurveySheet;
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Consumer;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// What the window's thread spends in core. Its stack is looked at again and again while the window is worked
+/// with; of what it is found in core without a break, the processor time it took is counted, so that a busy
+/// machine does not count.
+class WindowThreadTest extends DemoWindow {
+    private static final double FRAME_MILLIS = 1000 / 60.0;
+    private static final String CORE = "io.answerback.core.";
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    /// A stay in core: how much processor time, and where it was found first.
+    private record Stay(double millis, String where) {}
+
+    @Test
+    void coreIsNotEnteredForMoreThanAFrame() throws Exception {
+        onScreen(() -> application.openJob().waitUpTo(Duration.ofMillis(8)));
+        everySheetAndAnEdit();
+        Thread window = windowThread();
+        AtomicBoolean over = new AtomicBoolean();
+        try (ExecutorService watcher = Executors.newSingleThreadExecutor()) {
+            Future<List<Stay>> stays = watcher.submit(() -> watch(window, over));
+            try {
+                everySheetAndAnEdit();
+            } finally {
+                over.set(true);
+            }
+            assertThat(stays.get(10, TimeUnit.SECONDS))
+                    .filteredOn(stay -> stay.millis() > FRAME_MILLIS)
+                    .isEmpty();
+        }
+    }
+
+    private Thread windowThread() throws ExecutionException, InterruptedException {
+        return WaitForAsyncUtils.asyncFx(Thread::currentThread).get();
+    }
+
+    private void everySheetAndAnEdit() {
+        sheets(SurveySheet.values(), sheet -> application.openJob().open(sheet));
+        at(Stop.LOOP, "07");
+        sheets(LoopSheet.values(), application.loopBench()::open);
+        at(Stop.CABLE, "07");
+        sheets(CableSheet.values(), application.cableBench()::open);
+        at(Stop.POWER, "07");
+        sheets(PowerSheet.values(), application.powerBench()::open);
+        at(Stop.BUS, "07");
+        sheets(BusSheet.values(), application.busBench()::open);
+        at(Stop.SET_UP, "07");
+        sheets(SetupSheet.values(), application.setupBench()::open);
+        at(Stop.REPORT, "03");
+        at(Stop.PROVE, "03");
+    }
+
+    /// On each sheet another point is selected, and a cable made longer and shorter again.
+    private <S> void sheets(S[] sheets, Consumer<S> open) {
+        for (S sheet : sheets) {
+            onScreen(() -> open.accept(sheet));
+            onScreen(() -> application.openJob().select(new PointId("22")));
+            onScreen(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-22"), 61)));
+            onScreen(() -> application.openJob().undo());
+            onScreen(() -> application.openJob().select(new PointId("07")));
+        }
+    }
+
+    private static List<Stay> watch(Thread window, AtomicBoolean over) {
+        ThreadMXBean threads = ManagementFactory.getThreadMXBean();
+        List<Stay> stays = new ArrayList<>();
+        long began = 0;
+        String where = "";
+        while (!over.get()) {
+            StackTraceElement[] stack = window.getStackTrace();
+            long now = threads.getThreadCpuTime(window.threadId());
+            boolean inside = Arrays.stream(stack).anyMatch(WindowThreadTest::inCore);
+            if (inside && where.isEmpty()) {
+                began = now;
+                where = where(stack);
+            } else if (!inside && !where.isEmpty()) {
+                stays.add(new Stay((now - began) / 1e6, where));
+                where = "";
+            }
+            LockSupport.parkNanos(500_000);
+        }
+        return stays;
+    }
+
+    private static boolean inCore(StackTraceElement frame) {
+        return frame.getClassName().startsWith(CORE);
+    }
+
+    /// The last step of the window before core, and the first in it.
+    private static String where(StackTraceElement[] stack) {
+        int at = stack.length - 1;
+        while (!inCore(stack[at])) {
+            at--;
+        }
+        return stack[at + 1] + " -> " + stack[at];
+    }
+}

@@ -1,0 +1,87 @@
+package io.answerback.desktop.work;
+
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.CountDownLatch;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+@ExtendWith(ApplicationExtension.class)
+class SumsTest {
+    private final Sums sums = new Sums();
+    private final List<Object> told = new CopyOnWriteArrayList<>();
+    private final CountDownLatch interrupted = new CountDownLatch(1);
+
+    @AfterEach
+    void close() {
+        onScreen(sums::close);
+    }
+
+    private static void onScreen(Runnable change) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+    }
+
+    /// What never ends unless it is given up.
+    private String endless() {
+        try {
+            new CountDownLatch(1).await();
+        } catch (InterruptedException stopped) {
+            interrupted.countDown();
+        }
+        return "endless";
+    }
+
+    @Test
+    void whatIsReadyInTimeIsToldAtOnce() {
+        sums.waitUpTo(Duration.ofSeconds(10));
+        onScreen(() -> {
+            sums.compute(() -> 42, told::add, told::add);
+            assertThat(told).containsExactly(42);
+        });
+    }
+
+    @Test
+    void theLatestRequestWinsAndTheOlderOneIsGivenUp() throws Exception {
+        sums.waitUpTo(Duration.ZERO);
+        onScreen(() -> {
+            sums.compute(this::endless, told::add, told::add);
+            sums.compute(() -> "second", told::add, told::add);
+        });
+        until(() -> told.contains("second"));
+        interrupted.await();
+        assertThat(told).containsExactly("second");
+    }
+
+    @Test
+    void whatTakesLongIsSaidAndCanBeStopped() throws Exception {
+        onScreen(() -> sums.compute(this::endless, told::add, told::add));
+        until(() -> sums.busy().get());
+        onScreen(sums::stop);
+        interrupted.await();
+        assertThat(sums.busy().get()).isFalse();
+        assertThat(told).isEmpty();
+    }
+
+    @Test
+    void whatFailsIsTold() {
+        onScreen(() -> sums.compute(
+                () -> {
+                    throw new IllegalStateException("broken");
+                },
+                told::add,
+                told::add));
+        until(() -> !told.isEmpty());
+        assertThat(told)
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        IllegalStateException.class,
+                        failed -> assertThat(failed).hasMessage("broken"));
+    }
+}
