@@ -21,8 +21,6 @@ import java.util.stream.Stream;
 /// @param usualArea the area that is meant when none is named; empty for none
 public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualArea) {
     private static final Pattern NUMBERED = Pattern.compile("(\\d{1,3})[.:]?\\s+(\\S.*)");
-    private static final Pattern LENGTH_AT_END =
-            Pattern.compile("(.*\\S)\\s+(\\d{1,5}(?:[.,]\\d+)?)\\s*(?:m|metres?|meters?)");
     private static final Pattern IN_AREA = Pattern.compile("(?i)(.*\\S)\\s+(?:in|area)\\s+(\\S.*)");
     private static final int MOST_COMPLETIONS = 6;
 
@@ -53,21 +51,34 @@ public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualAre
         return line;
     }
 
-    /// Takes a line without commas apart from its end: length, type, area; what is left is the name.
+    /// Takes a line without commas apart: behind the name each word says itself what it is, and from its end the
+    /// name gives up type and area.
     private void words(PointReading reading, String text) {
-        String rest = text;
-        Matcher length = LENGTH_AT_END.matcher(rest);
-        if (length.matches()) {
-            reading.metres(Double.parseDouble(length.group(2).replace(',', '.')));
-            rest = length.group(1);
-        }
-        rest = withoutType(reading, rest);
+        SpokenLine line = new SpokenLine(kinds, job.areas(), reading, text);
+        String rest = withoutType(reading, line.name());
         Matcher in = IN_AREA.matcher(rest);
-        if (in.matches() && !reading.place(in.group(2)).fresh()) {
-            reading.area(reading.place(in.group(2)));
-            rest = in.group(1);
+        Optional<PointDraft.Place> area =
+                in.matches() && !reading.place(in.group(2)).fresh()
+                        ? Optional.of(reading.place(in.group(2)))
+                        : Optional.empty();
+        area.ifPresent(reading::area);
+        String name = area.isPresent() ? in.group(1) : rest;
+        Optional<String> kind = line.takeRest(area);
+        if (kind.isPresent()) {
+            nameOfKind(reading, name, kind.get());
+        } else {
+            nameFrom(reading, name);
         }
-        nameFrom(reading, rest);
+    }
+
+    /// A name that speaks of no kind itself is called after the kind that was said behind it.
+    private void nameOfKind(PointReading reading, String name, String words) {
+        reading.name(name);
+        Optional<KindCatalogue.Entry> kind = reading.likeliest(kinds.called(words.toLowerCase(Locale.ROOT)));
+        reading.kind(kind);
+        if (kinds.namedIn(name).isEmpty()) {
+            reading.name(name + " " + kind.orElseThrow().noun());
+        }
     }
 
     /// Words for a type count as one only when what stands before them still says what the point is.

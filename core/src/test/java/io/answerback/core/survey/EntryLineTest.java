@@ -42,7 +42,11 @@ class EntryLineTest {
             pir corridor in back;                         04 Corridor movement | movement | immediate | 2 Back | - | -
             main entrance;                                04 Main entrance | door-contact | entry/exit | 1 Front | - | way in
             side door, contact, entry/exit;               04 Side door | door-contact | entry/exit | 1 Front | - | way in
-            desk button back 12 m;                        04 Desk back hold-up | hold-up-button | hold-up | 2 Back | 12.0 | -
+            desk button back 12 m;                        04 Desk hold-up | hold-up-button | hold-up | 2 Back | 12.0 | -
+            rear side door contact press hall immediate 45 m; 04 Rear side door | door-contact | immediate | 3 Press hall! | 45.0 | -
+            rear side door reed 45 m back immediate;      04 Rear side door | door-contact | immediate | 2 Back | 45.0 | -
+            store pir 12.5 metres;                        04 Store movement | movement | immediate | 1 Front | 12.5 | -
+            office window contact in back;                04 Office window | window-contact | immediate | 2 Back | - | -
             7 yard gate, contact, yard, 62,5 m;           07 Yard gate | door-contact | immediate | 3 Yard! | 62.5 | -
             kitchen window, reed, area 2;                 04 Kitchen window | window-contact | immediate | 2 Back | - | -
             kitchen gas alarm, 2, gas, 30m;               04 Kitchen gas alarm | gas-alarm | gas | 2 Back | 30.0 | -
@@ -68,6 +72,8 @@ class EntryLineTest {
             something;                              say what it is, such as contact or movement
             2 second door;                          point 02 is there already
             yard door, contact, yard, pond;         "pond" is not understood
+            yard door contact blue back 12 m;       "blue" is not understood
+            yard door contact yard 12 m pond;       "pond" is not understood
             yard door, 12000 m;                     a cable is at most 10 km
             """)
     void saysWhatIsMissing(String typed, String problem) {

@@ -84,7 +84,7 @@ public final class Commands {
 
     /// Gives up what is being worked out, and the edit it follows from.
     Command stopComputing() {
-        return Command.of("Stop working out the last edit", openJob::stop);
+        return Command.of("Cancel what is being worked out", openJob::stop);
     }
 
     /// Copies what the links of the selected point come to.

@@ -78,7 +78,7 @@ final class Header extends HBox {
         Label words = new Label("Working this out…");
         words.setMinWidth(Region.USE_PREF_SIZE);
         Button stop = Tool.of(
-                "Stop",
+                "Cancel",
                 "gives up what is being worked out, and the edit it follows from",
                 commands.stopComputing().action());
         HBox both = new HBox(words, stop);

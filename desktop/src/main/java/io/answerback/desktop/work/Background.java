@@ -4,6 +4,7 @@ import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
 import java.io.IOException;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -57,6 +58,8 @@ public final class Background implements AutoCloseable {
             } catch (IOException failed) {
                 Platform.runLater(() -> wrong.accept("The disk refused: " + DiskWords.of(failed)
                         + ". Nothing was lost; choose another place with Save as."));
+            } catch (CancellationException closing) {
+                LOG.debug("Given up: {}", closing.getMessage());
             } catch (Exception unexpected) {
                 LOG.error("Reading or writing a file failed", unexpected);
                 Platform.runLater(

@@ -62,7 +62,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
         if (pending.history().isPresent()) {
             pending.stop();
             latest.set(now().job());
-            tell("Stopped. The last edit was not made.");
+            tell("Cancelled: the last edit was not made.");
         }
     }
 

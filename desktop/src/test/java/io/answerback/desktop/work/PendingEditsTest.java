@@ -90,7 +90,7 @@ class PendingEditsTest {
             openJob.apply(Edits.cableMetres(CABLE, 70));
             openJob.stop();
             assertThat(openJob.latest().get()).isSameAs(job);
-            assertThat(openJob.now().notice()).isEqualTo("Stopped. The last edit was not made.");
+            assertThat(openJob.now().notice()).isEqualTo("Cancelled: the last edit was not made.");
         });
         onScreen(() -> openJob.apply(Edits.cableMetres(CABLE, 80)));
         until(() -> metres(openJob.now().job()) == 80);
