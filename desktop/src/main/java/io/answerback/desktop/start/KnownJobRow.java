@@ -3,6 +3,7 @@ package io.answerback.desktop.start;
 import io.answerback.core.assess.JobStanding;
 import io.answerback.core.assess.StopProgress;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.drawing.Flow;
 import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
@@ -19,14 +20,18 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// A job on the start sheet: its site, how far each stop has come, the worst that was found, and when somebody
-/// has to come back.
+/// A job on the start sheet as one row, so that jobs compare down the page: its site, a mark for each stop, the
+/// worst that was found, and when somebody has to come back.
 final class KnownJobRow {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final double MARK_RADIUS = 4.5;
-    private static final double LINE_WIDTH = 560;
+    private static final double STOP_WIDTH = 21;
+    private static final double SITE_WIDTH = 175;
+    private static final double LINE_WIDTH = 260;
 
     private final Look look;
     private final InstantSource clock;
@@ -51,28 +56,59 @@ final class KnownJobRow {
             return words;
         }
         JobStanding standing = job.standing().get();
-        VBox words = new VBox(site(standing), progress(standing), worst(standing), last(job, standing));
-        words.getStyleClass().add("known-words");
-        HBox.setHgrow(words, Priority.ALWAYS);
-        return new RowButton(says(job, standing), go, words);
+        VBox found = new VBox(worst(standing), last(job, standing));
+        found.getStyleClass().add("known-words");
+        HBox.setHgrow(found, Priority.ALWAYS);
+        RowButton row = new RowButton(says(job, standing), go, site(standing), stops(standing), found);
+        row.getStyleClass().add("known-job");
+        return row;
     }
 
-    private static Node site(JobStanding standing) {
-        Flow line = new Flow(Words.of("known-site", standing.site()), Words.quiet(standing.place()));
-        line.getStyleClass().add("section");
-        return line;
+    /// What stands over the rows: the number of each stop, with its name on hover.
+    static Node head(Look look) {
+        HBox stops = new HBox();
+        for (Stop stop : Stop.values()) {
+            Label number = Words.quiet(Integer.toString(stop.number()));
+            Hint.on(number, stop.title());
+            stops.getChildren().add(cell(look, number));
+        }
+        Label marks = Words.quiet("Point at a mark for its stop");
+        marks.setPrefWidth(look.px(SITE_WIDTH));
+        marks.setMinWidth(Region.USE_PREF_SIZE);
+        HBox head = new HBox(marks, stops);
+        head.getStyleClass().add("known-head");
+        return head;
     }
 
-    private Node progress(JobStanding standing) {
-        Flow line = new Flow();
+    private static Node cell(Look look, Node content) {
+        StackPane cell = new StackPane(content);
+        cell.setMinWidth(look.px(STOP_WIDTH));
+        cell.setPrefWidth(look.px(STOP_WIDTH));
+        return cell;
+    }
+
+    private Node site(JobStanding standing) {
+        VBox words = new VBox(
+                Words.wrapped(Words.of("known-site", standing.site())), Words.wrapped(Words.quiet(standing.place())));
+        words.setMinWidth(look.px(SITE_WIDTH));
+        words.setPrefWidth(look.px(SITE_WIDTH));
+        return words;
+    }
+
+    private Node stops(JobStanding standing) {
+        HBox line = new HBox();
         line.getStyleClass().add("known-stops");
         for (StopProgress stop : standing.stops()) {
-            String says = "%s %d of %d".formatted(stop.stop().title(), stop.done(), stop.of());
-            HBox one = new HBox(
-                    Marks.of(stop.mark(), says + ", " + stop.mark().word(), look.px(MARK_RADIUS)),
-                    Words.of("known-stop", says));
-            one.getStyleClass().add("known-stop-row");
-            line.getChildren().add(one);
+            String says = "%s %d of %d, %s"
+                    .formatted(
+                            stop.stop().title(),
+                            stop.done(),
+                            stop.of(),
+                            stop.mark().word());
+            Node mark = Marks.of(stop.mark(), says, look.px(MARK_RADIUS));
+            Node cell = cell(look, mark);
+            Hint.on(cell, says);
+            line.getChildren().add(cell);
         }
         return line;
     }

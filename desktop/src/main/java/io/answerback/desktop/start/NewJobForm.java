@@ -4,6 +4,7 @@ import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.profile.ProfileSummary;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewJob;
 import io.answerback.core.wording.PracticeWords;
@@ -38,6 +39,7 @@ final class NewJobForm extends VBox {
     private final GridPane grid = new GridPane();
     private final Flow rulesRow = new Flow();
     private final Flow panelRow = new Flow();
+    private final VBox panelAbout = new VBox();
     private final Flow wordsRow = new Flow();
     private final Label source = Words.wrapped(Words.quiet(""));
     private final Button beginning = Tool.primary("Begin this job", this::begin);
@@ -79,9 +81,11 @@ final class NewJobForm extends VBox {
         row(1, "Where", place);
         row(2, "Rules", rulesRow);
         row(3, "Panel", panelRow);
-        row(4, "Words", wordsRow);
+        panelAbout.getStyleClass().add("profile-about");
+        grid.add(panelAbout, 1, 4);
+        row(5, "Words", wordsRow);
         source.setMaxWidth(Double.MAX_VALUE);
-        grid.add(source, 1, 5);
+        grid.add(source, 1, 6);
         List.of(rulesRow, panelRow, wordsRow).forEach(row -> row.getStyleClass().add("choices"));
     }
 
@@ -109,8 +113,13 @@ final class NewJobForm extends VBox {
                         Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile));
         panelRow.getChildren()
                 .setAll(
-                        Choice.of("Panel profile", shelf.profiles(), profile, PanelProfile::name, this::choose),
+                        Choice.of("Panel profile", shelf.profiles(), profile, NewJobForm::named, this::choose),
                         Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile));
+        panelAbout
+                .getChildren()
+                .setAll(ProfileSummary.of(profile).lines().stream()
+                        .map(line -> Words.wrapped(Words.quiet(line)))
+                        .toList());
         wordsRow.getChildren()
                 .setAll(Choice.of(
                         "Wording",
@@ -119,6 +128,10 @@ final class NewJobForm extends VBox {
                         PracticeWords::of,
                         this::choose));
         source.setText(rules.source());
+    }
+
+    private static String named(PanelProfile its) {
+        return its.name() + ": " + ProfileSummary.of(its).size();
     }
 
     private PracticeOption wording() {

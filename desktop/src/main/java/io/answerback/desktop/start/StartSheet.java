@@ -205,6 +205,9 @@ public final class StartSheet extends FrontSheet {
                     .add(Words.wrapped(Words.of(
                             "empty", "No job yet. Name a site on the right to begin one, or try a made-up site.")));
         }
+        if (!jobs.isEmpty()) {
+            known.getChildren().add(KnownJobRow.head(look));
+        }
         jobs.forEach(job -> known.getChildren().add(new KnownJobRow(look, clock, job).node(() -> go(job))));
     }
 
