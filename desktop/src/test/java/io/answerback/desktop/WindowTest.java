@@ -278,9 +278,9 @@ class WindowTest {
     void anUnusedInputIsNotedAsFittedFromItsFinding(FxRobot robot) {
         select("02");
         until(() -> reads(robot, "Panel · 8 has nothing across it"));
-        robot.clickOn("Do it: termination of Panel.8");
+        robot.clickOn("Do it: termination of Panel · 8");
         until(() -> !reads(robot, "Panel · 8 has nothing across it"));
-        assertThat(application.openJob().now().history().undoName()).contains("termination of Panel.8");
+        assertThat(application.openJob().now().history().undoName()).contains("termination of Panel · 8");
     }
 
     @Test

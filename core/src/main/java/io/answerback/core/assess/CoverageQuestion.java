@@ -1,7 +1,11 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.device.KindFamily;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Rule;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Point;
 import io.answerback.core.survey.AreaWithoutSetting;
 import io.answerback.core.survey.AreaWithoutWayIn;
 import io.answerback.core.survey.EntranceNotDelayed;
@@ -13,37 +17,62 @@ import io.answerback.core.survey.WindowGlassUnwatched;
 import io.answerback.core.takeover.SeriesHidesContacts;
 import io.answerback.core.wording.Terms;
 import java.util.List;
+import java.util.function.Predicate;
 
 /// A question that is easily forgotten at the survey, with what was found about it in this job.
 ///
 /// @param asks the question, such as "Does every way in start an entry time?"
-/// @param findings what speaks against it; empty when all is well
-public record CoverageQuestion(String asks, List<Finding> findings) {
-    private record Asked(Rule rule, String asks) {}
+/// @param arises whether there is anything in the job that it is about
+/// @param findings what speaks against it; empty when all is well, or when it does not arise
+public record CoverageQuestion(String asks, boolean arises, List<Finding> findings) {
+    /// @param about whether a job has anything the question is about
+    private record Asked(Rule rule, String asks, Predicate<Parts> about) {}
 
     private static final List<Asked> ASKED = List.of(
-            new Asked(EntranceNotDelayed.RULE, "Does every way in start an entry time?"),
-            new Asked(RouteWithoutEntrance.RULE, "Does an entrance lead to every entry route?"),
-            new Asked(AreaWithoutSetting.RULE, "Can somebody {toSet} every area?"),
-            new Asked(AreaWithoutWayIn.RULE, "Can people get into every area to {toUnset} it?"),
-            new Asked(WindowGlassUnwatched.RULE, "Does something hear the glass where windows have contacts?"),
-            new Asked(WatchesOnlyWhenSet.RULE, "Are hold-up, fire, gas and technical points watched at all times?"),
-            new Asked(PointWithoutArea.RULE, "Is every point in an area?"),
-            new Asked(SeriesHidesContacts.RULE, "Does every contact answer for itself?"),
-            new Asked(LifeSafetyPoint.RULE, "Is nothing here work under another code?"));
+            new Asked(
+                    EntranceNotDelayed.RULE,
+                    "Does every way in start an entry time?",
+                    points(point -> point.surveyed().wayIn())),
+            new Asked(
+                    RouteWithoutEntrance.RULE,
+                    "Does an entrance lead to every entry route?",
+                    points(point -> point.surveyed().type() == ZoneType.ENTRY_ROUTE)),
+            new Asked(
+                    AreaWithoutSetting.RULE,
+                    "Can somebody {toSet} every area?",
+                    job -> !job.areas().isEmpty()),
+            new Asked(
+                    AreaWithoutWayIn.RULE,
+                    "Can people get into every area to {toUnset} it?",
+                    job -> !job.areas().isEmpty()),
+            new Asked(
+                    WindowGlassUnwatched.RULE,
+                    "Does something hear the glass where windows have contacts?",
+                    points(point -> point.kind().family() == KindFamily.WINDOW)),
+            new Asked(
+                    WatchesOnlyWhenSet.RULE,
+                    "Are hold-up, fire, gas and technical points watched at all times?",
+                    points(point -> point.kind().family().watchesAlways())),
+            new Asked(PointWithoutArea.RULE, "Is every point in an area?", points(point -> true)),
+            new Asked(SeriesHidesContacts.RULE, "Does every contact answer for itself?", points(point -> true)),
+            new Asked(LifeSafetyPoint.RULE, "Is nothing here work under another code?", points(point -> true)));
+
+    private static Predicate<Parts> points(Predicate<Point> which) {
+        return job -> job.points().stream().anyMatch(which);
+    }
 
     public CoverageQuestion {
         findings = List.copyOf(findings);
     }
 
-    /// Every question, with its answer from the findings of a job.
-    ///
-    /// @param terms the words of the job's option
-    public static List<CoverageQuestion> of(List<Finding> findings, Terms terms) {
+    /// Every question, with its answer from the findings of a job, in the words of its option.
+    public static List<CoverageQuestion> of(Assessment assessment) {
+        Terms terms = Terms.of(assessment.job().practice());
         return ASKED.stream()
                 .map(asked -> new CoverageQuestion(
                         terms.in(asked.asks()),
-                        findings.stream()
+                        asked.about().test(assessment.job()),
+                        assessment.findings().stream()
                                 .filter(finding -> finding.rule() == asked.rule())
                                 .toList()))
                 .toList();

@@ -127,7 +127,8 @@ public final class CableEdits {
     /// Notes an unused input as fitted with what it needs to stay quiet; nothing changes where that is not known.
     public static Edit terminateUnused(InputId inputId) {
         return new Edit(
-                "termination of " + inputId,
+                "termination",
+                inputId,
                 job -> job.inputs().stream()
                         .filter(input -> input.id().equals(inputId))
                         .flatMap(input -> UnusedInputs.bands(job, input).stream())

@@ -194,7 +194,7 @@ public final class BusEdits {
     /// @throws IllegalArgumentException when applied and the input is on no keypad or the panel has no such
     ///     zone
     public static Edit takeOver(InputId inputId, int zone) {
-        return new Edit("zone of " + inputId, job -> {
+        return new Edit("zone", inputId, job -> {
             Input input = input(job, inputId);
             int most = job.panel().profile().capacity().zones();
             if (kind(job, input.module()).sort() != ModuleSort.KEYPAD) {
@@ -224,7 +224,7 @@ public final class BusEdits {
     ///
     /// @throws IllegalArgumentException when applied and the rule does not say what its own number is
     public static Edit release(InputId inputId) {
-        return new Edit("release of " + inputId, job -> {
+        return new Edit("release", inputId, job -> {
             Input input = input(job, inputId);
             int own = own(job, input, kind(job, input.module()))
                     .orElseThrow(() -> new IllegalArgumentException(Text.of(

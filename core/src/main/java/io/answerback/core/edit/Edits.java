@@ -58,7 +58,8 @@ public final class Edits {
     public static Edit unusedFitted(InputId inputId, UnusedTermination fitted) {
         Predicate<Input> which = input -> input.id().equals(inputId);
         return new Edit(
-                "termination of " + inputId,
+                "termination",
+                inputId,
                 job -> job.withInputs(replaced(job.inputs(), which, input -> input.withUnusedFitted(fitted))));
     }
 

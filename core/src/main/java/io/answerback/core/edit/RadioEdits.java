@@ -28,7 +28,7 @@ public final class RadioEdits {
     /// @throws IllegalArgumentException when applied and there is no such input, it is enrolled already, or no
     ///     wireless zone is left
     public static Edit enrol(InputId inputId) {
-        return new Edit("enrolment of " + inputId, job -> {
+        return new Edit("enrolment", inputId, job -> {
             Input input = input(job, inputId);
             if (job.radio().enrolment(inputId).isPresent()) {
                 throw new IllegalArgumentException(
@@ -46,7 +46,7 @@ public final class RadioEdits {
     /// @throws IllegalArgumentException when applied and the panel has no such wireless zone, or another is
     ///     enrolled under it
     public static Edit enrolledUnder(InputId inputId, int zone) {
-        return new Edit("zone under which " + inputId + " is enrolled", job -> {
+        return new Edit("zone of the enrolment", inputId, job -> {
             if (RadioPlaces.zones(job).noneMatch(its -> its == zone)) {
                 throw new IllegalArgumentException(Text.of(
                         "the panel has no wireless zone %d; it has %s",
@@ -73,7 +73,7 @@ public final class RadioEdits {
     ///
     /// @throws IllegalArgumentException when applied and the input is not there or not enrolled
     public static Edit follow(InputId inputId) {
-        return new Edit("zone of " + inputId, job -> {
+        return new Edit("zone", inputId, job -> {
             Input input = input(job, inputId);
             int given = job.radio()
                     .enrolment(inputId)

@@ -195,12 +195,12 @@ class SurveyRulesTest {
     @Test
     void questionsAreAnsweredByTheFindings() {
         Terms terms = Terms.of(job.practice());
-        assertThat(CoverageQuestion.of(assess(job).findings(), terms))
+        assertThat(CoverageQuestion.of(assess(job)))
                 .hasSize(9)
                 .allMatch(its -> its.findings().isEmpty());
         Job wrong = then(type("01", ZoneType.IMMEDIATE), kind("02", SmallKinds.WINDOW))
                 .on(job);
-        assertThat(CoverageQuestion.of(assess(wrong).findings(), terms))
+        assertThat(CoverageQuestion.of(assess(wrong)))
                 .filteredOn(its -> !its.findings().isEmpty())
                 .extracting(CoverageQuestion::asks)
                 .containsExactly(

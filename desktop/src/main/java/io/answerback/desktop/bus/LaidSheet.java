@@ -14,6 +14,7 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
@@ -51,11 +52,10 @@ final class LaidSheet extends Sheet {
         limits.getChildren().clear();
         if (bus.modules().isEmpty()) {
             sheet.getChildren()
-                    .add(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            "Nothing is on the bus yet: fit a keypad or an expander on the survey's inventory (Ctrl+1).")));
+                    .add(FirstSteps.modules(
+                            openJob,
+                            "Nothing is on the bus yet. Fit the first keypad or expander.",
+                            "Fit a keypad or an expander"));
             return;
         }
         drawing.show(state.job(), bus);

@@ -11,6 +11,7 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -66,8 +67,11 @@ final class BoxSheet extends Sheet {
         sheet.getChildren().clear();
         if (view.box().isEmpty()) {
             sheet.getChildren()
-                    .add(Words.wrapped(
-                            Words.of("empty", "No cable comes to a box: points need an input and a cable first.")));
+                    .add(FirstSteps.points(openJob)
+                            .orElseGet(() -> FirstSteps.modules(
+                                    openJob,
+                                    "No cable comes to a box yet: its points need an input first.",
+                                    "Give points their inputs")));
             return;
         }
         BoxPlan box = view.box().get();

@@ -14,6 +14,7 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -73,6 +74,10 @@ final class OneLoopSheet extends Sheet {
     private void showNone(WindowState state) {
         shown = Optional.empty();
         instrument.getChildren().clear();
+        if (state.job().points().isEmpty()) {
+            sheet.getChildren().setAll(FirstSteps.points(openJob).stream().toList());
+            return;
+        }
         if (state.point().wired().isEmpty()) {
             sheet.getChildren()
                     .setAll(

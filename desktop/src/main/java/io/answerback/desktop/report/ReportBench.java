@@ -204,8 +204,8 @@ public final class ReportBench implements Bench {
 
     private static Node nothing(PointResult point) {
         return Words.wrapped(Words.of(
-                "nothing",
-                "Nothing leaves: " + point.chain().of(Link.ZONE).figure() + ", "
+                "empty",
+                "Nothing leaves yet: " + point.chain().of(Link.ZONE).figure() + ", "
                         + point.chain().of(Link.EVENT).line() + "."));
     }
 

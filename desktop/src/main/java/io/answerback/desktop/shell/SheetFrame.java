@@ -12,16 +12,17 @@ import javafx.scene.layout.VBox;
 /// and the sheet.
 public final class SheetFrame {
     private final VBox bench = new VBox();
-    private final HBox head = new HBox();
+    private final HBox switches = new HBox();
+    private final StackPane head = new StackPane();
     private final StackPane middle = new StackPane();
     private final StackPane instrument = new StackPane();
 
     /// An empty frame.
     public SheetFrame() {
         bench.getStyleClass().add("bench");
-        head.getStyleClass().add("sheet-head");
+        switches.getStyleClass().add("sheet-switches");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        bench.getChildren().addAll(head, middle);
+        bench.getChildren().addAll(switches, head, middle);
     }
 
     /// What stands in the middle.
@@ -36,12 +37,13 @@ public final class SheetFrame {
 
     /// Lays a sheet on top and shows a state on it.
     ///
-    /// @param beside what stands beside the title, such as the switch between the sheets
-    public void show(Sheet sheet, WindowState state, Node... beside) {
-        Headline headline = new Headline(sheet.title(), sheet.about(state));
-        HBox.setHgrow(headline, Priority.ALWAYS);
-        head.getChildren().setAll(headline);
-        head.getChildren().addAll(beside);
+    /// @param above what stands above the title, where no title however long moves it: the switch between the
+    ///     sheets
+    public void show(Sheet sheet, WindowState state, Node... above) {
+        head.getChildren().setAll(new Headline(sheet.title(), sheet.about(state)));
+        switches.getChildren().setAll(above);
+        switches.setVisible(above.length > 0);
+        switches.setManaged(above.length > 0);
         if (!middle.getChildren().contains(sheet.node())) {
             middle.getChildren().setAll(sheet.node());
             instrument.getChildren().setAll(sheet.instrument());

@@ -8,7 +8,7 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
-import io.answerback.core.wording.Terms;
+import io.answerback.desktop.drawing.Hint;
 import io.answerback.desktop.drawing.Marks;
 import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.drawing.Words;
@@ -172,26 +172,29 @@ final class RoomsSheet extends Sheet {
 
     private void showQuestions(WindowState state) {
         instrument.getChildren().setAll(Words.title("Asked before you leave"));
-        Terms terms = Terms.of(state.job().practice());
-        for (CoverageQuestion question : CoverageQuestion.of(state.assessment().findings(), terms)) {
+        for (CoverageQuestion question : CoverageQuestion.of(state.assessment())) {
             instrument.getChildren().add(row(question));
         }
     }
 
     private Node row(CoverageQuestion question) {
         boolean clear = question.findings().isEmpty();
-        Mark mark = clear ? Mark.SOUND : Marks.of(question.findings().getFirst().grade());
-        String answer = clear ? "yes" : question.findings().getFirst().says();
+        Mark well = question.arises() ? Mark.SOUND : Mark.NOT_DONE;
+        Mark mark = clear ? well : Marks.of(question.findings().getFirst().grade());
+        String yes = question.arises() ? "yes" : "nothing it is about yet";
+        String answer = clear ? yes : question.findings().getFirst().says();
         VBox words = new VBox(Words.wrapped(Words.of("question", question.asks())));
         if (!clear) {
             words.getChildren().add(Words.wrapped(Words.of("finding-why", more(question.findings()))));
         }
         HBox.setHgrow(words, Priority.ALWAYS);
-        return new RowButton(
+        RowButton row = new RowButton(
                 question.asks() + " " + answer,
                 () -> question.findings().stream().findFirst().ifPresent(openJob::follow),
                 Marks.of(mark, mark.word(), look.px(5)),
                 words);
+        Hint.on(row, answer);
+        return row;
     }
 
     private static String more(List<Finding> findings) {
