@@ -17,7 +17,6 @@ final class FallDrawing extends Drawing {
     private static final double LEFT = 52;
     private static final double TOP = 26;
     private static final double LEAST_HEIGHT = 262;
-    private static final double MOST_HEIGHT = 460;
     private static final double FOOT = 26;
     private static final double LOWEST_VOLTS = 10.2;
     private static final double ROOM_BELOW_VOLTS = 0.2;
@@ -62,7 +61,7 @@ final class FallDrawing extends Drawing {
             return;
         }
         right = width - 16;
-        high = Math.min(MOST_HEIGHT, heightThereIs());
+        high = heightThereIs();
         hours = span();
         grid();
         level("fall-low", unit.lowVolts(), "battery low is reported, %.1f V".formatted(unit.lowVolts()));

@@ -70,7 +70,7 @@ final class PointList extends VBox {
         for (Column column : Column.values()) {
             Label letter = new Label(column.letter);
             letter.getStyleClass().add("mark-letter");
-            Hint.on(letter, column.title);
+            Hint.on(letter, column.title + ": " + column.about);
             letters.getChildren().add(letter);
         }
         head.getStyleClass().add("points-head");
@@ -80,8 +80,8 @@ final class PointList extends VBox {
 
     /// The parts of a chain that have a mark of their own in the list.
     enum Column {
-        LOOP("L", "Loop", Link.LOOP, Link.INPUT),
-        CABLE("C", "Cable", Link.POINT, Link.POINT) {
+        LOOP("L", "Loop", "whether every state of its loop reads as it should", Link.LOOP, Link.INPUT),
+        CABLE("C", "Cable", "whether its cable is terminated at both ends", Link.POINT, Link.POINT) {
             @Override
             Mark mark(PointResult point) {
                 return point.wired().isEmpty()
@@ -97,17 +97,24 @@ final class PointList extends VBox {
                         .orElse(Mark.NOT_DONE);
             }
         },
-        REPORT("R", "Report", Link.ZONE, Link.ROUTE),
-        PROOF("P", "Proof", Link.STATION, Link.STATION);
+        REPORT("R", "Report", "whether zone, event, account and route are right", Link.ZONE, Link.ROUTE),
+        PROOF(
+                "P",
+                "Proof",
+                "whether its signal was answered, and nothing upstream has changed since",
+                Link.STATION,
+                Link.STATION);
 
         private final String letter;
         private final String title;
+        private final String about;
         private final Link first;
         private final Link last;
 
-        Column(String letter, String title, Link first, Link last) {
+        Column(String letter, String title, String about, Link first, Link last) {
             this.letter = letter;
             this.title = title;
+            this.about = about;
             this.first = first;
             this.last = last;
         }
