@@ -14,6 +14,7 @@ import io.answerback.desktop.drawing.ValueField;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.theme.WhileShown;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
@@ -84,10 +85,12 @@ final class PaperSheet extends Sheet {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         scroll.widthProperty().subscribe(this::draw);
         scroll.heightProperty().subscribe(this::draw);
-        look.textPercent().subscribe(percent -> {
-            scroll.setMinHeight(look.px(LEAST_HEIGHT));
-            draw();
-        });
+        WhileShown.listen(
+                scroll,
+                () -> look.textPercent().subscribe(percent -> {
+                    scroll.setMinHeight(look.px(LEAST_HEIGHT));
+                    draw();
+                }));
         gaps.getStyleClass().add("gaps");
         instrument.getChildren().setAll(gaps);
     }

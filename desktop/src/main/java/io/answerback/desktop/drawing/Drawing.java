@@ -1,6 +1,7 @@
 package io.answerback.desktop.drawing;
 
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.theme.WhileShown;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -15,7 +16,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
-import javafx.util.Subscription;
 
 /// A drawing made of lines and labels, drawn anew when what it shows, its width or the size of text changes.
 /// Lines and labels of the same style are taken from the drawing before, since dressing new ones costs most of
@@ -31,19 +31,13 @@ public abstract class Drawing extends Region {
     private final Map<String, Deque<Node>> used = new HashMap<>();
     private final List<Node> onSheet = new ArrayList<>();
     private boolean drawn;
-    private Subscription textSize = Subscription.EMPTY;
 
     /// A drawing in this look.
     protected Drawing(Look look) {
         this.look = look;
         widthProperty().subscribe(this::redraw);
         heightProperty().subscribe(this::redraw);
-        // a drawing that left the window is not held by the look
-        sceneProperty().subscribe(scene -> {
-            textSize.unsubscribe();
-            textSize = scene == null ? Subscription.EMPTY : look.textPercent().subscribe(this::redraw);
-            redraw();
-        });
+        WhileShown.listen(this, () -> look.textPercent().subscribe(percent -> redraw()));
     }
 
     /// Draws everything onto an empty sheet.

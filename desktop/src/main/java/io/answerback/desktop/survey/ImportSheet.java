@@ -10,6 +10,7 @@ import io.answerback.desktop.drawing.Tool;
 import io.answerback.desktop.drawing.Words;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.theme.WhileShown;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.files.TextEncoding;
 import java.io.File;
@@ -41,7 +42,8 @@ final class ImportSheet extends Sheet {
         rows.getStyleClass().add("import-rows");
         rows.setAccessibleText("Rows of the table");
         rows.setCellFactory(view -> new ImportCell(look));
-        look.textPercent().subscribe(percent -> rows.setFixedCellSize(look.px(ROW_HEIGHT)));
+        WhileShown.listen(
+                rows, () -> look.textPercent().subscribe(percent -> rows.setFixedCellSize(look.px(ROW_HEIGHT))));
         VBox.setVgrow(rows, Priority.ALWAYS);
         rows.getSelectionModel()
                 .selectedItemProperty()

@@ -7,6 +7,7 @@ import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.Sheet;
 import io.answerback.desktop.shell.SheetFrame;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.theme.WhileShown;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
@@ -50,7 +51,7 @@ public final class SurveyBench implements Bench {
         makers.put(SurveySheet.INPUTS, () -> new InputsSheet(openJob, look, rules));
         makers.put(SurveySheet.OLD_WIRING, () -> new OldWiringSheet(openJob, look, kinds, clock));
         makers.put(SurveySheet.HOUSE_RULES, () -> new RulesSheet(openJob, look, rules));
-        table.open().subscribe(() -> show(openJob.now()));
+        WhileShown.listen(frame.bench(), () -> table.open().subscribe(() -> show(openJob.now())));
     }
 
     /// Puts the cursor into the line for points, where the rooms lie on top.

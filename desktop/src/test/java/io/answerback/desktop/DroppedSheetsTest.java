@@ -1,0 +1,111 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.finding.Stop;
+import io.answerback.desktop.bus.BusSheet;
+import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.setup.SetupSheet;
+import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.survey.TableImport;
+import io.answerback.desktop.work.RuleShelf;
+import io.answerback.desktop.work.SurveySheet;
+import java.lang.ref.WeakReference;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.layout.Pane;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.Start;
+
+/// What is dropped is let go of: nothing that lives as long as the window holds a sheet that listened to it.
+class DroppedSheetsTest extends DemoWindow {
+    private static final int TIMES = 50;
+
+    private final List<WeakReference<Object>> dropped = new ArrayList<>();
+    private Stage stage;
+    private Opened opened;
+    private RuleShelf rules;
+    private TableImport table;
+    private CableShelf cables;
+
+    @Start
+    void start(Stage shown) throws Exception {
+        stage = shown;
+        open(shown);
+        opened = Opened.read(new Opening.Demo(1), folder);
+        rules = new RuleShelf(folder, application.background());
+        table = new TableImport(
+                application.openJob(), application.background(), opened.kinds(), Benches.usual(opened.conductors()));
+        cables = new CableShelf(folder, application.background());
+    }
+
+    @Test
+    void everySheetIsCollectedOnceItIsDropped() throws Exception {
+        for (int time = 0; time < TIMES; time++) {
+            onScreen(this::showAndDropEverySheet);
+        }
+        assertThat(dropped).hasSizeGreaterThan(TIMES * Stop.values().length);
+        // what was shown last may be held by the window's own bookkeeping until something else is shown
+        onScreen(() -> application.openJob().go(Stop.PROVE));
+        for (int tries = 0; tries < 50 && left() > 0; tries++) {
+            System.gc();
+            onScreen(() -> {});
+        }
+        assertThat(left()).isZero();
+    }
+
+    private long left() {
+        return dropped.stream().filter(reference -> reference.get() != null).count();
+    }
+
+    private void showAndDropEverySheet() {
+        Benches benches = new Benches(
+                application.openJob(),
+                application.look(),
+                application.background(),
+                stage,
+                opened,
+                InstantSource.fixed(NOW),
+                rules,
+                table,
+                cables);
+        Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.events());
+        for (SurveySheet sheet : SurveySheet.values()) {
+            application.openJob().open(sheet);
+            showAndDrop(all.get(Stop.SURVEY).get(), () -> {});
+        }
+        each(LoopSheet.values(), benches.loop(), benches.loop()::open);
+        each(CableSheet.values(), benches.cable(), benches.cable()::open);
+        each(PowerSheet.values(), benches.power(), benches.power()::open);
+        each(BusSheet.values(), benches.bus(), benches.bus()::open);
+        each(SetupSheet.values(), benches.setup(), benches.setup()::open);
+        showAndDrop(all.get(Stop.REPORT).get(), () -> {});
+        showAndDrop(all.get(Stop.PROVE).get(), () -> {});
+    }
+
+    private <S> void each(S[] sheets, Bench bench, Consumer<S> open) {
+        for (S sheet : sheets) {
+            showAndDrop(bench, () -> open.accept(sheet));
+        }
+    }
+
+    private void showAndDrop(Bench bench, Runnable open) {
+        Pane window = (Pane) stage.getScene().getRoot();
+        List<Node> nodes = List.of(bench.sheet(), bench.instrument());
+        window.getChildren().addAll(nodes);
+        open.run();
+        bench.show(application.openJob().now());
+        window.getChildren().removeAll(nodes);
+        dropped.add(new WeakReference<>(bench));
+        nodes.forEach(node -> dropped.add(new WeakReference<>(node)));
+    }
+}
