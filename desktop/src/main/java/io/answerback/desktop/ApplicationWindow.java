@@ -2,21 +2,15 @@ package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.bus.BusBench;
-import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
-import io.answerback.desktop.loop.LoopBench;
-import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.setup.FoundTable;
-import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
 import io.answerback.desktop.shell.ReadJob;
 import io.answerback.desktop.start.StartSheet;
-import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
@@ -29,7 +23,6 @@ import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
 import io.answerback.files.SettingsFile;
-import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -81,10 +74,7 @@ public final class ApplicationWindow implements AutoCloseable {
         Assessor assessor =
                 new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.openJob = new OpenJob(
-                assessor,
-                assessor.assess(first.document().job(), first.assessment()),
-                first.file(),
-                JobKeeper.readOnly(first));
+                assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
         this.background = new Background(openJob::tell);
         this.practice = new PracticeSession(openJob, opened.events(), clock, port, linkLight, folder);
         Recovery recovery = new Recovery(folder);
@@ -99,7 +89,14 @@ public final class ApplicationWindow implements AutoCloseable {
         RuleShelf shelf = new RuleShelf(folder, background);
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
-                new Beginning(clock), look, background, recovery, assessor, shelf, () -> remembered.recent(), clock);
+                new StartActions(keeper, background, clock, this::begin, this::typePoint, this::leaveStart),
+                look,
+                background,
+                recovery,
+                assessor,
+                shelf,
+                () -> remembered.recent(),
+                clock);
         this.cables = new CableShelf(folder, background);
         this.benches = new Benches(openJob, look, background, stage, opened, clock, shelf, table, cables);
         this.survey = new SurveyCommands(stage, openJob, background, table, this::typePoint);
@@ -118,39 +115,14 @@ public final class ApplicationWindow implements AutoCloseable {
         dress();
     }
 
-    /// The survey bench, made when it is first wanted.
-    public SurveyBench surveyBench() {
-        return benches.survey();
-    }
-
-    /// The loop bench, made when it is first wanted.
-    public LoopBench loopBench() {
-        return benches.loop();
-    }
-
-    /// The cable bench, made when it is first wanted.
-    public CableBench cableBench() {
-        return benches.cable();
-    }
-
-    /// The set-up bench, made when it is first wanted.
-    public SetupBench setupBench() {
-        return benches.setup();
-    }
-
-    /// The bus bench, made when it is first wanted.
-    public BusBench busBench() {
-        return benches.bus();
-    }
-
-    /// The power bench, made when it is first wanted.
-    public PowerBench powerBench() {
-        return benches.power();
+    /// Its benches.
+    public Benches benches() {
+        return benches;
     }
 
     private void typePoint() {
         openJob.open(SurveySheet.ROOMS);
-        Platform.runLater(() -> surveyBench().focusEntry());
+        Platform.runLater(() -> benches.survey().focusEntry());
     }
 
     /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, what was read
@@ -172,47 +144,13 @@ public final class ApplicationWindow implements AutoCloseable {
         }
     }
 
-    /// What a choice on the start sheet does.
-    private final class Beginning implements StartSheet.Actions {
-        private final InstantSource clock;
-
-        private Beginning(InstantSource clock) {
-            this.clock = clock;
-        }
-
-        @Override
-        public void open(Path file) {
-            keeper.open(file);
-        }
-
-        @Override
-        public void begin(Job job) {
-            put(job, Recovery.newKey(clock.instant()), ApplicationWindow.this::typePoint);
-        }
-
-        @Override
-        public void resume(Job job, String key) {
-            put(job, key, () -> {});
-        }
-
-        @Override
-        public void demo(int number) {
-            background.run(() -> DemoJobs.job(number), job -> put(job, new Opening.Demo(number).toString(), () -> {}));
-        }
-
-        @Override
-        public void leave() {
+    private void begin(Job job, String key, Runnable then) {
+        keeper.begin(job, key, () -> {
+            practice.reset();
             leaveStart();
-        }
-
-        private void put(Job job, String key, Runnable then) {
-            keeper.begin(job, key, () -> {
-                practice.reset();
-                leaveStart();
-                openJob.open(SurveySheet.ROOMS);
-                then.run();
-            });
-        }
+            openJob.open(SurveySheet.ROOMS);
+            then.run();
+        });
     }
 
     /// Lays the start sheet aside and goes to the job under it.

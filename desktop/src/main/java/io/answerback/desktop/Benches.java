@@ -31,7 +31,7 @@ import java.util.function.Supplier;
 import javafx.stage.Stage;
 
 /// The benches of a window, each made when it is first wanted.
-final class Benches {
+public final class Benches {
     private static final String USUAL_CONDUCTOR = "0.22 mm²";
 
     private final OpenJob openJob;
@@ -83,27 +83,33 @@ final class Benches {
                 .orElse(conductors.getFirst());
     }
 
-    SetupBench setup() {
+    /// The set-up bench.
+    public SetupBench setup() {
         return setup.get();
     }
 
-    BusBench bus() {
+    /// The bus bench.
+    public BusBench bus() {
         return bus.get();
     }
 
-    SurveyBench survey() {
+    /// The survey bench.
+    public SurveyBench survey() {
         return survey.get();
     }
 
-    LoopBench loop() {
+    /// The loop bench.
+    public LoopBench loop() {
         return loop.get();
     }
 
-    CableBench cable() {
+    /// The cable bench.
+    public CableBench cable() {
         return cable.get();
     }
 
-    PowerBench power() {
+    /// The power bench.
+    public PowerBench power() {
         return power.get();
     }
 

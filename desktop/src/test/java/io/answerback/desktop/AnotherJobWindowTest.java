@@ -74,7 +74,7 @@ class AnotherJobWindowTest {
         });
         until(this::secondIsOnTheDesk);
         close();
-        assertThat(application.keeper().conflict().get()).isEmpty();
+        assertThat(application.keeper().outside().conflict().get()).isEmpty();
         assertThat(metres(JobFile.open(first).job())).isEqualTo(71);
     }
 

@@ -56,7 +56,7 @@ class CableWindowTest extends DemoWindow {
                                 .withType(installation.type().orElseThrow())
                                 .withLabels(true, true)
                                 .withProgress(Progress.RUN))));
-        onScreen(() -> application.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         until(() -> reads(robot, "Keypad 1 · 8 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.DOWN);
@@ -70,9 +70,9 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").reached()).isEqualTo(Progress.LABELLED);
         // the other end is at the device, and with it the cable is terminated
-        onScreen(() -> application.cableBench().open(CableSheet.BOX));
+        onScreen(() -> application.benches().cable().open(CableSheet.BOX));
         click(robot, "Other end: device 24");
-        onScreen(() -> application.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         until(() -> reads(robot, "Yellow of C-07 to tamper in"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
         robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
@@ -84,7 +84,7 @@ class CableWindowTest extends DemoWindow {
     @Test
     void theRunCanHaveTheWholeWindow(FxRobot robot) {
         at("15");
-        onScreen(() -> application.cableBench().open(CableSheet.RUN));
+        onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         click(robot, "Whole window");
         until(() -> !reads(robot, "Signal chain") && reads(robot, "Red of C-05 to 12V"));
         robot.type(KeyCode.ENTER);
@@ -125,7 +125,7 @@ class CableWindowTest extends DemoWindow {
         // its cover comes last, so what went back to the terminal from the one before has to move
         assertThat(finds("core-elsewhere:C-06:white")).isTrue();
         assertThat(reads(robot, "joins C-06 white")).isTrue();
-        onScreen(() -> application.cableBench().openPaper(PrintKind.LABELS));
+        onScreen(() -> application.benches().cable().openPaper(PrintKind.LABELS));
         until(() -> reads(robot, "page 1 of 3"));
         click(robot, "On: the pages after");
         click(robot, "On: the pages after");
@@ -166,7 +166,7 @@ class CableWindowTest extends DemoWindow {
     @Test
     void cablesAreListedRoomByRoomAndLabelledThere(FxRobot robot) {
         at("18");
-        onScreen(() -> application.cableBench().open(CableSheet.CABLES));
+        onScreen(() -> application.benches().cable().open(CableSheet.CABLES));
         until(() -> reads(robot, "02 Dock") && reads(robot, "terminated, label missing"));
         robot.clickOn("far end labelled");
         until(() -> !finds("cable-unlabelled:C-14"));

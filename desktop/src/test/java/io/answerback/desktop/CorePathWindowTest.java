@@ -41,7 +41,7 @@ class CorePathWindowTest extends DemoWindow {
     }
 
     private void open(CableSheet sheet) {
-        onScreen(() -> application.cableBench().open(sheet));
+        onScreen(() -> application.benches().cable().open(sheet));
     }
 
     @Test

@@ -239,12 +239,12 @@ class LayoutTest {
             for (String point : List.of("01", "06", "08", "10")) {
                 onScreen(() -> {
                     application.openJob().go(Stop.LOOP);
-                    application.loopBench().open(LoopSheet.ONE_LOOP);
+                    application.benches().loop().open(LoopSheet.ONE_LOOP);
                     application.openJob().select(new PointId(point));
                 });
                 wrong.addAll(LayoutFaults.of(robot, "gallery " + point, size));
                 for (LoopSheet sheet : LoopSheet.values()) {
-                    onScreen(() -> application.loopBench().open(sheet));
+                    onScreen(() -> application.benches().loop().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of gallery " + point, size));
                 }
             }

@@ -41,7 +41,7 @@ class PaperWindowTest extends DemoWindow {
     }
 
     private void open(PrintKind kind) {
-        onScreen(() -> application.cableBench().openPaper(kind));
+        onScreen(() -> application.benches().cable().openPaper(kind));
     }
 
     @Test
@@ -97,17 +97,17 @@ class PaperWindowTest extends DemoWindow {
 
     @Test
     void paperIsWrittenAndWhatBecameOfItIsTold(FxRobot robot) throws Exception {
-        onScreen(() -> application.cableBench().open(CableSheet.PAPER));
+        onScreen(() -> application.benches().cable().open(CableSheet.PAPER));
         Path pdf = folder.resolve("cores.pdf");
-        onScreen(() -> application.cableBench().print().write(PrintKind.CORES, pdf));
+        onScreen(() -> application.benches().cable().print().write(PrintKind.CORES, pdf));
         until(() -> reads(robot, "Written: " + pdf));
         assertThat(Files.readString(pdf, StandardCharsets.ISO_8859_1)).startsWith("%PDF");
         Path csv = folder.resolve("cables.csv");
-        onScreen(() -> application.cableBench().print().write(PrintKind.CABLES, csv));
+        onScreen(() -> application.benches().cable().print().write(PrintKind.CABLES, csv));
         until(() -> reads(robot, "Written: " + csv));
         assertThat(Files.readAllLines(csv)).hasSize(34).anyMatch(line -> line.startsWith("C-17,Expander 1,07 Dock"));
         Path nowhere = csv.resolve("labels.pdf");
-        onScreen(() -> application.cableBench().print().write(PrintKind.LABELS, nowhere));
+        onScreen(() -> application.benches().cable().print().write(PrintKind.LABELS, nowhere));
         until(() -> reads(robot, "The disk refused"));
     }
 }

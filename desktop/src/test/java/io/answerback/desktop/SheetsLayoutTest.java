@@ -34,7 +34,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (PowerSheet sheet : PowerSheet.values()) {
-                    shown(() -> application.powerBench().open(sheet));
+                    shown(() -> application.benches().power().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -50,7 +50,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (BusSheet sheet : BusSheet.values()) {
-                    shown(() -> application.busBench().open(sheet));
+                    shown(() -> application.benches().bus().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }
@@ -66,7 +66,7 @@ class SheetsLayoutTest extends DemoWindow {
             for (double[] size : LayoutFaults.SIZES) {
                 resize(size);
                 for (SetupSheet sheet : SetupSheet.values()) {
-                    shown(() -> application.setupBench().open(sheet));
+                    shown(() -> application.benches().setup().open(sheet));
                     wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
                 }
             }

@@ -72,15 +72,15 @@ class WindowThreadTest extends DemoWindow {
     private void everySheetAndAnEdit() {
         sheets(SurveySheet.values(), sheet -> application.openJob().open(sheet));
         at(Stop.LOOP, "07");
-        sheets(LoopSheet.values(), application.loopBench()::open);
+        sheets(LoopSheet.values(), application.benches().loop()::open);
         at(Stop.CABLE, "07");
-        sheets(CableSheet.values(), application.cableBench()::open);
+        sheets(CableSheet.values(), application.benches().cable()::open);
         at(Stop.POWER, "07");
-        sheets(PowerSheet.values(), application.powerBench()::open);
+        sheets(PowerSheet.values(), application.benches().power()::open);
         at(Stop.BUS, "07");
-        sheets(BusSheet.values(), application.busBench()::open);
+        sheets(BusSheet.values(), application.benches().bus()::open);
         at(Stop.SET_UP, "07");
-        sheets(SetupSheet.values(), application.setupBench()::open);
+        sheets(SetupSheet.values(), application.benches().setup()::open);
         at(Stop.REPORT, "03");
         at(Stop.PROVE, "03");
     }

@@ -10,13 +10,13 @@ import javafx.scene.layout.VBox;
 
 /// Says that the file was changed outside this window, what differs, and what can be done about it.
 public final class ConflictStrip extends VBox {
-    private final JobKeeper keeper;
+    private final OutsideChanges outside;
 
     /// Follows what a keeper finds.
     public ConflictStrip(JobKeeper keeper) {
-        this.keeper = keeper;
+        this.outside = keeper.outside();
         getStyleClass().add("conflict");
-        keeper.conflict().subscribe(this::show);
+        outside.conflict().subscribe(this::show);
     }
 
     private void show(Optional<Conflict> conflict) {
@@ -34,15 +34,15 @@ public final class ConflictStrip extends VBox {
         Flow choices = new Flow(Tool.of(
                 "Keep mine",
                 "saves yours; what is in the file now stays among its earlier versions",
-                keeper::keepMine));
+                outside::keepMine));
         if (conflict.theirs().isPresent()) {
             choices.getChildren()
                     .add(Tool.of(
-                            "Take theirs", "shows the file as it is now; undo brings yours back", keeper::takeTheirs));
+                            "Take theirs", "shows the file as it is now; undo brings yours back", outside::takeTheirs));
         }
         choices.getChildren()
                 .add(Tool.of(
-                        "Keep both", "saves yours beside it under another name and goes on there", keeper::keepBoth));
+                        "Keep both", "saves yours beside it under another name and goes on there", outside::keepBoth));
         choices.getStyleClass().add("section");
         getChildren().addAll(Words.wrapped(Words.of("conflict-says", conflict.says())), differs, choices);
     }

@@ -5,15 +5,12 @@ import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
-import io.answerback.files.BrokenFile;
 import io.answerback.files.ChangedOutside;
-import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -21,8 +18,6 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /// Opens and saves jobs. A job is read, checked and assessed whole before anything of it is
 /// shown; a file that somebody else changed is never overwritten unasked. The disk is read and written off the
@@ -37,7 +32,7 @@ public final class JobKeeper implements AutoCloseable {
     private final Background background;
     private final Autosave autosave;
     private final FileWatch watch;
-    private final ReadOnlyObjectWrapper<Optional<Conflict>> conflict = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final OutsideChanges outside;
     private JobDocument document;
     private String key;
     private Optional<OpenFiles.Hold> hold;
@@ -66,17 +61,13 @@ public final class JobKeeper implements AutoCloseable {
         this.document = first.document();
         this.key = first.key();
         this.hold = first.hold();
+        this.outside = new OutsideChanges(openJob, background, () -> document, this::take, this::write);
         this.autosave = new Autosave(openJob, background, recovery);
-        this.watch = new FileWatch(background, () -> openJob.now().file().orElse(null), this::seenChanged);
+        this.watch = new FileWatch(background, () -> openJob.now().file().orElse(null), outside::seenChanged);
         autosave.take(document, key);
         openJob.latest().subscribe(job -> autosave.edited());
         comeBack(first);
         watch.start();
-    }
-
-    /// The file's change outside this window that nobody has dealt with; empty for none.
-    public ReadOnlyObjectProperty<Optional<Conflict>> conflict() {
-        return conflict.getReadOnlyProperty();
     }
 
     /// Puts unsaved edits from an earlier run back as one edit, which undo takes back. Where the file was
@@ -92,10 +83,7 @@ public final class JobKeeper implements AutoCloseable {
             if (!basis.isEmpty() && !basis.equals(read.document().fingerprint())) {
                 document = read.document().withFingerprint(basis);
                 autosave.take(document, key);
-                conflict.set(Optional.of(Conflict.with(
-                        read.file().orElseThrow(),
-                        read.document(),
-                        openJob.latest().get())));
+                outside.changedSince(read.file().orElseThrow(), read.document());
             }
             openJob.tell("Unsaved edits from the last run are back. Undo takes them away again.");
         } else if (!read.trouble().isEmpty()) {
@@ -149,9 +137,9 @@ public final class JobKeeper implements AutoCloseable {
         hold = read.hold();
         document = read.document();
         key = read.key();
-        conflict.set(Optional.empty());
+        outside.settled();
         autosave.take(document, key);
-        openJob.put(read.assessment(), read.file(), readOnly(read));
+        openJob.put(read.assessment(), read.file(), read.readOnly());
     }
 
     /// Opens a job that has no file yet.
@@ -164,19 +152,6 @@ public final class JobKeeper implements AutoCloseable {
             comeBack(read);
             then.run();
         });
-    }
-
-    /// Why a job cannot be saved to its file; empty when it can.
-    public static String readOnly(ReadJob read) {
-        if (read.elsewhere()) {
-            return "This file is open in another window of Answerback: read only here. Save as keeps changes under another name.";
-        }
-        return read.document()
-                .newerVersion()
-                .map(version ->
-                        "Written by a newer version of Answerback (file version %d, this one writes %d): read only."
-                                .formatted(version, JobCodec.VERSION))
-                .orElse("");
     }
 
     /// Saves the job to its file, unless that was changed outside.
@@ -204,11 +179,7 @@ public final class JobKeeper implements AutoCloseable {
         });
     }
 
-    private interface Writing {
-        JobFile.Saved write(Path file, JobDocument document) throws BrokenFile, IOException;
-    }
-
-    private void write(Path file, Writing how) {
+    private void write(Path file, OutsideChanges.Writing how) {
         JobDocument now = document.with(openJob.latest().get());
         String before = key;
         Optional<Path> its = openJob.now().file();
@@ -229,7 +200,7 @@ public final class JobKeeper implements AutoCloseable {
                         // another job was opened meanwhile; this one is saved and gone
                         written.taken().ifPresent(OpenFiles.Hold::close);
                     } else if (written.saved() == null) {
-                        compare(file);
+                        outside.compare(file);
                     } else {
                         wrote(file, written);
                     }
@@ -245,76 +216,21 @@ public final class JobKeeper implements AutoCloseable {
         }
         document = written.saved().document();
         key = ReadJob.key(file);
-        conflict.set(Optional.empty());
+        outside.settled();
         autosave.take(document, key);
         openJob.savedTo(file, document.job());
         written.saved().trouble().ifPresent(openJob::tell);
         opened.accept(file);
     }
 
-    private void seenChanged(Path file) {
-        if (isOpen(file) && !document.fingerprint().isEmpty()) {
-            background.run(() -> JobFile.fingerprint(file), there -> {
-                if (!isOpen(file)) {
-                    return;
-                }
-                if (there.isEmpty()) {
-                    openJob.tell("%s is not there any more. Saving writes it again.".formatted(file.getFileName()));
-                } else if (!there.equals(document.fingerprint())) {
-                    compare(file);
-                }
-            });
-        }
+    /// What somebody else did to the file, and the ways out of it.
+    public OutsideChanges outside() {
+        return outside;
     }
 
-    /// Whether a file is that of the open job. While it was read or written another may have been opened.
-    private boolean isOpen(Path file) {
-        return openJob.now().file().filter(file::equals).isPresent();
-    }
-
-    private void compare(Path file) {
-        background.run(
-                () -> JobFile.open(file),
-                theirs -> {
-                    if (isOpen(file) && !theirs.fingerprint().equals(document.fingerprint())) {
-                        conflict.set(Optional.of(
-                                Conflict.with(file, theirs, openJob.latest().get())));
-                    }
-                },
-                why -> {
-                    if (isOpen(file)) {
-                        conflict.set(Optional.of(Conflict.unreadable(file, why)));
-                    }
-                });
-    }
-
-    /// Keeps this window's job: it is saved over what somebody else wrote, which stays among the earlier
-    /// versions.
-    public void keepMine() {
-        conflict.get().ifPresent(its -> {
-            its.theirs().ifPresent(theirs -> document = document.withFingerprint(theirs.fingerprint()));
-            write(its.file(), its.theirs().isPresent() ? JobFile::save : JobFile::overwrite);
-        });
-    }
-
-    /// Takes what somebody else wrote, as an edit that undo takes back.
-    public void takeTheirs() {
-        conflict.get().flatMap(Conflict::theirs).ifPresent(theirs -> {
-            Path file = conflict.get().orElseThrow().file();
-            document = theirs;
-            conflict.set(Optional.empty());
-            openJob.apply(new Edit("the file as others changed it", mine -> theirs.job()));
-            openJob.savedTo(file, theirs.job());
-            autosave.take(document, key);
-            openJob.tell("This is the file as it was changed outside. Undo brings yours back.");
-        });
-    }
-
-    /// Keeps both: this window's job is saved beside the file under another name, and goes on there.
-    public void keepBoth() {
-        conflict.get()
-                .ifPresent(its -> background.run(
-                        () -> FilePlaces.beside(its.file()), beside -> write(beside, JobFile::overwrite)));
+    private void take(JobDocument other) {
+        document = other;
+        autosave.take(document, key);
     }
 
     /// Keeps what is unsaved and waits until the disk has it. Closing again does nothing.

@@ -2,8 +2,6 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.desktop.drawing.IntoView;
-import io.answerback.desktop.drawing.OwnKeys;
-import io.answerback.desktop.drawing.RowButton;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
@@ -18,12 +16,8 @@ import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
@@ -98,7 +92,7 @@ public final class MainWindow {
         root.getStyleClass().add("window");
         scene = new Scene(root, 1280, 800);
         look.dress(scene);
-        installKeys(commands);
+        new WindowKeys(scene, openJob, start, palette).install(commands, palette::open, points::focusFilter);
         installDrop(open);
         follow(practice);
     }
@@ -228,56 +222,6 @@ public final class MainWindow {
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());
         notice.setManaged(!state.notice().isEmpty());
-    }
-
-    private void installKeys(Commands commands) {
-        commands.anywhere().forEach(command -> key(command, command.action()));
-        commands.onJob().forEach(command -> key(command, onJob(command.action())));
-        key(Command.of("Find", "Shortcut+K", palette::open), onJob(palette::open));
-        key(Command.of("Filter", "Shortcut+F", points::focusFilter), onJob(points::focusFilter));
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            boolean typing =
-                    scene.getFocusOwner() instanceof TextInputControl || scene.getFocusOwner() instanceof OwnKeys;
-            if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
-                return;
-            }
-            if (key.getCode() == KeyCode.ESCAPE && openJob.wholeWindow().get()) {
-                openJob.wholeWindow().set(false);
-                key.consume();
-            } else if (key.getCode() == KeyCode.SPACE && !onButton()) {
-                commands.trySelected().action().run();
-                key.consume();
-            } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
-                walk(key.getCode() == KeyCode.UP ? -1 : 1, key.isShiftDown());
-                key.consume();
-            }
-        });
-    }
-
-    private void walk(int steps, boolean picking) {
-        if (picking) {
-            openJob.pickNext(steps);
-        } else {
-            openJob.selectNext(steps);
-        }
-    }
-
-    private void key(Command command, Runnable action) {
-        command.key().ifPresent(key -> scene.getAccelerators().put(key, action));
-    }
-
-    /// While the start sheet lies on top, the job under it is out of reach.
-    private Runnable onJob(Runnable action) {
-        return () -> {
-            if (!start.isVisible()) {
-                action.run();
-            }
-        };
-    }
-
-    private boolean onButton() {
-        Node focused = scene.getFocusOwner();
-        return focused instanceof ButtonBase || focused instanceof RowButton;
     }
 
     private void installDrop(Consumer<Path> open) {

@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DiskWords;
+import io.answerback.files.JobCodec;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.OpenFiles;
@@ -85,5 +86,18 @@ public record ReadJob(
             assessed(kept.document().job(), assess, "What was not saved");
         }
         return unsaved;
+    }
+
+    /// Why a job cannot be saved to its file; empty when it can.
+    public String readOnly() {
+        if (elsewhere()) {
+            return "This file is open in another window of Answerback: read only here. Save as keeps changes under another name.";
+        }
+        return document()
+                .newerVersion()
+                .map(version ->
+                        "Written by a newer version of Answerback (file version %d, this one writes %d): read only."
+                                .formatted(version, JobCodec.VERSION))
+                .orElse("");
     }
 }

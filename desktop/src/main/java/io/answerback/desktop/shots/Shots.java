@@ -112,7 +112,7 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("05"));
             application.openJob().go(Stop.CABLE);
         });
-        onWindow(() -> application.cableBench().open(CableSheet.BOX));
+        onWindow(() -> application.benches().cable().open(CableSheet.BOX));
     }
 
     /// The battery's fall, and the supply tree with what would mend it.
@@ -121,8 +121,8 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("20"));
             application.openJob().go(Stop.POWER);
         });
-        take("power-volts", () -> application.powerBench().open(PowerSheet.VOLTS));
-        onWindow(() -> application.powerBench().open(PowerSheet.HOLD));
+        take("power-volts", () -> application.benches().power().open(PowerSheet.VOLTS));
+        onWindow(() -> application.benches().power().open(PowerSheet.HOLD));
     }
 
     /// What is typed, what is wanted, what zones do by day and night, and the panel's profile.
@@ -131,10 +131,10 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("01"));
             application.openJob().go(Stop.SET_UP);
         });
-        take("setup-decisions", () -> application.setupBench().open(SetupSheet.DECISIONS));
-        take("setup-ways", () -> application.setupBench().open(SetupSheet.WAYS));
-        take("setup-profile", () -> application.setupBench().open(SetupSheet.PROFILE));
-        onWindow(() -> application.setupBench().open(SetupSheet.TYPING));
+        take("setup-decisions", () -> application.benches().setup().open(SetupSheet.DECISIONS));
+        take("setup-ways", () -> application.benches().setup().open(SetupSheet.WAYS));
+        take("setup-profile", () -> application.benches().setup().open(SetupSheet.PROFILE));
+        onWindow(() -> application.benches().setup().open(SetupSheet.TYPING));
     }
 
     /// The bus as it is laid, where each zone is read, and what the panel hears by radio.
@@ -143,15 +143,15 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("13"));
             application.openJob().go(Stop.BUS);
         });
-        take("bus-zones", () -> application.busBench().open(BusSheet.ZONES));
+        take("bus-zones", () -> application.benches().bus().open(BusSheet.ZONES));
         take("bus-radio", () -> {
             put(DemoJobs.job(3));
             application.openJob().select(new PointId("12"));
             application.openJob().go(Stop.BUS);
-            application.busBench().open(BusSheet.RADIO);
+            application.benches().bus().open(BusSheet.RADIO);
         });
         onWindow(() -> {
-            application.busBench().open(BusSheet.LAID);
+            application.benches().bus().open(BusSheet.LAID);
             put(DemoJobs.job(1));
         });
     }
@@ -160,9 +160,9 @@ public final class Shots extends Application {
     private void loops() throws Exception {
         take("loop-readings", () -> {
             application.openJob().select(new PointId("10"));
-            application.loopBench().open(LoopSheet.READINGS);
+            application.benches().loop().open(LoopSheet.READINGS);
         });
-        onWindow(() -> application.loopBench().open(LoopSheet.ONE_LOOP));
+        onWindow(() -> application.benches().loop().open(LoopSheet.ONE_LOOP));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
@@ -171,8 +171,8 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("07"));
             application.openJob().open(SurveySheet.ROOMS);
         });
-        take("survey-rooms", () -> application.surveyBench().type("side gate, contact, yard, immediate, 34 m"));
-        onWindow(() -> application.surveyBench().type(""));
+        take("survey-rooms", () -> application.benches().survey().type("side gate, contact, yard, immediate, 34 m"));
+        onWindow(() -> application.benches().survey().type(""));
         take("survey-rules", () -> {
             put(DemoJobs.job(2));
             application.openJob().open(SurveySheet.HOUSE_RULES);

@@ -56,7 +56,7 @@ class ReadJobTest {
         assertThat(first.elsewhere()).isFalse();
         assertThat(second.elsewhere()).isTrue();
         assertThat(second.key()).isEqualTo("new-1");
-        assertThat(JobKeeper.readOnly(second)).contains("open in another window");
+        assertThat(second.readOnly()).contains("open in another window");
         first.hold().orElseThrow().close();
         ReadJob third = read(file, assess);
         assertThat(third.elsewhere()).isFalse();

@@ -1,0 +1,55 @@
+package io.answerback.desktop;
+
+import io.answerback.core.site.Job;
+import io.answerback.desktop.shell.JobKeeper;
+import io.answerback.desktop.start.StartSheet;
+import io.answerback.desktop.work.Background;
+import io.answerback.files.Recovery;
+import io.answerback.files.demo.DemoJobs;
+import java.nio.file.Path;
+import java.time.InstantSource;
+
+/// What a choice on the start sheet does.
+///
+/// @param begin opens a job that has no file, with the key it goes by, and then does something
+/// @param typePoint puts the cursor where the first point is typed
+/// @param leaveStart goes to the job under the sheet
+record StartActions(
+        JobKeeper keeper,
+        Background background,
+        InstantSource clock,
+        Begin begin,
+        Runnable typePoint,
+        Runnable leaveStart)
+        implements StartSheet.Actions {
+    /// Opens a job that has no file.
+    interface Begin {
+        void job(Job job, String key, Runnable then);
+    }
+
+    @Override
+    public void open(Path file) {
+        keeper.open(file);
+    }
+
+    @Override
+    public void begin(Job job) {
+        begin.job(job, Recovery.newKey(clock.instant()), typePoint);
+    }
+
+    @Override
+    public void resume(Job job, String key) {
+        begin.job(job, key, () -> {});
+    }
+
+    @Override
+    public void demo(int number) {
+        background.run(
+                () -> DemoJobs.job(number), job -> begin.job(job, new Opening.Demo(number).toString(), () -> {}));
+    }
+
+    @Override
+    public void leave() {
+        leaveStart.run();
+    }
+}

@@ -1,0 +1,81 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.desktop.drawing.OwnKeys;
+import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.work.OpenJob;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/// The keys that do something wherever the keyboard is in a window, unless somebody types there.
+final class WindowKeys {
+    private final Scene scene;
+    private final OpenJob openJob;
+    private final FrontSheet start;
+    private final Palette palette;
+
+    WindowKeys(Scene scene, OpenJob openJob, FrontSheet start, Palette palette) {
+        this.scene = scene;
+        this.openJob = openJob;
+        this.start = start;
+        this.palette = palette;
+    }
+
+    /// Takes the keys of a window.
+    ///
+    /// @param find opens the palette
+    /// @param filter puts the cursor where points are filtered
+    void install(Commands commands, Runnable find, Runnable filter) {
+        commands.anywhere().forEach(command -> key(command, command.action()));
+        commands.onJob().forEach(command -> key(command, onJob(command.action())));
+        key(Command.of("Find", "Shortcut+K", find), onJob(find));
+        key(Command.of("Filter", "Shortcut+F", filter), onJob(filter));
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(commands, key));
+    }
+
+    private void pressed(Commands commands, KeyEvent key) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl || scene.getFocusOwner() instanceof OwnKeys;
+        if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        if (key.getCode() == KeyCode.ESCAPE && openJob.wholeWindow().get()) {
+            openJob.wholeWindow().set(false);
+            key.consume();
+        } else if (key.getCode() == KeyCode.SPACE && !onButton()) {
+            commands.trySelected().action().run();
+            key.consume();
+        } else if (key.getCode() == KeyCode.UP || key.getCode() == KeyCode.DOWN) {
+            walk(key.getCode() == KeyCode.UP ? -1 : 1, key.isShiftDown());
+            key.consume();
+        }
+    }
+
+    private void walk(int steps, boolean picking) {
+        if (picking) {
+            openJob.pickNext(steps);
+        } else {
+            openJob.selectNext(steps);
+        }
+    }
+
+    private void key(Command command, Runnable action) {
+        command.key().ifPresent(key -> scene.getAccelerators().put(key, action));
+    }
+
+    /// While the start sheet lies on top, the job under it is out of reach.
+    private Runnable onJob(Runnable action) {
+        return () -> {
+            if (!start.isVisible()) {
+                action.run();
+            }
+        };
+    }
+
+    private boolean onButton() {
+        Node focused = scene.getFocusOwner();
+        return focused instanceof ButtonBase || focused instanceof RowButton;
+    }
+}
