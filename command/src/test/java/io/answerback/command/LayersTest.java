@@ -70,4 +70,13 @@ class LayersTest {
                     Stream.of("start", "survey", "loop", "cable", "power", "bus", "setup", "report", "prove", "shots")
                             .map(name -> "io.answerback.desktop." + name + "..")
                             .toArray(String[]::new));
+
+    /// What sheets show can be tested without a window.
+    @ArchTest
+    static final ArchRule WHAT_IS_SHOWN_KNOWS_NO_WINDOW = noClasses()
+            .that()
+            .resideInAnyPackage("io.answerback.desktop.present..", "io.answerback.desktop.find..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "io.answerback.files..", "java.nio.file..");
 }
