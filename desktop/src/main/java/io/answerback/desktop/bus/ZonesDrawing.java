@@ -99,13 +99,15 @@ final class ZonesDrawing extends Drawing {
                         ignored ? ", not monitored" : ""));
         cell.setOnMouseClicked(click -> input.pointId().ifPresent(openJob::select));
         words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
-        String title = ignored ? "not read" : input.pointId().map(this::title).orElse("free");
+        String title =
+                ignored ? "not monitored" : input.pointId().map(this::title).orElse("free");
         List<String> lines = lines(title, (int) ((wide - 8) / LETTER));
         for (int i = 0; i < lines.size(); i++) {
             words("core-word", lines.get(i), x + 6, y + 26 + 14 * i, HPos.LEFT).setMouseTransparent(true);
         }
         if (ignored) {
-            line("zone-cross", x, y + CELL_HEIGHT, x + wide, y);
+            // its number is struck out, and its words are left readable
+            line("zone-cross", x + 3, y + 17, x + 32, y + 4);
         }
     }
 
