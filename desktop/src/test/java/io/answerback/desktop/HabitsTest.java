@@ -38,9 +38,11 @@ class HabitsTest {
 
     private Path file;
     private ApplicationWindow application;
+    private Stage window;
 
     @Start
     void start(Stage stage) throws Exception {
+        window = stage;
         file = folder.resolve("site.answerback.json");
         JobDocument saved = JobDocument.of(DemoJobs.job(1));
         JobFile.save(file, saved);
@@ -83,7 +85,7 @@ class HabitsTest {
     void theWindowAndItsLookAreAsTheyWereLeft(FxRobot robot) throws Exception {
         assertThat(application.look().dark().get()).isTrue();
         assertThat(application.look().textPercent().get()).isEqualTo(120);
-        assertThat(robot.targetWindow().getWidth()).isEqualTo(1200);
+        assertThat(window.getWidth()).isEqualTo(1200);
         robot.press(KeyCode.CONTROL).type(KeyCode.D).type(KeyCode.DIGIT0).release(KeyCode.CONTROL);
         until(() -> application.look().textPercent().get() == 100);
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);

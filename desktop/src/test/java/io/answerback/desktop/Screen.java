@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import java.util.Comparator;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -8,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -59,10 +61,19 @@ public final class Screen {
         WaitForAsyncUtils.waitForFxEvents();
         words.chars()
                 .forEach(letter -> WaitForAsyncUtils.waitForAsyncFx(
-                        5_000,
-                        () -> typeLetter(robot.targetWindow().getScene().getFocusOwner(), Character.toString(letter))));
+                        5_000, () -> typeLetter(withKeyboard(), Character.toString(letter))));
         WaitForAsyncUtils.waitForFxEvents();
         return robot;
+    }
+
+    /// What has the keyboard in the window that has it; in the only window there is where none says so.
+    private static Node withKeyboard() {
+        return Window.getWindows().stream()
+                .filter(window -> window.isShowing() && window.getScene().getFocusOwner() != null)
+                .max(Comparator.comparing(Window::isFocused))
+                .orElseThrow()
+                .getScene()
+                .getFocusOwner();
     }
 
     private static void typeLetter(Node focused, String letter) {
