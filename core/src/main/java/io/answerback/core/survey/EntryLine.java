@@ -55,20 +55,30 @@ public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualAre
     /// name gives up type and area.
     private void words(PointReading reading, String text) {
         SpokenLine line = new SpokenLine(kinds, job.areas(), reading, text);
-        String rest = withoutType(reading, line.name());
+        Optional<String> last = areaBehindType(line.name());
+        String rest =
+                withoutType(reading, last.map(area -> cutEnd(line.name(), area)).orElse(line.name()));
         Matcher in = IN_AREA.matcher(rest);
-        Optional<PointDraft.Place> area =
-                in.matches() && !reading.place(in.group(2)).fresh()
-                        ? Optional.of(reading.place(in.group(2)))
-                        : Optional.empty();
+        boolean inArea = in.matches() && !reading.place(in.group(2)).fresh();
+        Optional<PointDraft.Place> area = last.or(() -> inArea ? Optional.of(in.group(2)) : Optional.empty())
+                .map(reading::place);
         area.ifPresent(reading::area);
-        String name = area.isPresent() ? in.group(1) : rest;
+        String name = inArea && last.isEmpty() ? in.group(1) : rest;
         Optional<String> kind = line.takeRest(area);
         if (kind.isPresent()) {
             nameOfKind(reading, name, kind.get());
         } else {
             nameFrom(reading, name);
         }
+    }
+
+    /// An area of the job that ends a text right behind a type, as "dock" ends "roof hatch immediate dock".
+    private Optional<String> areaBehindType(String text) {
+        return job.areas().stream()
+                .map(Area::name)
+                .filter(name -> Phrases.plain(text).endsWith(" " + Phrases.plain(name)))
+                .filter(name -> Phrases.typeEnding(cutEnd(text, name)).isPresent())
+                .findFirst();
     }
 
     /// A name that speaks of no kind itself is called after the kind that was said behind it.

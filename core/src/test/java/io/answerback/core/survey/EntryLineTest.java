@@ -44,6 +44,7 @@ class EntryLineTest {
             side door, contact, entry/exit;               04 Side door | door-contact | entry/exit | 1 Front | - | way in
             desk button back 12 m;                        04 Desk hold-up | hold-up-button | hold-up | 2 Back | 12.0 | -
             rear side door contact press hall immediate 45 m; 04 Rear side door | door-contact | immediate | 3 Press hall! | 45.0 | -
+            yard door immediate back 12 m;                04 Yard door | door-contact | immediate | 2 Back | 12.0 | -
             rear side door reed 45 m back immediate;      04 Rear side door | door-contact | immediate | 2 Back | 45.0 | -
             store pir 12.5 metres;                        04 Store movement | movement | immediate | 1 Front | 12.5 | -
             office window contact in back;                04 Office window | window-contact | immediate | 2 Back | - | -

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -17,6 +18,7 @@ import org.testfx.util.WaitForAsyncUtils;
 class SumsTest {
     private final Sums sums = new Sums();
     private final List<Object> told = new CopyOnWriteArrayList<>();
+    private final CountDownLatch begun = new CountDownLatch(1);
     private final CountDownLatch interrupted = new CountDownLatch(1);
 
     @AfterEach
@@ -30,6 +32,7 @@ class SumsTest {
 
     /// What never ends unless it is given up.
     private String endless() {
+        begun.countDown();
         try {
             new CountDownLatch(1).await();
         } catch (InterruptedException stopped) {
@@ -50,12 +53,11 @@ class SumsTest {
     @Test
     void theLatestRequestWinsAndTheOlderOneIsGivenUp() throws Exception {
         sums.waitUpTo(Duration.ZERO);
-        onScreen(() -> {
-            sums.compute(this::endless, told::add, told::add);
-            sums.compute(() -> "second", told::add, told::add);
-        });
+        onScreen(() -> sums.compute(this::endless, told::add, told::add));
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        onScreen(() -> sums.compute(() -> "second", told::add, told::add));
         until(() -> told.contains("second"));
-        interrupted.await();
+        assertThat(interrupted.await(10, TimeUnit.SECONDS)).isTrue();
         assertThat(told).containsExactly("second");
     }
 
@@ -64,7 +66,7 @@ class SumsTest {
         onScreen(() -> sums.compute(this::endless, told::add, told::add));
         until(() -> sums.busy().get());
         onScreen(sums::stop);
-        interrupted.await();
+        assertThat(interrupted.await(10, TimeUnit.SECONDS)).isTrue();
         assertThat(sums.busy().get()).isFalse();
         assertThat(told).isEmpty();
     }
