@@ -7,7 +7,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /// What a panel is, in a few lines, for somebody who has to choose one.
 ///
@@ -52,8 +51,8 @@ public record ProfileSummary(String size, String zones, String loops, String gro
 
     private static String loops(PanelProfile profile) {
         return profile.modules().stream()
-                        .flatMap(module -> module.inputs() > 0 ? Stream.of(profile.schemes()) : Stream.empty())
-                        .flatMap(List::stream)
+                        .filter(module -> module.inputs() > 0)
+                        .flatMap(module -> profile.inputs(module).schemes().stream())
                         .map(SchemeBands::scheme)
                         .distinct()
                         .map(SchemeKind::words)

@@ -54,7 +54,7 @@ public record EntryLine(KindCatalogue kinds, Job job, Optional<Integer> usualAre
     /// Takes a line without commas apart: behind the name each word says itself what it is, and from its end the
     /// name gives up type and area.
     private void words(PointReading reading, String text) {
-        SpokenLine line = new SpokenLine(kinds, job.areas(), reading, text);
+        LineWithoutCommas line = new LineWithoutCommas(kinds, job.areas(), reading, text);
         Optional<String> last = areaBehindType(line.name());
         String rest =
                 withoutType(reading, last.map(area -> cutEnd(line.name(), area)).orElse(line.name()));

@@ -60,8 +60,8 @@ public record RoutePresentation(List<OneStop> stops) {
         return switch (stop) {
             case SURVEY -> "points have an area and an input";
             case LOOP -> "loops read right in every state";
-            case CABLE -> "cables are terminated at both ends";
-            case POWER -> "devices and batteries hold until the end";
+            case CABLE -> "cables are terminated";
+            case POWER -> "devices have volts enough to the end, and batteries reach their rule";
             case BUS -> "modules and wireless devices are as planned";
             case SET_UP -> "entries are typed, or left out for a reason";
             case REPORT -> "points have the right zone, event, account and route";

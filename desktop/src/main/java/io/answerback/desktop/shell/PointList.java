@@ -81,7 +81,7 @@ final class PointList extends VBox {
     /// The parts of a chain that have a mark of their own in the list.
     enum Column {
         LOOP("L", "Loop", "whether every state of its loop reads as it should", Link.LOOP, Link.INPUT),
-        CABLE("C", "Cable", "whether its cable is terminated at both ends", Link.POINT, Link.POINT) {
+        CABLE("C", "Cable", "whether its cable is terminated", Link.POINT, Link.POINT) {
             @Override
             Mark mark(PointResult point) {
                 return point.wired().isEmpty()

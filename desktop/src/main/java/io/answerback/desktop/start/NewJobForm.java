@@ -29,7 +29,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 
-/// What a new job asks: only what later sums need. Site, rules, panel and wording.
+/// What a new job asks: only what is computed with later. Site, rules, panel and wording.
 final class NewJobForm extends VBox {
     private final RuleShelf shelf;
     private final Consumer<Job> begin;

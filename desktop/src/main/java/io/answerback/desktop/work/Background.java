@@ -15,17 +15,18 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// Reads and writes files off the JavaFX thread, one thing after another, and comes back to it with the result
-/// or with what went wrong in one line. Long sums have a thread of their own, so that no file waits behind them.
+/// or with what went wrong in one line. Long calculations have a thread of their own, so that no file waits
+/// behind them.
 public final class Background implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 
     private final ExecutorService thread =
             Executors.newSingleThreadExecutor(Thread.ofVirtual().name("files").factory());
-    private final ExecutorService sums =
-            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("sums").factory());
+    private final ExecutorService calculations = Executors.newSingleThreadExecutor(
+            Thread.ofVirtual().name("calculations").factory());
     private final Consumer<String> tell;
 
-    /// Threads for files and for sums.
+    /// Threads for files and for calculations.
     ///
     /// @param tell told what went wrong, on the JavaFX thread
     public Background(Consumer<String> tell) {
@@ -42,10 +43,10 @@ public final class Background implements AutoCloseable {
         on(thread, work, then, wrong);
     }
 
-    /// Does a long sum, and then something with its result on the JavaFX thread. It is given up when this
+    /// Does a long calculation, and then something with its result on the JavaFX thread. It is given up when this
     /// closes.
     public <T> void compute(Callable<T> work, Consumer<T> then) {
-        on(sums, work, then, tell);
+        on(calculations, work, then, tell);
     }
 
     private static <T> void on(ExecutorService thread, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
@@ -91,6 +92,6 @@ public final class Background implements AutoCloseable {
             LOG.error("Closing", impossible);
         }
         thread.shutdown();
-        sums.shutdownNow();
+        calculations.shutdownNow();
     }
 }

@@ -11,6 +11,7 @@ import io.answerback.core.site.Edited;
 import io.answerback.core.site.Job;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -24,7 +25,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
 
     private final Assessor assessor;
-    private final Pending pending;
+    private final PendingEdits pending;
     private final ReadOnlyObjectWrapper<Job> latest = new ReadOnlyObjectWrapper<>();
 
     /// An open job that is assessed already.
@@ -33,7 +34,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     /// @param readOnly why it cannot be saved; empty when it can
     public OpenJob(Assessor assessor, Assessment assessment, Optional<Path> file, String readOnly) {
         this.assessor = assessor;
-        this.pending = new Pending(assessor);
+        this.pending = new PendingEdits(assessor);
         put(assessment, file, readOnly);
     }
 
@@ -57,12 +58,13 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
         pending.waitUpTo(longest);
     }
 
-    /// Gives up what is being computed, and the edit it follows from.
+    /// Gives up what is being computed, and the edits it follows from. Facts stay.
     public void stop() {
         if (pending.history().isPresent()) {
-            pending.stop();
+            List<UnaryOperator<Job>> facts = pending.stop();
             latest.set(now().job());
-            tell("Cancelled: the last edit was not made.");
+            tell("Cancelled: the edits that were being worked out were not made.");
+            facts.forEach(this::learn);
         }
     }
 
@@ -77,8 +79,8 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
         Stop stop = now() == null ? Stop.LOOP : now().stop();
         View view = View.of(assessment.points().getFirst().pointId(), stop);
         pending.stop();
-        show(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
         latest.set(job);
+        show(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.
@@ -124,6 +126,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     /// Takes up a fact that no undo takes back.
     public void learn(UnaryOperator<Job> fact) {
         show(history().learn(fact), now().notice());
+        pending.keep(fact);
     }
 
     /// Takes back the last edit.
@@ -141,17 +144,16 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     }
 
     private void show(History history, String notice) {
+        latest.set(history.present());
         if (history.present() == now().job()) {
             pending.stop();
             show(now().with(history, now().assessment(), notice));
-            latest.set(history.present());
         } else {
             pending.edit(history, notice, now().assessment(), this::show, this::failed);
-            latest.set(history().present());
         }
     }
 
-    private void show(Pending.Result result) {
+    private void show(PendingEdits.Result result) {
         show(now().with(result.history(), result.assessment(), result.notice()));
     }
 

@@ -42,7 +42,7 @@ class RoutePresentationTest {
         Assessment demo = assess(DemoJobs.job(1));
         assertThat(at(Stop.CABLE, demo).hint())
                 .isEqualTo(
-                        "Cable: 22 of 24 cables are terminated at both ends. Wrong: 05 C-20 is outside the tamper ring. (Ctrl+3)");
+                        "Cable: 22 of 24 cables are terminated. Wrong: 05 C-20 is outside the tamper ring. (Ctrl+3)");
         assertThat(at(Stop.SURVEY, demo).hint())
                 .isEqualTo("Survey: 24 of 24 points have an area and an input. (Ctrl+1)");
     }

@@ -7,10 +7,13 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.proof.ProofBasis;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Proof;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -90,10 +93,32 @@ class PendingEditsTest {
             openJob.apply(Edits.cableMetres(CABLE, 70));
             openJob.stop();
             assertThat(openJob.latest().get()).isSameAs(job);
-            assertThat(openJob.now().notice()).isEqualTo("Cancelled: the last edit was not made.");
+            assertThat(openJob.now().notice())
+                    .isEqualTo("Cancelled: the edits that were being worked out were not made.");
         });
         onScreen(() -> openJob.apply(Edits.cableMetres(CABLE, 80)));
         until(() -> metres(openJob.now().job()) == 80);
         assertThat(openJob.now().history().past()).hasSize(1);
+    }
+
+    /// A signal that was answered meanwhile has been answered, whatever becomes of the edit.
+    @Test
+    void aProofStaysWhenTheEditBesideItIsGivenUp() {
+        Proof proof = new Proof(
+                new PointId("22"),
+                Instant.EPOCH,
+                10,
+                "practice station",
+                "frame",
+                Optional.empty(),
+                ProofBasis.of(job, new PointId("22")));
+        onScreen(() -> {
+            openJob.apply(Edits.cableMetres(CABLE, 70));
+            openJob.learn(Edits.keepProof(proof)::on);
+            openJob.stop();
+            assertThat(openJob.latest().get().proofOf(proof.pointId())).contains(proof);
+        });
+        until(() -> openJob.now().job().proofOf(proof.pointId()).equals(Optional.of(proof)));
+        assertThat(metres(openJob.now().job())).isEqualTo(metres(job));
     }
 }

@@ -3,23 +3,26 @@ package io.answerback.desktop.work;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.History;
+import io.answerback.core.site.Job;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 
 /// Edits that are made while what follows from them is still being computed. Further edits build on them, and
 /// they are kept against a crash; they are shown together with their results. Used on the JavaFX thread.
-final class Pending implements AutoCloseable {
+final class PendingEdits implements AutoCloseable {
     private final Assessor assessor;
-    private final Sums sums = new Sums();
+    private final Calculations calculations = new Calculations();
     private final List<Runnable> whenShown = new ArrayList<>();
+    private final List<UnaryOperator<Job>> facts = new ArrayList<>();
     private Optional<History> history = Optional.empty();
     private String notice = "";
 
-    Pending(Assessor assessor) {
+    PendingEdits(Assessor assessor) {
         this.assessor = assessor;
     }
 
@@ -35,16 +38,23 @@ final class Pending implements AutoCloseable {
 
     /// Whether results are awaited for so long that somebody may notice.
     ReadOnlyBooleanProperty busy() {
-        return sums.busy();
+        return calculations.busy();
     }
 
     void waitUpTo(Duration longest) {
-        sums.waitUpTo(longest);
+        calculations.waitUpTo(longest);
     }
 
     /// What is told while results are awaited is still told when they come.
     void tell(String words) {
         notice = words;
+    }
+
+    /// Notes a fact that was taken up among the edits: it stays when they are dropped.
+    void keep(UnaryOperator<Job> fact) {
+        if (history.isPresent()) {
+            facts.add(fact);
+        }
     }
 
     /// Does something when the edit that was made last is shown.
@@ -64,7 +74,7 @@ final class Pending implements AutoCloseable {
     void edit(History edited, String says, Assessment earlier, Consumer<Result> show, Consumer<Throwable> failed) {
         history = Optional.of(edited);
         notice = says;
-        sums.compute(
+        calculations.compute(
                 () -> assessor.assess(edited.present(), earlier),
                 assessment -> {
                     List<Runnable> then = List.copyOf(whenShown);
@@ -82,16 +92,21 @@ final class Pending implements AutoCloseable {
     private void drop() {
         history = Optional.empty();
         whenShown.clear();
+        facts.clear();
     }
 
     /// Drops the edits that are not shown yet.
-    void stop() {
-        sums.stop();
+    ///
+    /// @return the facts that were taken up among them
+    List<UnaryOperator<Job>> stop() {
+        List<UnaryOperator<Job>> kept = List.copyOf(facts);
+        calculations.stop();
         drop();
+        return kept;
     }
 
     @Override
     public void close() {
-        sums.close();
+        calculations.close();
     }
 }

@@ -14,7 +14,7 @@ import java.util.stream.IntStream;
 /// ends at the first word for a kind that a name does without, or at a length; behind it each word is a kind, a
 /// type, a length or an area, in any order. Words that are none of these are a new area where none is named,
 /// and not understood where one is.
-final class SpokenLine {
+final class LineWithoutCommas {
     private static final Pattern LENGTH = Pattern.compile("(\\d{1,5}(?:[.,]\\d+)?)\\s?(?:m|metres?|meters?)");
     private static final int LONGEST_PHRASE = 4;
 
@@ -27,7 +27,7 @@ final class SpokenLine {
     private boolean areaKnown;
 
     /// @param reading takes what is found
-    SpokenLine(KindCatalogue kinds, List<Area> areas, PointReading reading, String text) {
+    LineWithoutCommas(KindCatalogue kinds, List<Area> areas, PointReading reading, String text) {
         this.kinds = kinds;
         this.areas = areas;
         this.reading = reading;
@@ -41,7 +41,7 @@ final class SpokenLine {
 
     private int nameEnd() {
         return IntStream.range(Math.max(1, lengthOf(0, this::jargon)), words.size())
-                .filter(at -> lengthOf(at, this::jargon) > 0 || lengthOf(at, SpokenLine::metres) > 0)
+                .filter(at -> lengthOf(at, this::jargon) > 0 || lengthOf(at, LineWithoutCommas::metres) > 0)
                 .findFirst()
                 .orElse(words.size());
     }
@@ -74,7 +74,7 @@ final class SpokenLine {
 
     /// @return how many words were a length, a type or an area; 0 when none were
     private int takeOther(int at) {
-        int length = lengthOf(at, SpokenLine::metres);
+        int length = lengthOf(at, LineWithoutCommas::metres);
         if (length > 0) {
             Matcher matcher = LENGTH.matcher(join(at, at + length).toLowerCase(Locale.ROOT));
             matcher.matches();

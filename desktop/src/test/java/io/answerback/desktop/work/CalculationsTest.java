@@ -15,15 +15,15 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.util.WaitForAsyncUtils;
 
 @ExtendWith(ApplicationExtension.class)
-class SumsTest {
-    private final Sums sums = new Sums();
+class CalculationsTest {
+    private final Calculations calculations = new Calculations();
     private final List<Object> told = new CopyOnWriteArrayList<>();
     private final CountDownLatch begun = new CountDownLatch(1);
     private final CountDownLatch interrupted = new CountDownLatch(1);
 
     @AfterEach
     void close() {
-        onScreen(sums::close);
+        onScreen(calculations::close);
     }
 
     private static void onScreen(Runnable change) {
@@ -43,19 +43,19 @@ class SumsTest {
 
     @Test
     void whatIsReadyInTimeIsToldAtOnce() {
-        sums.waitUpTo(Duration.ofSeconds(10));
+        calculations.waitUpTo(Duration.ofSeconds(10));
         onScreen(() -> {
-            sums.compute(() -> 42, told::add, told::add);
+            calculations.compute(() -> 42, told::add, told::add);
             assertThat(told).containsExactly(42);
         });
     }
 
     @Test
     void theLatestRequestWinsAndTheOlderOneIsGivenUp() throws Exception {
-        sums.waitUpTo(Duration.ZERO);
-        onScreen(() -> sums.compute(this::endless, told::add, told::add));
+        calculations.waitUpTo(Duration.ZERO);
+        onScreen(() -> calculations.compute(this::endless, told::add, told::add));
         assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
-        onScreen(() -> sums.compute(() -> "second", told::add, told::add));
+        onScreen(() -> calculations.compute(() -> "second", told::add, told::add));
         until(() -> told.contains("second"));
         assertThat(interrupted.await(10, TimeUnit.SECONDS)).isTrue();
         assertThat(told).containsExactly("second");
@@ -63,17 +63,17 @@ class SumsTest {
 
     @Test
     void whatTakesLongIsSaidAndCanBeStopped() throws Exception {
-        onScreen(() -> sums.compute(this::endless, told::add, told::add));
-        until(() -> sums.busy().get());
-        onScreen(sums::stop);
+        onScreen(() -> calculations.compute(this::endless, told::add, told::add));
+        until(() -> calculations.busy().get());
+        onScreen(calculations::stop);
         assertThat(interrupted.await(10, TimeUnit.SECONDS)).isTrue();
-        assertThat(sums.busy().get()).isFalse();
+        assertThat(calculations.busy().get()).isFalse();
         assertThat(told).isEmpty();
     }
 
     @Test
     void whatFailsIsTold() {
-        onScreen(() -> sums.compute(
+        onScreen(() -> calculations.compute(
                 () -> {
                     throw new IllegalStateException("broken");
                 },

@@ -18,7 +18,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 /// Computes on a thread of its own. The latest request wins: one that is still running is cancelled, and its
 /// result is not shown. What is ready within part of a frame is shown at once, so that the window does not
 /// flicker; all else is shown when it is ready. Used on the JavaFX thread.
-final class Sums implements AutoCloseable {
+final class Calculations implements AutoCloseable {
     /// Well under the 16.7 ms of a frame.
     private static final Duration PART_OF_A_FRAME = Duration.ofMillis(8);
     private static final Duration NOTICEABLE = Duration.ofMillis(100);
@@ -45,13 +45,13 @@ final class Sums implements AutoCloseable {
     ///
     /// @param then told the result, on the JavaFX thread; not told when another request takes its place
     /// @param failed told what went wrong instead
-    <T> void compute(Supplier<T> sum, Consumer<T> then, Consumer<Throwable> failed) {
+    <T> void compute(Supplier<T> calculation, Consumer<T> then, Consumer<Throwable> failed) {
         stop();
         long mine = asked;
         CompletableFuture<T> result = new CompletableFuture<>();
         running = thread.submit(() -> {
             try {
-                result.complete(sum.get());
+                result.complete(calculation.get());
             } catch (RuntimeException | Error broken) {
                 result.completeExceptionally(broken);
             }
