@@ -88,12 +88,18 @@ class WindowThreadTest extends DemoWindow {
     /// On each sheet another point is selected, and a cable made longer and shorter again.
     private <S> void sheets(S[] sheets, Consumer<S> open) {
         for (S sheet : sheets) {
-            onScreen(() -> open.accept(sheet));
-            onScreen(() -> application.openJob().select(new PointId("22")));
-            onScreen(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-22"), 61)));
-            onScreen(() -> application.openJob().undo());
-            onScreen(() -> application.openJob().select(new PointId("07")));
+            soon(() -> open.accept(sheet));
+            soon(() -> application.openJob().select(new PointId("22")));
+            soon(() -> application.openJob().apply(Edits.cableMetres(new CableId("C-22"), 61)));
+            soon(() -> application.openJob().undo());
+            soon(() -> application.openJob().select(new PointId("07")));
         }
+    }
+
+    /// Does something, and lets what it puts off to the next moment be done too.
+    private static void soon(Runnable change) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {});
     }
 
     private static List<Stay> watch(Thread window, AtomicBoolean over) {

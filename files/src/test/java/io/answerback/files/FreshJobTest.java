@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.assess.CoverageQuestion;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -14,12 +15,14 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.survey.NewJob;
+import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// A job on which nothing was done yet: what is missing is not wrong before its work has begun.
 class FreshJobTest {
@@ -43,6 +46,24 @@ class FreshJobTest {
         assertThat(assessment.stops()).extracting(stop -> stop.mark()).containsOnly(Mark.NOT_DONE);
         assertThat(assessment.points().stream().flatMap(point -> point.chain().links().stream()))
                 .noneMatch(link -> link.mark() == Mark.WRONG);
+    }
+
+    @ParameterizedTest
+    @MethodSource("profiles")
+    void noQuestionIsAnsweredBeforeThereIsAnythingItIsAbout(PanelProfile profile) {
+        assertThat(CoverageQuestion.of(assessed(fresh(profile))))
+                .isNotEmpty()
+                .noneMatch(CoverageQuestion::arises)
+                .allMatch(question -> question.findings().isEmpty());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void aQuestionThatIsAnsweredNoArises(int demo) {
+        assertThat(CoverageQuestion.of(assessed(DemoJobs.job(demo))))
+                .filteredOn(question -> !question.findings().isEmpty())
+                .isNotEmpty()
+                .allMatch(CoverageQuestion::arises);
     }
 
     @Test

@@ -30,7 +30,6 @@ import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
 import io.answerback.core.testing.SmallRules;
-import io.answerback.core.wording.Terms;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
@@ -194,7 +193,6 @@ class SurveyRulesTest {
 
     @Test
     void questionsAreAnsweredByTheFindings() {
-        Terms terms = Terms.of(job.practice());
         assertThat(CoverageQuestion.of(assess(job)))
                 .hasSize(9)
                 .allMatch(its -> its.findings().isEmpty());

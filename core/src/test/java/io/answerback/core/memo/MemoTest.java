@@ -10,10 +10,13 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.testing.SmallJob;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /// What a memo works out again, and what it keeps.
@@ -81,5 +84,36 @@ class MemoTest {
                 .hasMessage("first name is not wanted any more");
         assertThat(Thread.interrupted()).isTrue();
         assertThat(first(job)).isEqualTo(job.points().getFirst().name());
+    }
+
+    @Test
+    void aChangeOfOneThingAsksOnlyItsGroupAgain() {
+        List<Point> many = IntStream.range(0, 150)
+                .mapToObj(number -> Point.of(
+                        new PointId("P" + number),
+                        "Point " + number,
+                        job.points().getFirst().kind(),
+                        job.points().getFirst().surveyed(),
+                        job.points().getFirst().loop()))
+                .toList();
+        List<PointId> asked = new ArrayList<>();
+        Groups<PointId> groups = new Groups<>("points", Fact.of("ids", Facts::pointIds));
+        Fact<List<String>> all = groups.all("names of all", FactOf.each("name", (facts, id) -> {
+            asked.add(id);
+            return facts.point(id).orElseThrow().name();
+        }));
+        Job before = job.withPoints(
+                Stream.concat(job.points().stream(), many.stream()).toList());
+        assertThat(memo.<List<String>>read(before, Map.of(), facts -> facts.of(all)))
+                .containsExactlyElementsOf(
+                        before.points().stream().map(Point::name).toList());
+        asked.clear();
+        Job after = before.withPoints(before.points().stream()
+                .map(point -> point.id().equals(new PointId("P99")) ? point.withName("Renamed") : point)
+                .toList());
+        assertThat(memo.<List<String>>read(after, Map.of(), facts -> facts.of(all)))
+                .containsExactlyElementsOf(
+                        after.points().stream().map(Point::name).toList());
+        assertThat(asked).containsExactly(new PointId("P99"));
     }
 }
