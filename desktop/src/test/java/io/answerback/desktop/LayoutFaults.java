@@ -22,6 +22,8 @@ final class LayoutFaults {
     private static final Set<String> MAY_GIVE_WAY =
             Set.of("point-name", "rules", "roll-code", "tile-name", "import-name", "import-says", "series-name");
 
+    private static final int LETTERS_A_LINE = 6;
+
     private LayoutFaults() {}
 
     /// What is cut off, overlaps or is wider than its sheet, each in words.
@@ -33,6 +35,7 @@ final class LayoutFaults {
         List<String> wrong = new ArrayList<>();
         cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
         overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
+        squeezed(robot).forEach(text -> wrong.add(where + "squeezed: " + text));
         tooWide(robot).forEach(style -> wrong.add(where + "wider than its sheet: " + style));
         return wrong;
     }
@@ -47,6 +50,19 @@ final class LayoutFaults {
                 .filter(pane -> pane.getContent().getLayoutBounds().getWidth()
                         > pane.getViewportBounds().getWidth() + 1)
                 .map(pane -> pane.getStyleClass().toString())
+                .toList();
+    }
+
+    /// Words that wrap in so little width that they stand below each other letter by letter.
+    private static List<String> squeezed(FxRobot robot) {
+        return robot
+                .lookup((Node node) -> node instanceof Label label && label.isWrapText() && node.isVisible())
+                .queryAllAs(Label.class)
+                .stream()
+                .filter(label -> label.getText().length() > LETTERS_A_LINE)
+                .filter(label -> label.getWidth() < label.getFont().getSize() * 3)
+                .filter(label -> label.getHeight() > label.getFont().getSize() * 5)
+                .map(Labeled::getText)
                 .toList();
     }
 

@@ -17,6 +17,9 @@ import io.answerback.core.site.Panel;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.Remembered;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -53,6 +56,13 @@ class LayoutTest {
     void start(Stage shown) throws Exception {
         stage = shown;
         Path fresh = Files.createTempDirectory(folder, "app");
+        Remembered known = Remembered.nothing();
+        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
+            Path file = fresh.resolve("demo" + demo + JobFile.ENDING);
+            JobFile.save(file, JobDocument.of(DemoJobs.job(demo)));
+            known = known.opened(file);
+        }
+        known.save(fresh);
         Opened opened = Opened.read(new Opening.Demo(1), fresh);
         application = new ApplicationWindow(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
         application.openJob().waitUpTo(Duration.ofSeconds(10));
@@ -129,12 +139,15 @@ class LayoutTest {
         assertThat(wrong).isEmpty();
     }
 
-    /// Waits until the disk has nothing left to do, twice, for one thing may follow from another.
+    /// Waits until nothing is left to be read, written or computed, twice, for one thing may follow from another.
     private void onDisk() throws Exception {
         for (int i = 0; i < 2; i++) {
             CompletableFuture<Void> done = new CompletableFuture<>();
             application.background().run(() -> null, nothing -> done.complete(null));
             done.get(10, TimeUnit.SECONDS);
+            CompletableFuture<Void> computed = new CompletableFuture<>();
+            application.background().compute(() -> null, nothing -> computed.complete(null));
+            computed.get(10, TimeUnit.SECONDS);
         }
         onScreen(() -> {});
     }

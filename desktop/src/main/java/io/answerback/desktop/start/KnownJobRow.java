@@ -19,8 +19,8 @@ import java.util.Locale;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -29,8 +29,7 @@ import javafx.scene.layout.VBox;
 final class KnownJobRow {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
     private static final double MARK_RADIUS = 4.5;
-    private static final double STOP_WIDTH = 21;
-    private static final double SITE_WIDTH = 175;
+    private static final double LEAST_WIDTH_BESIDE = 580;
     private static final double LINE_WIDTH = 260;
 
     private final Look look;
@@ -57,41 +56,51 @@ final class KnownJobRow {
         }
         JobStanding standing = job.standing().get();
         VBox found = new VBox(worst(standing), last(job, standing));
-        found.getStyleClass().add("known-words");
+        found.getStyleClass().add("known-found");
+        HBox line = new HBox(site(standing), stops(standing));
+        line.getStyleClass().add("known-line");
         HBox.setHgrow(found, Priority.ALWAYS);
-        RowButton row = new RowButton(says(job, standing), go, site(standing), stops(standing), found);
-        row.getStyleClass().add("known-job");
-        return row;
+        VBox parts = new VBox(line, found);
+        HBox.setHgrow(parts, Priority.ALWAYS);
+        parts.widthProperty().subscribe(width -> place(found, line, parts, width.doubleValue()));
+        return new RowButton(says(job, standing), go, parts);
+    }
+
+    /// What was found stands beside the marks where there is room for it, else below them.
+    private void place(Node found, HBox line, VBox parts, double width) {
+        Pane wanted = width < look.px(LEAST_WIDTH_BESIDE) ? parts : line;
+        if (!wanted.getChildren().contains(found)) {
+            line.getChildren().remove(found);
+            parts.getChildren().remove(found);
+            wanted.getChildren().add(found);
+        }
     }
 
     /// What stands over the rows: the number of each stop, with its name on hover.
-    static Node head(Look look) {
+    static Node head() {
         HBox stops = new HBox();
         for (Stop stop : Stop.values()) {
             Label number = Words.quiet(Integer.toString(stop.number()));
             Hint.on(number, stop.title());
-            stops.getChildren().add(cell(look, number));
+            stops.getChildren().add(cell(number));
         }
-        Label marks = Words.quiet("Point at a mark for its stop");
-        marks.setPrefWidth(look.px(SITE_WIDTH));
-        marks.setMinWidth(Region.USE_PREF_SIZE);
+        HBox marks = new HBox(Words.quiet("Point at a mark for its stop"));
+        marks.getStyleClass().add("known-place");
         HBox head = new HBox(marks, stops);
         head.getStyleClass().add("known-head");
         return head;
     }
 
-    private static Node cell(Look look, Node content) {
+    private static Node cell(Node content) {
         StackPane cell = new StackPane(content);
-        cell.setMinWidth(look.px(STOP_WIDTH));
-        cell.setPrefWidth(look.px(STOP_WIDTH));
+        cell.getStyleClass().add("known-cell");
         return cell;
     }
 
-    private Node site(JobStanding standing) {
+    private static Node site(JobStanding standing) {
         VBox words = new VBox(
                 Words.wrapped(Words.of("known-site", standing.site())), Words.wrapped(Words.quiet(standing.place())));
-        words.setMinWidth(look.px(SITE_WIDTH));
-        words.setPrefWidth(look.px(SITE_WIDTH));
+        words.getStyleClass().add("known-place");
         return words;
     }
 
@@ -106,7 +115,7 @@ final class KnownJobRow {
                             stop.of(),
                             stop.mark().word());
             Node mark = Marks.of(stop.mark(), says, look.px(MARK_RADIUS));
-            Node cell = cell(look, mark);
+            Node cell = cell(mark);
             Hint.on(cell, says);
             line.getChildren().add(cell);
         }

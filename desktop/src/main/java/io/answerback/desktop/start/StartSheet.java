@@ -16,6 +16,7 @@ import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -42,6 +43,7 @@ public final class StartSheet extends FrontSheet {
     private NewJobForm form;
     private final VBox known = new VBox();
     private final Label notice = Words.of("notice", "");
+    private ScrollPane newJob;
     private boolean mayLeave;
 
     /// What a choice on the sheet does.
@@ -108,11 +110,11 @@ public final class StartSheet extends FrontSheet {
         VBox left = new VBox(Words.of("start-title", "Go on with a job"), known);
         left.getStyleClass().add("start-left");
         ScrollPane scroll = scroll(left);
-        ScrollPane rightScroll = scroll(right);
+        newJob = scroll(right);
         GridPane columns = new GridPane();
         columns.getStyleClass().add("start-columns");
         columns.getColumnConstraints().addAll(share(55), share(45));
-        columns.addRow(0, scroll, rightScroll);
+        columns.addRow(0, scroll, newJob);
         GridPane.setVgrow(scroll, Priority.ALWAYS);
         VBox all = new VBox(head, notice, columns);
         VBox.setVgrow(columns, Priority.ALWAYS);
@@ -170,6 +172,7 @@ public final class StartSheet extends FrontSheet {
         applyCss();
         layout();
         form.focusSite();
+        Platform.runLater(() -> newJob.setVvalue(0));
         List<String> files = recent.get();
         known.getChildren().setAll(Words.quiet("Reading the jobs…"));
         background.compute(() -> KnownJob.read(files, recovery, assessor), this::show);
@@ -206,7 +209,7 @@ public final class StartSheet extends FrontSheet {
                             "empty", "No job yet. Name a site on the right to begin one, or try a made-up site.")));
         }
         if (!jobs.isEmpty()) {
-            known.getChildren().add(KnownJobRow.head(look));
+            known.getChildren().add(KnownJobRow.head());
         }
         jobs.forEach(job -> known.getChildren().add(new KnownJobRow(look, clock, job).node(() -> go(job))));
     }
