@@ -5,6 +5,7 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.setup.FoundTable;
+import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
 import io.answerback.desktop.shell.JobKeeper;
@@ -15,6 +16,7 @@ import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
@@ -97,9 +99,10 @@ public final class ApplicationWindow implements AutoCloseable {
                 shelf,
                 () -> remembered.recent(),
                 clock);
+        FileQuestions files = new ChosenFiles(stage);
         this.cables = new CableShelf(folder, background);
-        this.benches = new Benches(openJob, look, background, stage, opened, clock, shelf, table, cables);
-        this.survey = new SurveyCommands(stage, openJob, background, table, this::typePoint);
+        this.benches = new Benches(openJob, look, background, stage, opened, clock, shelf, table, cables, files);
+        this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
         Commands commands =
                 new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -109,7 +112,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 commands,
                 benches.byStop(practice, opened.events()),
                 start,
-                new ConflictStrip(keeper),
+                new ConflictStrip(keeper, look),
                 this::open,
                 () -> remembered.recent());
         dress();

@@ -9,18 +9,21 @@ import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.loop.LoopBench;
+import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
-import io.answerback.desktop.prove.ProveBench;
-import io.answerback.desktop.report.ReportBench;
+import io.answerback.desktop.prove.ProveSheet;
+import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.shell.OneSheetBench;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.DataFiles;
@@ -53,15 +56,22 @@ public final class Benches {
             InstantSource clock,
             RuleShelf shelf,
             TableImport table,
-            CableShelf cables) {
+            CableShelf cables,
+            FileQuestions files) {
         this.openJob = openJob;
         this.look = look;
         this.clock = clock;
         Conductor usual = usual(opened.conductors());
-        this.survey = new MadeOnce<>(() -> new SurveyBench(openJob, look, opened.kinds(), usual, clock, shelf, table));
+        this.survey =
+                new MadeOnce<>(() -> new SurveyBench(openJob, look, opened.kinds(), usual, clock, shelf, table, files));
         this.loop = new MadeOnce<>(() -> new LoopBench(openJob, look, opened.conductors(), DataFiles::priors, clock));
         this.cable = new MadeOnce<>(() -> new CableBench(
-                openJob, look, cables, usual, new PrintPart(openJob, background, stage, cables, clock), clock));
+                openJob,
+                look,
+                cables,
+                usual,
+                new PrintPart(openJob, background, files, new PagePrinter(stage, openJob::tell), cables, clock),
+                clock));
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
         this.power = new MadeOnce<>(() -> new PowerBench(
                 openJob,
@@ -69,11 +79,11 @@ public final class Benches {
                 background,
                 cables::types,
                 clock,
-                new PowerPrint(openJob, background, stage),
+                new PowerPrint(openJob, background, files),
                 faultPoint));
         this.bus = new MadeOnce<>(() -> new BusBench(openJob, look, clock));
-        this.setup = new MadeOnce<>(() ->
-                new SetupBench(openJob, look, background, shelf, new SetupPrint(openJob, background, stage), clock));
+        this.setup = new MadeOnce<>(() -> new SetupBench(
+                openJob, look, background, shelf, new SetupPrint(openJob, background, files), files, clock));
     }
 
     static Conductor usual(List<Conductor> conductors) {
@@ -128,8 +138,8 @@ public final class Benches {
                 Stop.LOOP,
                 this::loop,
                 Stop.REPORT,
-                () -> new ReportBench(openJob, events, clock, practice),
+                () -> new OneSheetBench(openJob, look, new ReportSheet(openJob, events, clock, practice)),
                 Stop.PROVE,
-                () -> new ProveBench(openJob, practice, look));
+                () -> new OneSheetBench(openJob, look, new ProveSheet(openJob, practice)));
     }
 }

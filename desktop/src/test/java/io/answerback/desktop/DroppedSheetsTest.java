@@ -10,6 +10,7 @@ import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
+import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
@@ -77,7 +78,8 @@ class DroppedSheetsTest extends DemoWindow {
                 InstantSource.fixed(NOW),
                 rules,
                 table,
-                cables);
+                cables,
+                new ChosenFiles(stage));
         Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.events());
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);

@@ -1,6 +1,6 @@
 package io.answerback.desktop;
 
-import io.answerback.desktop.drawing.Drawing;
+import io.answerback.desktop.control.PictureView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -87,7 +87,8 @@ final class LayoutFaults {
 
     private static List<String> overlaps(FxRobot robot) {
         List<String> pairs = new ArrayList<>();
-        for (Node drawing : robot.lookup((Node node) -> node instanceof Drawing).<Node>queryAll()) {
+        for (Node drawing :
+                robot.lookup((Node node) -> node instanceof PictureView).<Node>queryAll()) {
             List<Label> labels = drawing.lookupAll(".label").stream()
                     .filter(node ->
                             node instanceof Label label && !label.getText().isEmpty())

@@ -11,12 +11,12 @@ public final class BusBench extends SheetedBench<BusSheet> {
     ///
     /// @param clock tells when a step is done and a signal heard
     public BusBench(OpenJob openJob, Look look, InstantSource clock) {
-        super(openJob, BusSheet.class, BusSheet::title);
-        add(BusSheet.LAID, () -> new LaidSheet(openJob, look));
-        add(BusSheet.ZONES, () -> new ZonesSheet(openJob, look));
-        add(BusSheet.FITTING, () -> new FittingSheet(openJob, look, clock));
-        add(BusSheet.CONVERTERS, () -> new ConvertersSheet(openJob, look));
-        add(BusSheet.WALL, () -> new WallSheet(openJob, look));
-        add(BusSheet.RADIO, () -> new RadioSheet(openJob, look, clock));
+        super(openJob, look, BusSheet.class, BusSheet::title);
+        add(BusSheet.LAID, () -> new LaidSheet(openJob));
+        add(BusSheet.ZONES, () -> new ZonesSheet(openJob));
+        add(BusSheet.FITTING, () -> new FittingSheet(openJob, clock));
+        add(BusSheet.CONVERTERS, () -> new ConvertersSheet(openJob));
+        add(BusSheet.WALL, () -> new WallSheet(openJob));
+        add(BusSheet.RADIO, () -> new RadioSheet(openJob, clock));
     }
 }

@@ -4,38 +4,39 @@ import io.answerback.core.capacity.ConverterChoice.Offer;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.geometry.HPos;
 
 /// The inputs of the converters a choice needs, each with the point it takes; inputs that are kept for two-wire
 /// detectors have a double edge.
-final class ConverterDrawing extends Drawing {
+final class ConverterDrawing extends Picture {
     private static final double CELL = 46;
     private static final double HEIGHT = 40;
     private static final double GAP = 5;
     private static final double ROW = HEIGHT + 10;
 
-    private Offer offer;
+    private final Offer offer;
 
-    ConverterDrawing(Look look) {
-        super(look);
-        getStyleClass().add("zones-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(Offer shown) {
-        offer = shown;
-        redraw();
+    ConverterDrawing(Offer offer) {
+        super("zones-drawing");
+        this.offer = offer;
     }
 
     @Override
-    protected double height() {
-        return offer == null ? 0 : Math.max(1, offer.count()) * ROW;
+    public String says() {
+        return "%s takes %s"
+                .formatted(
+                        offer.kind().name(),
+                        offer.taken().stream().map(Point::name).collect(Collectors.joining(", ")));
+    }
+
+    @Override
+    public double height() {
+        return Math.max(1, offer.count()) * ROW;
     }
 
     @Override
@@ -54,8 +55,6 @@ final class ConverterDrawing extends Drawing {
                 cell(2 + (number - 1) * (cell + GAP), box * ROW + 2, cell, number, kept, point);
             }
         }
-        setAccessibleText("%s takes %s"
-                .formatted(kind.name(), offer.taken().stream().map(Point::name).collect(Collectors.joining(", "))));
     }
 
     private static boolean kept(ModuleKind kind, int number) {
@@ -67,7 +66,7 @@ final class ConverterDrawing extends Drawing {
         if (kept) {
             box("zone-kept", x + 3, y + 3, wide - 6, HEIGHT - 6);
         }
-        words("core-word", String.valueOf(number), x + wide / 2, y + 11, HPos.CENTER);
-        words("figure", point.map(Point::id).orElse(new PointId("–")).text(), x + wide / 2, y + 27, HPos.CENTER);
+        words("core-word", String.valueOf(number), x + wide / 2, y + 11, Across.CENTER);
+        words("figure", point.map(Point::id).orElse(new PointId("–")).text(), x + wide / 2, y + 27, Across.CENTER);
     }
 }

@@ -5,13 +5,12 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.CheckRunPart;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.CheckRunPart;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.EnumSet;
@@ -20,7 +19,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /// Fitting a module, one step at a time, up to zones that live.
-final class FittingSheet extends Sheet {
+final class FittingSheet extends FilledSheet {
     private static final Set<ModuleSort> FITTED = EnumSet.of(
             ModuleSort.PLUG_IN,
             ModuleSort.BUS_EXPANDER,
@@ -29,24 +28,20 @@ final class FittingSheet extends Sheet {
             ModuleSort.OUTPUTS,
             ModuleSort.COMMUNICATOR);
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final CheckRunPart run;
     private Optional<ModuleId> module = Optional.empty();
 
-    FittingSheet(OpenJob openJob, Look look, InstantSource clock) {
-        this.openJob = openJob;
-        this.run = new CheckRunPart(openJob, look, clock);
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("Ready with nothing connected"),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "A module that was just fitted shows nothing until its zones have a type and an area. \"Ready\" then means that its zones are off, not that they are well.")),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "Power off before a module is seated or wired: isolate, lock off, prove dead, battery off. The maker's manual comes first.")));
+    FittingSheet(Actions actions, InstantSource clock) {
+        this.actions = actions;
+        this.run = new CheckRunPart(actions, clock, this::showAgain);
+        instrument.set(
+                Words.title("Ready with nothing connected"),
+                Words.wrapped(
+                        Words.quiet(
+                                "A module that was just fitted shows nothing until its zones have a type and an area. \"Ready\" then means that its zones are off, not that they are well.")),
+                Words.caution(
+                        "Power off before a module is seated or wired: isolate, lock off, prove dead, battery off. The maker's manual comes first."));
     }
 
     @Override
@@ -62,26 +57,23 @@ final class FittingSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         Optional<ModuleId> chosen = chosen(state);
         if (chosen.isEmpty()) {
-            sheet.getChildren()
-                    .setAll(Words.wrapped(Words.of(
-                            "empty",
-                            "No module is on this job but the board: fit one on the survey's inventory (Ctrl+1).")));
+            sheet.set(
+                    Words.empty("No module is on this job but the board: fit one on the survey's inventory (Ctrl+1)."));
             return;
         }
-        Flow row = new Flow(Choice.of("Module", modules(state), chosen.get(), state.job()::nameOf, id -> {
+        Parts row = Parts.flow(Choice.of("Module", modules(state), chosen.get(), state.job()::nameOf, id -> {
             module = Optional.of(id);
-            show(openJob.now());
+            showAgain();
         }));
-        row.getChildren().addAll(run.tools(FittingRun.prefix(chosen.get())));
-        row.getStyleClass().add("switches");
-        sheet.getChildren().setAll(row);
-        sheet.getChildren()
-                .addAll(run.show(
-                        FittingRun.of(state.job(), chosen.get()),
-                        state.job().nameOf(chosen.get()) + " is fitted and its zones live"));
+        row.add(run.tools(FittingRun.prefix(chosen.get())));
+        row.style("switches");
+        sheet.set(row);
+        sheet.add(run.parts(
+                FittingRun.of(state.job(), chosen.get()),
+                state.job().nameOf(chosen.get()) + " is fitted and its zones live"));
     }
 
     private static List<ModuleId> modules(WindowState state) {

@@ -9,19 +9,18 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.SignalReading;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.work.Actions;
 import java.time.InstantSource;
 import java.util.Locale;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
 
 /// Every sender on one scale of signal: how far each came in over the weakest signal the panel hears, and over
 /// what the rules ask for. A signal is typed where it stands.
-final class HeardDrawing extends Drawing {
+final class HeardDrawing extends Picture {
     private static final double ROW = 58;
     private static final double HEAD = 34;
     private static final double FIELD = 96;
@@ -34,36 +33,27 @@ final class HeardDrawing extends Drawing {
     private static final double LETTER = 6.2;
     private static final double ZONE = 200;
 
-    private final OpenJob openJob;
-    private final Look look;
+    private final Actions actions;
     private final InstantSource clock;
-    private RadioState heard;
-    private PointId selected;
+    private final RadioState heard;
+    private final PointId selected;
 
-    HeardDrawing(OpenJob openJob, Look look, InstantSource clock) {
-        super(look);
-        this.openJob = openJob;
-        this.look = look;
+    HeardDrawing(Actions actions, InstantSource clock, RadioState heard, PointId selected) {
+        super("heard-drawing");
+        this.actions = actions;
         this.clock = clock;
-        getStyleClass().add("heard-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(RadioState shown, PointId point) {
-        heard = shown;
-        selected = point;
-        requestLayout();
-        redraw();
+        this.heard = heard;
+        this.selected = selected;
     }
 
     @Override
-    protected double height() {
-        return heard == null ? 0 : HEAD + heard.senders().size() * ROW + 4;
+    public double height() {
+        return HEAD + heard.senders().size() * ROW + 4;
     }
 
     @Override
     protected void draw(double width) {
-        if (heard == null || heard.rule().isEmpty()) {
+        if (heard.rule().isEmpty()) {
             return;
         }
         double right = width - FIELD;
@@ -82,13 +72,13 @@ final class HeardDrawing extends Drawing {
                 "hears from " + Figures.decibelMilliwatts(heard.rule().get().floorDecibelMilliwatts()),
                 floor - 4,
                 HEAD - 20,
-                HPos.RIGHT);
+                Across.RIGHT);
         words(
                 "core-word",
                 "%.0f dB over it asked for".formatted(heard.marginDecibels()),
                 asked + 4,
                 HEAD - 20,
-                HPos.LEFT);
+                Across.LEFT);
     }
 
     /// Where a signal lies across, the weakest there can be at the left edge.
@@ -114,22 +104,22 @@ final class HeardDrawing extends Drawing {
         sender.reading().ifPresent(reading -> {
             double x = at(reading.decibelMilliwatts(), right);
             line("heard-bar heard-" + mark.name().toLowerCase(Locale.ROOT), floor, y, x, y);
-            place(Marks.of(mark, says(sender), look.px(5.5)), x, y, HPos.CENTER);
+            place(Marks.of(mark, says(sender), 5.5), x, y, Across.CENTER);
         });
     }
 
     private void sender(Sender sender, double top, double width) {
         Mark mark = mark(sender);
         boolean chosen = sender.pointId().equals(selected);
-        Rectangle row = box(chosen ? "heard-row heard-chosen" : "heard-row", 0, top, width, ROW - 6);
-        row.setOnMouseClicked(click -> openJob.select(sender.pointId()));
-        row.setAccessibleText("%s, %s, %s".formatted(sender.title(), zone(sender), says(sender)));
-        place(Marks.of(mark, says(sender), look.px(4.5)), 8, top + 14, HPos.LEFT);
-        words("tree-word", cut(sender.title(), width - ZONE - 30), LEFT, top + 14, HPos.LEFT)
-                .setMouseTransparent(true);
-        words(sender.outOfPlace() ? "heard-wrong" : "core-word", zone(sender), width - 8, top + 14, HPos.RIGHT)
-                .setMouseTransparent(true);
-        place(field(sender), width - 6, top + SCALE, HPos.RIGHT);
+        Pen.Item row = box(chosen ? "heard-row heard-chosen" : "heard-row", 0, top, width, ROW - 6);
+        row.onClick(() -> actions.select(sender.pointId()));
+        row.says("%s, %s, %s".formatted(sender.title(), zone(sender), says(sender)));
+        place(Marks.of(mark, says(sender)), 8, top + 14, Across.LEFT);
+        words("tree-word", cut(sender.title(), width - ZONE - 30), LEFT, top + 14, Across.LEFT)
+                .passive();
+        words(sender.outOfPlace() ? "heard-wrong" : "core-word", zone(sender), width - 8, top + 14, Across.RIGHT)
+                .passive();
+        place(field(sender), width - 6, top + SCALE, Across.RIGHT);
     }
 
     private Mark mark(Sender sender) {
@@ -163,18 +153,17 @@ final class HeardDrawing extends Drawing {
         return title.length() <= letters ? title : title.substring(0, Math.max(1, letters - 1)) + "…";
     }
 
-    private ValueField field(Sender sender) {
+    private Value field(Sender sender) {
         String shown = sender.reading()
                 .map(reading -> Figures.decibelMilliwatts(reading.decibelMilliwatts()))
                 .orElse("dBm");
-        return new ValueField(
-                "Signal of " + openJob.now().job().nameOf(sender.part()), shown, typed -> typed(sender, typed));
+        return Value.of("Signal of " + actions.now().job().nameOf(sender.part()), shown, typed -> typed(sender, typed));
     }
 
     private boolean typed(Sender sender, String typed) {
-        return openJob.apply(FigureReader.read(
+        return actions.apply(FigureReader.read(
                         typed.replace("dBm", "").replace('\u2212', '-').strip(),
-                        "signal of " + openJob.now().job().nameOf(sender.part()) + " in dBm")
+                        "signal of " + actions.now().job().nameOf(sender.part()) + " in dBm")
                 .then(value -> RadioEdits.heard(
                         new SignalReading(sender.part(), value > 0 ? -value : value, clock.instant()))));
     }

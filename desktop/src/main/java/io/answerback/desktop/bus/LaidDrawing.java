@@ -11,24 +11,23 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import javafx.geometry.HPos;
-import javafx.scene.Node;
 
 /// The bus from the board outwards, its cables with their metres, its modules with address and volts. Modules
 /// no bus cable leads to stand below.
-final class LaidDrawing extends Drawing {
+final class LaidDrawing extends Picture {
     private static final double ROW = 46;
     private static final double BOX = 36;
     private static final double ROOT = 84;
@@ -38,40 +37,30 @@ final class LaidDrawing extends Drawing {
     private static final double LETTER = 7.2;
     private static final double DIGIT = 8.2;
 
-    private final OpenJob openJob;
-    private final Look look;
-    private BusState bus;
-    private PanelModule board;
-    private Map<BoxId, List<BusState.Branch>> onward = Map.of();
-    private List<BusModule> loose = List.of();
+    private final Actions actions;
+    private final BusState bus;
+    private final PanelModule board;
+    private final Map<BoxId, List<BusState.Branch>> onward = new HashMap<>();
+    private final List<BusModule> loose;
     private double wide;
     private int row;
 
-    LaidDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        this.look = look;
-        getStyleClass().add("tree-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(Job job, BusState shown) {
-        bus = shown;
+    LaidDrawing(Actions actions, Job job, BusState bus) {
+        super("tree-drawing");
+        this.actions = actions;
+        this.bus = bus;
         board = job.modules().getFirst();
-        onward = new HashMap<>();
         bus.branches()
                 .forEach(branch -> onward.computeIfAbsent(branch.from(), key -> new ArrayList<>())
                         .add(branch));
         loose = bus.modules().stream()
                 .filter(module -> module.metres().isEmpty())
                 .toList();
-        requestLayout();
-        redraw();
     }
 
     @Override
-    protected double height() {
-        return bus == null ? 0 : (leaves(board.id()) + loose.size()) * ROW + (loose.isEmpty() ? 8 : 34);
+    public double height() {
+        return (leaves(board.id()) + loose.size()) * ROW + (loose.isEmpty() ? 8 : 34);
     }
 
     private int leaves(BoxId place) {
@@ -91,19 +80,16 @@ final class LaidDrawing extends Drawing {
 
     @Override
     protected void draw(double width) {
-        if (bus == null) {
-            return;
-        }
         row = 0;
         int levels = Math.max(1, depth(board.id()) - 1);
         wide = Math.clamp((width - ROOT - levels * GAP) / levels, LEAST_WIDE, MOST_WIDE);
         double y = middle(0);
         box("tree-root", 0, y - BOX / 2, ROOT, BOX);
-        words("path-place", board.name(), 10, y, HPos.LEFT);
+        words("path-place", board.name(), 10, y, Across.LEFT);
         branch(board.id(), ROOT, y);
         if (!loose.isEmpty()) {
             double below = leaves(board.id()) * ROW + 22;
-            words("core-word", "no bus cable leads to these yet", 0, below - 8, HPos.LEFT);
+            words("core-word", "no bus cable leads to these yet", 0, below - 8, Across.LEFT);
             for (int i = 0; i < loose.size(); i++) {
                 module(loose.get(i), 0, below + 4 + i * ROW + BOX / 2);
             }
@@ -126,13 +112,13 @@ final class LaidDrawing extends Drawing {
             line("bus-line", right, y, bend, y);
             line("bus-line", bend, y, bend, below);
             line("bus-line", bend, below, left, below);
-            words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, HPos.LEFT);
-            words("core-word", next.get(i).cable().conductor().name(), bend + 4, below + 9, HPos.LEFT);
+            words("core-word", Figures.metres(next.get(i).cable().metres()), bend + 4, below - 9, Across.LEFT);
+            words("core-word", next.get(i).cable().conductor().name(), bend + 4, below + 9, Across.LEFT);
             String to = next.get(i).toName();
             bus.module(next.get(i).to())
                     .ifPresentOrElse(
                             module -> module(module, left, below),
-                            () -> words("path-place", to, left + 4, below, HPos.LEFT));
+                            () -> words("path-place", to, left + 4, below, Across.LEFT));
             branch(next.get(i).to(), left + wide, below);
         }
     }
@@ -143,12 +129,12 @@ final class LaidDrawing extends Drawing {
                 .map(device -> device.collapsed() ? "no volts" : "%.2f V".formatted(device.atEnd()))
                 .orElse("");
         box("tree-place tree-" + mark.name().toLowerCase(Locale.ROOT), x, y - BOX / 2, wide, BOX)
-                .setAccessibleText("%s, %s, %s".formatted(module.name(), says(module), volts));
-        place(Marks.of(mark, says(module), look.px(4.5)), x + 8, y, HPos.LEFT);
-        words("tree-word", cut(module.name(), address(module)), x + 22, y - 8, HPos.LEFT);
-        words("core-word", says(module), x + 22, y + 9, HPos.LEFT);
-        words("figure", volts, x + wide - 8, y + 9, HPos.RIGHT);
-        place(field(module), x + wide - 4, y - 8, HPos.RIGHT);
+                .says("%s, %s, %s".formatted(module.name(), says(module), volts));
+        place(Marks.of(mark, says(module)), x + 8, y, Across.LEFT);
+        words("tree-word", cut(module.name(), address(module)), x + 22, y - 8, Across.LEFT);
+        words("core-word", says(module), x + 22, y + 9, Across.LEFT);
+        words("figure", volts, x + wide - 8, y + 9, Across.RIGHT);
+        place(field(module), x + wide - 4, y - 8, Across.RIGHT);
     }
 
     private static Mark mark(BusModule module) {
@@ -190,15 +176,15 @@ final class LaidDrawing extends Drawing {
     }
 
     /// A communicator that listens has several addresses, which are given together.
-    private Node field(BusModule module) {
+    private Part field(BusModule module) {
         String text = address(module);
         return module.kind().sort() == ModuleSort.COMMUNICATOR
                 ? Words.figure(text)
-                : new ValueField("Address of " + module.name(), text, typed -> set(module, typed));
+                : Value.of("Address of " + module.name(), text, typed -> set(module, typed));
     }
 
     private boolean set(BusModule module, String typed) {
-        return openJob.apply(FigureReader.read(typed.replace("at", "").strip(), "address of " + module.name())
+        return actions.apply(FigureReader.read(typed.replace("at", "").strip(), "address of " + module.name())
                 .then(address -> BusEdits.address(module.id(), address.intValue())));
     }
 }

@@ -8,31 +8,28 @@ import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.FirstSteps;
-import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.scene.layout.VBox;
 
 /// The bus as it is laid, each module with its address and its volts; an address is typed where it stands.
-final class LaidSheet extends Sheet {
-    private final OpenJob openJob;
-    private final LaidDrawing drawing;
-    private final VBox limits = new VBox();
+final class LaidSheet extends FilledSheet {
+    private final Actions actions;
+    private final Parts limits = Parts.column();
 
-    LaidSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.drawing = new LaidDrawing(openJob, look);
-        limits.getStyleClass().add("gaps");
-        instrument.getChildren().setAll(limits);
+    LaidSheet(Actions actions) {
+        this.actions = actions;
+        limits.style("gaps");
+        instrument.set(limits);
     }
 
     @Override
@@ -46,51 +43,46 @@ final class LaidSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         BusState bus = state.assessment().bus();
-        sheet.getChildren().clear();
-        limits.getChildren().clear();
+        sheet.clear();
+        limits.clear();
         if (bus.modules().isEmpty()) {
-            sheet.getChildren()
-                    .add(FirstSteps.modules(
-                            openJob,
-                            "Nothing is on the bus yet. Fit the first keypad or expander.",
-                            "Fit a keypad or an expander"));
+            sheet.add(FirstSteps.modules(
+                    actions,
+                    "Nothing is on the bus yet. Fit the first keypad or expander.",
+                    "Fit a keypad or an expander"));
             return;
         }
-        drawing.show(state.job(), bus);
-        sheet.getChildren().addAll(tools(state.job(), bus), drawing);
+        sheet.add(tools(state.job(), bus), new LaidDrawing(actions, state.job(), bus));
         state.job().panel().profile().bus().ifPresentOrElse(rule -> limits(state.job(), rule, bus), this::noRule);
     }
 
-    private Flow tools(Job job, BusState bus) {
-        Flow row = new Flow();
-        row.getStyleClass().add("switches");
+    private Group tools(Job job, BusState bus) {
+        Parts row = Parts.flow();
+        row.style("switches");
         if (bus.modules().stream().anyMatch(module -> module.addresses().isEmpty())) {
-            row.getChildren()
-                    .add(Tool.of(
-                            "Propose addresses",
-                            "gives every module without one the lowest that is free",
-                            () -> openJob.apply(BusEdits.giveAddresses())));
+            row.add(Tool.of(
+                    "Propose addresses",
+                    "gives every module without one the lowest that is free",
+                    () -> actions.apply(BusEdits.giveAddresses())));
         }
         bus.modules().stream()
                 .filter(module -> module.kind().sort() == ModuleSort.COMMUNICATOR)
                 .filter(module -> module.addresses().size() != module.wanted())
-                .forEach(module -> row.getChildren()
-                        .add(Tool.of(
-                                "One address an area for " + module.name(),
-                                "a free keypad address for each of %d areas"
-                                        .formatted(job.areas().size()),
-                                () -> openJob.apply(BusEdits.listening(module.id())))));
+                .forEach(module -> row.add(Tool.of(
+                        "One address an area for " + module.name(),
+                        "a free keypad address for each of %d areas"
+                                .formatted(job.areas().size()),
+                        () -> actions.apply(BusEdits.listening(module.id())))));
         bus.modules().stream()
                 .filter(module -> !BusEdits.unprogrammed(job, module.id()).isEmpty())
-                .forEach(module -> row.getChildren()
-                        .add(Tool.of(
-                                "Program the zones of " + module.name(),
-                                "%s as their points were surveyed; zones that have no input any more are off"
-                                        .formatted(zones(job, module.id())),
-                                () -> openJob.apply(BusEdits.programmed(module.id())))));
-        return row;
+                .forEach(module -> row.add(Tool.of(
+                        "Program the zones of " + module.name(),
+                        "%s as their points were surveyed; zones that have no input any more are off"
+                                .formatted(zones(job, module.id())),
+                        () -> actions.apply(BusEdits.programmed(module.id())))));
+        return row.group();
     }
 
     private static String zones(Job job, ModuleId module) {
@@ -100,21 +92,19 @@ final class LaidSheet extends Sheet {
     }
 
     private void limits(Job job, BusRule rule, BusState bus) {
-        limits.getChildren().add(Words.title("What the bus may have"));
+        limits.add(Words.title("What the bus may have"));
         gauge("m", "cable in all", bus.metres(), rule.mostMetres());
         gauge("m", "to the farthest module", bus.farthestMetres(), rule.mostRunMetres());
         electric(rule, bus);
-        limits.getChildren()
-                .add(Words.wrapped(Words.quiet(
-                        rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
+        limits.add(Words.wrapped(
+                Words.quiet(rule.star() ? "It may branch." : "It runs from module to module and may not branch.")));
         rule.reaches()
-                .forEach(reach -> limits.getChildren()
-                        .add(Words.wrapped(Words.quiet("In cores of %.0f Ω/km it reaches %.0f m."
-                                .formatted(reach.ohmsPerKilometre(), reach.metres())))));
-        limits.getChildren().add(Words.title("Free addresses"));
+                .forEach(reach -> limits.add(Words.wrapped(Words.quiet("In cores of %.0f Ω/km it reaches %.0f m."
+                        .formatted(reach.ohmsPerKilometre(), reach.metres())))));
+        limits.add(Words.title("Free addresses"));
         rule.ranges().stream()
                 .filter(range -> !range.offTheBus())
-                .forEach(range -> limits.getChildren().add(Words.wrapped(Words.quiet(free(job, range)))));
+                .forEach(range -> limits.add(Words.wrapped(Words.quiet(free(job, range)))));
         listeners(bus);
     }
 
@@ -130,10 +120,8 @@ final class LaidSheet extends Sheet {
         if (rule.mostNanofarads() > 0) {
             gauge("nF", "between two cores", bus.nanofarads(), rule.mostNanofarads());
             if (bus.unknownMetres() > 0) {
-                limits.getChildren()
-                        .add(Words.wrapped(
-                                Words.quiet("%.0f m of a type whose capacitance is not known are not counted."
-                                        .formatted(bus.unknownMetres()))));
+                limits.add(Words.wrapped(Words.quiet("%.0f m of a type whose capacitance is not known are not counted."
+                        .formatted(bus.unknownMetres()))));
             }
         }
     }
@@ -142,7 +130,7 @@ final class LaidSheet extends Sheet {
         String says = most > 0
                 ? "%.0f %s of %.0f %s %s".formatted(used, unit, most, unit, name)
                 : "%.0f %s %s".formatted(used, unit, name);
-        limits.getChildren().addAll(new Gauge(used, Math.max(1, most), says), Words.wrapped(Words.quiet(says)));
+        limits.add(new Gauge(used, Math.max(1, most), says), Words.wrapped(Words.quiet(says)));
     }
 
     private static String free(Job job, BusRange range) {
@@ -166,23 +154,21 @@ final class LaidSheet extends Sheet {
                 .filter(module -> !module.addresses().isEmpty())
                 .findFirst();
         listens.ifPresent(module -> {
-            limits.getChildren().add(Words.title(module.name() + " pretends to be keypads"));
+            limits.add(Words.title(module.name() + " pretends to be keypads"));
             module.addresses()
-                    .forEach(given -> limits.getChildren()
-                            .add(Words.wrapped(Words.quiet("address %d, %s"
-                                    .formatted(
-                                            given.address(),
-                                            given.area()
-                                                    .map("program it as a keypad of area %02d"::formatted)
-                                                    .orElse("no area"))))));
+                    .forEach(given -> limits.add(Words.wrapped(Words.quiet("address %d, %s"
+                            .formatted(
+                                    given.address(),
+                                    given.area()
+                                            .map("program it as a keypad of area %02d"::formatted)
+                                            .orElse("no area"))))));
         });
     }
 
     private void noRule() {
-        limits.getChildren()
-                .add(
-                        Words.wrapped(
-                                Words.quiet(
-                                        "The panel's profile does not say how it addresses modules: addresses are kept, and nothing is judged.")));
+        limits.add(
+                Words.wrapped(
+                        Words.quiet(
+                                "The panel's profile does not say how it addresses modules: addresses are kept, and nothing is judged.")));
     }
 }

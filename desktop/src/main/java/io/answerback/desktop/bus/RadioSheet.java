@@ -10,13 +10,13 @@ import io.answerback.core.radio.RadioState;
 import io.answerback.core.radio.Sender;
 import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.time.LocalDate;
@@ -24,22 +24,19 @@ import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.layout.VBox;
 
 /// What the panel hears by radio: each device and converter with its zone, how it is enrolled, how strongly it
 /// came in, and when its battery is due.
-final class RadioSheet extends Sheet {
-    private final OpenJob openJob;
+final class RadioSheet extends FilledSheet {
+    private final Actions actions;
     private final InstantSource clock;
-    private final HeardDrawing drawing;
-    private final VBox about = new VBox();
+    private final Parts about = Parts.column();
 
-    RadioSheet(OpenJob openJob, Look look, InstantSource clock) {
-        this.openJob = openJob;
+    RadioSheet(Actions actions, InstantSource clock) {
+        this.actions = actions;
         this.clock = clock;
-        this.drawing = new HeardDrawing(openJob, look, clock);
-        about.getStyleClass().add("gaps");
-        instrument.getChildren().setAll(about);
+        about.style("gaps");
+        instrument.set(about);
     }
 
     @Override
@@ -54,32 +51,31 @@ final class RadioSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         RadioState heard = state.assessment().radio();
-        sheet.getChildren().clear();
-        about.getChildren().clear();
+        sheet.clear();
+        about.clear();
         if (heard.rule().isEmpty()) {
             empty("This panel's profile says nothing of radio: nothing on this job is heard by it.");
             return;
         }
-        waiting(state).ifPresent(sheet.getChildren()::add);
+        waiting(state).ifPresent(sheet::add);
         if (heard.senders().isEmpty()) {
             empty("Nothing sends by radio yet. Type a wireless point on the survey (Ctrl+1), or fit a converter.");
         } else {
-            drawing.show(heard, state.selected());
-            sheet.getChildren().add(drawing);
+            sheet.add(new HeardDrawing(actions, clock, heard, state.selected()));
         }
-        heard.leftover().forEach(left -> sheet.getChildren().add(leftover(left)));
+        heard.leftover().forEach(left -> sheet.add(leftover(left)));
         heard.of(state.selected()).ifPresent(this::selected);
         enrolling(heard, heard.rule().get());
     }
 
     private void empty(String why) {
-        sheet.getChildren().add(Words.wrapped(Words.of("empty", why)));
+        sheet.add(Words.empty(why));
     }
 
     /// Wireless points that have no zone yet.
-    private Optional<Flow> waiting(WindowState state) {
+    private Optional<Group> waiting(WindowState state) {
         List<PointId> without = state.job().points().stream()
                 .filter(point ->
                         point.kind().radio() && state.job().inputOf(point.id()).isEmpty())
@@ -88,86 +84,78 @@ final class RadioSheet extends Sheet {
         if (without.isEmpty()) {
             return Optional.empty();
         }
-        Flow row = new Flow(Words.wrapped(Words.quiet("Without a wireless zone: " + Text.listed(without))));
-        without.forEach(id -> row.getChildren()
-                .add(Tool.of(
-                        "Zone for " + id,
-                        "the lowest wireless zone that is free",
-                        () -> openJob.apply(CapacityEdits.giveInput(id)))));
-        row.getStyleClass().add("switches");
-        return Optional.of(row);
+        Parts row = Parts.flow(Words.wrapped(Words.quiet("Without a wireless zone: " + Text.listed(without))));
+        without.forEach(id -> row.add(Tool.of(
+                "Zone for " + id,
+                "the lowest wireless zone that is free",
+                () -> actions.apply(CapacityEdits.giveInput(id)))));
+        row.style("switches");
+        return Optional.of(row.group());
     }
 
-    private Flow leftover(Enrolment left) {
-        Flow row = new Flow(
+    private Group leftover(Enrolment left) {
+        Parts row = Parts.flow(
                 Words.wrapped(Words.of(
                         "finding-says", "Zone %02d is enrolled, and nothing on this job is it".formatted(left.zone()))),
                 Tool.of(
                         "Deleted in the panel",
                         "the panel no longer expects it",
-                        () -> openJob.apply(RadioEdits.delete(left.inputId()))));
-        row.getStyleClass().add("switches");
-        return row;
+                        () -> actions.apply(RadioEdits.delete(left.inputId()))));
+        row.style("switches");
+        return row.group();
     }
 
     private void selected(Sender sender) {
-        about.getChildren().add(Words.wrapped(Words.title(sender.title())));
-        Flow tools = new Flow();
-        tools.getStyleClass().add("switches");
+        about.add(Words.wrapped(Words.title(sender.title())));
+        Parts tools = Parts.flow();
+        tools.style("switches");
         sender.enrolment()
                 .ifPresentOrElse(
                         its -> enrolled(sender, its, tools),
-                        () -> tools.getChildren()
-                                .add(Tool.of(
-                                        "Enrolled now",
-                                        "the panel gives it the zone its way of numbering gives",
-                                        () -> openJob.apply(
-                                                RadioEdits.enrol(sender.input().id())))));
+                        () -> tools.add(Tool.of(
+                                "Enrolled now",
+                                "the panel gives it the zone its way of numbering gives",
+                                () -> actions.apply(
+                                        RadioEdits.enrol(sender.input().id())))));
         sender.reading()
-                .ifPresent(reading -> tools.getChildren()
-                        .add(Tool.of(
-                                "Take the reading back",
-                                "its signal is not measured then",
-                                () -> openJob.apply(RadioEdits.unheard(reading)))));
-        about.getChildren().add(tools);
+                .ifPresent(reading -> tools.add(Tool.of(
+                        "Take the reading back",
+                        "its signal is not measured then",
+                        () -> actions.apply(RadioEdits.unheard(reading)))));
+        about.add(tools);
         if (sender.converter().isEmpty()) {
             battery(sender);
         }
     }
 
-    private void enrolled(Sender sender, Enrolment its, Flow tools) {
-        about.getChildren()
-                .add(Words.wrapped(
-                        Words.quiet("Enrolled as number %d; the panel shows it as zone".formatted(sender.order()))));
-        tools.getChildren()
-                .add(new ValueField(
-                        "Zone the panel shows", "%02d".formatted(its.zone()), typed -> under(sender, typed)));
+    private void enrolled(Sender sender, Enrolment its, Parts tools) {
+        about.add(Words.wrapped(
+                Words.quiet("Enrolled as number %d; the panel shows it as zone".formatted(sender.order()))));
+        tools.add(Value.of("Zone the panel shows", "%02d".formatted(its.zone()), typed -> under(sender, typed)));
         if (sender.outOfPlace()) {
-            tools.getChildren()
-                    .add(Tool.of(
-                            "Plan zone %02d for it".formatted(its.zone()),
-                            "the plan takes the panel's number with what is programmed; whoever is planned there takes this one's",
-                            () -> openJob.apply(RadioEdits.follow(sender.input().id()))));
+            tools.add(Tool.of(
+                    "Plan zone %02d for it".formatted(its.zone()),
+                    "the plan takes the panel's number with what is programmed; whoever is planned there takes this one's",
+                    () -> actions.apply(RadioEdits.follow(sender.input().id()))));
         }
-        tools.getChildren()
-                .add(Tool.of(
-                        "Deleted in the panel",
-                        "it is enrolled no more",
-                        () -> openJob.apply(RadioEdits.delete(sender.input().id()))));
+        tools.add(Tool.of(
+                "Deleted in the panel",
+                "it is enrolled no more",
+                () -> actions.apply(RadioEdits.delete(sender.input().id()))));
     }
 
     private boolean under(Sender sender, String typed) {
         if (!typed.strip().matches("\\d{1,3}")) {
-            openJob.tell("\"%s\" is no zone number; type it as 06".formatted(typed));
+            actions.tell("\"%s\" is no zone number; type it as 06".formatted(typed));
             return false;
         }
-        return openJob.apply(RadioEdits.enrolledUnder(sender.input().id(), Integer.parseInt(typed.strip())));
+        return actions.apply(RadioEdits.enrolledUnder(sender.input().id(), Integer.parseInt(typed.strip())));
     }
 
     private void battery(Sender sender) {
-        Flow row = new Flow(
+        Parts row = Parts.flow(
                 Words.quiet("battery fitted"),
-                new ValueField(
+                Value.of(
                         "Battery fitted on",
                         sender.battery()
                                 .map(DeviceBattery::fittedOn)
@@ -177,16 +165,15 @@ final class RadioSheet extends Sheet {
                 Tool.of(
                         "Replaced today",
                         "the date is written down",
-                        () -> openJob.apply(RadioEdits.battery(sender.pointId(), today()))));
-        row.getStyleClass().add("switches");
-        about.getChildren().add(row);
+                        () -> actions.apply(RadioEdits.battery(sender.pointId(), today()))));
+        row.style("switches");
+        about.add(row);
         sender.battery()
-                .map(its -> its.dueOn(openJob.now().job().practice()))
-                .ifPresent(due -> about.getChildren()
-                        .add(Words.wrapped(
-                                due.isAfter(today())
-                                        ? Words.quiet("due on " + due)
-                                        : Words.of("finding-says", "was due on " + due))));
+                .map(its -> its.dueOn(actions.now().job().practice()))
+                .ifPresent(due -> about.add(Words.wrapped(
+                        due.isAfter(today())
+                                ? Words.quiet("due on " + due)
+                                : Words.of("finding-says", "was due on " + due))));
     }
 
     private LocalDate today() {
@@ -195,27 +182,25 @@ final class RadioSheet extends Sheet {
 
     private boolean fitted(Sender sender, String typed) {
         try {
-            return openJob.apply(RadioEdits.battery(sender.pointId(), LocalDate.parse(typed.strip())));
+            return actions.apply(RadioEdits.battery(sender.pointId(), LocalDate.parse(typed.strip())));
         } catch (DateTimeParseException wrong) {
-            openJob.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
+            actions.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
             return false;
         }
     }
 
     private void enrolling(RadioState heard, RadioRule rule) {
-        about.getChildren().add(Words.title("Enrolling"));
+        about.add(Words.title("Enrolling"));
         List<Sender> open = heard.senders().stream()
                 .filter(sender -> sender.enrolment().isEmpty())
                 .toList();
-        heard.next().ifPresent(zone -> about.getChildren().add(Words.wrapped(Words.quiet(next(open, zone)))));
+        heard.next().ifPresent(zone -> about.add(Words.wrapped(Words.quiet(next(open, zone)))));
         for (int step = 0; step < rule.enrolling().size(); step++) {
-            about.getChildren()
-                    .add(Words.wrapped(Words.quiet(
-                            "%d. %s".formatted(step + 1, rule.enrolling().get(step)))));
+            about.add(Words.wrapped(
+                    Words.quiet("%d. %s".formatted(step + 1, rule.enrolling().get(step)))));
         }
-        about.getChildren()
-                .add(Words.wrapped(Words.quiet("Supervision time: a device not heard for %d min is reported."
-                        .formatted(rule.supervisionMinutes()))));
+        about.add(Words.wrapped(Words.quiet(
+                "Supervision time: a device not heard for %d min is reported.".formatted(rule.supervisionMinutes()))));
     }
 
     /// Devices get their numbers in the order in which they are enrolled: which one has to come next, and

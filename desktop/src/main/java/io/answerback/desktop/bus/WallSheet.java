@@ -13,48 +13,40 @@ import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import io.answerback.core.site.PanelModule;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Stream;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /// Address by address: what the panel has learned on the left, who is on the wall on the right. What is on one
 /// side only has to be put right before the engineer leaves.
-final class WallSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
-    private final VBox how = new VBox();
+final class WallSheet extends FilledSheet {
+    private final Actions actions;
+    private final Parts how = Parts.column();
 
-    WallSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.look = look;
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("Leave nothing behind"),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "A service keypad that is on the bus while the panel restarts or scans is learned with the rest, and reported missing once you have left. Take it off first, or delete its address here and in the panel before you go.")),
-                        how);
-        how.getStyleClass().add("gaps");
+    WallSheet(Actions actions) {
+        this.actions = actions;
+        instrument.set(
+                Words.title("Leave nothing behind"),
+                Words.caution(
+                        "A service keypad that is on the bus while the panel restarts or scans is learned with the rest, and reported missing once you have left. Take it off first, or delete its address here and in the panel before you go."),
+                how);
+        how.style("gaps");
     }
 
     @Override
@@ -68,51 +60,44 @@ final class WallSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         BusState bus = state.assessment().bus();
         Bus known = state.job().bus();
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "load-table");
-        table.addRow(
-                0,
+        Grid.Filling table = Grid.filling("table", "load-table");
+        table.line(
                 Words.title("At"),
-                new Region(),
+                Group.space(),
                 Words.wrapped(Words.title("The panel has learned")),
                 Words.wrapped(Words.title("On the wall")),
                 Words.title(""),
-                new Region());
+                Group.space());
         TreeSet<Integer> addresses = new TreeSet<>();
         known.addresses().forEach(given -> addresses.add(given.address()));
         known.learned().forEach(learned -> addresses.add(learned.address()));
         for (int address : addresses) {
-            table.addRow(table.getRowCount(), row(state, bus, address));
+            table.line(address, row(state, bus, address));
         }
-        Flow tools = new Flow(Tool.of(
+        Parts tools = Parts.flow(Tool.of(
                 "The panel scans",
                 "learns everybody on the wall that has an address; what it has learned before stays",
-                () -> openJob.apply(LearningEdits.scan())));
-        service(state).ifPresent(tools.getChildren()::add);
-        tools.getChildren()
-                .addAll(
-                        Words.quiet("read out at"),
-                        new ValueField("Address that was read out", "address", this::readOut));
-        tools.getStyleClass().add("switches");
-        sheet.getChildren().setAll(tools, table);
-        how.getChildren().setAll(steps(state.job()));
+                () -> actions.apply(LearningEdits.scan())));
+        service(state).ifPresent(tools::add);
+        tools.add(Words.quiet("read out at"), Value.of("Address that was read out", "address", this::readOut));
+        tools.style("switches");
+        sheet.set(tools, table);
+        how.set(steps(state.job()));
         if (addresses.isEmpty()) {
-            sheet.getChildren()
-                    .add(Words.wrapped(
-                            Words.of("empty", "No module has an address yet: give them on the sheet before.")));
+            sheet.add(Words.empty("No module has an address yet: give them on the sheet before."));
         }
     }
 
     /// Hooks a service keypad on at the highest free keypad address, or takes it off.
-    private Optional<Node> service(WindowState state) {
+    private Optional<Part> service(WindowState state) {
         Optional<Integer> now = state.job().bus().service();
         Optional<Integer> free = now.or(() -> freeKeypad(state.job()));
         return free.map(address -> Switch.of(
                 "Service keypad", List.of(false, true), now.isPresent(), on -> on ? "at " + address : "off", on -> {
-                    openJob.apply(LearningEdits.service(on ? Optional.of(address) : Optional.empty()));
+                    actions.apply(LearningEdits.service(on ? Optional.of(address) : Optional.empty()));
                 }));
     }
 
@@ -123,7 +108,7 @@ final class WallSheet extends Sheet {
                 .flatMap(kind -> BusEdits.free(job, kind.id()).stream().max(Integer::compare));
     }
 
-    private Node[] row(WindowState state, BusState bus, int address) {
+    private List<Part> row(WindowState state, BusState bus, int address) {
         Optional<Learned> learned = state.job().bus().learnedAt(address);
         Optional<BusAddress> given = state.job().bus().at(address);
         Optional<PanelModule> module = given.flatMap(its -> state.job().module(its.module()));
@@ -136,58 +121,57 @@ final class WallSheet extends Sheet {
                         .isPresent();
         Mark mark =
                 fits ? Mark.SOUND : ghost || learned.isEmpty() && present && known(state) ? Mark.WRONG : Mark.NOT_DONE;
-        return new Node[] {
-            Words.figure(String.valueOf(address)),
-            Marks.of(mark, fits ? "both agree" : ghost ? "expected, and nobody is there" : "not agreed", look.px(4.5)),
-            learnt(state, address, learned),
-            Words.whole(new Label(module.map(PanelModule::name).orElse("nobody"))),
-            module.<Node>map(its -> presence(its, present)).orElseGet(Region::new),
-            learned.filter(its -> ghost)
-                    .<Node>map(its -> Tool.of(
-                            "Delete it",
-                            "it no longer expects anybody at address " + address,
-                            () -> openJob.apply(LearningEdits.forget(address))))
-                    .orElseGet(Region::new)
-        };
+        return List.of(
+                Words.figure(String.valueOf(address)),
+                Marks.of(mark, fits ? "both agree" : ghost ? "expected, and nobody is there" : "not agreed"),
+                learnt(state, address, learned),
+                Words.whole(Text.of(module.map(PanelModule::name).orElse("nobody"))),
+                module.<Part>map(its -> presence(its, present)).orElseGet(Group::space),
+                learned.filter(its -> ghost)
+                        .<Part>map(its -> Tool.of(
+                                "Delete it",
+                                "it no longer expects anybody at address " + address,
+                                () -> actions.apply(LearningEdits.forget(address))))
+                        .orElseGet(Group::space));
     }
 
     /// What was read out at an address: one of the sorts that can answer there, or nothing.
-    private Node learnt(WindowState state, int address, Optional<Learned> learned) {
+    private Part learnt(WindowState state, int address, Optional<Learned> learned) {
         List<Optional<ModuleSort>> sorts = Stream.concat(
                         Stream.of(Optional.<ModuleSort>empty()),
                         Stream.concat(LearningEdits.sorts(state.job(), address), learned.map(Learned::sort).stream())
                                 .distinct()
                                 .map(Optional::of))
                 .toList();
-        return Words.whole(Choice.of(
+        return Choice.of(
                 "Learned at address " + address,
                 sorts,
                 learned.map(Learned::sort),
                 sort -> sort.map(ModuleSort::words).orElse(known(state) ? "nothing" : "not read out"),
-                sort -> openJob.apply(sort.map(its -> LearningEdits.learned(address, its))
-                        .orElseGet(() -> LearningEdits.forget(address)))));
+                sort -> actions.apply(sort.map(its -> LearningEdits.learned(address, its))
+                        .orElseGet(() -> LearningEdits.forget(address))));
     }
 
     /// An address that is on no line yet: the panel shows something there, and nobody on the job has it.
     private boolean readOut(String typed) {
         if (!typed.strip().matches("\\d{1,3}")) {
-            openJob.tell("\"%s\" is no address; type the number the panel shows".formatted(typed));
+            actions.tell("\"%s\" is no address; type the number the panel shows".formatted(typed));
             return false;
         }
         int address = Integer.parseInt(typed.strip());
         Optional<ModuleSort> first =
-                LearningEdits.sorts(openJob.now().job(), address).findFirst();
+                LearningEdits.sorts(actions.now().job(), address).findFirst();
         if (first.isEmpty()) {
-            openJob.tell("this panel has no address %d for a module".formatted(address));
+            actions.tell("this panel has no address %d for a module".formatted(address));
             return false;
         }
-        return openJob.apply(LearningEdits.learned(address, first.get()));
+        return actions.apply(LearningEdits.learned(address, first.get()));
     }
 
     /// The steps of this panel, and which of its modes keeps a service keypad from being learned.
-    private static List<Node> steps(Job job) {
+    private static List<Part> steps(Job job) {
         BusSteps steps = job.panel().profile().bus().map(BusRule::steps).orElse(BusSteps.UNKNOWN);
-        List<Node> all = new ArrayList<>();
+        List<Part> all = new ArrayList<>();
         if (steps.equals(BusSteps.UNKNOWN)) {
             all.add(
                     Words.wrapped(
@@ -206,7 +190,7 @@ final class WallSheet extends Sheet {
         return all;
     }
 
-    private static void listed(String title, List<String> steps, List<Node> all) {
+    private static void listed(String title, List<String> steps, List<Part> all) {
         if (!steps.isEmpty()) {
             all.add(Words.title(title));
         }
@@ -219,12 +203,12 @@ final class WallSheet extends Sheet {
         return !state.job().bus().learned().isEmpty();
     }
 
-    private Node presence(PanelModule module, boolean present) {
+    private Part presence(PanelModule module, boolean present) {
         return Switch.bare(
                 module.name(),
                 List.of(true, false),
                 present,
                 on -> on ? "up" : "not up",
-                on -> openJob.apply(LearningEdits.present(module.id(), on)));
+                on -> actions.apply(LearningEdits.present(module.id(), on)));
     }
 }

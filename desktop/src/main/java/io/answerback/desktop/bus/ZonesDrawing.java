@@ -6,21 +6,19 @@ import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.zone.ZoneMap;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import javafx.geometry.HPos;
-import javafx.geometry.Point2D;
-import javafx.scene.shape.Rectangle;
 
 /// Every module with its inputs side by side, each with the zone it brings and the point on it. An input that
 /// is not monitored is crossed out, and a line leads from it to the one that is read in its place.
-final class ZonesDrawing extends Drawing {
+final class ZonesDrawing extends Picture {
     private static final double NAME = 130;
     private static final double ROW = 62;
     private static final double CELL_HEIGHT = 50;
@@ -28,24 +26,21 @@ final class ZonesDrawing extends Drawing {
     private static final int ACROSS = 8;
     private static final double LETTER = 5.8;
 
-    private final OpenJob openJob;
+    private final Actions actions;
+
+    private record Place(double x, double y) {}
+
     private final List<List<Input>> rows = new ArrayList<>();
-    private Job job;
-    private ZoneMap map;
-    private PointId selected;
+    private final Job job;
+    private final ZoneMap map;
+    private final PointId selected;
 
-    ZonesDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        getStyleClass().add("zones-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(Job shown, ZoneMap zones, PointId point) {
-        job = shown;
-        map = zones;
-        selected = point;
-        rows.clear();
+    ZonesDrawing(Actions actions, Job job, ZoneMap map, PointId selected) {
+        super("zones-drawing");
+        this.actions = actions;
+        this.job = job;
+        this.map = map;
+        this.selected = selected;
         job.modules().forEach(module -> {
             List<Input> its = job.inputs().stream()
                     .filter(input -> input.module().equals(module.id()) && !input.second())
@@ -55,11 +50,10 @@ final class ZonesDrawing extends Drawing {
                 rows.add(its.subList(from, Math.min(its.size(), from + ACROSS)));
             }
         });
-        redraw();
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return rows.size() * ROW + 6;
     }
 
@@ -67,17 +61,17 @@ final class ZonesDrawing extends Drawing {
     protected void draw(double width) {
         double wide = (width - NAME) / ACROSS - GAP;
         Set<InputId> ignored = map.ignored();
-        Map<InputId, Point2D> centres = new HashMap<>();
+        Map<InputId, Place> centres = new HashMap<>();
         for (int row = 0; row < rows.size(); row++) {
             double y = 3 + row * ROW;
             Input first = rows.get(row).getFirst();
             if (first.number() == 1 || row == 0) {
-                words("path-place", job.nameOf(first.module()), 0, y + CELL_HEIGHT / 2, HPos.LEFT);
+                words("path-place", job.nameOf(first.module()), 0, y + CELL_HEIGHT / 2, Across.LEFT);
             }
             for (Input input : rows.get(row)) {
                 double x = NAME + ((input.number() - 1) % ACROSS) * (wide + GAP);
                 cell(input, x, y, wide, ignored.contains(input.id()));
-                centres.put(input.id(), new Point2D(x + wide / 2, y + CELL_HEIGHT / 2));
+                centres.put(input.id(), new Place(x + wide / 2, y + CELL_HEIGHT / 2));
             }
         }
         map.lines()
@@ -90,20 +84,21 @@ final class ZonesDrawing extends Drawing {
         boolean used = input.pointId().isPresent();
         boolean shown = input.pointId().filter(selected::equals).isPresent();
         String style = ignored ? "zone-ignored" : shown ? "zone-selected" : used ? "zone-used" : "zone-unused";
-        Rectangle cell = box("zone-cell " + style, x, y, wide, CELL_HEIGHT);
-        cell.setAccessibleText("%s, zone %d%s%s"
+        Pen.Item cell = box("zone-cell " + style, x, y, wide, CELL_HEIGHT);
+        cell.says("%s, zone %d%s%s"
                 .formatted(
                         job.nameOf(input),
                         input.zone(),
                         input.pointId().map(id -> " point " + id).orElse(", unused"),
                         ignored ? ", not monitored" : ""));
-        cell.setOnMouseClicked(click -> input.pointId().ifPresent(openJob::select));
-        words("figure", number(input), x + 6, y + 10, HPos.LEFT).setMouseTransparent(true);
+        cell.onClick(() -> input.pointId().ifPresent(actions::select));
+        words("figure", number(input), x + 6, y + 10, Across.LEFT).passive();
         String title =
                 ignored ? "not monitored" : input.pointId().map(this::title).orElse("free");
         List<String> lines = lines(title, (int) ((wide - 8) / LETTER));
         for (int i = 0; i < lines.size(); i++) {
-            words("core-word", lines.get(i), x + 6, y + 26 + 14 * i, HPos.LEFT).setMouseTransparent(true);
+            words("core-word", lines.get(i), x + 6, y + 26 + 14 * i, Across.LEFT)
+                    .passive();
         }
         if (ignored) {
             // its number is struck out, and its words are left readable
@@ -135,22 +130,22 @@ final class ZonesDrawing extends Drawing {
                 .orElse("%02d".formatted(input.zone()));
     }
 
-    private void leads(Point2D from, Point2D to) {
+    private void leads(Place from, Place to) {
         if (from != null && to != null) {
-            double down = from.getY() + CELL_HEIGHT / 2 + (ROW - CELL_HEIGHT) / 2;
+            double down = from.y() + CELL_HEIGHT / 2 + (ROW - CELL_HEIGHT) / 2;
             double side = NAME - 8;
             path(
                     "zone-lead",
-                    from.getX(),
-                    from.getY() + CELL_HEIGHT / 2,
-                    from.getX(),
+                    from.x(),
+                    from.y() + CELL_HEIGHT / 2,
+                    from.x(),
                     down,
                     side,
                     down,
                     side,
-                    to.getY(),
+                    to.y(),
                     NAME,
-                    to.getY());
+                    to.y());
         }
     }
 }

@@ -8,31 +8,28 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.zone.ZoneMap;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.scene.layout.VBox;
 
 /// Every input with the zone it brings, in one picture; a keypad's input takes over a zone by typing its
 /// number.
-final class ZonesSheet extends Sheet {
-    private final OpenJob openJob;
-    private final ZonesDrawing drawing;
-    private final VBox about = new VBox();
+final class ZonesSheet extends FilledSheet {
+    private final Actions actions;
+    private final Parts about = Parts.column();
 
-    ZonesSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.drawing = new ZonesDrawing(openJob, look);
-        about.getStyleClass().add("gaps");
-        instrument.getChildren().setAll(about);
+    ZonesSheet(Actions actions) {
+        this.actions = actions;
+        about.style("gaps");
+        instrument.set(about);
     }
 
     @Override
@@ -46,12 +43,11 @@ final class ZonesSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         ZoneMap map = state.assessment().bus().zones();
-        drawing.show(state.job(), map, state.selected());
-        sheet.getChildren().setAll(drawing);
-        keypads(state.job(), map).forEach(sheet.getChildren()::add);
-        about.getChildren().clear();
+        sheet.set(new ZonesDrawing(actions, state.job(), map, state.selected()));
+        keypads(state.job(), map).forEach(sheet::add);
+        about.clear();
         selected(state.job(), map, state.selected());
         state.job().panel().profile().bus().ifPresent(rule -> rule(state.job(), rule));
     }
@@ -60,21 +56,19 @@ final class ZonesSheet extends Sheet {
     private void selected(Job job, ZoneMap map, PointId pointId) {
         Optional<Input> input = job.inputOf(pointId);
         input.flatMap(its -> map.zone(its.zone())).ifPresent(line -> {
-            about.getChildren().add(Words.title("Zone %02d".formatted(line.zone())));
-            about.getChildren()
-                    .add(Words.wrapped(Words.quiet("is read from %s%s."
-                            .formatted(
-                                    line.source().map(job::nameOf).orElse("nowhere"),
-                                    line.takenOver() ? ", which has taken it over" : ""))));
+            about.add(Words.title("Zone %02d".formatted(line.zone())));
+            about.add(Words.wrapped(Words.quiet("is read from %s%s."
+                    .formatted(
+                            line.source().map(job::nameOf).orElse("nowhere"),
+                            line.takenOver() ? ", which has taken it over" : ""))));
             line.ignored()
-                    .forEach(other -> about.getChildren()
-                            .add(Words.wrapped(Words.quiet(
-                                    "%s has the same number and is not monitored.".formatted(job.nameOf(other))))));
+                    .forEach(other -> about.add(Words.wrapped(
+                            Words.quiet("%s has the same number and is not monitored.".formatted(job.nameOf(other))))));
         });
     }
 
     private void rule(Job job, BusRule rule) {
-        about.getChildren().add(Words.title("How this panel counts"));
+        about.add(Words.title("How this panel counts"));
         rule.ranges().stream().filter(range -> range.zonesEach() > 0).forEach(range -> {
             String kinds = range.kinds().stream()
                     .flatMap(id -> job.panel().profile().module(id).stream())
@@ -85,24 +79,20 @@ final class ZonesSheet extends Sheet {
                     ? "%s: zones %d to %d".formatted(kinds, range.firstZone(), range.lastZone())
                     : "%s at address %d: zones from %d, %d each"
                             .formatted(kinds, range.leastAddress(), range.firstZone(), range.zonesEach());
-            about.getChildren().add(Words.wrapped(Words.quiet(says)));
+            about.add(Words.wrapped(Words.quiet(says)));
         });
         job.panel()
                 .profile()
                 .radio()
-                .ifPresent(radio -> about.getChildren()
-                        .add(Words.wrapped(Words.quiet("by radio: zones %d to %d"
-                                .formatted(
-                                        radio.firstZone(),
-                                        radio.firstZone()
-                                                + job.panel()
-                                                        .profile()
-                                                        .capacity()
-                                                        .radioZones()
-                                                - 1)))));
+                .ifPresent(radio -> about.add(Words.wrapped(Words.quiet("by radio: zones %d to %d"
+                        .formatted(
+                                radio.firstZone(),
+                                radio.firstZone()
+                                        + job.panel().profile().capacity().radioZones()
+                                        - 1)))));
     }
 
-    private List<Flow> keypads(Job job, ZoneMap map) {
+    private List<Group> keypads(Job job, ZoneMap map) {
         return job.inputs().stream()
                 .filter(input -> !input.second() && onKeypad(job, input))
                 .sorted((one, other) -> job.nameOf(one).compareTo(job.nameOf(other)))
@@ -116,31 +106,30 @@ final class ZonesSheet extends Sheet {
                 .isPresent();
     }
 
-    private Flow keypad(Job job, ZoneMap map, Input input) {
+    private Group keypad(Job job, ZoneMap map, Input input) {
         boolean takenOver = map.zone(input.zone())
                 .filter(line ->
                         line.takenOver() && line.source().filter(input::equals).isPresent())
                 .isPresent();
-        Flow row = new Flow(
+        Parts row = Parts.flow(
                 Words.title(job.nameOf(input)),
                 Words.quiet(takenOver ? "has taken over zone" : "brings zone"),
-                new ValueField(
+                Value.of(
                         "Zone of " + job.nameOf(input),
                         "%02d".formatted(input.zone()),
                         typed -> takeOver(job, input, typed)));
         if (takenOver) {
-            row.getChildren()
-                    .add(Tool.of(
-                            "Release",
-                            "it has its own number again, and the zone falls back to the input of that number",
-                            () -> openJob.apply(BusEdits.release(input.id()))));
+            row.add(Tool.of(
+                    "Release",
+                    "it has its own number again, and the zone falls back to the input of that number",
+                    () -> actions.apply(BusEdits.release(input.id()))));
         }
-        row.getStyleClass().add("switches");
-        return row;
+        row.style("switches");
+        return row.group();
     }
 
     private boolean takeOver(Job job, Input input, String typed) {
-        return openJob.apply(FigureReader.read(typed.strip(), "zone of " + job.nameOf(input))
+        return actions.apply(FigureReader.read(typed.strip(), "zone of " + job.nameOf(input))
                 .then(zone -> BusEdits.takeOver(input.id(), zone.intValue())));
     }
 }

@@ -19,12 +19,12 @@ public final class CableBench extends SheetedBench<CableSheet> {
     /// @param clock tells when a core is put in place
     public CableBench(
             OpenJob openJob, Look look, CableShelf shelf, Conductor usual, PrintPart print, InstantSource clock) {
-        super(openJob, CableSheet.class, CableSheet::title);
+        super(openJob, look, CableSheet.class, CableSheet::title);
         this.print = print;
-        this.paper = new PaperSheet(openJob, look, shelf, print);
-        add(CableSheet.BOX, () -> new BoxSheet(openJob, look, shelf, this::openPaper, clock));
+        this.paper = new PaperSheet(openJob, shelf, print);
+        add(CableSheet.BOX, () -> new BoxSheet(openJob, shelf, this::openPaper, clock));
         add(CableSheet.RUN, () -> new WiringRunSheet(openJob, clock));
-        add(CableSheet.CABLES, () -> new CablesSheet(openJob, look, shelf, usual, this::openPaper));
+        add(CableSheet.CABLES, () -> new CablesSheet(openJob, shelf, usual, this::openPaper));
         add(CableSheet.PAPER, () -> paper);
     }
 

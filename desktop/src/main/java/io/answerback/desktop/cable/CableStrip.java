@@ -8,28 +8,30 @@ import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Figures;
 import io.answerback.core.edit.Edits;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Check;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import java.util.Arrays;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.CheckBox;
 
 /// What can be changed about one cable, each value where it stands.
 final class CableStrip {
-    private final OpenJob openJob;
+    private final Actions actions;
     private final CableShelf shelf;
 
-    CableStrip(OpenJob openJob, CableShelf shelf) {
-        this.openJob = openJob;
+    CableStrip(Actions actions, CableShelf shelf) {
+        this.actions = actions;
         this.shelf = shelf;
     }
 
-    Flow of(Cable cable, String where) {
+    Group of(Cable cable, String where) {
         CableInstallation installation = cable.installation();
-        Flow strip = new Flow(
+        Parts strip = Parts.flow(
                 Words.of("finding-says", cable.id().text()),
                 Words.quiet(where),
                 Choice.of(
@@ -63,27 +65,27 @@ final class CableStrip {
                         "beside mains",
                         installation.besideMains(),
                         on -> change("way", cable, its -> its.withRoute(its.route(), its.outdoors(), on))));
-        strip.getStyleClass().addAll("picked-strip", "picked-part");
-        return strip;
+        strip.style("picked-strip", "picked-part");
+        return strip.group();
     }
 
     private boolean change(String what, Cable cable, UnaryOperator<CableInstallation> change) {
-        return openJob.apply(CableEdits.installation(what, cable.id(), change));
+        return actions.apply(CableEdits.installation(what, cable.id(), change));
     }
 
-    private ValueField metres(Cable cable) {
-        return new ValueField(
+    private Value metres(Cable cable) {
+        return Value.of(
                 "Length of " + cable.id(),
                 Figures.plain(cable.metres()) + " m",
-                typed -> openJob.apply(FigureReader.read(typed, "cable length in metres")
+                typed -> actions.apply(FigureReader.read(typed, "cable length in metres")
                         .then(metres -> Edits.cableMetres(cable.id(), metres))));
     }
 
-    private ValueField route(Cable cable) {
+    private Value route(Cable cable) {
         String shown = cable.installation().route().isEmpty()
                 ? "its way"
                 : cable.installation().route();
-        return new ValueField(
+        return Value.of(
                 "Way of " + cable.id(),
                 shown,
                 typed -> change(
@@ -92,10 +94,7 @@ final class CableStrip {
                         its -> its.withRoute(typed.equals("its way") ? "" : typed, its.outdoors(), its.besideMains())));
     }
 
-    private static CheckBox box(String name, boolean on, java.util.function.Consumer<Boolean> turn) {
-        CheckBox box = new CheckBox(name);
-        box.setSelected(on);
-        box.setOnAction(click -> turn.accept(box.isSelected()));
-        return box;
+    private static Check box(String name, boolean on, Consumer<Boolean> turn) {
+        return new Check(name, on, turn);
     }
 }

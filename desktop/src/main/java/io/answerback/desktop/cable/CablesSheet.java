@@ -10,33 +10,32 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.profile.Conductor;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.RowButton;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 
 /// Every cable, room by room, between what it runs, and what was found of it.
-final class CablesSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
+final class CablesSheet extends FilledSheet {
+    private static final int COLUMNS = 6;
+
+    private final Actions actions;
     private final CableStrip about;
     private final EndsStrip ends;
 
-    CablesSheet(OpenJob openJob, Look look, CableShelf shelf, Conductor usual, Consumer<PrintKind> paper) {
-        this.openJob = openJob;
-        this.look = look;
-        this.about = new CableStrip(openJob, shelf);
-        this.ends = new EndsStrip(openJob, usual);
-        instrument.getChildren().setAll(Cautions.beforeATerminal());
-        instrument.getChildren().addAll(PrintPart.nodes(paper));
+    CablesSheet(Actions actions, CableShelf shelf, Conductor usual, Consumer<PrintKind> paper) {
+        this.actions = actions;
+        this.about = new CableStrip(actions, shelf);
+        this.ends = new EndsStrip(actions, usual);
+        instrument.set(Cautions.beforeATerminal());
+        instrument.add(PrintPart.nodes(paper));
     }
 
     @Override
@@ -51,47 +50,45 @@ final class CablesSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         BoxView view = BoxView.of(state);
-        sheet.getChildren().setAll(ends.more(state));
+        sheet.set(ends.more(state));
         view.cable().ifPresent(cable -> {
             String where = "%s to %s"
                     .formatted(box(view.plan(), cable.cable()), view.plan().farEnd(cable.cable()));
-            sheet.getChildren().addAll(about.of(cable.cable(), where), ends.of(state, cable.cable()));
+            sheet.add(about.of(cable.cable(), where), ends.of(state, cable.cable()));
         });
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "cable-table");
+        Grid.Filling table = Grid.filling("table", "cable-table");
         FirstFix.rooms(state.job()).forEach((room, cables) -> room(table, room, cables, view));
-        sheet.getChildren().add(table);
+        sheet.add(table);
     }
 
-    private void room(GridPane table, String name, List<Cable> cables, BoxView view) {
-        table.add(Words.title(name), 0, table.getRowCount(), 6, 1);
+    private void room(Grid.Filling table, String name, List<Cable> cables, BoxView view) {
+        table.across(Words.title(name), COLUMNS);
         for (Cable cable : cables) {
             boolean looked =
                     view.cable().filter(its -> its.id().equals(cable.id())).isPresent();
-            table.addRow(table.getRowCount(), row(view.plan(), cable, looked));
+            table.line(cable.id(), row(view.plan(), cable, looked));
         }
     }
 
-    private Node[] row(CorePlan plan, Cable cable, boolean looked) {
-        Label id = Words.figure(cable.id().text());
-        Label to = Words.wrapped(new Label(plan.farEnd(cable)));
-        if (looked) {
-            to.getStyleClass().add("finding-says");
-        }
-        var open = new RowButton(
-                cable.id() + " to " + plan.farEnd(cable), () -> openJob.focus(cable, CableEnd.NEAR, ""), id, to);
-        open.getStyleClass().setAll("core-row");
+    private List<Part> row(CorePlan plan, Cable cable, boolean looked) {
+        String far = plan.farEnd(cable);
+        Text to = Words.wrapped(looked ? Words.of("finding-says", far) : Text.of(far));
+        Press open = new Press(
+                "core-row",
+                cable.id() + " to " + far,
+                () -> actions.focus(cable, CableEnd.NEAR, ""),
+                List.of(Words.figure(cable.id().text()), to));
         CableInstallation installation = cable.installation();
-        return new Node[] {
-            open,
-            Words.wrapped(Words.quiet("from " + box(plan, cable))),
-            Words.wrapped(Words.quiet(installation.type().map(CableType::name).orElse("no type yet"))),
-            Words.figure(cable.metres() == 0 ? "no length" : Figures.metres(cable.metres())),
-            Marks.of(mark(installation), says(installation), look.px(4.5)),
-            Words.wrapped(new Label(says(installation)))
-        };
+        return List.of(
+                open,
+                Words.wrapped(Words.quiet("from " + box(plan, cable))),
+                Words.wrapped(
+                        Words.quiet(installation.type().map(CableType::name).orElse("no type yet"))),
+                Words.figure(cable.metres() == 0 ? "no length" : Figures.metres(cable.metres())),
+                Marks.of(mark(installation), says(installation)),
+                Words.wrapped(Text.of(says(installation))));
     }
 
     private static String box(CorePlan plan, Cable cable) {

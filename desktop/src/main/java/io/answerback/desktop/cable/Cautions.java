@@ -1,14 +1,14 @@
 package io.answerback.desktop.cable;
 
-import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Words;
 import java.util.List;
-import javafx.scene.Node;
 
 /// What has to be done before anybody touches a terminal.
 final class Cautions {
     private Cautions() {}
 
-    static List<Node> beforeATerminal() {
+    static List<Part> beforeATerminal() {
         return List.of(
                 Words.title("Before you touch a terminal"),
                 Words.wrapped(Words.of("question", "Mains isolated, locked off, proved dead.")),
@@ -16,7 +16,6 @@ final class Cautions {
                 Words.wrapped(Words.of("question", "Station told, account on test. Occupants warned.")),
                 Words.wrapped(
                         Words.of("question", "Lid screws are sharp: keep cables and fingers clear when it closes.")),
-                Words.wrapped(Words.of(
-                        "caution", "Mains work belongs to a licensed electrician where your local code says so.")));
+                Words.caution("Mains work belongs to a licensed electrician where your local code says so."));
     }
 }

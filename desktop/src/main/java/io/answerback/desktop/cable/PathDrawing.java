@@ -4,15 +4,14 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cores.CoreEnd;
 import io.answerback.core.cores.CorePath;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 
 /// The whole way of one core: where it is held, from one side to the other, with the cores between in their
 /// colours. A click on a place goes there.
-final class PathDrawing extends Drawing {
+final class PathDrawing extends Picture {
     private static final double Y = 30;
     private static final double STOP = 14;
     private static final double HEIGHT = 62;
@@ -20,22 +19,17 @@ final class PathDrawing extends Drawing {
     private static final double EDGE = 70;
     private static final double LETTER = 6.2;
 
-    private final OpenJob openJob;
-    private CorePath path;
+    private final Actions actions;
+    private final CorePath path;
 
-    PathDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(CorePath shown) {
-        path = shown;
-        redraw();
+    PathDrawing(Actions actions, CorePath path) {
+        super("path-drawing");
+        this.actions = actions;
+        this.path = path;
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return HEIGHT;
     }
 
@@ -53,16 +47,16 @@ final class PathDrawing extends Drawing {
 
     private void core(CoreEnd core, double x1, double x2) {
         box("core core-" + CoreColour.style(core.colour()), x1, Y - CORE_HEIGHT / 2, x2 - x1, CORE_HEIGHT);
-        words("core-word", core.cableId() + " " + core.colour(), (x1 + x2) / 2, Y - 13, HPos.CENTER);
+        words("core-word", core.cableId() + " " + core.colour(), (x1 + x2) / 2, Y - 13, Across.CENTER);
     }
 
     private void stop(int i, double x, double room) {
         CorePath.Stop stop = path.stops().get(i);
-        Rectangle held = box("path-stop", x - STOP / 2, Y - STOP / 2, STOP, STOP);
-        held.setAccessibleText("%s, %s: go there".formatted(stop.title(), stop.where()));
-        held.setOnMouseClicked(click -> go(i));
-        words("path-place", cut(stop.title(), room), x, Y + 15, HPos.CENTER).setOnMouseClicked(click -> go(i));
-        words("core-word", cut(stop.where(), room), x, Y + 29, HPos.CENTER);
+        Pen.Item held = box("path-stop", x - STOP / 2, Y - STOP / 2, STOP, STOP);
+        held.says("%s, %s: go there".formatted(stop.title(), stop.where()));
+        held.onClick(() -> go(i));
+        words("path-place", cut(stop.title(), room), x, Y + 15, Across.CENTER).onClick(() -> go(i));
+        words("core-word", cut(stop.where(), room), x, Y + 29, Across.CENTER);
     }
 
     private static String cut(String words, double room) {
@@ -73,14 +67,14 @@ final class PathDrawing extends Drawing {
     /// To the end of the core beside that stop which is held there.
     private void go(int i) {
         CoreEnd core = path.cores().get(Math.min(i, path.cores().size() - 1));
-        Cable cable = openJob.now().job().cable(core.cableId()).orElseThrow();
-        CableEnd end = openJob.now()
+        Cable cable = actions.now().job().cable(core.cableId()).orElseThrow();
+        CableEnd end = actions.now()
                 .assessment()
                 .cores()
                 .at(cable, CableEnd.NEAR)
                 .filter(box -> box.place().equals(path.stops().get(i).place()))
                 .map(box -> CableEnd.NEAR)
                 .orElse(CableEnd.FAR);
-        openJob.focus(cable, end, core.colour());
+        actions.focus(cable, end, core.colour());
     }
 }

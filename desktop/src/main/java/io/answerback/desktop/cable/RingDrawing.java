@@ -6,46 +6,41 @@ import io.answerback.core.cores.TamperRing;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
 
 /// The tamper ring of a box: from one terminal through every cover in turn to the other, and the covers it
 /// passes by below the place where they should be.
-final class RingDrawing extends Drawing {
+final class RingDrawing extends Picture {
     private static final double Y = 20;
     private static final double STATION = 44;
     private static final double LEFT_OUT_Y = 62;
     private static final double HEIGHT = 82;
 
-    private final OpenJob openJob;
-    private BoxPlan box;
+    private final Actions actions;
+    private final BoxPlan box;
 
-    RingDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-    }
-
-    void show(BoxPlan shown) {
-        box = shown;
-        redraw();
+    RingDrawing(Actions actions, BoxPlan box) {
+        super("ring-drawing");
+        this.actions = actions;
+        this.box = box;
     }
 
     @Override
-    protected double height() {
-        return box == null || box.ring().leftOut().isEmpty() ? Y + 22 : HEIGHT;
+    public double height() {
+        return box.ring().leftOut().isEmpty() ? Y + 22 : HEIGHT;
     }
 
     @Override
     protected void draw(double width) {
-        if (box == null || !box.ring().wanted()) {
+        if (!box.ring().wanted()) {
             return;
         }
         TamperRing ring = box.ring();
@@ -73,9 +68,9 @@ final class RingDrawing extends Drawing {
 
     private void station(Optional<CableId> cableId, boolean first, double x, double step) {
         double wide = Math.min(STATION, step - 8);
-        Rectangle station = box(cableId.isEmpty() ? "ring-end" : "ring-station", x - wide / 2, Y - 12, wide, 24);
-        words("figure", cableId.map(CableId::text).orElseGet(() -> endName(first)), x, Y, HPos.CENTER)
-                .setMouseTransparent(true);
+        Pen.Item station = box(cableId.isEmpty() ? "ring-end" : "ring-station", x - wide / 2, Y - 12, wide, 24);
+        words("figure", cableId.map(CableId::text).orElseGet(() -> endName(first)), x, Y, Across.CENTER)
+                .passive();
         cableId.ifPresent(id -> select(station, id));
     }
 
@@ -104,13 +99,12 @@ final class RingDrawing extends Drawing {
     private void leftOut(CableId cableId, double place, double beside) {
         double x = place + beside;
         line("ring-missing", place, Y + 4, x, LEFT_OUT_Y - 12);
-        Rectangle station = box("ring-left-out", x - STATION / 2, LEFT_OUT_Y - 12, STATION, 24);
-        words("figure", cableId.text(), x, LEFT_OUT_Y, HPos.CENTER).setMouseTransparent(true);
+        Pen.Item station = box("ring-left-out", x - STATION / 2, LEFT_OUT_Y - 12, STATION, 24);
+        words("figure", cableId.text(), x, LEFT_OUT_Y, Across.CENTER).passive();
         select(station, cableId);
     }
 
-    private void select(Rectangle station, CableId cableId) {
-        box.cable(cableId)
-                .ifPresent(cable -> station.setOnMouseClicked(click -> openJob.focus(cable.cable(), cable.end(), "")));
+    private void select(Pen.Item station, CableId cableId) {
+        box.cable(cableId).ifPresent(cable -> station.onClick(() -> actions.focus(cable.cable(), cable.end(), "")));
     }
 }

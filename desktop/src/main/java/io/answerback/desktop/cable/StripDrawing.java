@@ -8,17 +8,16 @@ import io.answerback.core.cores.PlannedCore;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.id.CableId;
 import io.answerback.core.profile.Terminal;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
 
 /// The terminals of a box as they are printed, with the cores that belong under them hanging from them in their
 /// colours. The cores of the selected cable hang lower; a click on a terminal goes to the next cable there.
-final class StripDrawing extends Drawing {
+final class StripDrawing extends Picture {
     private static final double BARE_TOP = 8;
     private static final double PARTS = 40;
     private static final double PART_THICK = 12;
@@ -33,38 +32,33 @@ final class StripDrawing extends Drawing {
     private static final double CORE_WIDTH = 4;
     private static final double WIDEST_STEP = 46;
 
-    private final OpenJob openJob;
-    private BoxPlan box;
+    private final Actions actions;
+    private final BoxPlan box;
+    private final Optional<CableCores> cable;
+    private final Optional<PlannedCore> core;
     private double wordEnd;
-    private Optional<CableCores> cable = Optional.empty();
-    private Optional<PlannedCore> core = Optional.empty();
 
-    StripDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        getStyleClass().add("strip-drawing");
-    }
-
-    void show(BoxPlan shown, Optional<CableCores> selected, Optional<PlannedCore> looked) {
-        box = shown;
-        cable = selected;
-        core = looked;
-        redraw();
+    StripDrawing(Actions actions, BoxPlan box, Optional<CableCores> cable, Optional<PlannedCore> core) {
+        super("strip-drawing");
+        this.actions = actions;
+        this.box = box;
+        this.cable = cable;
+        this.core = core;
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return top() - BARE_TOP + HEIGHT;
     }
 
     /// Resistors and links stand above the strip they are fitted to.
     private double top() {
-        return box == null || box.parts().isEmpty() ? BARE_TOP : BARE_TOP + PARTS;
+        return box.parts().isEmpty() ? BARE_TOP : BARE_TOP + PARTS;
     }
 
     @Override
     protected void draw(double width) {
-        if (box == null || box.strip().isEmpty()) {
+        if (box.strip().isEmpty()) {
             return;
         }
         wordEnd = 0;
@@ -88,10 +82,10 @@ final class StripDrawing extends Drawing {
         line("wire", from, y, to, y);
         if (part.ohms() > 0) {
             double wide = Math.max(18, (to - from) * 0.6);
-            Rectangle body = box("resistor", (from + to - wide) / 2, y - PART_THICK / 2, wide, PART_THICK);
-            body.setAccessibleText(part.words(box.strip()));
+            Pen.Item body = box("resistor", (from + to - wide) / 2, y - PART_THICK / 2, wide, PART_THICK);
+            body.says(part.words(box.strip()));
         }
-        words("core-word", part.value(), (from + to) / 2, y + PART_THICK + 2, HPos.CENTER);
+        words("core-word", part.value(), (from + to) / 2, y + PART_THICK + 2, Across.CENTER);
     }
 
     private static double longestName(List<Terminal> strip) {
@@ -107,11 +101,11 @@ final class StripDrawing extends Drawing {
         List<CoreEnd> ends = box.under(i);
         boolean on = ends.stream().anyMatch(this::selected);
         double side = Math.min(TERMINAL, step - 4);
-        Rectangle screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, top(), side, TERMINAL);
-        screw.setAccessibleText("%s: %d cores".formatted(TerminationWords.terminal(box.strip(), i), ends.size()));
-        screw.setOnMouseClicked(click -> goTo(ends));
-        box("terminal-hole", x - 4, top() + TERMINAL / 2 - 4, 8, 8).setMouseTransparent(true);
-        words("terminal-name", box.strip().get(i).name(), x, top() + NAME, HPos.CENTER);
+        Pen.Item screw = box(on ? "terminal terminal-on" : "terminal", x - side / 2, top(), side, TERMINAL);
+        screw.says("%s: %d cores".formatted(TerminationWords.terminal(box.strip(), i), ends.size()));
+        screw.onClick(() -> goTo(ends));
+        box("terminal-hole", x - 4, top() + TERMINAL / 2 - 4, 8, 8).passive();
+        words("terminal-name", box.strip().get(i).name(), x, top() + NAME, Across.CENTER);
         for (int n = 0; n < ends.size(); n++) {
             double at = x + (n - (ends.size() - 1) / 2.0) * Math.min(7, (step - 6) / Math.max(1, ends.size()));
             core(ends.get(n), at);
@@ -123,19 +117,24 @@ final class StripDrawing extends Drawing {
         boolean looked =
                 on && core.filter(its -> its.colour().equals(end.colour())).isPresent();
         double wide = looked ? 2 * CORE_WIDTH : CORE_WIDTH;
-        Rectangle hanging = box(
+        Pen.Item hanging = box(
                 "core core-" + CoreColour.style(end.colour()),
                 x - wide / 2,
                 top() + CORES,
                 wide,
                 on ? LONG_CORE : SHORT_CORE);
-        hanging.setAccessibleText("%s of %s".formatted(end.colour(), end.cableId()));
-        hanging.setOnMouseClicked(click ->
-                box.cable(end.cableId()).ifPresent(its -> openJob.focus(its.cable(), its.end(), end.colour())));
+        hanging.says("%s of %s".formatted(end.colour(), end.cableId()));
+        hanging.onClick(
+                () -> box.cable(end.cableId()).ifPresent(its -> actions.focus(its.cable(), its.end(), end.colour())));
         if (on) {
             double half = end.colour().length() * LETTER_WIDTH / 2;
             boolean touches = x - half < wordEnd;
-            words("core-word", end.colour(), x, top() + CORES + LONG_CORE + 9 + (touches ? WORD_LINE : 0), HPos.CENTER);
+            words(
+                    "core-word",
+                    end.colour(),
+                    x,
+                    top() + CORES + LONG_CORE + 9 + (touches ? WORD_LINE : 0),
+                    Across.CENTER);
             wordEnd = touches ? wordEnd : x + half;
         }
     }
@@ -152,6 +151,6 @@ final class StripDrawing extends Drawing {
         }
         int now = cable.map(its -> ids.indexOf(its.cable().id())).orElse(-1);
         CableId next = ids.get((now + 1) % ids.size());
-        box.cable(next).ifPresent(its -> openJob.focus(its.cable(), its.end(), ""));
+        box.cable(next).ifPresent(its -> actions.focus(its.cable(), its.end(), ""));
     }
 }

@@ -13,15 +13,16 @@ import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.EndId;
 import io.answerback.core.site.Edit;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.RunKeys;
-import io.answerback.desktop.shell.Sheet;
+import io.answerback.desktop.part.Card;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.Focus;
-import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -32,7 +33,7 @@ import java.util.Optional;
 /// Standing at the box, or pulling cables in: one thing at a time in large letters. Enter when it is done, Down
 /// to leave it for later, Backspace to take the last one back. What was done is kept, with its time, so that it
 /// can be left and taken up again.
-final class WiringRunSheet extends Sheet {
+final class WiringRunSheet extends FilledSheet {
     private static final int AHEAD = 3;
 
     /// The orders an engineer may like.
@@ -48,18 +49,17 @@ final class WiringRunSheet extends Sheet {
         }
     }
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final InstantSource clock;
-    private final RunCard card = new RunCard();
     private Order order = Order.ALONG_THE_STRIP;
     private int from;
+    private int called;
     private String shown = "";
 
-    WiringRunSheet(OpenJob openJob, InstantSource clock) {
-        this.openJob = openJob;
+    WiringRunSheet(Actions actions, InstantSource clock) {
+        this.actions = actions;
         this.clock = clock;
-        RunKeys.on(card, openJob, this::done, this::skip, this::fill);
-        instrument.getChildren().setAll(Cautions.beforeATerminal());
+        instrument.set(Cautions.beforeATerminal());
     }
 
     @Override
@@ -100,7 +100,7 @@ final class WiringRunSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         BoxView view = BoxView.of(state);
         String now = order + view.box().map(BoxPlan::title).orElse("");
         if (!now.equals(shown)) {
@@ -108,49 +108,43 @@ final class WiringRunSheet extends Sheet {
             from = 0;
         }
         StepRun<? extends RunStep> run = run(state, view);
-        card.show(run, from, openJob.wholeWindow().get(), order == Order.FIRST_FIX);
-        sheet.getChildren()
-                .setAll(
-                        controls(view),
-                        new Gauge(run.done(), Math.max(1, run.steps().size()), count(run)),
-                        card);
+        sheet.set(
+                controls(view),
+                new Gauge(run.done(), Math.max(1, run.steps().size()), count(run)),
+                card().of(run, from, order == Order.FIRST_FIX));
         ahead(run);
     }
 
-    private Flow controls(BoxView view) {
-        Flow row = new Flow();
+    private Group controls(BoxView view) {
+        Parts row = Parts.flow();
         if (order != Order.FIRST_FIX) {
             view.box()
-                    .ifPresent(box -> row.getChildren()
-                            .add(Choice.of(
-                                    "Box",
-                                    view.places(),
-                                    box.place(),
-                                    place -> BoxView.words(openJob.now().job(), place),
-                                    this::go)));
+                    .ifPresent(box -> row.add(Choice.of(
+                            "Box",
+                            view.places(),
+                            box.place(),
+                            place -> BoxView.words(actions.now().job(), place),
+                            this::go)));
         }
-        row.getChildren()
-                .addAll(
-                        Choice.of(
-                                "Order of the run", Arrays.asList(Order.values()), order, its -> its.words, chosen -> {
-                                    order = chosen;
-                                    show(openJob.now());
-                                    card.requestFocus();
-                                }),
-                        Tool.of("Done ↵", "this is where it belongs", this::done),
-                        Tool.of("Later ↓", "leave this for later", this::skip),
-                        Tool.of("Take back ⌫", "the last is undone again", openJob::undo),
-                        Tool.of(
-                                openJob.wholeWindow().get() ? "Leave the whole window" : "Whole window",
-                                "one at a time, to be read from a distance; Esc leaves",
-                                this::fill));
-        row.getStyleClass().add("switches");
-        return row;
+        row.add(
+                Choice.of("Order of the run", Arrays.asList(Order.values()), order, its -> its.words, chosen -> {
+                    order = chosen;
+                    callKeyboard();
+                }),
+                Tool.of("Done ↵", "this is where it belongs", this::done),
+                Tool.of("Later ↓", "leave this for later", this::skip),
+                Tool.of("Take back ⌫", "the last is undone again", actions::undo),
+                Tool.of(
+                        actions.fillsWindow() ? "Leave the whole window" : "Whole window",
+                        "one at a time, to be read from a distance; Esc leaves",
+                        this::fill));
+        row.style("switches");
+        return row.group();
     }
 
     private void go(EndId place) {
         if (place instanceof BoxId box) {
-            openJob.focus(Focus.on(box));
+            actions.focus(Focus.on(box));
         }
     }
 
@@ -163,19 +157,19 @@ final class WiringRunSheet extends Sheet {
                 .limit(AHEAD)
                 .toList();
         if (!after.isEmpty()) {
-            sheet.getChildren().add(Words.title("Then"));
-            after.forEach(step -> sheet.getChildren().add(Words.quiet(step.order())));
+            sheet.add(Words.title("Then"));
+            after.forEach(step -> sheet.add(Words.quiet(step.order())));
         }
     }
 
     private void done() {
-        BoxView view = BoxView.of(openJob.now());
-        StepRun<? extends RunStep> run = run(openJob.now(), view);
+        BoxView view = BoxView.of(actions.now());
+        StepRun<? extends RunStep> run = run(actions.now(), view);
         run.next(from).ifPresent(step -> {
             from = run.steps().indexOf(step);
-            openJob.apply(edit(view, step));
+            actions.apply(edit(view, step));
         });
-        card.requestFocus();
+        callKeyboard();
     }
 
     private Edit edit(BoxView view, RunStep step) {
@@ -188,17 +182,27 @@ final class WiringRunSheet extends Sheet {
     }
 
     private void fill() {
-        openJob.wholeWindow().set(!openJob.wholeWindow().get());
-        show(openJob.now());
-        card.requestFocus();
+        actions.fillWindow(!actions.fillsWindow());
+        callKeyboard();
     }
 
     private void skip() {
-        StepRun<? extends RunStep> run = run(openJob.now(), BoxView.of(openJob.now()));
+        StepRun<? extends RunStep> run = run(actions.now(), BoxView.of(actions.now()));
         run.next(from)
                 .ifPresent(step ->
                         from = (run.steps().indexOf(step) + 1) % run.steps().size());
-        show(openJob.now());
-        card.requestFocus();
+        callKeyboard();
+    }
+
+    private RunCard card() {
+        return new RunCard(
+                actions.fillsWindow(),
+                new Card.Keys(this::done, Optional.of(this::skip), actions::undo, Optional.of(this::fill)),
+                called);
+    }
+
+    private void callKeyboard() {
+        called++;
+        showAgain();
     }
 }

@@ -7,30 +7,24 @@ import io.answerback.core.loop.BagCheck;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.resistor.FromStock;
 import io.answerback.core.resistor.PreferredValues;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Showable;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.scene.Node;
-import javafx.scene.layout.GridPane;
 
 /// What the resistor in the hand would do in each place of a loop, and how to make the planned values of what
 /// is in the van.
 final class BagPart {
     private static final int WAYS = 3;
 
-    private final Look look;
-
-    BagPart(Look look) {
-        this.look = look;
-    }
-
-    List<Node> of(
+    List<Showable> of(
             LoopView view,
             double ohms,
             double tolerancePercent,
@@ -38,7 +32,7 @@ final class BagPart {
             Consumer<PreferredValues> choose) {
         List<Part> places =
                 Arrays.stream(Part.values()).filter(view.wiring().scheme()::has).toList();
-        List<Node> nodes = new ArrayList<>();
+        List<Showable> nodes = new ArrayList<>();
         String point = view.point().id() + " " + view.point().name();
         nodes.add(
                 Words.section("In the loop of " + point, view.wiring().scheme().words()));
@@ -47,18 +41,17 @@ final class BagPart {
             return nodes;
         }
         nodes.add(verdicts(view, places, ohms, tolerancePercent));
-        Flow made = new Flow(
+        Parts made = Parts.flow(
                 Words.title("What the plan wants, made of"),
                 Choice.of("Stock", Arrays.asList(PreferredValues.values()), stock, Enum::name, choose));
-        made.getStyleClass().add("section");
-        nodes.add(made);
+        made.style("section");
+        nodes.add(made.group());
         nodes.add(fromStock(view, places, stock));
         return nodes;
     }
 
-    private GridPane verdicts(LoopView view, List<Part> places, double ohms, double tolerancePercent) {
-        GridPane table = table();
-        int row = 0;
+    private Grid verdicts(LoopView view, List<Part> places, double ohms, double tolerancePercent) {
+        Grid.Filling table = table();
         for (Part part : places) {
             BagCheck check = BagCheck.of(view.fitted(), view.chart(), part, ohms, tolerancePercent);
             String says = says(view, check);
@@ -67,14 +60,13 @@ final class BagPart {
                     .map(range -> "works from %s to %s"
                             .formatted(Figures.resistor(range.lowOhms()), Figures.resistor(range.highOhms())))
                     .orElse("no value works with the others as planned");
-            table.addRow(
-                    row++,
-                    Marks.of(mark, says, look.px(4.5)),
+            table.line(
+                    Marks.of(mark, says),
                     Words.of("finding-says", "%s as %s".formatted(Figures.resistor(ohms), name(part))),
-                    Words.wrapped(new javafx.scene.control.Label(says)),
+                    Words.wrapped(Text.of(says)),
                     Words.wrapped(Words.quiet(works)));
         }
-        return table;
+        return table.grid();
     }
 
     private static String says(LoopView view, BagCheck check) {
@@ -87,9 +79,8 @@ final class BagPart {
                                 check.tightest().reads().map(Meaning::word).orElse("between bands"));
     }
 
-    private static GridPane fromStock(LoopView view, List<Part> places, PreferredValues stock) {
-        GridPane table = table();
-        int row = 0;
+    private static Grid fromStock(LoopView view, List<Part> places, PreferredValues stock) {
+        Grid.Filling table = table();
         for (Part part : places) {
             double wanted = planned(view, part);
             if (wanted <= 0) {
@@ -99,12 +90,11 @@ final class BagPart {
             List<String> ways = FromStock.make(wanted, there, WAYS).stream()
                     .map(way -> words(way, wanted))
                     .toList();
-            table.addRow(
-                    row++,
+            table.line(
                     Words.of("finding-says", "%s, %s".formatted(name(part), Figures.resistor(wanted))),
                     Words.wrapped(Words.figure(String.join("  ·  ", ways))));
         }
-        return table;
+        return table.grid();
     }
 
     private static String words(FromStock way, double wanted) {
@@ -134,9 +124,7 @@ final class BagPart {
         };
     }
 
-    private static GridPane table() {
-        GridPane table = new GridPane();
-        table.getStyleClass().add("table");
-        return table;
+    private static Grid.Filling table() {
+        return Grid.filling("table");
     }
 }

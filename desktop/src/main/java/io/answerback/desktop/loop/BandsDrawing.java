@@ -8,18 +8,17 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.Range;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Locale;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
 
 /// What the input sees: the panel's bands as columns, a row a state with its worst-case interval, and a line
 /// where the state that is switched now reads.
-final class BandsDrawing extends Drawing {
+final class BandsDrawing extends Picture {
     private static final double LEFT = 170;
     private static final double HEAD = 26;
     private static final double LINE = 16;
@@ -35,29 +34,27 @@ final class BandsDrawing extends Drawing {
     private static final double FIGURE_WIDTH = 7.5;
     private static final double[] TICKS = {200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000};
 
-    private final OpenJob openJob;
-    private final Look look;
-    private LoopView view;
-    private CaseRows rows = CaseRows.CABLE;
+    private final Actions actions;
+    private final LoopView view;
+    private final CaseRows rows;
     private double right;
     private double rowHeight;
 
-    BandsDrawing(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        this.look = look;
-        getStyleClass().add("bands-drawing");
-    }
-
-    void show(LoopView shown, CaseRows which) {
-        view = shown;
-        rows = which;
-        redraw();
+    BandsDrawing(Actions actions, LoopView view, CaseRows rows) {
+        super("bands-drawing");
+        this.actions = actions;
+        this.view = view;
+        this.rows = rows;
     }
 
     @Override
-    protected double height() {
-        return view == null ? 0 : head() + readings().size() * LEAST_ROW + FOOT;
+    public boolean fillsHeight() {
+        return true;
+    }
+
+    @Override
+    public double height() {
+        return head() + readings().size() * LEAST_ROW + FOOT;
     }
 
     private List<CaseReading> readings() {
@@ -74,9 +71,6 @@ final class BandsDrawing extends Drawing {
 
     @Override
     protected void draw(double width) {
-        if (view == null) {
-            return;
-        }
         right = width - 30;
         List<CaseReading> shown = readings();
         rowHeight = Math.min(TALLEST_ROW, (heightThereIs() - head() - FOOT) / shown.size());
@@ -116,30 +110,30 @@ final class BandsDrawing extends Drawing {
                 line++;
             }
             ends[line] = middle + half;
-            words("band-name", name, middle, head() - 18 - line * LINE, HPos.CENTER);
+            words("band-name", name, middle, head() - 18 - line * LINE, Across.CENTER);
         }
     }
 
     private void drawAxis(double bottom) {
-        words("tick", "0 Ω", LEFT, bottom + 11, HPos.LEFT);
-        words("tick", "open", right, bottom + 11, HPos.RIGHT);
+        words("tick", "0 Ω", LEFT, bottom + 11, Across.LEFT);
+        words("tick", "open", right, bottom + 11, Across.RIGHT);
         for (double tick : TICKS) {
             line("tick-line", x(tick), bottom, x(tick), bottom + 4);
-            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 11, HPos.CENTER);
+            words("tick", Figures.resistor(tick).replace("R", ""), x(tick), bottom + 11, Across.CENTER);
         }
     }
 
     private void drawRow(CaseReading reading, double y) {
         boolean on = reading.loopCase().device() == view.device()
                 && reading.loopCase().fault().equals(view.fault());
-        Rectangle row = box(on ? "band-row band-row-on" : "band-row", 0, y - rowHeight / 2, right + 30, rowHeight);
-        row.setOnMouseClicked(click ->
-                openJob.switchTo(reading.loopCase().device(), reading.loopCase().fault()));
-        words("row-name", name(reading), 7, y, HPos.LEFT).setMouseTransparent(true);
+        Pen.Item row = box(on ? "band-row band-row-on" : "band-row", 0, y - rowHeight / 2, right + 30, rowHeight);
+        row.onClick(() ->
+                actions.switchTo(reading.loopCase().device(), reading.loopCase().fault()));
+        words("row-name", name(reading), 7, y, Across.LEFT).passive();
         drawInterval(reading, y);
         Mark mark = mark(reading);
         String says = name(reading) + ": " + reads(reading) + ", " + mark.word();
-        place(Marks.of(mark, says, look.px(4.5)), right + 18, y, HPos.CENTER);
+        place(Marks.of(mark, says), right + 18, y, Across.CENTER);
     }
 
     private void drawInterval(CaseReading reading, double y) {
@@ -151,15 +145,15 @@ final class BandsDrawing extends Drawing {
         String style = mark(reading) == Mark.SOUND
                 ? "interval"
                 : "interval interval-" + mark(reading).name().toLowerCase(Locale.ROOT);
-        box(style, start, y - 4, wide, 8).setMouseTransparent(true);
+        box(style, start, y - 4, wide, 8).passive();
         String text =
                 range.open() ? "open · " + reads(reading) : Figures.ohms(range.nominalOhms()) + " · " + reads(reading);
         boolean roomOnTheRight = start + wide + 8 + text.length() * FIGURE_WIDTH < right;
         String figure = "row-figure row-figure-" + mark(reading).name().toLowerCase(Locale.ROOT);
         var label = roomOnTheRight
-                ? words(figure, text, start + wide + 8, y, HPos.LEFT)
-                : words(figure, text, start - 8, y, HPos.RIGHT);
-        label.setMouseTransparent(true);
+                ? words(figure, text, start + wide + 8, y, Across.LEFT)
+                : words(figure, text, start - 8, y, Across.RIGHT);
+        label.passive();
     }
 
     private String reads(CaseReading reading) {

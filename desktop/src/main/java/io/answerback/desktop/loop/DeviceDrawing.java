@@ -5,17 +5,17 @@ import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.SupplyLoss;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
-import javafx.geometry.HPos;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.work.Actions;
 
 /// What is at the far end of a loop, drawn as it is wired in its scheme and in the state the switches say.
 abstract class DeviceDrawing extends LoopSymbols {
     private double device;
     private double right;
 
-    DeviceDrawing(OpenJob openJob, Look look) {
-        super(openJob, look);
+    DeviceDrawing(String style, Actions actions, LoopView view) {
+        super(style, actions, view);
     }
 
     /// Draws the contacts between the left edge of the device and the place of the end-of-line resistor.
@@ -110,7 +110,7 @@ abstract class DeviceDrawing extends LoopSymbols {
     private void drawAlarmResistor(double from, double to) {
         FaultKind fault = view().fault().kind();
         if (fault == FaultKind.ALARM_RESISTOR_MISSING) {
-            words("fault-word", "left out", (from + to) / 2, TOP + 32, HPos.CENTER);
+            words("fault-word", "left out", (from + to) / 2, TOP + 32, Across.CENTER);
             return;
         }
         across(from, to, LoopNetwork.fitted(view().wiring(), view().fault()).alarmOhms(), alarm("Alarm resistor"));
@@ -132,15 +132,14 @@ abstract class DeviceDrawing extends LoopSymbols {
                 second("Second zone's resistor"));
     }
 
-    private void branch(
-            double x, String name, boolean closed, double ohms, io.answerback.desktop.drawing.ValueField value) {
+    private void branch(double x, String name, boolean closed, double ohms, Value value) {
         upright(x, TOP + 8, TOP + 32, closed);
         line("wire", x, TOP, x, TOP + 8);
         line("wire", x, TOP + 32, x, TOP + 40);
         body(ohms, x - 7, TOP + 40, 14, 40);
         line("wire", x, TOP + 80, x, BOTTOM);
-        words("quiet", name, x, TOP - 16, HPos.CENTER);
-        place(value, x + 14, TOP + 60, HPos.LEFT);
+        words("quiet", name, x, TOP - 16, Across.CENTER);
+        place(value, x + 14, TOP + 60, Across.LEFT);
     }
 
     private void contactAcross() {
@@ -150,7 +149,7 @@ abstract class DeviceDrawing extends LoopSymbols {
         line("wire", x, TOP, x, middle - 17);
         line("wire", x, middle + 17, x, BOTTOM);
         upright(x, middle - 17, middle + 17, firstClosed());
-        words("quiet", thing(), x - 20, middle, HPos.RIGHT);
+        words("quiet", thing(), x - 20, middle, Across.RIGHT);
     }
 
     private void detectorsAcross() {
@@ -160,11 +159,11 @@ abstract class DeviceDrawing extends LoopSymbols {
         line("wire", x, TOP, x, middle - 22);
         line("wire", x, middle + 22, x, BOTTOM);
         box(state().firstActive() ? "detector detector-tripped" : "detector", x - 22, middle - 22, 44, 44);
-        words("figure", state().firstActive() ? "on" : "quiet", x, middle, HPos.CENTER);
-        words("quiet", thing(), x, TOP - 16, HPos.CENTER);
-        words("quiet", "tripped", x + 30, middle - 12, HPos.LEFT);
-        place(alarm("A tripped detector"), x + 74, middle - 12, HPos.LEFT);
-        words("quiet", "quiet", x + 30, middle + 12, HPos.LEFT);
-        place(second("A quiet detector"), x + 74, middle + 12, HPos.LEFT);
+        words("figure", state().firstActive() ? "on" : "quiet", x, middle, Across.CENTER);
+        words("quiet", thing(), x, TOP - 16, Across.CENTER);
+        words("quiet", "tripped", x + 30, middle - 12, Across.LEFT);
+        place(alarm("A tripped detector"), x + 74, middle - 12, Across.LEFT);
+        words("quiet", "quiet", x + 30, middle + 12, Across.LEFT);
+        place(second("A quiet detector"), x + 74, middle + 12, Across.LEFT);
     }
 }

@@ -14,14 +14,16 @@ import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.RowButton;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -29,32 +31,27 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /// What a meter showed at this loop, what can explain it, and what to measure next.
 final class FaultFinder {
     private static final int MOST_SHOWN = 3;
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final Supplier<Priors> priors;
     private final InstantSource clock;
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
     private Optional<PointId> shownFor = Optional.empty();
 
-    FaultFinder(OpenJob openJob, Supplier<Priors> priors, InstantSource clock) {
-        this.openJob = openJob;
+    FaultFinder(Actions actions, Supplier<Priors> priors, InstantSource clock) {
+        this.actions = actions;
         this.priors = priors;
         this.clock = clock;
     }
 
     /// The part of the side sheet it fills.
-    List<Node> of(WindowState state, LoopView view) {
+    List<Part> of(WindowState state, LoopView view) {
         follow(view);
-        List<Node> nodes = new ArrayList<>();
+        List<Part> nodes = new ArrayList<>();
         nodes.add(Words.title("What it did show"));
         List<Measurement> kept = latest(state.job(), view.ownerId());
         kept.forEach(reading -> nodes.add(reading(reading)));
@@ -86,40 +83,39 @@ final class FaultFinder {
         return latest;
     }
 
-    private Node reading(Measurement reading) {
-        Flow line = new Flow(
+    private Part reading(Measurement reading) {
+        Parts line = Parts.flow(
                 Words.of("question", reading.what().words()),
                 Words.figure(reading.ohms().map(Figures::ohms).orElse("open")),
-                Tool.of("×", "forget this reading", () -> openJob.apply(TakeOverEdits.forget(reading))));
-        line.getStyleClass().add("section");
-        return line;
+                Tool.of("×", "forget this reading", () -> actions.apply(TakeOverEdits.forget(reading))));
+        line.style("section");
+        return line.group();
     }
 
-    private Node entry(LoopView view) {
-        Flow row = new Flow(
+    private Part entry(LoopView view) {
+        Parts row = Parts.flow(
                 Choice.of(
                         "Reading taken of",
                         MeasurementSetup.of(view.fitted()),
                         setup,
                         its -> its.measured().words(),
                         this::prepare),
-                new ValueField(
-                        "Reading, " + setup.measured().words(), "type 4k38 or open", typed -> take(view, typed)));
-        row.getStyleClass().add("section");
-        return row;
+                Value.of("Reading, " + setup.measured().words(), "type 4k38 or open", typed -> take(view, typed)));
+        row.style("section");
+        return row.group();
     }
 
     private boolean take(LoopView view, String typed) {
-        return openJob.apply(TypedReading.of(
+        return actions.apply(TypedReading.of(
                         typed, view.ownerId(), setup.measured(), view.wired().model(), clock.instant())
                 .then(TakeOverEdits::measured));
     }
 
-    private List<Node> explained(LoopView view, List<Measurement> kept) {
+    private List<Part> explained(LoopView view, List<Measurement> kept) {
         List<Reading> readings = kept.stream().map(FaultFinder::asReading).toList();
         Diagnosis diagnosis = Diagnosis.of(view.fitted(), priors.get(), readings);
         List<MeasurementSetup> measured = readings.stream().map(Reading::setup).toList();
-        List<Node> nodes = new ArrayList<>();
+        List<Part> nodes = new ArrayList<>();
         nodes.add(Words.title(diagnosis.settled() ? "That is it" : "What can explain it"));
         diagnosis.explanations().stream()
                 .filter(explanation -> explanation.probability() >= Diagnosis.LEAST_SHOWN)
@@ -141,34 +137,33 @@ final class FaultFinder {
                 MeasurementSetup.of(kept.what()).orElseThrow(), kept.ohms().orElse(Double.POSITIVE_INFINITY));
     }
 
-    private static Node explanation(LoopView view, Explanation explanation, List<MeasurementSetup> measured) {
-        Label share = Words.figure(Figures.percent(explanation.probability()));
-        share.setMinWidth(Label.USE_PREF_SIZE);
-        HBox head = new HBox(Words.wrapped(Words.of("finding-says", FaultWords.says(explanation))), share);
-        head.getStyleClass().add("explanation-head");
-        HBox.setHgrow(head.getChildren().getFirst(), Priority.ALWAYS);
+    private static Part explanation(LoopView view, Explanation explanation, List<MeasurementSetup> measured) {
+        Group head = Group.row(
+                        Words.wrapped(Words.of("finding-says", FaultWords.says(explanation)))
+                                .growing(),
+                        Words.whole(Words.figure(Figures.percent(explanation.probability()))))
+                .style("explanation-head");
         String predicts = FaultWords.predicts(explanation, view.fitted(), measured);
-        VBox part = new VBox(
+        Parts part = Parts.column(
                 head,
                 new Gauge(explanation.probability(), 1, Figures.percent(explanation.probability())),
                 Words.wrapped(Words.of("finding-why", predicts)));
-        part.getStyleClass().add("explanation");
-        return part;
+        part.style("explanation");
+        return part.group();
     }
 
-    private Node next(NextMeasurement next) {
-        VBox words = new VBox(
+    private Part next(NextMeasurement next) {
+        Group words = Group.column(
                 Words.of("finding-says", "Measure next"),
                 Words.wrapped(Words.of("question", next.setup().order() + ".")));
-        RowButton button = new RowButton("Measure next: " + next.setup().order(), () -> prepare(next.setup()), words);
-        button.getStyleClass().add("measure-next");
-        return button;
+        return Press.of("Measure next: " + next.setup().order(), () -> prepare(next.setup()), words)
+                .styled("measure-next");
     }
 
     /// Puts the bench's switch where the next reading is taken.
     private void prepare(MeasurementSetup wanted) {
         setup = wanted;
-        shownFor = Optional.of(openJob.now().selected());
-        openJob.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
+        shownFor = Optional.of(actions.now().selected());
+        actions.switchTo(setup.device().orElse(DeviceState.AT_REST), LoopFault.NONE);
     }
 }

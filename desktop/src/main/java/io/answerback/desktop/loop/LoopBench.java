@@ -19,9 +19,9 @@ public final class LoopBench extends SheetedBench<LoopSheet> {
     /// @param clock tells when a reading is taken
     public LoopBench(
             OpenJob openJob, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
-        super(openJob, LoopSheet.class, LoopSheet::title);
-        add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(openJob, look, conductors, priors, clock));
-        add(LoopSheet.READINGS, () -> new ReadingsSheet(openJob, look, priors, clock));
-        add(LoopSheet.RESISTORS, () -> new ResistorsSheet(openJob, look));
+        super(openJob, look, LoopSheet.class, LoopSheet::title);
+        add(LoopSheet.ONE_LOOP, () -> new OneLoopSheet(openJob, conductors, priors, clock));
+        add(LoopSheet.READINGS, () -> new ReadingsSheet(openJob, priors, clock));
+        add(LoopSheet.RESISTORS, () -> new ResistorsSheet(openJob));
     }
 }

@@ -8,67 +8,66 @@ import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 
 /// How a loop is put together, chosen where it is shown: its scheme, the place of its resistor, and the point
 /// that shares its input.
 final class LoopChoices {
-    private final OpenJob openJob;
+    private final Actions actions;
 
-    LoopChoices(OpenJob openJob) {
-        this.openJob = openJob;
+    LoopChoices(Actions actions) {
+        this.actions = actions;
     }
 
-    Flow of(WindowState state) {
+    Group of(WindowState state) {
         WiredPoint wired = state.point().wired().orElseThrow();
         LoopWiring wiring = wired.point().loop();
         PointId point = wired.point().id();
-        Flow row = new Flow();
-        row.getStyleClass().add("switches");
-        row.getChildren()
-                .add(Choice.of(
-                        "Scheme",
-                        Arrays.asList(SchemeKind.values()),
-                        wiring.scheme(),
-                        scheme -> words(scheme, wired),
-                        chosen -> openJob.apply(LoopEdits.scheme(point, chosen))));
+        Parts row = Parts.flow();
+        row.style("switches");
+        row.add(Choice.of(
+                "Scheme",
+                Arrays.asList(SchemeKind.values()),
+                wiring.scheme(),
+                scheme -> words(scheme, wired),
+                chosen -> actions.apply(LoopEdits.scheme(point, chosen))));
         if (wiring.scheme().hasEndOfLine()) {
-            row.getChildren()
-                    .addAll(
-                            Words.quiet("resistor"),
-                            Choice.of(
-                                    "Place of the resistor",
-                                    Arrays.asList(ResistorPlace.values()),
-                                    wiring.place(),
-                                    ResistorPlace::words,
-                                    chosen -> openJob.apply(
-                                            LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
+            row.add(
+                    Words.quiet("resistor"),
+                    Choice.of(
+                            "Place of the resistor",
+                            Arrays.asList(ResistorPlace.values()),
+                            wiring.place(),
+                            ResistorPlace::words,
+                            chosen -> actions.apply(
+                                    LoopEdits.parts("resistor's place", point, its -> its.withPlace(chosen)))));
         }
         if (wired.point().kind().powering().isPresent() && !wired.point().kind().twoWire()) {
-            row.getChildren().add(supplyRelay(point, wiring));
+            row.add(supplyRelay(point, wiring));
         }
         if (wiring.scheme().twoZones()) {
-            row.getChildren().addAll(secondZone(state.job(), wired));
+            row.add(secondZone(state.job(), wired));
         }
-        return row;
+        return row.group();
     }
 
-    private Node supplyRelay(PointId point, LoopWiring wiring) {
+    private Part supplyRelay(PointId point, LoopWiring wiring) {
         return Switch.bare(
                 "Relay that watches the supply",
                 List.of(false, true),
                 wiring.supplyRelay(),
                 fitted -> fitted ? "with a supply-watching relay" : "no supply-watching relay",
-                fitted -> openJob.apply(
+                fitted -> actions.apply(
                         LoopEdits.parts("supply-watching relay", point, its -> its.withSupplyRelay(fitted))));
     }
 
@@ -78,7 +77,7 @@ final class LoopChoices {
                 : scheme.words() + " · this input cannot read it";
     }
 
-    private List<Node> secondZone(Job job, WiredPoint wired) {
+    private List<Part> secondZone(Job job, WiredPoint wired) {
         Point point = wired.point();
         if (wired.second()) {
             String owner = job.loopOwner(point.id())
@@ -104,6 +103,6 @@ final class LoopChoices {
                         others,
                         second.orElse(null),
                         other -> other.id() + " " + other.name(),
-                        chosen -> openJob.apply(LoopEdits.shareInput(chosen.id(), point.id()))));
+                        chosen -> actions.apply(LoopEdits.shareInput(chosen.id(), point.id()))));
     }
 }

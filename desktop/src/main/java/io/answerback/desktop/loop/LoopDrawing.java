@@ -13,13 +13,12 @@ import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.scheme.LoopPart;
 import io.answerback.core.site.LoopWiring;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
-import javafx.geometry.HPos;
-import javafx.scene.Node;
 
 /// The loop with its real parts, their values on them, in the state the switches say. Every value can be
 /// changed where it stands.
@@ -32,28 +31,24 @@ final class LoopDrawing extends DeviceDrawing {
     private double device;
     private double right;
 
-    LoopDrawing(OpenJob openJob, Look look, List<Conductor> conductors) {
-        super(openJob, look);
+    LoopDrawing(Actions actions, LoopView view, List<Conductor> conductors) {
+        super("loop-drawing", actions, view);
         this.conductors = conductors;
-        getStyleClass().add("loop-drawing");
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return HEIGHT;
     }
 
     @Override
     protected void draw(double width) {
-        if (view() == null) {
-            return;
-        }
         device = Math.max(PANEL_WIDTH + 200, width * (threeContacts() ? 0.44 : 0.5));
         right = width - 74;
         drawPanel();
         drawCable();
         box("device-box", device, 6, width - device - 2, HEIGHT - 14);
-        words("quiet", asWired(), device + 10, HEIGHT - 20, HPos.LEFT);
+        words("quiet", asWired(), device + 10, HEIGHT - 20, Across.LEFT);
         drawContacts(device, right);
         drawEnd();
         drawFault();
@@ -79,12 +74,12 @@ final class LoopDrawing extends DeviceDrawing {
     private void drawPanel() {
         box("part-box", 0, 6, PANEL_WIDTH, HEIGHT - 14);
         var input = view().wired().input();
-        words("part-name", view().box(), 10, 22, HPos.LEFT);
-        words("figure", input.map(its -> "input " + its.number()).orElse("not wired"), 10, TOP, HPos.LEFT);
+        words("part-name", view().box(), 10, 22, Across.LEFT);
+        words("figure", input.map(its -> "input " + its.number()).orElse("not wired"), 10, TOP, Across.LEFT);
         var model = view().wired().model();
-        words("quiet", Figures.plain(model.pullUpVolts()) + " V through", 10, 78, HPos.LEFT);
-        words("quiet", Figures.resistor(model.pullUpOhms()) + " pull-up", 10, 96, HPos.LEFT);
-        words("figure", "0 V", 10, BOTTOM, HPos.LEFT);
+        words("quiet", Figures.plain(model.pullUpVolts()) + " V through", 10, 78, Across.LEFT);
+        words("quiet", Figures.resistor(model.pullUpOhms()) + " pull-up", 10, 96, Across.LEFT);
+        words("figure", "0 V", 10, BOTTOM, Across.LEFT);
     }
 
     private LoopWiring fitted() {
@@ -115,7 +110,7 @@ final class LoopDrawing extends DeviceDrawing {
         } else if (inPanel() && !leftOut()) {
             line("wire", start, TOP, start + 14, TOP);
             body(fitted().endOfLineOhms(), start + 14, TOP - 7, 40, 14);
-            place(endOfLine(), start + 34, TOP - 22, HPos.CENTER);
+            place(endOfLine(), start + 34, TOP - 22, Across.CENTER);
             line("wire", start + 54, TOP, start + 62, TOP);
             start += 62;
         }
@@ -127,20 +122,20 @@ final class LoopDrawing extends DeviceDrawing {
 
     private void cableWords(double left) {
         Cable cable = view().fitted().cable();
-        words("figure", cable.id().text(), left, MIDDLE - 24, HPos.LEFT);
+        words("figure", cable.id().text(), left, MIDDLE - 24, Across.LEFT);
         if (view().oneCable()) {
-            place(metres(cable), left + 42, MIDDLE - 24, HPos.LEFT);
-            place(conductor(cable), left + 92, MIDDLE - 24, HPos.LEFT);
-            place(celsius("Coldest", cable, cable.coldestCelsius(), true), left, MIDDLE, HPos.LEFT);
-            words("quiet", "to", left + 52, MIDDLE, HPos.LEFT);
-            place(celsius("Hottest", cable, cable.hottestCelsius(), false), left + 68, MIDDLE, HPos.LEFT);
+            place(metres(cable), left + 42, MIDDLE - 24, Across.LEFT);
+            place(conductor(cable), left + 92, MIDDLE - 24, Across.LEFT);
+            place(celsius("Coldest", cable, cable.coldestCelsius(), true), left, MIDDLE, Across.LEFT);
+            words("quiet", "to", left + 52, MIDDLE, Across.LEFT);
+            place(celsius("Hottest", cable, cable.hottestCelsius(), false), left + 68, MIDDLE, Across.LEFT);
         } else {
             String all = "%s in all, %s"
                     .formatted(Figures.metres(cable.metres()), cable.conductor().name());
-            words("quiet", all, left, MIDDLE, HPos.LEFT);
+            words("quiet", all, left, MIDDLE, Across.LEFT);
         }
-        words("figure", Figures.ohms(thereAndBack(cable)) + " there and back", left, MIDDLE + 22, HPos.LEFT);
-        words("quiet", longest(), left, BOTTOM + 18, HPos.LEFT);
+        words("figure", Figures.ohms(thereAndBack(cable)) + " there and back", left, MIDDLE + 22, Across.LEFT);
+        words("quiet", longest(), left, BOTTOM + 18, Across.LEFT);
     }
 
     private String longest() {
@@ -156,7 +151,7 @@ final class LoopDrawing extends DeviceDrawing {
         line("wire", x, TOP, x, low - 44);
         body(fitted().endOfLineOhms(), x - 7, low - 44, 14, 44);
         line("wire", x, low, x, BOTTOM);
-        place(endOfLine(), x - 8, TOP - 20, HPos.LEFT);
+        place(endOfLine(), x - 8, TOP - 20, Across.LEFT);
     }
 
     private static double thereAndBack(Cable cable) {
@@ -169,7 +164,7 @@ final class LoopDrawing extends DeviceDrawing {
             if (view().wiring().scheme() != SchemeKind.TWO_ZONES_PARALLEL) {
                 line("wire", right, TOP, right, BOTTOM);
             } else {
-                place(tolerance(), right + 12, MIDDLE, HPos.LEFT);
+                place(tolerance(), right + 12, MIDDLE, Across.LEFT);
             }
             return;
         }
@@ -179,9 +174,9 @@ final class LoopDrawing extends DeviceDrawing {
             line("wire", right, TOP, right, BOTTOM);
         }
         if (!inPanel()) {
-            place(endOfLine(), right + 12, MIDDLE - 12, HPos.LEFT);
+            place(endOfLine(), right + 12, MIDDLE - 12, Across.LEFT);
         }
-        place(tolerance(), right + 12, MIDDLE + 12, HPos.LEFT);
+        place(tolerance(), right + 12, MIDDLE + 12, Across.LEFT);
     }
 
     /// One resistor, or the two of which one is too many: one after the other, or side by side.
@@ -215,7 +210,7 @@ final class LoopDrawing extends DeviceDrawing {
             box("fault-joint", x - 6, MIDDLE - 20, 12, 40);
         }
         line("fault", x, MIDDLE + 20, x, BOTTOM);
-        words("fault-word", word, x + 4, TOP - 16, HPos.LEFT);
+        words("fault-word", word, x + 4, TOP - 16, Across.LEFT);
     }
 
     private void drawFault() {
@@ -239,7 +234,7 @@ final class LoopDrawing extends DeviceDrawing {
                 onCable(word);
             }
             case TWO_LOOPS -> secondLoop(word);
-            default -> words("fault-word", word, insideEnd(), BOTTOM - 12, HPos.RIGHT);
+            default -> words("fault-word", word, insideEnd(), BOTTOM - 12, Across.RIGHT);
         }
     }
 
@@ -249,7 +244,7 @@ final class LoopDrawing extends DeviceDrawing {
     }
 
     private void onCable(String word) {
-        words("fault-word", word, device - 14, TOP - 16, HPos.RIGHT);
+        words("fault-word", word, device - 14, TOP - 16, Across.RIGHT);
     }
 
     private void shortAt(double metres) {
@@ -262,7 +257,7 @@ final class LoopDrawing extends DeviceDrawing {
                 "short",
                 x + (x < device - 60 ? 4 : -6),
                 TOP - 14,
-                x < device - 60 ? HPos.LEFT : HPos.RIGHT);
+                x < device - 60 ? Across.LEFT : Across.RIGHT);
     }
 
     /// To the metal of the building, not to the other core.
@@ -276,21 +271,21 @@ final class LoopDrawing extends DeviceDrawing {
         onCable(word);
     }
 
-    private ValueField metres(Cable cable) {
+    private Value metres(Cable cable) {
         return field(
                 "Cable length", Figures.plain(cable.metres()) + " m", metres -> Edits.cableMetres(cable.id(), metres));
     }
 
-    private Node conductor(Cable cable) {
+    private Part conductor(Cable cable) {
         return Choice.of(
                 "Conductor",
                 conductors,
                 cable.conductor(),
                 Conductor::name,
-                chosen -> openJob().apply(Edits.cableConductor(cable.id(), chosen)));
+                chosen -> actions().apply(Edits.cableConductor(cable.id(), chosen)));
     }
 
-    private ValueField celsius(String name, Cable cable, double celsius, boolean coldest) {
+    private Value celsius(String name, Cable cable, double celsius, boolean coldest) {
         return field(
                 name,
                 Figures.plain(celsius) + " °C",

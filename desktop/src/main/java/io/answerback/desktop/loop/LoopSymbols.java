@@ -5,41 +5,36 @@ import io.answerback.core.common.Figures;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.LoopWiring;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.work.Actions;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
 import java.util.function.UnaryOperator;
-import javafx.geometry.HPos;
 
 /// The parts a loop is drawn with: contacts, resistors with their bands, and values that can be changed where
 /// they stand.
-abstract class LoopSymbols extends Drawing {
+abstract class LoopSymbols extends Picture {
     static final double TOP = 44;
     static final double BOTTOM = 132;
     static final double BLADE = 34;
 
-    private final OpenJob openJob;
-    private LoopView view;
+    private final Actions actions;
+    private final LoopView view;
 
-    LoopSymbols(OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-    }
-
-    final void show(LoopView shown) {
-        view = shown;
-        redraw();
+    LoopSymbols(String style, Actions actions, LoopView view) {
+        super(style);
+        this.actions = actions;
+        this.view = view;
     }
 
     final LoopView view() {
         return view;
     }
 
-    final OpenJob openJob() {
-        return openJob;
+    final Actions actions() {
+        return actions;
     }
 
     /// A contact in the upper wire.
@@ -50,7 +45,7 @@ abstract class LoopSymbols extends Drawing {
         box("contact-dot", at - 3, TOP - 3, 6, 6);
         box("contact-dot", at + BLADE - 3, TOP - 3, 6, 6);
         line("wire blade", at, TOP, at + BLADE - 2, closed ? TOP - 1 : TOP - 15);
-        words("quiet", name, at + BLADE / 2, TOP - 22, HPos.CENTER);
+        words("quiet", name, at + BLADE / 2, TOP - 22, Across.CENTER);
         return at + BLADE;
     }
 
@@ -72,38 +67,38 @@ abstract class LoopSymbols extends Drawing {
     }
 
     /// A resistor across what stands between two places of the upper wire, with its value below.
-    final void across(double from, double to, double ohms, ValueField value) {
+    final void across(double from, double to, double ohms, Value value) {
         double down = TOP + 32;
         double middle = (from + to) / 2;
         path("wire", from - 10, TOP, from - 10, down, middle - 20, down);
         path("wire", middle + 20, down, to + 10, down, to + 10, TOP);
         body(ohms, middle - 20, down - 7, 40, 14);
-        place(value, middle, down + 18, HPos.CENTER);
+        place(value, middle, down + 18, Across.CENTER);
     }
 
-    final ValueField endOfLine() {
+    final Value endOfLine() {
         return ohms(
                 "End-of-line resistor",
                 view.wiring().endOfLineOhms(),
                 ohms -> wiring -> wiring.withEndOfLineOhms(ohms));
     }
 
-    final ValueField alarm(String name) {
+    final Value alarm(String name) {
         return ohms(name, view.wiring().alarmOhms(), ohms -> wiring -> wiring.withAlarmOhms(ohms));
     }
 
-    final ValueField second(String name) {
+    final Value second(String name) {
         return ohms(name, view.wiring().secondOhms(), ohms -> wiring -> wiring.withSecondOhms(ohms));
     }
 
-    final ValueField tolerance() {
+    final Value tolerance() {
         return field(
                 "Tolerance",
                 "±" + Figures.plain(view.wiring().tolerancePercent()) + " %",
                 percent -> loopEdit("tolerance", wiring -> wiring.withTolerancePercent(percent)));
     }
 
-    private ValueField ohms(String name, double ohms, DoubleFunction<UnaryOperator<LoopWiring>> change) {
+    private Value ohms(String name, double ohms, DoubleFunction<UnaryOperator<LoopWiring>> change) {
         return field(
                 name, Figures.resistor(ohms), typed -> loopEdit(name.toLowerCase(Locale.ROOT), change.apply(typed)));
     }
@@ -112,11 +107,11 @@ abstract class LoopSymbols extends Drawing {
         return LoopEdits.parts(what, view.point().id(), change);
     }
 
-    final ValueField field(String name, String text, DoubleFunction<Edit> edit) {
-        return new ValueField(
+    final Value field(String name, String text, DoubleFunction<Edit> edit) {
+        return Value.of(
                 name,
                 text,
-                typed -> openJob.apply(
+                typed -> actions.apply(
                         FigureReader.read(typed.replace("±", ""), name).then(edit::apply)));
     }
 }

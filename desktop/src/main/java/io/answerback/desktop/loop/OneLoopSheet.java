@@ -6,48 +6,41 @@ import io.answerback.core.fault.Priors;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.scheme.FaultKind;
+import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Link;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FirstSteps;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /// The loop of the selected point, drawn, with every state against the panel's bands.
-final class OneLoopSheet extends Sheet {
-    private final OpenJob openJob;
-    private final LoopDrawing loop;
-    private final BandsDrawing bands;
+final class OneLoopSheet extends PartSheet {
+    private final Actions actions;
     private final MarginSlider slider;
     private final LoopChoices choices;
     private final FaultFinder finder;
     private final List<Conductor> conductors;
-    private Optional<LoopView> shown = Optional.empty();
     private CaseRows rows = CaseRows.CABLE;
+    private LoopFault fault = LoopFault.NONE;
 
-    OneLoopSheet(OpenJob openJob, Look look, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
-        this.openJob = openJob;
+    OneLoopSheet(Actions actions, List<Conductor> conductors, Supplier<Priors> priors, InstantSource clock) {
+        this.actions = actions;
         this.conductors = conductors;
-        this.loop = new LoopDrawing(openJob, look, conductors);
-        this.bands = new BandsDrawing(openJob, look);
-        this.slider = new MarginSlider(openJob, look, this::showMoved);
-        this.choices = new LoopChoices(openJob);
-        this.finder = new FaultFinder(openJob, priors, clock);
-        VBox.setVgrow(bands, Priority.ALWAYS);
+        this.slider = new MarginSlider(actions, this::showAgain);
+        this.choices = new LoopChoices(actions);
+        this.finder = new FaultFinder(actions, priors, clock);
     }
 
     @Override
@@ -61,116 +54,100 @@ final class OneLoopSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        Optional<LoopView> view = LoopView.of(state);
-        view.ifPresent(its -> showInstrument(state, its));
-        if (view.isPresent() && view.equals(shown)) {
-            return;
-        }
-        shown = view;
-        view.ifPresentOrElse(its -> showLoop(state, its), () -> showNone(state));
+    public List<Part> middle(WindowState state) {
+        return LoopView.of(state).map(view -> loop(state, view)).orElseGet(() -> noLoop(state));
     }
 
-    private void showNone(WindowState state) {
-        shown = Optional.empty();
-        instrument.getChildren().clear();
+    private List<Part> noLoop(WindowState state) {
         if (state.job().points().isEmpty()) {
-            sheet.getChildren().setAll(FirstSteps.points(openJob).stream().toList());
-            return;
+            return FirstSteps.points(actions).stream().map(Part.class::cast).toList();
         }
         if (state.point().wired().isEmpty()) {
-            sheet.getChildren()
-                    .setAll(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            "The panel watches this on its own board: there is no loop to compute. Report shows what it sends.")));
-            return;
+            return List.of(
+                    Words.empty(
+                            "The panel watches this on its own board: there is no loop to compute. Report shows what it sends."));
         }
         if (state.point().wired().get().wireless()) {
-            sheet.getChildren()
-                    .setAll(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            "It sends by radio: there is no loop to compute. The bus bench shows how well it is heard.")),
-                            Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> openJob.go(Stop.BUS)));
-            return;
+            return List.of(
+                    Words.empty(
+                            "It sends by radio: there is no loop to compute. The bus bench shows how well it is heard."),
+                    Tool.of("What the panel hears", "the bus bench (Ctrl+5)", () -> actions.go(Stop.BUS)));
         }
-        Label why = Words.wrapped(
-                Words.of("empty", state.point().chain().of(Link.LOOP).line()));
-        sheet.getChildren().setAll(choices.of(state), why);
+        return List.of(
+                choices.of(state),
+                Words.empty(state.point().chain().of(Link.LOOP).line()));
     }
 
-    private void showLoop(WindowState state, LoopView view) {
-        if (view.fault().kind() != FaultKind.SOUND) {
-            rows = view.fault().kind().ofFitting() ? CaseRows.FITTING : CaseRows.CABLE;
+    private List<Part> loop(WindowState state, LoopView view) {
+        if (!view.fault().equals(fault)) {
+            fault = view.fault();
+            rows = fault.kind() == FaultKind.SOUND
+                    ? rows
+                    : fault.kind().ofFitting() ? CaseRows.FITTING : CaseRows.CABLE;
         }
-        loop.show(view);
-        slider.show(view);
-        sheet.getChildren().clear();
+        List<Part> parts = new ArrayList<>();
         if (view.point().kind().family().lifeSafety()) {
-            sheet.getChildren()
-                    .add(
-                            Words.wrapped(
-                                    Words.of(
-                                            "caution",
-                                            "Life-safety: this is computed and never approved. Its own code and licence decide, and the makers' lists of what may share an input.")));
+            parts.add(
+                    Words.caution(
+                            "Life-safety: this is computed and never approved. Its own code and licence decide, and the makers' lists of what may share an input."));
         }
-        sheet.getChildren().addAll(switches(state, view), loop, slider.node(), section(view), bands);
-        bands.show(view, rows);
+        parts.addAll(List.of(
+                switches(state, view),
+                new Drawn(new LoopDrawing(actions, view, conductors)),
+                slider.part(view),
+                section(view),
+                new Drawn(new BandsDrawing(actions, slider.moved(view), rows))));
+        return parts;
     }
 
-    private void showMoved(LoopView view) {
-        bands.show(view, rows);
+    @Override
+    public List<Part> beside(WindowState state) {
+        return LoopView.of(state).map(view -> beside(state, view)).orElse(List.of());
     }
 
-    private void showInstrument(WindowState state, LoopView view) {
-        instrument.getChildren().setAll(Meter.of(view));
-        instrument.getChildren().addAll(finder.of(state, view));
-        instrument
-                .getChildren()
-                .addAll(
-                        Words.title("How far it could go"),
-                        Words.wrapped(Words.of("question", LimitWords.of(view, conductors))));
+    private List<Part> beside(WindowState state, LoopView view) {
+        List<Part> parts = new ArrayList<>(Meter.of(view));
+        parts.addAll(finder.of(state, view));
+        parts.add(Words.title("How far it could go"));
+        parts.add(Words.wrapped(Words.of("question", LimitWords.of(view, conductors))));
+        return parts;
     }
 
-    private Flow switches(WindowState state, LoopView view) {
+    private Group switches(WindowState state, LoopView view) {
         String thing = view.point().kind().words().thing();
         String name = Character.toUpperCase(thing.charAt(0)) + thing.substring(1);
-        Flow row = choices.of(state);
-        row.getChildren()
-                .addAll(
+        return choices.of(state)
+                .and(
                         Switch.of(
                                 name,
                                 view.deviceStates(),
                                 view.device(),
                                 view::word,
-                                device -> openJob.switchTo(device, view.fault())),
+                                device -> actions.switchTo(device, view.fault())),
                         Choice.of(
                                 "Fault",
                                 view.faults(),
                                 view.fault(),
-                                fault -> FaultLabel.of(fault, view.fitted()),
-                                fault -> openJob.switchTo(view.device(), fault)));
-        return row;
+                                its -> FaultLabel.of(its, view.fitted()),
+                                its -> actions.switchTo(view.device(), its)));
     }
 
-    private Node section(LoopView view) {
-        Flow row = new Flow(
-                Words.wrapped(Words.title("Every state")),
-                Switch.bare(
-                        "Faults shown",
-                        Arrays.asList(CaseRows.values()),
-                        rows,
-                        which -> which.words(view.result()),
-                        which -> {
-                            rows = which;
-                            shown.ifPresent(its -> bands.show(its, rows));
-                        }),
-                Words.wrapped(Words.quiet(tolerances(view))));
-        row.getStyleClass().addAll("section", "margin-strip");
-        return row;
+    private Part section(LoopView view) {
+        return Group.flow(
+                        Words.wrapped(Words.title("Every state")),
+                        Switch.bare(
+                                "Faults shown",
+                                Arrays.asList(CaseRows.values()),
+                                rows,
+                                which -> which.words(view.result()),
+                                this::list),
+                        Words.wrapped(Words.quiet(tolerances(view))))
+                .style("section", "margin-strip");
+    }
+
+    private void list(CaseRows which) {
+        rows = which;
+        showAgain();
     }
 
     private static String tolerances(LoopView view) {

@@ -7,13 +7,14 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Measurement;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -24,39 +25,25 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 
 /// What a meter showed at every loop of one box, in one column: Tab, number, Tab.
-final class ReadingsSheet extends Sheet {
+final class ReadingsSheet extends FilledSheet {
+    private static final int COLUMNS = 5;
     private static final String NO_INPUT = "No input yet";
     private static final List<MeasurementSetup> SETUPS = Stream.of(MeasurementSetup.values())
             .filter(setup -> setup.device().isPresent())
             .toList();
 
-    private final OpenJob openJob;
-    private final Look look;
+    private final Actions actions;
     private final InstantSource clock;
     private final FaultFinder finder;
-    private final GridPane column = new GridPane();
-    private final Flow controls = new Flow();
-    private final Map<String, ReadingRow> rows = new LinkedHashMap<>();
     private Optional<ModuleId> box = Optional.empty();
     private MeasurementSetup setup = MeasurementSetup.AT_REST;
 
-    ReadingsSheet(OpenJob openJob, Look look, Supplier<Priors> priors, InstantSource clock) {
-        this.openJob = openJob;
-        this.look = look;
+    ReadingsSheet(Actions actions, Supplier<Priors> priors, InstantSource clock) {
+        this.actions = actions;
         this.clock = clock;
-        this.finder = new FaultFinder(openJob, priors, clock);
-        controls.getStyleClass().add("switches");
-        column.getStyleClass().add("readings");
-        sheet.getChildren()
-                .setAll(
-                        controls,
-                        column,
-                        Words.wrapped(Words.quiet(
-                                "Tab, number, Tab. 2218, 2k2, 1.60 V at the connected input and open will do.")));
+        this.finder = new FaultFinder(actions, priors, clock);
     }
 
     @Override
@@ -78,13 +65,19 @@ final class ReadingsSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         Map<Optional<ModuleId>, List<WiredPoint>> boxes = boxes(state);
         if (!boxes.containsKey(box)) {
             box = boxOf(state, boxes);
         }
-        controls.getChildren()
-                .setAll(
+        sheet.set(controls(state, boxes), column(state, boxes.getOrDefault(box, List.of())));
+        sheet.add(Words.wrapped(
+                Words.quiet("Tab, number, Tab. 2218, 2k2, 1.60 V at the connected input and open will do.")));
+        showInstrument(state);
+    }
+
+    private Group controls(WindowState state, Map<Optional<ModuleId>, List<WiredPoint>> boxes) {
+        return Group.flow(
                         Switch.of(
                                 "At",
                                 List.copyOf(boxes.keySet()),
@@ -92,7 +85,7 @@ final class ReadingsSheet extends Sheet {
                                 its -> its.map(state.job()::nameOf).orElse(NO_INPUT),
                                 chosen -> {
                                     box = chosen;
-                                    show(openJob.now());
+                                    showAgain();
                                 }),
                         Words.quiet("with the devices"),
                         Choice.of(
@@ -102,10 +95,9 @@ final class ReadingsSheet extends Sheet {
                                 its -> its.measured().words(),
                                 chosen -> {
                                     setup = chosen;
-                                    show(openJob.now());
-                                }));
-        showRows(state, boxes.getOrDefault(box, List.of()));
-        showInstrument(state);
+                                    showAgain();
+                                }))
+                .style("switches");
     }
 
     /// Loops that can be measured, box by box in the order of their inputs. Where two zones share an input
@@ -135,54 +127,37 @@ final class ReadingsSheet extends Sheet {
                 .or(() -> boxes.keySet().stream().findFirst().flatMap(its -> its));
     }
 
-    /// Rows stay as long as the box and the state do, so that the keyboard stays where it is.
-    private void showRows(WindowState state, List<WiredPoint> loops) {
+    private Part column(WindowState state, List<WiredPoint> loops) {
         Map<PointId, List<Measurement>> taken =
                 state.job().measurements().stream().collect(Collectors.groupingBy(Measurement::pointId));
-        List<WiredPoint> measurable = loops.stream()
-                .filter(wired ->
-                        MeasurementSetup.of(wired.fitted().orElseThrow()).contains(setup))
-                .toList();
-        List<String> keys = measurable.stream()
-                .map(wired -> setup.id() + " " + wired.point().id())
-                .toList();
-        if (!keys.equals(List.copyOf(rows.keySet()))) {
-            rows.clear();
-            column.getChildren().clear();
-            head();
-            for (int i = 0; i < keys.size(); i++) {
-                ReadingRow row = new ReadingRow(openJob, look, clock, setup);
-                rows.put(keys.get(i), row);
-                row.addTo(column, i + 1);
-            }
-            if (keys.isEmpty()) {
-                column.add(Words.of("empty", "No loop here has this state."), 0, 1, 5, 1);
+        Grid.Filling column = Grid.filling("readings");
+        column.line(
+                Words.whole(Words.quiet("Input")),
+                Words.wrapped(Words.quiet("Loop")),
+                Words.wrapped(Words.quiet("Should read")),
+                Words.wrapped(Words.quiet("Did read, Ω")),
+                Words.quiet(""),
+                Words.wrapped(Words.quiet("Since last visit")));
+        ReadingRow row = new ReadingRow(actions, clock, setup);
+        for (WiredPoint wired : loops) {
+            if (MeasurementSetup.of(wired.fitted().orElseThrow()).contains(setup)) {
+                List<Measurement> its = taken.getOrDefault(wired.point().id(), List.of());
+                column.line(
+                        setup.id() + " " + wired.point().id(), row.of(wired, LoopReading.of(wired, setup, its), state));
             }
         }
-        for (int i = 0; i < keys.size(); i++) {
-            WiredPoint wired = measurable.get(i);
-            List<Measurement> its = taken.getOrDefault(wired.point().id(), List.of());
-            rows.get(keys.get(i)).show(wired, LoopReading.of(wired, setup, its), state);
+        if (column.size() == 1) {
+            column.across(Words.of("empty", "No loop here has this state."), COLUMNS);
         }
-    }
-
-    private void head() {
-        String[] titles = {"Input", "Loop", "Should read", "Did read, Ω", "", "Since last visit"};
-        for (int i = 0; i < titles.length; i++) {
-            Label title = Words.wrapped(Words.quiet(titles[i]));
-            title.setMinWidth(i == 0 ? Label.USE_PREF_SIZE : 0);
-            column.add(title, i, 0);
-        }
+        return column.grid();
     }
 
     private void showInstrument(WindowState state) {
-        instrument.getChildren().clear();
+        instrument.clear();
         LoopView.of(state).ifPresent(view -> {
-            instrument
-                    .getChildren()
-                    .add(Words.wrapped(
-                            Words.title(view.point().id() + " " + view.point().name())));
-            instrument.getChildren().addAll(finder.of(state, view));
+            instrument.add(Words.wrapped(
+                    Words.title(view.point().id() + " " + view.point().name())));
+            instrument.add(finder.of(state, view));
         });
     }
 }

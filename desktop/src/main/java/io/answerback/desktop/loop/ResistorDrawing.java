@@ -1,43 +1,40 @@
 package io.answerback.desktop.loop;
 
 import io.answerback.core.resistor.BandColour;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Picture;
 import java.util.List;
-import javafx.geometry.HPos;
 
 /// One resistor as it lies in the hand, large enough to compare.
-final class ResistorDrawing extends Drawing {
+final class ResistorDrawing extends Picture {
     private static final double HEIGHT = 62;
     private static final double LEAD = 34;
     private static final double BODY = 200;
     private static final double THICK = 38;
     private static final double STRIPE = 13;
 
-    private List<BandColour> colours = List.of();
-    private String empty = "";
-
-    ResistorDrawing(Look look) {
-        super(look);
-    }
+    private final List<BandColour> colours;
+    private final String empty;
 
     /// @param bands its colours from the left
     /// @param otherwise what is said where there are none
-    void show(List<BandColour> bands, String otherwise) {
-        colours = List.copyOf(bands);
-        empty = otherwise;
-        setAccessibleText(
-                bands.isEmpty()
-                        ? otherwise
-                        : "resistor: "
-                                + String.join(
-                                        ", ",
-                                        bands.stream().map(BandColour::word).toList()));
-        redraw();
+    ResistorDrawing(List<BandColour> bands, String otherwise) {
+        super("resistor-drawing");
+        this.colours = List.copyOf(bands);
+        this.empty = otherwise;
     }
 
     @Override
-    protected double height() {
+    public String says() {
+        return colours.isEmpty()
+                ? empty
+                : "resistor: "
+                        + String.join(
+                                ", ", colours.stream().map(BandColour::word).toList());
+    }
+
+    @Override
+    public double height() {
         return HEIGHT;
     }
 
@@ -48,7 +45,7 @@ final class ResistorDrawing extends Drawing {
         line("wire", LEAD + BODY, HEIGHT / 2, 2 * LEAD + BODY, HEIGHT / 2);
         box("resistor", LEAD, top, BODY, THICK);
         if (colours.isEmpty()) {
-            words("quiet", empty, LEAD + BODY / 2, HEIGHT / 2, HPos.CENTER);
+            words("quiet", empty, LEAD + BODY / 2, HEIGHT / 2, Across.CENTER);
         }
         double step = BODY / 7;
         for (int i = 0; i < colours.size(); i++) {

@@ -8,40 +8,37 @@ import io.answerback.core.resistor.BandColour;
 import io.answerback.core.resistor.ColourCode;
 import io.answerback.core.resistor.MarkedResistor;
 import io.answerback.core.resistor.PreferredValues;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.layout.Region;
 
 /// The resistor in the hand: read by its bands or given by its value, and what it would do in the selected
 /// point's loop.
-final class ResistorsSheet extends Sheet {
+final class ResistorsSheet extends FilledSheet {
     private static final int MOST_BANDS = 6;
 
-    private final OpenJob openJob;
-    private final ResistorDrawing drawing;
-    private final BagPart bag;
+    private final Actions actions;
+    private final BagPart bag = new BagPart();
     private double ohms = 2200;
     private double tolerancePercent = 1;
     private List<BandColour> bands = ColourCode.bands(ohms, tolerancePercent);
     private PreferredValues stock = PreferredValues.E12;
 
-    ResistorsSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.drawing = new ResistorDrawing(look);
-        this.bag = new BagPart(look);
+    ResistorsSheet(Actions actions) {
+        this.actions = actions;
     }
 
     @Override
@@ -55,23 +52,21 @@ final class ResistorsSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        drawing.show(bands, "no bands yet");
-        sheet.getChildren()
-                .setAll(
-                        Words.section("Its bands", "click the colours as they lie, from either end"),
-                        palette(),
-                        drawing,
-                        readings(),
-                        Words.section("Its value", "type it, and the bands follow"),
-                        value());
+    protected void show(WindowState state) {
+        sheet.set(
+                Words.section("Its bands", "click the colours as they lie, from either end"),
+                palette(),
+                new ResistorDrawing(bands, "no bands yet"),
+                readings(),
+                Words.section("Its value", "type it, and the bands follow"),
+                value());
         Optional<LoopView> view = LoopView.of(state);
-        view.ifPresent(its -> sheet.getChildren().addAll(bag.of(its, ohms, tolerancePercent, stock, this::stocked)));
-        instrument.getChildren().setAll(beside());
+        view.ifPresent(its -> sheet.add(bag.of(its, ohms, tolerancePercent, stock, this::stocked)));
+        instrument.set(about());
     }
 
-    private List<Node> beside() {
-        List<Node> nodes = new ArrayList<>();
+    private static List<Part> about() {
+        List<Part> nodes = new ArrayList<>();
         nodes.add(Words.title("What stands on it"));
         nodes.add(
                 Words.wrapped(
@@ -86,40 +81,36 @@ final class ResistorsSheet extends Sheet {
 
     private void stocked(PreferredValues series) {
         stock = series;
-        show(openJob.now());
+        showAgain();
     }
 
-    private Flow palette() {
-        Flow row = new Flow();
-        row.getStyleClass().add("switches");
+    private Group palette() {
+        Parts row = Parts.flow();
+        row.style("switches");
         for (BandColour colour : BandColour.values()) {
-            row.getChildren().add(swatch(colour));
+            row.add(swatch(colour));
         }
-        row.getChildren()
-                .addAll(
-                        Tool.of("Turn it", "look at it from the other end", () -> take(bands.reversed())),
-                        Tool.of(
-                                "Take off",
-                                "take the last band off",
-                                () -> take(bands.isEmpty() ? bands : bands.subList(0, bands.size() - 1))),
-                        Tool.of("Empty", "begin anew", () -> take(List.of())));
-        return row;
+        row.add(
+                Tool.of("Turn it", "look at it from the other end", () -> take(bands.reversed())),
+                Tool.of(
+                        "Take off",
+                        "take the last band off",
+                        () -> take(bands.isEmpty() ? bands : bands.subList(0, bands.size() - 1))),
+                Tool.of("Empty", "begin anew", () -> take(List.of())));
+        return row.group();
     }
 
-    private Button swatch(BandColour colour) {
-        Button button = new Button(colour.word());
-        button.getStyleClass().add("swatch");
-        Region chip = new Region();
-        chip.getStyleClass().addAll("swatch-chip", "swatch-" + colour.word());
-        button.setGraphic(chip);
-        button.setAccessibleText("add a %s band".formatted(colour.word()));
-        button.setOnAction(click -> add(colour));
-        return button;
+    private Part swatch(BandColour colour) {
+        return new Press(
+                "swatch",
+                "add a %s band".formatted(colour.word()),
+                () -> add(colour),
+                List.of(Group.space().style("swatch-chip", "swatch-" + colour.word()), Text.of(colour.word())));
     }
 
     private void add(BandColour colour) {
         if (bands.size() == MOST_BANDS) {
-            openJob.tell("A resistor has six bands at most; take one off or begin anew.");
+            actions.tell("A resistor has six bands at most; take one off or begin anew.");
             return;
         }
         List<BandColour> more = new ArrayList<>(bands);
@@ -133,14 +124,14 @@ final class ResistorsSheet extends Sheet {
             ohms = its.ohms();
             tolerancePercent = its.tolerancePercent();
         });
-        show(openJob.now());
+        showAgain();
     }
 
     private Optional<MarkedResistor> read() {
         return bands.size() < 4 ? Optional.empty() : ColourCode.read(bands).likely();
     }
 
-    private Node readings() {
+    private Part readings() {
         if (bands.size() < 4) {
             return Words.quiet("%d of 4 to 6 bands".formatted(bands.size()));
         }
@@ -150,16 +141,15 @@ final class ResistorsSheet extends Sheet {
                     "entry-problem", "These bands mean nothing from either end. Is one of them dirt, or worn off?");
         }
         String likely = words(read.likely().get());
-        Flow row = new Flow(Words.of("resistor-read", likely));
-        row.getStyleClass().add("section");
+        Parts row = Parts.flow(Words.of("resistor-read", likely));
+        row.style("section");
         read.other()
                 .ifPresentOrElse(
-                        other -> row.getChildren()
-                                .add(Words.wrapped(Words.of(
-                                        "entry-problem",
-                                        "or %s from the other end: only a meter tells".formatted(words(other))))),
-                        () -> row.getChildren().add(Words.quiet("from one end only")));
-        return row;
+                        other -> row.add(Words.wrapped(Words.of(
+                                "entry-problem",
+                                "or %s from the other end: only a meter tells".formatted(words(other))))),
+                        () -> row.add(Words.quiet("from one end only")));
+        return row.group();
     }
 
     private static String words(MarkedResistor resistor) {
@@ -170,19 +160,18 @@ final class ResistorsSheet extends Sheet {
                 .formatted(Figures.resistor(resistor.ohms()), Figures.plain(resistor.tolerancePercent()), coefficient);
     }
 
-    private Node value() {
-        Flow row = new Flow(
-                new ValueField("Value", Figures.resistor(ohms), this::typeOhms),
-                new ValueField("Tolerance", "±" + Figures.plain(tolerancePercent) + " %", this::typeTolerance),
+    private Part value() {
+        Parts row = Parts.flow(
+                Value.of("Value", Figures.resistor(ohms), this::typeOhms),
+                Value.of("Tolerance", "±" + Figures.plain(tolerancePercent) + " %", this::typeTolerance),
                 Words.quiet(series()));
-        row.getStyleClass().add("switches");
+        row.style("switches");
         List<BandColour> four = ColourCode.fourBands(ohms, tolerancePercent);
         if (!four.isEmpty() && bands.size() == 5) {
-            row.getChildren()
-                    .add(Words.quiet("with four bands: "
-                            + four.stream().map(BandColour::word).collect(Collectors.joining(", "))));
+            row.add(Words.quiet(
+                    "with four bands: " + four.stream().map(BandColour::word).collect(Collectors.joining(", "))));
         }
-        return row;
+        return row.group();
     }
 
     private String series() {
@@ -210,14 +199,14 @@ final class ResistorsSheet extends Sheet {
                 take.accept(value);
                 bands = ColourCode.bands(ohms, tolerancePercent);
                 if (bands.isEmpty()) {
-                    openJob.tell("No row of bands says %s ±%s %%."
+                    actions.tell("No row of bands says %s ±%s %%."
                             .formatted(Figures.resistor(ohms), Figures.plain(tolerancePercent)));
                 }
-                show(openJob.now());
+                showAgain();
                 yield true;
             }
             case Typed.Refused<Double>(String why) -> {
-                openJob.tell(why);
+                actions.tell(why);
                 yield false;
             }
         };

@@ -3,17 +3,14 @@ package io.answerback.desktop.power;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.StandbyForecast;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Picture;
 import java.util.List;
-import javafx.geometry.HPos;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /// The battery's volts over the hours without mains, as it is asked for and new, with the line of the rule, the
 /// report of a low battery, the low-voltage cut-off, and where each device that is short drops out. All but the
 /// new battery is counted cold, aged and with the design margin.
-final class FallDrawing extends Drawing {
+final class FallDrawing extends Picture {
     private static final double LEFT = 52;
     private static final double TOP = 26;
     private static final double LEAST_HEIGHT = 262;
@@ -28,38 +25,39 @@ final class FallDrawing extends Drawing {
     private static final int MOST_TICKS = 8;
     private static final double WORD_GAP = 15;
 
-    private StandbyForecast hold;
-    private SupplyUnit unit;
-    private double ruleHours;
-    private List<DeviceVolts> falling = List.of();
+    private final StandbyForecast hold;
+    private final SupplyUnit unit;
+    private final double ruleHours;
+    private final List<DeviceVolts> falling;
     private double right;
     private double hours;
     private double high;
 
-    FallDrawing(Look look) {
-        super(look);
-        getStyleClass().add("fall-drawing");
-        VBox.setVgrow(this, Priority.ALWAYS);
-    }
-
-    void show(StandbyForecast shown, SupplyUnit supply, double rule, List<DeviceVolts> fallingOut) {
-        hold = shown;
-        unit = supply;
-        ruleHours = rule;
-        falling = fallingOut;
-        redraw();
+    FallDrawing(StandbyForecast hold, SupplyUnit unit, double ruleHours, List<DeviceVolts> falling) {
+        super("fall-drawing");
+        this.hold = hold;
+        this.unit = unit;
+        this.ruleHours = ruleHours;
+        this.falling = List.copyOf(falling);
     }
 
     @Override
-    protected double height() {
+    public boolean fillsHeight() {
+        return true;
+    }
+
+    @Override
+    public String says() {
+        return "It reaches %.1f hours and then the alarm; %.0f are asked for".formatted(hold.standbyHours(), ruleHours);
+    }
+
+    @Override
+    public double height() {
         return LEAST_HEIGHT;
     }
 
     @Override
     protected void draw(double width) {
-        if (hold == null) {
-            return;
-        }
         right = width - 16;
         high = heightThereIs();
         hours = span();
@@ -70,7 +68,7 @@ final class FallDrawing extends Drawing {
         StandbyForecast anew = hold.asNew();
         curve("fall-new", anew);
         double middle = Math.min(hours, anew.endHours(unit.cutOffVolts())) * 0.8;
-        words("core-word fall-new-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, HPos.LEFT);
+        words("core-word fall-new-word", "new and warm", x(middle), y(anew.voltsAfter(middle)) - 11, Across.LEFT);
         curve("fall", hold);
         reaches();
         List<DeviceVolts> out = falling.stream()
@@ -79,8 +77,6 @@ final class FallDrawing extends Drawing {
         for (int i = 0; i < out.size(); i++) {
             dropOut(out.get(i), hold.hoursTo(out.get(i).dropsOutAtVolts().orElseThrow()), i);
         }
-        setAccessibleText("It reaches %.1f hours and then the alarm; %.0f are asked for"
-                .formatted(hold.standbyHours(), ruleHours));
     }
 
     /// As many hours as show the rule and most of the fall.
@@ -105,7 +101,7 @@ final class FallDrawing extends Drawing {
     private void grid() {
         for (double volts = 10.5; volts <= 13; volts += VOLTS_STEP) {
             line("fall-grid", LEFT, y(volts), right, y(volts));
-            words("figure", "%.1f".formatted(volts), LEFT - 8, y(volts), HPos.RIGHT);
+            words("figure", "%.1f".formatted(volts), LEFT - 8, y(volts), Across.RIGHT);
         }
         double step = STEPS.stream()
                 .filter(its -> hours / its <= MOST_TICKS)
@@ -113,13 +109,13 @@ final class FallDrawing extends Drawing {
                 .orElse(STEPS.getLast());
         for (double at = 0; at <= hours; at += step) {
             line("fall-grid", x(at), TOP, x(at), high - FOOT);
-            words("figure", "%.0f h".formatted(at), x(at), high - FOOT + 13, HPos.CENTER);
+            words("figure", "%.0f h".formatted(at), x(at), high - FOOT + 13, Across.CENTER);
         }
     }
 
     private void level(String style, double volts, String says) {
         line(style, LEFT, y(volts), right, y(volts));
-        words(style + "-word", says, LEFT + 8, y(volts) - 9, HPos.LEFT);
+        words(style + "-word", says, LEFT + 8, y(volts) - 9, Across.LEFT);
     }
 
     private void rule() {
@@ -129,7 +125,7 @@ final class FallDrawing extends Drawing {
                 "rule: %.0f h, then the alarm".formatted(ruleHours),
                 x(ruleHours),
                 TOP - 14,
-                HPos.CENTER);
+                Across.CENTER);
     }
 
     private void curve(String style, StandbyForecast its) {
@@ -154,7 +150,7 @@ final class FallDrawing extends Drawing {
                 "%.1f h and the alarm".formatted(hold.standbyHours()),
                 x(at) - 8,
                 y(volts) + 14,
-                HPos.RIGHT);
+                Across.RIGHT);
     }
 
     private void dropOut(DeviceVolts device, double known, int row) {
@@ -166,6 +162,6 @@ final class FallDrawing extends Drawing {
                 "%s drops out, %.0f h".formatted(device.title(), known),
                 x(at) - 12,
                 y(volts) + row * WORD_GAP,
-                HPos.RIGHT);
+                Across.RIGHT);
     }
 }

@@ -6,73 +6,71 @@ import io.answerback.core.profile.FaultOutput;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.Node;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.VBox;
 
 /// The fault outputs of a supply that stands elsewhere, each with the point that tells the panel of it.
 final class FaultOutputsPart {
-    private final OpenJob openJob;
+    private final Actions actions;
     private final FaultPoint faultPoint;
 
-    FaultOutputsPart(OpenJob openJob, FaultPoint faultPoint) {
-        this.openJob = openJob;
+    FaultOutputsPart(Actions actions, FaultPoint faultPoint) {
+        this.actions = actions;
         this.faultPoint = faultPoint;
     }
 
     /// Empty for a supply without such outputs.
-    Optional<Node> of(WindowState state, SupplyState supply) {
+    Optional<Part> of(WindowState state, SupplyState supply) {
         List<FaultOutput> outputs = supply.unit().faultOutputs();
         if (outputs.isEmpty()) {
             return Optional.empty();
         }
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "load-table");
-        for (FaultOutput output : outputs) {
-            table.addRow(table.getRowCount(), row(state.job(), supply.module(), output));
-        }
-        VBox part = new VBox(
-                Words.section("Who hears of its faults", "each output on an input of the panel, as a point of its own"),
-                table);
-        part.getStyleClass().add("gaps");
-        return Optional.of(part);
+        Grid.Filling table = Grid.filling("table", "load-table");
+        outputs.forEach(output -> table.line(output.terminal(), row(state.job(), supply.module(), output)));
+        return Optional.of(Group.column(
+                        Words.section(
+                                "Who hears of its faults",
+                                "each output on an input of the panel, as a point of its own"),
+                        table.grid())
+                .style("gaps"));
     }
 
-    private Node[] row(Job job, ModuleId module, FaultOutput output) {
+    private List<Part> row(Job job, ModuleId module, FaultOutput output) {
         Optional<Point> watch = job.power().watch(module, output.fault()).flatMap(job::point);
         List<Optional<Point>> choice = Stream.concat(
                         Stream.of(Optional.<Point>empty()), technical(job).map(Optional::of))
                 .toList();
-        return new Node[] {
-            Words.figure(output.terminal()),
-            Words.quiet(output.fault().words()),
-            Choice.of(
-                    "Point for " + output.fault().words(),
-                    choice,
-                    watch,
-                    FaultOutputsPart::words,
-                    chosen -> openJob.apply(SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
-            Words.quiet(watch.flatMap(point -> job.inputOf(point.id()))
-                    .map(input -> "on " + job.nameOf(input))
-                    .orElse(watch.isPresent() ? "no input is free" : "")),
-            watch.isPresent()
-                    ? Tool.of(
-                            "Go to it",
-                            "shows the point",
-                            () -> openJob.select(watch.get().id()))
-                    : Tool.of(
-                            "New point",
-                            "adds a point for it, on a free input",
-                            () -> openJob.apply(faultPoint.watching(module, output.fault())))
-        };
+        return List.of(
+                Words.figure(output.terminal()),
+                Words.quiet(output.fault().words()),
+                Choice.of(
+                        "Point for " + output.fault().words(),
+                        choice,
+                        watch,
+                        FaultOutputsPart::words,
+                        chosen -> actions.apply(
+                                SupplyWatchEdits.watchedBy(module, output.fault(), chosen.map(Point::id)))),
+                Words.quiet(watch.flatMap(point -> job.inputOf(point.id()))
+                        .map(input -> "on " + job.nameOf(input))
+                        .orElse(watch.isPresent() ? "no input is free" : "")),
+                watch.isPresent()
+                        ? Tool.of(
+                                "Go to it",
+                                "shows the point",
+                                () -> actions.select(watch.get().id()))
+                        : Tool.of(
+                                "New point",
+                                "adds a point for it, on a free input",
+                                () -> actions.apply(faultPoint.watching(module, output.fault()))));
     }
 
     /// The points a contact of equipment comes to.

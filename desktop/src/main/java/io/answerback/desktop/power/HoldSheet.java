@@ -11,46 +11,41 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.StandbyForecast;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import javafx.scene.Node;
-import javafx.scene.layout.VBox;
 
 /// How long a supply's battery holds up, with sliders for what might be otherwise.
-final class HoldSheet extends Sheet {
+final class HoldSheet extends PartSheet {
     private static final List<Integer> PARALLEL = List.of(1, 2, 3, 4);
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final InstantSource clock;
     private final PowerPrint print;
     private final SupplyChoice choice;
-    private final FallDrawing fall;
     private final WhatIfSliders sliders;
-    private final VBox facts = new VBox();
 
-    HoldSheet(OpenJob openJob, Look look, InstantSource clock, PowerPrint print) {
-        this.openJob = openJob;
+    HoldSheet(Actions actions, InstantSource clock, PowerPrint print) {
+        this.actions = actions;
         this.clock = clock;
         this.print = print;
-        this.choice = new SupplyChoice(() -> show(openJob.now()));
-        this.fall = new FallDrawing(look);
-        this.sliders = new WhatIfSliders(look, this::draw);
-        facts.getStyleClass().add("gaps");
-        instrument.getChildren().setAll(facts);
+        this.choice = new SupplyChoice(this::showAgain);
+        this.sliders = new WhatIfSliders(this::showAgain);
     }
 
     @Override
@@ -70,87 +65,73 @@ final class HoldSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    public List<Part> middle(WindowState state) {
         Optional<SupplyState> supply = choice.of(state);
-        sheet.getChildren().clear();
-        facts.getChildren().clear();
-        if (supply.isEmpty() || supply.get().battery().isEmpty()) {
-            sheet.getChildren()
-                    .add(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            supply.map(SupplyState::beyond)
-                                                    .orElse(
-                                                            "The panel's profile names no supply, so nothing can be said of its battery."))));
-            return;
+        if (supply.flatMap(SupplyState::battery).isEmpty()) {
+            return List.of(Words.empty(supply.map(SupplyState::beyond)
+                    .orElse("The panel's profile names no supply, so nothing can be said of its battery.")));
         }
         BatteryState battery = supply.get().battery().get();
-        sliders.show(StandbyForecast.of(battery, state.job().practice()));
-        sheet.getChildren().addAll(fields(state, supply.get(), battery), fall, sliders.node());
-        facts(supply.get(), battery);
-        draw(sliders.now());
+        StandbyForecast forecast = StandbyForecast.of(battery, state.job().practice());
+        FallDrawing fall = new FallDrawing(
+                sliders.asked(forecast),
+                supply.get().unit(),
+                battery.ruleHours(),
+                supply.get().volts());
+        return List.of(fields(state, supply.get(), battery).style("switches"), new Drawn(fall), sliders.part(forecast));
     }
 
-    private void draw(StandbyForecast hold) {
-        choice.of(openJob.now())
-                .ifPresent(supply -> supply.battery().ifPresent(battery -> {
-                    fall.show(hold, supply.unit(), battery.ruleHours(), supply.volts());
-                }));
+    private Group fields(WindowState state, SupplyState supply, BatteryState battery) {
+        Group row = Group.flow(choice.part(state));
+        return battery.fitted()
+                .map(fitted -> row.and(fitted(fitted)))
+                .orElseGet(() -> row.and(notFitted(supply, battery)));
     }
 
-    private Flow fields(WindowState state, SupplyState supply, BatteryState battery) {
-        Flow row = new Flow(choice.node(state));
-        row.getStyleClass().add("switches");
-        if (battery.fitted().isEmpty()) {
-            battery.stockAmpHours()
-                    .ifPresent(size -> row.getChildren()
-                            .add(Tool.of(
-                                    "Fit " + ampHours(size),
-                                    "the smallest that is sold and reaches the rule",
-                                    () -> openJob.apply(PowerEdits.battery(new Battery(
-                                            supply.module(),
-                                            size,
-                                            1,
-                                            BatteryState.INDOORS_CELSIUS,
-                                            Optional.empty()))))));
-            row.getChildren().add(Words.quiet("it is drawn as if it were there"));
-            return row;
-        }
-        Battery fitted = battery.fitted().get();
-        row.getChildren()
-                .addAll(
-                        Choice.of(
-                                "Battery",
-                                LeadAcid.STOCK_AMP_HOURS,
-                                fitted.ampHours(),
-                                HoldSheet::ampHours,
-                                size -> change(fitted, its -> its.withAmpHours(size))),
-                        Choice.of(
-                                "Batteries in parallel",
-                                PARALLEL,
-                                fitted.parallel(),
-                                count -> count == 1 ? "one" : count + " in parallel",
-                                count -> change(fitted, its -> its.withParallel(count))),
-                        Words.quiet("coldest"),
-                        new ValueField(
-                                "Coldest at the battery",
-                                "%.0f °C".formatted(fitted.coldestCelsius()),
-                                typed -> celsius(fitted, typed)),
-                        Words.quiet("fitted"),
-                        new ValueField(
-                                "Fitted on",
-                                fitted.fittedOn().map(LocalDate::toString).orElse("not yet"),
-                                typed -> fittedOn(fitted, typed)));
-        return row;
+    private List<Part> notFitted(SupplyState supply, BatteryState battery) {
+        List<Part> parts = new ArrayList<>();
+        battery.stockAmpHours()
+                .ifPresent(size -> parts.add(Tool.of(
+                        "Fit " + ampHours(size),
+                        "the smallest that is sold and reaches the rule",
+                        () -> actions.apply(PowerEdits.battery(new Battery(
+                                supply.module(), size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))))));
+        parts.add(Words.quiet("it is drawn as if it were there"));
+        return parts;
+    }
+
+    private List<Part> fitted(Battery fitted) {
+        return List.of(
+                Choice.of(
+                        "Battery",
+                        LeadAcid.STOCK_AMP_HOURS,
+                        fitted.ampHours(),
+                        HoldSheet::ampHours,
+                        size -> change(fitted, its -> its.withAmpHours(size))),
+                Choice.of(
+                        "Batteries in parallel",
+                        PARALLEL,
+                        fitted.parallel(),
+                        count -> count == 1 ? "one" : count + " in parallel",
+                        count -> change(fitted, its -> its.withParallel(count))),
+                Words.quiet("coldest"),
+                Value.of(
+                        "Coldest at the battery",
+                        "%.0f °C".formatted(fitted.coldestCelsius()),
+                        typed -> celsius(fitted, typed)),
+                Words.quiet("fitted"),
+                Value.of(
+                        "Fitted on",
+                        fitted.fittedOn().map(LocalDate::toString).orElse("not yet"),
+                        typed -> fittedOn(fitted, typed)));
     }
 
     private boolean change(Battery fitted, UnaryOperator<Battery> change) {
-        return openJob.apply(PowerEdits.battery(change.apply(fitted)));
+        return actions.apply(PowerEdits.battery(change.apply(fitted)));
     }
 
     private boolean celsius(Battery fitted, String typed) {
-        return openJob.apply(FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C")
+        return actions.apply(FigureReader.read(typed.replace("°C", "").replace('−', '-'), "temperature in °C")
                 .then(celsius -> PowerEdits.battery(fitted.withColdestCelsius(celsius))));
     }
 
@@ -161,33 +142,36 @@ final class HoldSheet extends Sheet {
                     : Optional.of(LocalDate.parse(typed.strip()));
             return change(fitted, its -> its.withFittedOn(day));
         } catch (DateTimeParseException wrong) {
-            openJob.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
+            actions.tell("\"%s\" is no date; type it as 2026-05-31".formatted(typed));
             return false;
         }
     }
 
-    private void facts(SupplyState supply, BatteryState battery) {
-        facts.getChildren().add(Words.title("The battery against the rule"));
-        if (battery.fitted().isPresent()) {
-            reached(supply, battery);
-        } else {
-            fact("no battery yet", wouldDo(battery));
-        }
-        battery.fitted().ifPresent(this::dates);
-        fact(
+    @Override
+    public List<Part> beside(WindowState state) {
+        return choice.of(state)
+                .flatMap(supply -> supply.battery().map(battery -> facts(state, supply, battery)))
+                .map(parts -> List.<Part>of(Group.column(parts).style("gaps")))
+                .orElse(List.of());
+    }
+
+    private List<Part> facts(WindowState state, SupplyState supply, BatteryState battery) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title("The battery against the rule"));
+        parts.addAll(
+                battery.fitted().isPresent() ? reached(supply, battery) : fact("no battery yet", wouldDo(battery)));
+        battery.fitted().ifPresent(fitted -> parts.addAll(dates(state.job(), fitted)));
+        parts.addAll(fact(
                 "%.0f mA and %.0f mA".formatted(supply.milliamps(false), supply.milliamps(true)),
-                "quiescent, and in an alarm");
-        Node caution = Words.wrapped(
-                Words.of(
-                        "caution",
+                "quiescent, and in an alarm"));
+        parts.add(
+                Words.caution(
                         "A battery can weld a screwdriver and burn: rings off, leads insulated, never in a gas-tight box. Figures defer to the maker's sheet and local code."));
-        facts.getChildren()
-                .addAll(
-                        caution,
-                        Tool.of(
-                                "Save as PDF or SVG…",
-                                "the fall, the load list and the volts, to be printed",
-                                () -> print.ask(supply)));
+        parts.add(Tool.of(
+                "Save as PDF or SVG…",
+                "the fall, the load list and the volts, to be printed",
+                () -> print.ask(supply)));
+        return parts;
     }
 
     private static String wouldDo(BatteryState battery) {
@@ -198,42 +182,44 @@ final class HoldSheet extends Sheet {
                         .formatted(battery.requiredAmpHours(), battery.ruleHours()));
     }
 
-    private void reached(SupplyState supply, BatteryState battery) {
-        fact(
+    private List<Part> reached(SupplyState supply, BatteryState battery) {
+        List<Part> parts = new ArrayList<>();
+        parts.addAll(fact(
                 "%.1f h of %.0f h".formatted(battery.standbyHours(), battery.ruleHours()),
                 "cold, at the end of its life, with the design margin of %s, and the alarm after it; the plot is on the same basis"
-                        .formatted(Figures.plain(battery.wear().designMargin())));
-        fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm");
-        fact(
+                        .formatted(Figures.plain(battery.wear().designMargin()))));
+        parts.addAll(fact("%.1f h".formatted(battery.standbyHoursNew()), "new and warm"));
+        parts.addAll(fact(
                 "%.1f Ah needed".formatted(battery.requiredAmpHours()),
                 battery.stockAmpHours()
                         .map(size -> "the smallest that is sold is " + ampHours(size))
-                        .orElse("none that this supply takes is enough"));
+                        .orElse("none that this supply takes is enough")));
         double back = battery.recharge().hoursTo80();
-        fact(
+        parts.addAll(fact(
                 Double.isInfinite(back) ? "never recharged" : "recharge to 80 %% in %.1f h".formatted(back),
                 "the rule allows %.0f h; %.0f mA charge it at the most"
-                        .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps()));
+                        .formatted(battery.rechargeRuleHours(), supply.unit().chargeMilliamps())));
+        return parts;
     }
 
     /// When it is due, what stood there before, and the step that puts a new one in.
-    private void dates(Battery fitted) {
-        Job job = openJob.now().job();
+    private List<Part> dates(Job job, Battery fitted) {
+        List<Part> parts = new ArrayList<>();
         LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
         fitted.fittedOn()
                 .map(day -> Battery.dueOn(day, job.practice()))
-                .ifPresent(due -> fact(
+                .ifPresent(due -> parts.addAll(fact(
                         (due.isAfter(today) ? "due by " : "was due by ") + due,
-                        "kept %.0f years by the rules".formatted(job.practice().figure(RuleFigure.BATTERY_YEARS))));
+                        "kept %.0f years by the rules".formatted(job.practice().figure(RuleFigure.BATTERY_YEARS)))));
         job.power().changes().stream()
                 .filter(change -> change.battery().module().equals(fitted.module()))
                 .map(HoldSheet::before)
-                .forEach(says -> facts.getChildren().add(Words.wrapped(Words.quiet(says))));
-        facts.getChildren()
-                .add(Tool.of(
-                        "Replaced today",
-                        "a new battery of the same size, fitted today; the old one is kept on record",
-                        () -> openJob.apply(PowerEdits.replaced(fitted, today))));
+                .forEach(says -> parts.add(Words.wrapped(Words.quiet(says))));
+        parts.add(Tool.of(
+                "Replaced today",
+                "a new battery of the same size, fitted today; the old one is kept on record",
+                () -> actions.apply(PowerEdits.replaced(fitted, today))));
+        return parts;
     }
 
     private static String before(BatteryChange change) {
@@ -244,8 +230,8 @@ final class HoldSheet extends Sheet {
                         change.replacedOn());
     }
 
-    private void fact(String figure, String about) {
-        facts.getChildren().addAll(Words.wrapped(Words.of("finding-says", figure)), Words.wrapped(Words.quiet(about)));
+    private static List<Part> fact(String figure, String about) {
+        return List.of(Words.wrapped(Words.of("finding-says", figure)), Words.wrapped(Words.quiet(about)));
     }
 
     private static String ampHours(double ampHours) {

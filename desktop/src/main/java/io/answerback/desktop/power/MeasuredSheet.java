@@ -8,47 +8,31 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.power.SupplyReading;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyVisit;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.List;
-import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 
 /// What is measured at a supply at commissioning and at each visit, against what it should be and what it was.
-final class MeasuredSheet extends Sheet {
+final class MeasuredSheet extends PartSheet {
     private static final int DAY = 10;
     private static final double HUNDREDTHS = 100;
 
-    private final OpenJob openJob;
-    private final Look look;
+    private final Actions actions;
     private final InstantSource clock;
     private final SupplyChoice choice;
 
-    MeasuredSheet(OpenJob openJob, Look look, InstantSource clock) {
-        this.openJob = openJob;
-        this.look = look;
+    MeasuredSheet(Actions actions, InstantSource clock) {
+        this.actions = actions;
         this.clock = clock;
-        this.choice = new SupplyChoice(() -> show(openJob.now()));
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("How to measure"),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "Float volts across the battery, charged for a day. Currents with the mains off and the meter in series; set the range before, never turn it while current flows. Rested volts an hour after the leads came off; loaded volts while the alarm sounds.")),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "A meter in series opens the circuit when its fuse goes: everything on that battery is dead then.")));
+        this.choice = new SupplyChoice(this::showAgain);
     }
 
     @Override
@@ -62,53 +46,59 @@ final class MeasuredSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        sheet.getChildren().clear();
-        Optional<SupplyState> supply = choice.of(state);
-        if (supply.isEmpty()) {
-            sheet.getChildren()
-                    .add(Words.wrapped(Words.of(
-                            "empty", "The panel's profile names no supply: there is nothing to compare with.")));
-            return;
-        }
-        SupplyVisit visit = supply.get().visit();
-        Flow head = new Flow(choice.node(state));
-        head.getStyleClass().add("switches");
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "load-table");
-        table.addRow(0, title("What"), title("Should be"), title("Measured"), title(""), title("When"), title("First"));
-        visit.lines()
-                .forEach(line ->
-                        table.addRow(table.getRowCount(), row(supply.get().module(), line)));
-        sheet.getChildren().addAll(head, table, health(visit));
+    public List<Part> middle(WindowState state) {
+        return choice.of(state)
+                .map(supply -> show(state, supply))
+                .orElseGet(() ->
+                        List.of(Words.empty("The panel's profile names no supply: there is nothing to compare with.")));
     }
 
-    private static Label title(String words) {
-        return Words.title(words);
+    private List<Part> show(WindowState state, SupplyState supply) {
+        SupplyVisit visit = supply.visit();
+        Grid.Filling table = Grid.filling("table", "load-table");
+        table.line(
+                Words.title("What"),
+                Words.title("Should be"),
+                Words.title("Measured"),
+                Words.title(""),
+                Words.title("When"),
+                Words.title("First"));
+        visit.lines().forEach(line -> table.line(line.what(), row(supply.module(), line)));
+        return List.of(Group.flow(choice.part(state)).style("switches"), table.grid(), health(visit));
     }
 
-    private Node[] row(ModuleId module, SupplyVisit.Line line) {
+    @Override
+    public List<Part> beside(WindowState state) {
+        return List.of(
+                Words.title("How to measure"),
+                Words.wrapped(
+                        Words.quiet(
+                                "Float volts across the battery, charged for a day. Currents with the mains off and the meter in series; set the range before, never turn it while current flows. Rested volts an hour after the leads came off; loaded volts while the alarm sounds.")),
+                Words.caution(
+                        "A meter in series opens the circuit when its fuse goes: everything on that battery is dead then."));
+    }
+
+    private List<Part> row(ModuleId module, SupplyVisit.Line line) {
         Mark mark = line.last().isEmpty() ? Mark.NOT_DONE : line.off() || line.drifted() ? Mark.TIGHT : Mark.SOUND;
         String says = line.last().isEmpty()
                 ? "not measured"
                 : line.off() ? "off" : line.drifted() ? "has changed" : "as it should be";
         String unit = line.what().unit();
-        return new Node[] {
-            Words.wrapped(new Label(line.what().words())),
-            Words.figure("%s to %s %s".formatted(figure(unit, line.least()), figure(unit, line.most()), unit)),
-            new ValueField(
-                    "Reading of " + line.what().words(),
-                    line.last()
-                            .map(reading -> figure(unit, reading.value()) + " " + unit)
-                            .orElse("type it"),
-                    typed -> read(module, line.what(), typed)),
-            Marks.of(mark, says, look.px(4.5)),
-            Words.quiet(line.last().map(MeasuredSheet::day).orElse("")),
-            Words.quiet(line.first()
-                    .filter(first -> line.last().filter(first::equals).isEmpty())
-                    .map(first -> "%s on %s".formatted(figure(unit, first.value()), day(first)))
-                    .orElse(""))
-        };
+        return List.of(
+                Words.wrapped(line.what().words()),
+                Words.figure("%s to %s %s".formatted(figure(unit, line.least()), figure(unit, line.most()), unit)),
+                Value.of(
+                        "Reading of " + line.what().words(),
+                        line.last()
+                                .map(reading -> figure(unit, reading.value()) + " " + unit)
+                                .orElse("type it"),
+                        typed -> read(module, line.what(), typed)),
+                Marks.of(mark, says),
+                Words.quiet(line.last().map(MeasuredSheet::day).orElse("")),
+                Words.quiet(line.first()
+                        .filter(first -> line.last().filter(first::equals).isEmpty())
+                        .map(first -> "%s on %s".formatted(figure(unit, first.value()), day(first)))
+                        .orElse("")));
     }
 
     private static String day(SupplyReading reading) {
@@ -120,11 +110,11 @@ final class MeasuredSheet extends Sheet {
     }
 
     private boolean read(ModuleId module, SupplyReading.Quantity what, String typed) {
-        return openJob.apply(FigureReader.read(typed.replace(what.unit(), "").strip(), what.words())
+        return actions.apply(FigureReader.read(typed.replace(what.unit(), "").strip(), what.words())
                 .then(value -> PowerEdits.measured(new SupplyReading(module, what, value, clock.instant()))));
     }
 
-    private Node health(SupplyVisit visit) {
+    private static Part health(SupplyVisit visit) {
         List<String> says = visit.lastMilliohms()
                 .map(last -> List.of(
                         "%.0f mΩ inside the battery".formatted(last),

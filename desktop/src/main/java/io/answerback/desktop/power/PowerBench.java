@@ -26,12 +26,12 @@ public final class PowerBench extends SheetedBench<PowerSheet> {
             InstantSource clock,
             PowerPrint print,
             FaultPoint faultPoint) {
-        super(openJob, PowerSheet.class, PowerSheet::title);
-        add(PowerSheet.HOLD, () -> new HoldSheet(openJob, look, clock, print));
+        super(openJob, look, PowerSheet.class, PowerSheet::title);
+        add(PowerSheet.HOLD, () -> new HoldSheet(openJob, clock, print));
         add(PowerSheet.LOADS, () -> new LoadsSheet(openJob, faultPoint));
-        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, look, background, types));
-        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(openJob, look));
-        add(PowerSheet.MEASURED, () -> new MeasuredSheet(openJob, look, clock));
-        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(openJob, look, clock));
+        add(PowerSheet.VOLTS, () -> new VoltsSheet(openJob, background, types));
+        add(PowerSheet.SOUNDERS, () -> new SoundersSheet(openJob));
+        add(PowerSheet.MEASURED, () -> new MeasuredSheet(openJob, clock));
+        add(PowerSheet.SEQUENCE, () -> new SequenceSheet(openJob, clock));
     }
 }

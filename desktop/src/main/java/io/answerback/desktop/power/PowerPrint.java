@@ -4,45 +4,40 @@ import io.answerback.core.paper.PowerPaper;
 import io.answerback.core.site.Job;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PaperFile;
-import java.io.File;
 import java.nio.file.Path;
-import javafx.stage.FileChooser;
-import javafx.stage.Window;
+import java.util.List;
 
 /// Writes a supply on paper.
 public final class PowerPrint {
-    private final OpenJob openJob;
+    private final Actions actions;
     private final Background background;
-    private final Window owner;
+    private final FileQuestions files;
 
-    /// What writes files there, asking in front of this window.
-    public PowerPrint(OpenJob openJob, Background background, Window owner) {
-        this.openJob = openJob;
+    /// What writes files, and asks where.
+    public PowerPrint(Actions actions, Background background, FileQuestions files) {
+        this.actions = actions;
         this.background = background;
-        this.owner = owner;
+        this.files = files;
     }
 
     void ask(SupplyState supply) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Supply of " + supply.title());
-        chooser.setInitialFileName("supply.pdf");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PDF", "*.pdf"));
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("SVG", "*.svg"));
-        File chosen = chooser.showSaveDialog(owner);
-        if (chosen != null) {
-            write(supply, chosen.toPath());
-        }
+        files.toWrite(
+                        "Supply of " + supply.title(),
+                        "supply.pdf",
+                        List.of(new FileQuestions.Sort("PDF", "*.pdf"), new FileQuestions.Sort("SVG", "*.svg")))
+                .ifPresent(file -> write(supply, file));
     }
 
     /// Writes a supply of the job as it is now on the thread for files, and tells what became of it.
     public void write(SupplyState supply, Path file) {
-        Job job = openJob.now().job();
-        Supplies supplies = SupplyChoice.supplies(openJob.now());
+        Job job = actions.now().job();
+        Supplies supplies = SupplyChoice.supplies(actions.now());
         background.run(
                 () -> PaperFile.write(file, measure -> PowerPaper.of(job, supplies, supply, measure)),
-                problems -> openJob.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
+                problems -> actions.tell("Written: " + file + (problems.isEmpty() ? "" : ". " + problems.getFirst())));
     }
 }

@@ -2,37 +2,28 @@ package io.answerback.desktop.power;
 
 import io.answerback.core.supply.CheckStep;
 import io.answerback.core.supply.PowerRun.Direction;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.CheckRunPart;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.CheckRunPart;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /// Power-down and power-up, one step at a time.
-final class SequenceSheet extends Sheet {
-    private final OpenJob openJob;
+final class SequenceSheet extends PartSheet {
+    private final Actions actions;
     private final CheckRunPart run;
     private Direction direction = Direction.DOWN;
 
-    SequenceSheet(OpenJob openJob, Look look, InstantSource clock) {
-        this.openJob = openJob;
-        this.run = new CheckRunPart(openJob, look, clock);
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("Before anything else"),
-                        Words.wrapped(Words.quiet(
-                                "The maker's manual of this panel comes first; where it says otherwise, do that.")),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "Mains: isolate, lock off, prove dead. Mains work belongs to a licensed electrician where your local code says so.")));
+    SequenceSheet(Actions actions, InstantSource clock) {
+        this.actions = actions;
+        this.run = new CheckRunPart(actions, clock, this::showAgain);
     }
 
     @Override
@@ -46,17 +37,30 @@ final class SequenceSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        Flow row = new Flow(
-                Switch.bare("Direction", Arrays.asList(Direction.values()), direction, Direction::words, chosen -> {
-                    direction = chosen;
-                    show(openJob.now());
-                }));
-        row.getChildren().addAll(run.tools(direction.prefix()));
-        row.getStyleClass().add("switches");
-        sheet.getChildren().setAll(row);
-        sheet.getChildren()
-                .addAll(run.show(steps(state), direction == Direction.DOWN ? "Everything is off" : "Everything is on"));
+    public List<Part> middle(WindowState state) {
+        List<CheckStep> steps = steps(state);
+        List<Part> parts = new ArrayList<>();
+        parts.add(Group.flow(Switch.bare(
+                        "Direction", Arrays.asList(Direction.values()), direction, Direction::words, this::turn))
+                .and(run.tools(direction.prefix()))
+                .style("switches"));
+        parts.addAll(run.parts(steps, direction == Direction.DOWN ? "Everything is off" : "Everything is on"));
+        return parts;
+    }
+
+    private void turn(Direction other) {
+        direction = other;
+        showAgain();
+    }
+
+    @Override
+    public List<Part> beside(WindowState state) {
+        return List.of(
+                Words.title("Before anything else"),
+                Words.wrapped(
+                        Words.quiet("The maker's manual of this panel comes first; where it says otherwise, do that.")),
+                Words.caution(
+                        "Mains: isolate, lock off, prove dead. Mains work belongs to a licensed electrician where your local code says so."));
     }
 
     private List<CheckStep> steps(WindowState state) {

@@ -5,18 +5,17 @@ import io.answerback.core.id.FedId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SoundOutput;
 import io.answerback.core.supply.Supplies;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Picture;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import javafx.geometry.HPos;
 
 /// The outputs that make sounders, strobes and speakers go, each with a bar of what it gives, and what hangs on
 /// it with its current and its volts when the battery is empty.
-final class SoundOutputsDrawing extends Drawing {
+final class SoundOutputsDrawing extends Picture {
     private static final double ROW = 34;
     private static final double BOX = 26;
     private static final double ROOT = 210;
@@ -24,27 +23,19 @@ final class SoundOutputsDrawing extends Drawing {
     private static final double BAR = 5;
     private static final double BETWEEN = 14;
 
-    private final Look look;
-    private List<SoundOutput> outputs = List.of();
-    private Map<FedId, DeviceVolts> volts = Map.of();
+    private final List<SoundOutput> outputs;
+    private final Map<FedId, DeviceVolts> volts;
 
-    SoundOutputsDrawing(Look look) {
-        super(look);
-        this.look = look;
-        getStyleClass().add("tree-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(Supplies supplies) {
+    SoundOutputsDrawing(Supplies supplies) {
+        super("tree-drawing");
         outputs = supplies.sounders().outputs();
         volts = supplies.states().stream()
                 .flatMap(state -> state.volts().stream())
                 .collect(Collectors.toMap(DeviceVolts::part, device -> device, (one, other) -> one));
-        redraw();
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return outputs.stream()
                         .mapToDouble(output -> rows(output) * ROW + BETWEEN)
                         .sum()
@@ -68,9 +59,9 @@ final class SoundOutputsDrawing extends Drawing {
         double y = top + ROW / 2;
         Mark mark = output.overloaded() ? Mark.WRONG : Mark.SOUND;
         box("tree-root tree-" + mark.name().toLowerCase(java.util.Locale.ROOT), 0, y - BOX / 2, ROOT, BOX + BAR)
-                .setAccessibleText(output.title() + ": " + says(output));
-        words("path-place", output.title(), 8, y - 1, HPos.LEFT);
-        words("figure", says(output), ROOT - 8, y - 1, HPos.RIGHT);
+                .says(output.title() + ": " + says(output));
+        words("path-place", output.title(), 8, y - 1, Across.LEFT);
+        words("figure", says(output), ROOT - 8, y - 1, Across.RIGHT);
         bar(output, y + BOX / 2);
         double left = ROOT + GAP;
         for (int i = 0; i < output.loads().size(); i++) {
@@ -102,11 +93,11 @@ final class SoundOutputsDrawing extends Drawing {
         Mark mark = device.map(its -> its.ok() ? Mark.SOUND : Mark.WRONG).orElse(Mark.NOT_DONE);
         String gets = device.map(its -> its.collapsed() ? "no volts" : "%.2f V".formatted(its.atEnd()))
                 .orElse("volts not known");
-        words("core-word", "%.0f mA".formatted(load.milliamps()), x - 8, y - 9, HPos.RIGHT);
+        words("core-word", "%.0f mA".formatted(load.milliamps()), x - 8, y - 9, Across.RIGHT);
         box("tree-place tree-" + mark.name().toLowerCase(java.util.Locale.ROOT), x, y - BOX / 2, wide, BOX)
-                .setAccessibleText("%s: %.0f mA, %s".formatted(load.title(), load.milliamps(), gets));
-        place(Marks.of(mark, mark.word(), look.px(4.5)), x + 8, y, HPos.LEFT).setMouseTransparent(true);
-        words("tree-word", load.title(), x + 22, y, HPos.LEFT);
-        words("figure", gets, x + wide - 8, y, HPos.RIGHT);
+                .says("%s: %.0f mA, %s".formatted(load.title(), load.milliamps(), gets));
+        place(Marks.of(mark, mark.word()), x + 8, y, Across.LEFT).passive();
+        words("tree-word", load.title(), x + 22, y, Across.LEFT);
+        words("figure", gets, x + wide - 8, y, Across.RIGHT);
     }
 }

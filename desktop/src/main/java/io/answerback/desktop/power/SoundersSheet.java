@@ -13,38 +13,24 @@ import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SounderState;
 import io.answerback.core.supply.Sounders;
 import io.answerback.core.supply.Supplies;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 
 /// What the sounders ask of their outputs, how their links are set, and for how long they sound.
-final class SoundersSheet extends Sheet {
-    private final OpenJob openJob;
-    private final SoundOutputsDrawing outputs;
-    private final SoundTimeDrawing time;
+final class SoundersSheet extends PartSheet {
+    private final Actions actions;
 
-    SoundersSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.outputs = new SoundOutputsDrawing(look);
-        this.time = new SoundTimeDrawing(look);
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("Before it sounds"),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "Ear protection on, occupants and neighbours warned, the ladder footed and held. A sounder with a battery of its own can start while you stand before it.")),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "Figures are the profile's at 12 V: the plate of the one in your hand comes first. How long and how loud it may be outdoors is for your local code to say.")));
+    SoundersSheet(Actions actions) {
+        this.actions = actions;
     }
 
     @Override
@@ -58,65 +44,70 @@ final class SoundersSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    public List<Part> middle(WindowState state) {
         Supplies supplies = SupplyChoice.supplies(state);
         Sounders sounders = supplies.sounders();
-        sheet.getChildren().clear();
         if (sounders.outputs().isEmpty() && sounders.sounders().isEmpty()) {
-            sheet.getChildren()
-                    .add(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            "No sounder or speaker is on this job, or none has a cable yet: fit one on the survey's inventory (Ctrl+1), then run its cable (Ctrl+3).")));
-            return;
+            return List.of(
+                    Words.empty(
+                            "No sounder or speaker is on this job, or none has a cable yet: fit one on the survey's inventory (Ctrl+1), then run its cable (Ctrl+3)."));
         }
-        outputs.show(supplies);
-        sheet.getChildren().add(outputs);
-        if (sounders.sounders().isEmpty()) {
-            return;
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Drawn(new SoundOutputsDrawing(supplies)));
+        if (!sounders.sounders().isEmpty()) {
+            parts.add(minutes(state));
+            parts.add(new Drawn(new SoundTimeDrawing(
+                    sounders.sounders(),
+                    state.assessment().setup().sounderMinutes(),
+                    state.job().practice())));
+            sounders.sounders().forEach(sounder -> parts.addAll(sounder(sounder)));
         }
-        time.show(
-                sounders.sounders(),
-                state.assessment().setup().sounderMinutes(),
-                state.job().practice());
-        sheet.getChildren().addAll(minutes(state), time);
-        sounders.sounders().forEach(this::sounder);
+        return parts;
     }
 
-    private Flow minutes(WindowState state) {
+    @Override
+    public List<Part> beside(WindowState state) {
+        return List.of(
+                Words.title("Before it sounds"),
+                Words.caution(
+                        "Ear protection on, occupants and neighbours warned, the ladder footed and held. A sounder with a battery of its own can start while you stand before it."),
+                Words.wrapped(
+                        Words.quiet(
+                                "Figures are the profile's at 12 V: the plate of the one in your hand comes first. How long and how loud it may be outdoors is for your local code to say.")));
+    }
+
+    private Group minutes(WindowState state) {
         double asked = state.assessment().setup().sounderMinutes();
         boolean decided = state.job().setup().decided(Decision.SOUNDER_TIME, 0).isPresent();
-        Flow row = new Flow(
-                Words.title("The panel makes them sound for"),
-                new ValueField("Sounder time", Figures.plain(asked) + " min", this::minutes),
-                Words.quiet(decided ? "decided;" : "as usual;"),
-                Words.quiet("the rule allows %.0f min"
-                        .formatted(state.job().practice().figure(RuleFigure.SIREN_MINUTES))));
-        row.getStyleClass().add("switches");
-        return row;
+        return Group.flow(
+                        Words.title("The panel makes them sound for"),
+                        Value.of("Sounder time", Figures.plain(asked) + " min", this::minutes),
+                        Words.quiet(decided ? "decided;" : "as usual;"),
+                        Words.quiet("the rule allows %.0f min"
+                                .formatted(state.job().practice().figure(RuleFigure.SIREN_MINUTES))))
+                .style("switches");
     }
 
     private boolean minutes(String typed) {
         if (typed.isBlank()) {
-            return openJob.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
+            return actions.apply(SetupEdits.usual(Decision.SOUNDER_TIME, 0));
         }
-        return openJob.apply(FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes")
+        return actions.apply(FigureReader.read(typed.replace("min", "").strip(), "sounder time in minutes")
                 .then(minutes -> SetupEdits.decide(Decision.SOUNDER_TIME, 0, new SettingValue.Amount(minutes).text())));
     }
 
-    private void sounder(SounderState sounder) {
-        Flow head = new Flow(
-                Words.title(sounder.title()),
-                Words.quiet("link on its board"),
-                Switch.bare(
-                        "Link of " + sounder.title(),
-                        sounder.unit().levels(),
-                        sounder.level(),
-                        Level::name,
-                        level -> openJob.apply(PowerEdits.link(sounder.part(), level.name()))));
-        head.getStyleClass().add("switches");
-        sheet.getChildren().addAll(head, Words.wrapped(Words.quiet(String.join(" ", says(sounder)))));
+    private List<Part> sounder(SounderState sounder) {
+        Group head = Group.flow(
+                        Words.title(sounder.title()),
+                        Words.quiet("link on its board"),
+                        Switch.bare(
+                                "Link of " + sounder.title(),
+                                sounder.unit().levels(),
+                                sounder.level(),
+                                Level::name,
+                                level -> actions.apply(PowerEdits.link(sounder.part(), level.name()))))
+                .style("switches");
+        return List.of(head.keyed(sounder.part()), Words.wrapped(Words.quiet(String.join(" ", says(sounder)))));
     }
 
     private static List<String> says(SounderState sounder) {

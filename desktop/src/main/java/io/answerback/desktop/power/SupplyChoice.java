@@ -3,11 +3,10 @@ package io.answerback.desktop.power;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.supply.Supplies;
 import io.answerback.core.supply.SupplyState;
-import io.answerback.desktop.drawing.Choice;
+import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.MenuButton;
 
 /// Which supply a sheet is about, where there are several.
 final class SupplyChoice {
@@ -30,7 +29,7 @@ final class SupplyChoice {
         return state.assessment().supplies();
     }
 
-    MenuButton node(WindowState state) {
+    Choice part(WindowState state) {
         return Choice.of("Supply", supplies(state).states(), of(state).orElse(null), SupplyState::title, chosen -> {
             module = Optional.of(chosen.module());
             changed.run();

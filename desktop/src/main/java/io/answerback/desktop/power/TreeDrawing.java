@@ -8,21 +8,20 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyNode;
 import io.answerback.core.supply.SupplyTree;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Pen;
+import io.answerback.desktop.part.Picture;
+import io.answerback.desktop.work.Actions;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
-import javafx.geometry.HPos;
-import javafx.scene.shape.Rectangle;
 
 /// A supply tree from its output on the left to the farthest devices on the right, with the volts at each. A
 /// click on a device goes to its point.
-final class TreeDrawing extends Drawing {
+final class TreeDrawing extends Picture {
     private static final double ROW = 34;
     private static final double BOX = 26;
     private static final double GAP = 54;
@@ -32,35 +31,31 @@ final class TreeDrawing extends Drawing {
     private static final double LETTER = 6.6;
     private static final double TIGHT_VOLTS = 0.3;
 
-    private final OpenJob openJob;
-    private final Look look;
-    private SupplyTree tree;
-    private Map<FedId, DeviceVolts> volts = Map.of();
-    private ToDoubleFunction<DeviceVolts> at = DeviceVolts::atEnd;
-    private double sourceVolts;
+    private final Actions actions;
+    private final SupplyTree tree;
+    private final Map<FedId, DeviceVolts> volts = new HashMap<>();
+    private final ToDoubleFunction<DeviceVolts> at;
+    private final double sourceVolts;
     private double wide;
     private int row;
 
-    TreeDrawing(SupplyTree tree, List<DeviceVolts> devices, OpenJob openJob, Look look) {
-        super(look);
-        this.openJob = openJob;
-        this.look = look;
+    TreeDrawing(
+            Actions actions,
+            SupplyTree tree,
+            List<DeviceVolts> devices,
+            double sourceVolts,
+            ToDoubleFunction<DeviceVolts> at) {
+        super("tree-drawing");
+        this.actions = actions;
         this.tree = tree;
-        volts = new HashMap<>();
+        this.at = at;
+        this.sourceVolts = sourceVolts;
         devices.forEach(device -> volts.put(device.part(), device));
-        getStyleClass().add("tree-drawing");
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(double source, ToDoubleFunction<DeviceVolts> which) {
-        sourceVolts = source;
-        at = which;
-        redraw();
     }
 
     @Override
-    protected double height() {
-        return tree == null ? 0 : Math.max(1, leaves(tree.inAlarm())) * ROW + 8;
+    public double height() {
+        return Math.max(1, leaves(tree.inAlarm())) * ROW + 8;
     }
 
     private static int leaves(SupplyNode node) {
@@ -80,8 +75,8 @@ final class TreeDrawing extends Drawing {
         wide = Math.clamp((width - ROOT - (depth - 1) * GAP) / Math.max(1, depth - 1), LEAST_WIDE, MOST_WIDE);
         double y = middle(0);
         box("tree-root", 0, y - BOX / 2, ROOT, BOX);
-        words("path-place", tree.output(), 8, y, HPos.LEFT);
-        words("figure", "%.2f V".formatted(sourceVolts), ROOT - 6, y, HPos.RIGHT);
+        words("path-place", tree.output(), 8, y, Across.LEFT);
+        words("figure", "%.2f V".formatted(sourceVolts), ROOT - 6, y, Across.RIGHT);
         onward(tree.inAlarm(), ROOT, y);
     }
 
@@ -102,14 +97,14 @@ final class TreeDrawing extends Drawing {
             line("tree-line", right, y, bend, y);
             line("tree-line", bend, y, bend, below);
             line("tree-line", bend, below, left, below);
-            words("core-word", cable(next), bend + 4, below - 8, HPos.LEFT);
+            words("core-word", cable(next), bend + 4, below - 8, Across.LEFT);
             place(next, left, below);
             onward(next, left + wide, below);
         }
     }
 
     private String cable(SupplyNode node) {
-        Optional<Cable> cable = node.cableId().flatMap(openJob.now().job()::cable);
+        Optional<Cable> cable = node.cableId().flatMap(actions.now().job()::cable);
         return cable.map(its -> Figures.metres(its.metres())).orElse("");
     }
 
@@ -120,13 +115,13 @@ final class TreeDrawing extends Drawing {
                 .findFirst();
         String title = device.map(DeviceVolts::title).orElse(node.name());
         Mark mark = device.map(this::mark).orElse(Mark.SOUND);
-        Rectangle box =
+        Pen.Item box =
                 box("tree-place tree-" + mark.name().toLowerCase(java.util.Locale.ROOT), x, y - BOX / 2, wide, BOX);
-        box.setAccessibleText("%s, %s: %s".formatted(title, figure(device), mark.word()));
-        box.setOnMouseClicked(click -> select(node));
-        place(Marks.of(mark, mark.word(), look.px(4.5)), x + 8, y, HPos.LEFT).setMouseTransparent(true);
-        words("tree-word", cut(title), x + 22, y, HPos.LEFT).setMouseTransparent(true);
-        words("figure", figure(device), x + wide - 6, y, HPos.RIGHT).setMouseTransparent(true);
+        box.says("%s, %s: %s".formatted(title, figure(device), mark.word()));
+        box.onClick(() -> select(node));
+        place(Marks.of(mark, mark.word()), x + 8, y, Across.LEFT).passive();
+        words("tree-word", cut(title), x + 22, y, Across.LEFT).passive();
+        words("figure", figure(device), x + wide - 6, y, Across.RIGHT).passive();
     }
 
     private String figure(Optional<DeviceVolts> device) {
@@ -156,6 +151,6 @@ final class TreeDrawing extends Drawing {
                 .filter(PointId.class::isInstance)
                 .map(PointId.class::cast)
                 .findFirst()
-                .ifPresent(openJob::select);
+                .ifPresent(actions::select);
     }
 }

@@ -12,25 +12,26 @@ import io.answerback.core.site.Job;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.SupplyState;
 import io.answerback.core.supply.SupplyTree;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.function.ToDoubleFunction;
-import javafx.scene.layout.VBox;
 
 /// The volts at everything a supply feeds, in an alarm, and what would mend those that are too low.
-final class VoltsSheet extends Sheet {
+final class VoltsSheet extends PartSheet {
     /// What the battery is at.
     private enum Source {
         FLOAT("on mains (float)", unit -> LeadAcid.FLOAT_VOLTS, DeviceVolts::atFloat),
@@ -51,24 +52,20 @@ final class VoltsSheet extends Sheet {
     /// What was tried on the job.
     private record Tried(List<Remedy> remedies, Optional<CableLimits> limits) {}
 
-    private final OpenJob openJob;
-    private final Look look;
+    private final Actions actions;
     private final Background background;
     private final Supplier<List<CableType>> types;
     private final SupplyChoice choice;
-    private final VBox remedies = new VBox();
     private Source source = Source.END;
-    private Job triedOn;
-    private FedId triedFor = null;
+    private Optional<Job> triedOn = Optional.empty();
+    private Optional<FedId> triedFor = Optional.empty();
+    private Optional<Tried> tried = Optional.empty();
 
-    VoltsSheet(OpenJob openJob, Look look, Background background, Supplier<List<CableType>> types) {
-        this.openJob = openJob;
-        this.look = look;
+    VoltsSheet(Actions actions, Background background, Supplier<List<CableType>> types) {
+        this.actions = actions;
         this.background = background;
         this.types = types;
-        this.choice = new SupplyChoice(() -> show(openJob.now()));
-        remedies.getStyleClass().add("gaps");
-        instrument.getChildren().setAll(remedies);
+        this.choice = new SupplyChoice(this::showAgain);
     }
 
     @Override
@@ -82,67 +79,79 @@ final class VoltsSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        sheet.getChildren().clear();
+    public List<Part> middle(WindowState state) {
         Optional<SupplyState> supply = choice.of(state);
         if (supply.isEmpty() || supply.get().trees().isEmpty()) {
-            sheet.getChildren()
-                    .add(Words.wrapped(
-                            Words.of("empty", "Nothing hangs on a supply yet: cables come first (Ctrl+3).")));
-            remedies.getChildren().clear();
-            return;
+            return List.of(Words.empty("Nothing hangs on a supply yet: cables come first (Ctrl+3)."));
         }
-        Flow row = new Flow(
-                choice.node(state),
-                Switch.bare("Battery", Arrays.asList(Source.values()), source, its -> its.words, its -> {
-                    source = its;
-                    show(openJob.now());
-                }));
-        row.getStyleClass().add("switches");
-        sheet.getChildren().add(row);
+        List<Part> parts = new ArrayList<>();
+        parts.add(Group.flow(
+                        choice.part(state),
+                        Switch.bare("Battery", Arrays.asList(Source.values()), source, its -> its.words, this::turn))
+                .style("switches"));
         for (SupplyTree tree : supply.get().trees()) {
-            TreeDrawing drawing = new TreeDrawing(tree, supply.get().volts(), openJob, look);
-            drawing.show(outputVolts(supply.get().unit()), source.at);
-            sheet.getChildren()
-                    .addAll(
-                            Words.section(
-                                    tree.title(),
-                                    "%.0f mA quiescent, %.0f mA in an alarm"
-                                            .formatted(tree.milliamps(false), tree.milliamps(true))),
-                            drawing);
+            parts.add(Words.section(
+                    tree.title(),
+                    "%.0f mA quiescent, %.0f mA in an alarm".formatted(tree.milliamps(false), tree.milliamps(true))));
+            parts.add(new Drawn(new TreeDrawing(
+                    actions,
+                    tree,
+                    supply.get().volts(),
+                    outputVolts(supply.get().unit()),
+                    source.at)));
         }
-        mend(state, supply.get());
+        return parts;
+    }
+
+    private void turn(Source other) {
+        source = other;
+        showAgain();
     }
 
     private double outputVolts(SupplyUnit unit) {
         return unit.outputVolts(source.volts.applyAsDouble(unit));
     }
 
-    /// Tries what would mend the selected device, or the first that is short, off the JavaFX thread.
-    private void mend(WindowState state, SupplyState supply) {
-        Optional<DeviceVolts> device = supply.volts().stream()
-                .filter(its -> !its.ok() && its.part().equals(state.selected()))
+    @Override
+    public List<Part> beside(WindowState state) {
+        return choice.of(state)
+                .filter(supply -> !supply.trees().isEmpty())
+                .map(supply -> List.<Part>of(Group.column(mend(state, supply)).style("gaps")))
+                .orElse(List.of());
+    }
+
+    /// What would mend the selected device, or the first that is short; it is tried off the window's thread.
+    private List<Part> mend(WindowState state, SupplyState supply) {
+        List<DeviceVolts> low = supply.volts().stream().filter(its -> !its.ok()).toList();
+        Optional<DeviceVolts> device = low.stream()
+                .filter(its -> its.part().equals(state.selected()))
                 .findFirst()
-                .or(() -> supply.volts().stream().filter(its -> !its.ok()).findFirst());
+                .or(() -> low.stream().findFirst());
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title("What would mend it"));
         if (device.isEmpty()) {
-            triedFor = null;
-            remedies.getChildren()
-                    .setAll(
-                            Words.title("What would mend it"),
-                            Words.wrapped(Words.quiet("Nothing here is short of volts.")));
+            triedFor = Optional.empty();
+            parts.add(Words.wrapped(Words.quiet("Nothing here is short of volts.")));
+            return parts;
+        }
+        attempt(state.job(), device.get().part());
+        tried.ifPresentOrElse(its -> parts.addAll(offer(device.get(), its)), () -> parts.add(Words.quiet("trying …")));
+        return parts;
+    }
+
+    private void attempt(Job job, FedId part) {
+        if (triedOn.filter(job::equals).isPresent()
+                && triedFor.filter(part::equals).isPresent()) {
             return;
         }
-        FedId part = device.get().part();
-        if (state.job() == triedOn && part.equals(triedFor)) {
-            return;
-        }
-        triedOn = state.job();
-        triedFor = part;
-        remedies.getChildren().setAll(Words.title("What would mend it"), Words.quiet("trying …"));
-        Job job = state.job();
-        background.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), tried -> {
-            if (job == triedOn && part.equals(triedFor)) {
-                offer(device.get(), tried);
+        triedOn = Optional.of(job);
+        triedFor = Optional.of(part);
+        tried = Optional.empty();
+        background.compute(() -> new Tried(Remedies.of(job, part, types.get()), CableLimits.of(job, part)), found -> {
+            if (triedOn.filter(its -> its == job).isPresent()
+                    && triedFor.filter(part::equals).isPresent()) {
+                tried = Optional.of(found);
+                showAgain();
             }
         });
     }
@@ -173,31 +182,30 @@ final class VoltsSheet extends Sheet {
                 : "leaves %s short".formatted(String.join(", ", remedy.leavesShort()));
     }
 
-    private void offer(DeviceVolts device, Tried tried) {
-        remedies.getChildren().setAll(Words.title("What would mend it"), Words.wrapped(Words.quiet(needs(device))));
-        for (Remedy remedy : tried.remedies()) {
-            Flow what = new Flow(Words.figure("%.2f V".formatted(remedy.atEndVolts())), Words.quiet(judged(remedy)));
-            if (remedy.ok()) {
-                what.getChildren()
-                        .add(Tool.of(
-                                "Do it", remedy.words() + "; undo takes it back", () -> openJob.apply(remedy.edit())));
-            }
-            what.getStyleClass().add("section");
-            remedies.getChildren()
-                    .addAll(Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())), what);
+    private List<Part> offer(DeviceVolts device, Tried found) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.wrapped(Words.quiet(needs(device))));
+        found.remedies().forEach(remedy -> parts.addAll(remedy(remedy)));
+        found.limits()
+                .ifPresent(limits -> parts.add(Words.wrapped(Words.quiet(
+                        "As it is fed now, its cable may be %.0f m long at the most; at its length each core may have %.0f Ω/km%s."
+                                .formatted(
+                                        Math.floor(limits.longestMetres()),
+                                        Math.floor(limits.mostOhmsPerKilometre()),
+                                        smallest(limits))))));
+        if (found.remedies().isEmpty()) {
+            parts.add(Words.wrapped(
+                    Words.quiet("Nothing that can be tried here; a shorter way, or a supply beside it.")));
         }
-        tried.limits()
-                .ifPresent(limits -> remedies.getChildren()
-                        .add(Words.wrapped(Words.quiet(
-                                "As it is fed now, its cable may be %.0f m long at the most; at its length each core may have %.0f Ω/km%s."
-                                        .formatted(
-                                                Math.floor(limits.longestMetres()),
-                                                Math.floor(limits.mostOhmsPerKilometre()),
-                                                smallest(limits))))));
-        if (tried.remedies().isEmpty()) {
-            remedies.getChildren()
-                    .add(Words.wrapped(
-                            Words.quiet("Nothing that can be tried here; a shorter way, or a supply beside it.")));
-        }
+        return parts;
+    }
+
+    private List<Part> remedy(Remedy remedy) {
+        Group what = Group.flow(Words.figure("%.2f V".formatted(remedy.atEndVolts())), Words.quiet(judged(remedy)))
+                .style("section");
+        Tool take = Tool.of("Do it", remedy.words() + "; undo takes it back", () -> actions.apply(remedy.edit()));
+        return List.of(
+                Words.wrapped(Words.of(remedy.ok() ? "finding-says" : "quiet", remedy.words())),
+                remedy.ok() ? what.and(take) : what);
     }
 }

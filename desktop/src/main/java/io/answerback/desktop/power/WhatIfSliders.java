@@ -1,82 +1,86 @@
 package io.answerback.desktop.power;
 
 import io.answerback.core.supply.StandbyForecast;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
-import java.util.function.Consumer;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Slide;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.Slider;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /// Four sliders that ask "what if" of a battery, while the job stays as it is.
 final class WhatIfSliders {
     private static final double MOST_AMP_HOURS = 65;
     private static final double MOST_YEARS = 8;
+    private static final double WIDTH = 140;
 
-    private final Consumer<StandbyForecast> changed;
-    private final Flow row = new Flow();
-    private final Slider size;
-    private final Slider age;
-    private final Slider cold;
-    private final Slider load;
-    private StandbyForecast job;
-    private boolean setting;
+    private final Runnable changed;
+    private Optional<StandbyForecast> job = Optional.empty();
+    private Optional<StandbyForecast> asked = Optional.empty();
 
-    WhatIfSliders(Look look, Consumer<StandbyForecast> changed) {
+    WhatIfSliders(Runnable changed) {
         this.changed = changed;
-        row.getStyleClass().add("what-if");
-        size = add(look, "Battery", 1, MOST_AMP_HOURS, "%.3g Ah"::formatted);
-        age = add(look, "Age", 0, MOST_YEARS, "%.1f years"::formatted);
-        cold = add(look, "Coldest", -30, 25, "%.0f °C"::formatted);
-        load = add(look, "Quiescent load", 0.01, 2, amps -> "%.0f mA".formatted(amps * 1000));
-        row.getChildren().add(Tool.of("As it is", "shows the job again", () -> show(job)));
     }
 
-    private Slider add(Look look, String name, double least, double most, DoubleFunction<String> words) {
-        Slider slider = new Slider(least, most, least);
-        slider.getStyleClass().add("margin-slider");
-        slider.getStyleClass().add("what-if-slider");
-        slider.setPrefWidth(look.px(140));
-        slider.setBlockIncrement((most - least) / 50);
-        slider.setAccessibleText("What if: " + name);
-        Label readout = Words.figure("");
-        slider.valueProperty().subscribe(value -> {
-            readout.setText(words.apply(value.doubleValue()));
-            if (!setting && job != null) {
-                changed.accept(now());
-            }
-        });
-        HBox head = new HBox(Words.quiet(name), readout);
-        head.getStyleClass().add("what-if-head");
-        row.getChildren().add(new VBox(head, slider));
-        return slider;
+    /// What is asked of the battery of the job; as the job is, unless somebody moved a slider since it became so.
+    StandbyForecast asked(StandbyForecast now) {
+        if (!job.equals(Optional.of(now))) {
+            job = Optional.of(now);
+            asked = Optional.empty();
+        }
+        return asked.orElse(now);
     }
 
-    Node node() {
-        return row;
+    Part part(StandbyForecast now) {
+        StandbyForecast shown = asked(now);
+        double most = Math.max(1, 3 * now.draw().standbyAmps());
+        return Group.flow(
+                        slider(
+                                "Battery",
+                                1,
+                                MOST_AMP_HOURS,
+                                shown.ratedAmpHours(),
+                                "%.3g Ah"::formatted,
+                                shown::withRated),
+                        slider("Age", 0, MOST_YEARS, shown.years(), "%.1f years"::formatted, shown::withYears),
+                        slider("Coldest", -30, 25, shown.celsius(), "%.0f °C"::formatted, shown::withCelsius),
+                        slider(
+                                "Quiescent load",
+                                0.01,
+                                most,
+                                shown.draw().standbyAmps(),
+                                amps -> "%.0f mA".formatted(amps * 1000),
+                                shown::withStandby),
+                        Tool.of("As it is", "shows the job again", () -> ask(Optional.empty())))
+                .style("what-if");
     }
 
-    void show(StandbyForecast hold) {
-        setting = true;
-        job = hold;
-        load.setMax(Math.max(1, 3 * hold.draw().standbyAmps()));
-        size.setValue(hold.ratedAmpHours());
-        age.setValue(hold.years());
-        cold.setValue(hold.celsius());
-        load.setValue(hold.draw().standbyAmps());
-        setting = false;
-        changed.accept(now());
+    private void ask(Optional<StandbyForecast> other) {
+        asked = other;
+        changed.run();
     }
 
-    StandbyForecast now() {
-        boolean sameLoad = load.getValue() == job.draw().standbyAmps();
-        StandbyForecast asked =
-                job.withRated(size.getValue()).withYears(age.getValue()).withCelsius(cold.getValue());
-        return sameLoad ? asked : asked.withStandby(load.getValue());
+    private Part slider(
+            String name,
+            double least,
+            double most,
+            double value,
+            DoubleFunction<String> words,
+            DoubleFunction<StandbyForecast> moved) {
+        Slide slide = new Slide(
+                "What if: " + name,
+                least,
+                most,
+                value,
+                WIDTH,
+                Optional.empty(),
+                to -> ask(Optional.of(moved.apply(to))),
+                () -> ask(Optional.empty()));
+        return Group.column(
+                        Group.row(Words.quiet(name), Words.figure(words.apply(value)))
+                                .style("what-if-head"),
+                        slide.styled("what-if-slider"))
+                .keyed(name);
     }
 }

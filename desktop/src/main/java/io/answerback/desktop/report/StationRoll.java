@@ -1,59 +1,43 @@
 package io.answerback.desktop.report;
 
 import io.answerback.core.report.Answer;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.RollEntry;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Words;
+import io.answerback.station.Received;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /// The practice station's roll: what the operator sees, newest first.
-public final class StationRoll extends VBox {
+final class StationRoll {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
     private static final int SHOWN = 8;
 
-    private final PracticeSession practice;
-    private final VBox entries = new VBox();
+    private StationRoll() {}
 
-    /// The roll of a practice station.
-    public StationRoll(PracticeSession practice) {
-        this.practice = practice;
-        Label title = Words.title("Practice station");
-        Label where = Words.wrapped(Words.quiet("listening on " + practice.stationAddress() + ", this computer only"));
-        entries.getStyleClass().add("roll");
-        entries.setAccessibleText("Practice station's roll");
-        getStyleClass().add("instrument");
-        getChildren().addAll(title, where, entries);
+    /// The roll of a station.
+    ///
+    /// @param address where it listens
+    /// @param entries what has arrived, the newest first
+    static List<Part> of(String address, List<RollEntry> entries) {
+        List<Part> rows = entries.stream().limit(SHOWN).map(StationRoll::entry).toList();
+        List<Part> shown = rows.isEmpty()
+                ? List.of(Words.wrapped(Words.quiet("Nothing has arrived yet. Press Space to try the selected point.")))
+                : rows;
+        return List.of(
+                Words.title("Practice station"),
+                Words.wrapped(Words.quiet("listening on " + address + ", this computer only")),
+                Group.column(shown).style("roll").saying("Practice station's roll"));
     }
 
-    /// Shows what has arrived by now.
-    public void show() {
-        List<RollEntry> newest = practice.roll().stream().limit(SHOWN).toList();
-        if (newest.isEmpty()) {
-            Label none = Words.wrapped(Words.quiet("Nothing has arrived yet. Press Space to try the selected point."));
-            entries.getChildren().setAll(none);
-        } else {
-            entries.getChildren().setAll(newest.stream().map(StationRoll::entry).toList());
-        }
-    }
-
-    private static Node entry(RollEntry entry) {
-        var received = entry.received();
-        Label at = new Label(TIME.format(received.at().atZone(ZoneId.systemDefault())));
-        at.getStyleClass().add("roll-time");
-        at.setMinWidth(Label.USE_PREF_SIZE);
-        Label line = Words.wrapped(Words.of("roll-line", entry.line()));
-        HBox first = new HBox(at, line);
-        first.getStyleClass().add("roll-first");
+    private static Part entry(RollEntry entry) {
+        Received received = entry.received();
+        String at = TIME.format(received.at().atZone(ZoneId.systemDefault()));
         String codes = received.signal()
                 .map(signal -> "%s · %c%s · %s · %s"
                         .formatted(
@@ -63,20 +47,15 @@ public final class StationRoll extends VBox {
                                 signal.areaDigits(),
                                 signal.zoneDigits()))
                 .orElse(received.text());
-        Label code = new Label(codes);
-        code.getStyleClass().add("roll-code");
-        code.setMinWidth(0);
-        Label answer = new Label(words(received.answer()));
-        answer.getStyleClass().add(received.answer().equals(Optional.of(Answer.ACK)) ? "roll-good" : "roll-bad");
-        answer.setMinWidth(Label.USE_PREF_SIZE);
-        Region space = new Region();
-        HBox.setHgrow(space, Priority.ALWAYS);
-        VBox row = new VBox(first, new HBox(code, space, answer));
-        row.getStyleClass().add("roll-entry");
-        received.problems().forEach(problem -> {
-            row.getChildren().add(Words.wrapped(Words.of("roll-bad", problem)));
-        });
-        return row;
+        boolean answered = received.answer().equals(Optional.of(Answer.ACK));
+        Parts row = Parts.column(
+                Group.row(Words.whole(Words.of("roll-time", at)), Words.wrapped(Words.of("roll-line", entry.line())))
+                        .style("roll-first"),
+                Group.row(
+                        Words.of("roll-code", codes).growing(),
+                        Words.whole(Words.of(answered ? "roll-good" : "roll-bad", words(received.answer())))));
+        received.problems().forEach(problem -> row.add(Words.wrapped(Words.of("roll-bad", problem))));
+        return row.style("roll-entry").group();
     }
 
     private static String words(Optional<Answer> answer) {

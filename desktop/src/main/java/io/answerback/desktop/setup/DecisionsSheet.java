@@ -3,6 +3,7 @@ package io.answerback.desktop.setup;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Typed;
 import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.SettingScope;
 import io.answerback.core.profile.SettingValue;
@@ -17,27 +18,25 @@ import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.DecisionWords;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.Node;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
 
 /// What is wanted of the panel, in plain words: each decision with the usual answer and why, what else it
 /// touches, and what it makes one type on this panel. Answering otherwise asks for a reason.
-final class DecisionsSheet extends Sheet {
+final class DecisionsSheet extends FilledSheet {
     private static final double TITLE_WIDTH = 170;
     private static final double ANSWER_WIDTH = 130;
     private static final List<Decision> OF_ZONES = List.of(
@@ -47,24 +46,18 @@ final class DecisionsSheet extends Sheet {
             Decision.ZONE_CHIME,
             Decision.ZONE_NAME);
 
-    private final OpenJob openJob;
-    private final Look look;
-    private Terms terms = new Terms(io.answerback.core.practice.PracticeOption.SET_UNSET);
+    private final Actions actions;
+    private Terms terms = new Terms(PracticeOption.SET_UNSET);
 
-    DecisionsSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.look = look;
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("The plainest choice is the best"),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "Each answer that is not the usual one is one more thing for users to forget and the next engineer to set back. Where there is a reason, it is written down.")),
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "Local code and the station's terms come before habit: delays before sending and the length of a siren are often laid down.")));
+    DecisionsSheet(Actions actions) {
+        this.actions = actions;
+        instrument.set(
+                Words.title("The plainest choice is the best"),
+                Words.wrapped(
+                        Words.quiet(
+                                "Each answer that is not the usual one is one more thing for users to forget and the next engineer to set back. Where there is a reason, it is written down.")),
+                Words.caution(
+                        "Local code and the station's terms come before habit: delays before sending and the length of a siren are often laid down."));
     }
 
     @Override
@@ -79,12 +72,12 @@ final class DecisionsSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         Job job = state.job();
         terms = Terms.of(job.practice());
         Intent intent = new Intent(job);
         RunSheet sheet = state.assessment().setup().sheet();
-        List<Node> parts = new ArrayList<>(zone(state, intent, sheet));
+        List<Part> parts = new ArrayList<>(zone(state, intent, sheet));
         for (Area area : job.areas()) {
             parts.add(Words.section("Area %02d %s".formatted(area.number(), area.name()), ""));
             decisions(SettingScope.AREA)
@@ -99,14 +92,14 @@ final class DecisionsSheet extends Sheet {
         parts.add(Words.section("The whole panel", ""));
         decisions(SettingScope.PANEL)
                 .forEach(decision -> row(job, intent, sheet, decision, 0).ifPresent(parts::add));
-        this.sheet.getChildren().setAll(parts);
+        this.sheet.set(parts);
     }
 
     /// What is decided about the selected point's zone; nothing where it has none.
-    private List<Node> zone(WindowState state, Intent intent, RunSheet sheet) {
+    private List<Part> zone(WindowState state, Intent intent, RunSheet sheet) {
         Job job = state.job();
         Optional<Zone> zone = job.inputOf(state.selected()).map(Input::zone).flatMap(job::zone);
-        List<Node> parts = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
         zone.ifPresent(its -> {
             String name = intent.point(its.number()).map(Point::name).orElse("");
             parts.add(Words.section("Zone %02d %s".formatted(its.number(), name), "the selected point's"));
@@ -122,30 +115,23 @@ final class DecisionsSheet extends Sheet {
                         && (decision.kind() == Decision.Kind.AMOUNT || decision.kind() == Decision.Kind.SWITCH));
     }
 
-    private Optional<Node> row(Job job, Intent intent, RunSheet sheet, Decision decision, int number) {
+    private Optional<Part> row(Job job, Intent intent, RunSheet sheet, Decision decision, int number) {
         Optional<SettingValue> wanted = intent.of(decision, number);
         return wanted.map(value -> {
-            HBox row = new HBox(
+            Parts row = Parts.row(
                     cell(Words.wrapped(Words.of("rule-title", DecisionWords.title(decision, terms))), TITLE_WIDTH),
                     cell(answer(decision, number, value), ANSWER_WIDTH));
-            row.getStyleClass().add("rule");
-            VBox words = new VBox(Words.wrapped(Words.of("finding-why", why(intent, decision, number))));
-            words.getChildren().add(Words.wrapped(Words.quiet(typed(job, sheet, decision, number))));
-            HBox.setHgrow(words, Priority.ALWAYS);
-            job.setup()
-                    .decided(decision, number)
-                    .ifPresent(its -> words.getChildren().add(reason(its)));
-            row.getChildren().add(words);
-            return row;
+            row.style("rule");
+            Parts words = Parts.column(Words.wrapped(Words.of("finding-why", why(intent, decision, number))));
+            words.add(Words.wrapped(Words.quiet(typed(job, sheet, decision, number))));
+            job.setup().decided(decision, number).ifPresent(its -> words.add(reason(its)));
+            row.add(words.group().growing());
+            return row.group();
         });
     }
 
-    private Node cell(Node node, double width) {
-        HBox cell = new HBox(node);
-        cell.setMinWidth(look.px(width));
-        cell.setPrefWidth(look.px(width));
-        cell.setFillHeight(false);
-        return cell;
+    private static Part cell(Part part, double width) {
+        return Group.row(part).style("rule-cell").wide(width);
     }
 
     private String why(Intent intent, Decision decision, int number) {
@@ -166,7 +152,7 @@ final class DecisionsSheet extends Sheet {
                         .formatted(job.panel().profile().name()));
     }
 
-    private Node answer(Decision decision, int number, SettingValue value) {
+    private Part answer(Decision decision, int number, SettingValue value) {
         String name = DecisionWords.title(decision, terms) + (number == 0 ? "" : " %02d".formatted(number));
         return switch (value) {
             case SettingValue.Switch yesOrNo ->
@@ -184,7 +170,7 @@ final class DecisionsSheet extends Sheet {
                         its -> SetupWords.chosen(decision, its),
                         its -> decide(decision, number, its));
             default ->
-                new ValueField(
+                Value.of(
                                 name,
                                 SetupWords.value(decision, value),
                                 typed -> decide(decision, number, plain(decision, typed)))
@@ -199,22 +185,20 @@ final class DecisionsSheet extends Sheet {
     }
 
     private boolean decide(Decision decision, int number, String value) {
-        return openJob.apply(Typed.of(() -> SetupEdits.decide(decision, number, value)));
+        return actions.apply(Typed.of(() -> SetupEdits.decide(decision, number, value)));
     }
 
-    private Node reason(PanelProgramming.Decided decided) {
+    private Part reason(PanelProgramming.Decided decided) {
         boolean told = !decided.reason().isEmpty();
-        HBox row = new HBox(
+        Parts row = Parts.row(
                 Marks.of(
-                        told ? Mark.SOUND : Mark.TIGHT,
-                        told ? "otherwise for a reason" : "otherwise without a reason",
-                        look.px(4.5)),
-                new ValueField(
+                        told ? Mark.SOUND : Mark.TIGHT, told ? "otherwise for a reason" : "otherwise without a reason"),
+                Value.of(
                                 "Reason for " + DecisionWords.title(decided.decision(), terms),
                                 told ? decided.reason() : "give the reason",
-                                why -> openJob.apply(SetupEdits.reason(decided.decision(), decided.number(), why)))
+                                why -> actions.apply(SetupEdits.reason(decided.decision(), decided.number(), why)))
                         .wrapped());
-        row.getStyleClass().add("listed-departure");
-        return row;
+        row.style("listed-departure");
+        return row.group();
     }
 }

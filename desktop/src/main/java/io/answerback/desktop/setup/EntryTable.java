@@ -5,44 +5,35 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.ReadBack;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /// Entries place by place: what is wanted, where, what to type, and what the panel shows, which is typed in to
 /// have it explained.
 final class EntryTable {
     private static final int MOST_ROWS = 60;
+    private static final int COLUMNS = 5;
 
-    private final OpenJob openJob;
-    private final Look look;
+    private final Actions actions;
 
-    EntryTable(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.look = look;
+    EntryTable(Actions actions) {
+        this.actions = actions;
     }
 
-    Node of(List<EntryStep> steps, Optional<EntryStep> next) {
-        GridPane table = new GridPane();
-        table.getStyleClass().addAll("table", "entry-table");
-        ColumnConstraints plain = new ColumnConstraints();
-        ColumnConstraints wide = new ColumnConstraints();
-        wide.setHgrow(Priority.ALWAYS);
-        table.getColumnConstraints().setAll(plain, wide, plain, plain, plain);
-        table.addRow(
-                0,
-                new Region(),
+    Part of(List<EntryStep> steps, Optional<EntryStep> next) {
+        Grid.Filling table = Grid.filling("table", "entry-table");
+        table.columns(Grid.Column.OWN, Grid.Column.REST, Grid.Column.OWN, Grid.Column.OWN, Grid.Column.OWN);
+        table.line(
+                Group.space(),
                 Words.title("What is wanted"),
                 Words.whole(Words.title("Where")),
                 Words.whole(Words.title("Type")),
@@ -51,22 +42,15 @@ final class EntryTable {
         for (EntryStep step : steps.subList(0, Math.min(MOST_ROWS, steps.size()))) {
             String now = menu(step);
             if (!now.equals(menu)) {
-                Label head = Words.quiet(now);
-                table.add(head, 0, table.getRowCount(), 5, 1);
+                table.across(Words.quiet(now), COLUMNS);
                 menu = now;
             }
-            table.addRow(
-                    table.getRowCount(), row(step, next.filter(step::equals).isPresent()));
+            table.line(step.key(), row(step, next.filter(step::equals).isPresent()));
         }
         if (steps.size() > MOST_ROWS) {
-            table.add(
-                    Words.quiet("and %d more after these".formatted(steps.size() - MOST_ROWS)),
-                    0,
-                    table.getRowCount(),
-                    5,
-                    1);
+            table.across(Words.quiet("and %d more after these".formatted(steps.size() - MOST_ROWS)), COLUMNS);
         }
-        return table;
+        return table.grid();
     }
 
     private static String menu(EntryStep step) {
@@ -74,24 +58,22 @@ final class EntryTable {
         return where.size() < 2 ? "" : String.join(" › ", where.subList(0, where.size() - 1));
     }
 
-    private Node[] row(EntryStep step, boolean now) {
-        VBox words = new VBox(Words.wrapped(Words.of(now ? "entry-now" : "entry-intent", intent(step))));
+    private List<Part> row(EntryStep step, boolean now) {
+        Parts words = Parts.column(Words.wrapped(Words.of(now ? "entry-now" : "entry-intent", intent(step))));
         if (!step.problem().isEmpty()) {
-            words.getChildren().add(Words.wrapped(Words.of("finding-says", step.problem())));
+            words.add(Words.wrapped(Words.of("finding-says", step.problem())));
         }
         step.typed()
                 .filter(typed -> !typed.skipped().isEmpty())
-                .ifPresent(
-                        typed -> words.getChildren().add(Words.wrapped(Words.quiet("left out: " + typed.skipped()))));
-        Label entry = Words.figure(step.entry().orElse("–"));
-        entry.getStyleClass().add("entry-box");
-        return new Node[] {
-            Marks.of(mark(step), step.standing().words(), look.px(4.5)),
-            words,
-            Words.whole(Words.figure(step.where().isEmpty() ? "" : step.where().getLast())),
-            Words.whole(entry),
-            shown(step)
-        };
+                .ifPresent(typed -> words.add(Words.wrapped(Words.quiet("left out: " + typed.skipped()))));
+        Text entry = Words.of("figure entry-box", step.entry().orElse("–"));
+        return List.of(
+                Marks.of(mark(step), step.standing().words()),
+                words.group(),
+                Words.whole(
+                        Words.figure(step.where().isEmpty() ? "" : step.where().getLast())),
+                Words.whole(entry),
+                shown(step));
     }
 
     private static String intent(EntryStep step) {
@@ -107,25 +89,23 @@ final class EntryTable {
         };
     }
 
-    private Node shown(EntryStep step) {
+    private Part shown(EntryStep step) {
         if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
             return Words.whole(Words.quiet("never shown"));
         }
-        ValueField shown = new ValueField(
+        return Value.of(
                 "Panel has at %s %s"
                         .formatted(step.setting().name(), step.number() == 0 ? "" : step.number())
                         .strip(),
                 step.now().filter(its -> !its.isEmpty()).orElse("read"),
                 typed -> read(step, typed));
-        shown.setMinWidth(Region.USE_PREF_SIZE);
-        return shown;
     }
 
     private boolean read(EntryStep step, String typed) {
         ReadBack back = ReadBack.of(step, typed);
         boolean kept = back.means().isPresent()
-                && openJob.apply(SetupEdits.found(step.setting().id(), step.number(), typed.strip()));
-        openJob.tell(back.says());
+                && actions.apply(SetupEdits.found(step.setting().id(), step.number(), typed.strip()));
+        actions.tell(back.says());
         return kept;
     }
 }

@@ -3,8 +3,8 @@ package io.answerback.desktop.setup;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
-import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.FoundCsv;
 import java.nio.file.Path;
 import java.util.Locale;
@@ -15,12 +15,12 @@ public final class FoundTable {
     /// What the name of such a file ends in where it is to be told from a table of points.
     public static final String ENDING = ".settings.csv";
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final Background background;
 
     /// What reads files there into the open job.
-    public FoundTable(OpenJob openJob, Background background) {
-        this.openJob = openJob;
+    public FoundTable(Actions actions, Background background) {
+        this.actions = actions;
         this.background = background;
     }
 
@@ -31,16 +31,16 @@ public final class FoundTable {
 
     /// Reads a table into the job in one step that can be undone.
     public void take(Path file) {
-        Job job = openJob.now().job();
+        Job job = actions.now().job();
         background.run(() -> FoundCsv.read(file, job.panel().profile().setup()), this::taken);
     }
 
     private void taken(FoundCsv.Read read) {
-        openJob.go(Stop.SET_UP);
+        actions.go(Stop.SET_UP);
         if (!read.found().isEmpty()) {
-            openJob.apply(SetupEdits.found(read.found()));
+            actions.apply(SetupEdits.found(read.found()));
         }
-        openJob.tell(
+        actions.tell(
                 read.refused().isEmpty()
                         ? "%d entries were read.".formatted(read.found().size())
                         : "%d entries were read, %d were not: %s"

@@ -4,42 +4,38 @@ import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.setup.Leftovers;
 import io.answerback.core.setup.Leftovers.Leftover;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
-import java.io.File;
 import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
-import javafx.stage.FileChooser;
 
 /// What was in a panel that was programmed before: read out of it as a table or entry by entry, explained, and
 /// held against what is wanted. Names and zones of the earlier site are to be cleared.
-final class SetupFoundSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
+final class SetupFoundSheet extends FilledSheet {
+    private final Actions actions;
     private final FoundTable table;
+    private final FileQuestions files;
 
-    SetupFoundSheet(OpenJob openJob, Look look, FoundTable table) {
-        this.openJob = openJob;
-        this.look = look;
+    SetupFoundSheet(Actions actions, FoundTable table, FileQuestions files) {
+        this.actions = actions;
         this.table = table;
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("Left from before"),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "Old names and zones confuse whoever comes next. Where there is much of it, load the maker's defaults and begin anew: then it is known what the panel has.")),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "A table has the columns setting, number and entry; a setting is named as on the run sheet. What one entry shows is typed on the run sheet itself. A file whose name ends in .settings.csv can be dropped on the window.")));
+        this.files = files;
+        instrument.set(
+                Words.title("Left from before"),
+                Words.wrapped(
+                        Words.quiet(
+                                "Old names and zones confuse whoever comes next. Where there is much of it, load the maker's defaults and begin anew: then it is known what the panel has.")),
+                Words.wrapped(
+                        Words.quiet(
+                                "A table has the columns setting, number and entry; a setting is named as on the run sheet. What one entry shows is typed on the run sheet itself. A file whose name ends in .settings.csv can be dropped on the window.")));
     }
 
     @Override
@@ -54,59 +50,43 @@ final class SetupFoundSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
-        Flow tools =
-                new Flow(Tool.of("From a table", "reads what was read out of the panel from a file", this::choose));
+    protected void show(WindowState state) {
+        Parts tools =
+                Parts.flow(Tool.of("From a table", "reads what was read out of the panel from a file", this::choose));
         if (!state.job().setup().found().isEmpty()) {
-            tools.getChildren()
-                    .add(Tool.of(
-                            "The panel is at its defaults",
-                            "nothing that was read or typed is in it any more",
-                            () -> openJob.apply(SetupEdits.defaults())));
+            tools.add(Tool.of(
+                    "The panel is at its defaults",
+                    "nothing that was read or typed is in it any more",
+                    () -> actions.apply(SetupEdits.defaults())));
         }
-        tools.getStyleClass().add("switches");
+        tools.style("switches");
         List<Leftover> left =
                 Leftovers.of(state.job(), state.assessment().setup().sheet());
-        sheet.getChildren().setAll(tools);
+        sheet.set(tools);
         if (left.isEmpty()) {
-            sheet.getChildren()
-                    .add(Words.wrapped(Words.of(
-                            "empty",
-                            state.job().setup().found().isEmpty()
-                                    ? "Taking over a programmed panel: read its settings out first, and see what differs."
-                                    : "All that was read out is as it is wanted.")));
+            sheet.add(Words.empty(
+                    state.job().setup().found().isEmpty()
+                            ? "Taking over a programmed panel: read its settings out first, and see what differs."
+                            : "All that was read out is as it is wanted."));
             return;
         }
-        sheet.getChildren().add(listed(left));
+        sheet.add(listed(left));
     }
 
-    private Node listed(List<Leftover> left) {
-        GridPane rows = new GridPane();
-        rows.getStyleClass().addAll("table", "load-table");
-        rows.addRow(
-                0,
-                new Label(""),
-                Words.title("Setting"),
-                Words.title("Has"),
-                Words.title("Means"),
-                Words.title("Wanted"));
-        left.forEach(its -> rows.addRow(
-                rows.getRowCount(),
-                Marks.of(its.clear() ? Mark.WRONG : Mark.TIGHT, its.clear() ? "to clear" : "differs", look.px(4.5)),
-                Words.wrapped(new Label(its.title())),
+    private Part listed(List<Leftover> left) {
+        Grid.Filling rows = Grid.filling("table", "load-table");
+        rows.line(Text.of(""), Words.title("Setting"), Words.title("Has"), Words.title("Means"), Words.title("Wanted"));
+        left.forEach(its -> rows.line(
+                Marks.of(its.clear() ? Mark.WRONG : Mark.TIGHT, its.clear() ? "to clear" : "differs"),
+                Words.wrapped(Text.of(its.title())),
                 Words.whole(Words.figure(its.entry())),
-                Words.wrapped(new Label(its.means())),
-                Words.wrapped(new Label(its.wanted()))));
-        return rows;
+                Words.wrapped(Text.of(its.means())),
+                Words.wrapped(Text.of(its.wanted()))));
+        return rows.grid();
     }
 
     private void choose() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("What was read out of the panel");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Table", "*.csv"));
-        File file = chooser.showOpenDialog(sheet.getScene().getWindow());
-        if (file != null) {
-            table.take(file.toPath());
-        }
+        files.toRead("What was read out of the panel", List.of(new FileQuestions.Sort("Table", "*.csv")))
+                .ifPresent(table::take);
     }
 }

@@ -8,16 +8,16 @@ import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.RunKeys;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Card;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.Duration;
 import java.time.Instant;
@@ -30,7 +30,7 @@ import java.util.stream.Collectors;
 
 /// Everything that is typed into the panel, one entry at a time on a large card and all of them below: where,
 /// what, and what the panel shows. Enter when it is typed, Down for later, Backspace to take the last one back.
-final class TypingSheet extends Sheet {
+final class TypingSheet extends FilledSheet {
     private static final int LONGEST_SECONDS = 300;
 
     /// Which entries are listed.
@@ -46,21 +46,20 @@ final class TypingSheet extends Sheet {
         }
     }
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final InstantSource clock;
-    private final TypingCard card = new TypingCard();
     private final EntryTable table;
     private final SetupPrint print;
+    private int called;
     private Listed listed = Listed.OPEN;
     private String later = "";
     private Optional<Instant> lastTyped = Optional.empty();
 
-    TypingSheet(OpenJob openJob, Look look, SetupPrint print, InstantSource clock) {
-        this.openJob = openJob;
+    TypingSheet(Actions actions, SetupPrint print, InstantSource clock) {
+        this.actions = actions;
         this.clock = clock;
         this.print = print;
-        this.table = new EntryTable(openJob, look);
-        RunKeys.on(card, openJob, this::typed, this::skip, this::fill);
+        this.table = new EntryTable(actions);
     }
 
     @Override
@@ -93,41 +92,41 @@ final class TypingSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         RunSheet sheet = sheet(state);
         sheetInstrument(state, sheet);
         if (sheet.steps().isEmpty() && sheet.broken().isEmpty()) {
-            this.sheet
-                    .getChildren()
-                    .setAll(
-                            Words.wrapped(
-                                    Words.of(
-                                            "empty",
-                                            "The panel's profile knows none of its settings: add them from the maker's manual, and the run sheet writes itself.")));
+            this.sheet.set(
+                    Words.empty(
+                            "The panel's profile knows none of its settings: add them from the maker's manual, and the run sheet writes itself."));
             return;
         }
-        SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
         Optional<EntryStep> next = next(sheet);
         int differing = sheet.differing().size();
-        card.show(
-                next,
-                "%d of %d typed".formatted(sheet.done(), differing),
+        String place = "%d of %d typed".formatted(sheet.done(), differing);
+        TypingCard card = card(state.job().panel().profile().setup().manner());
+        this.sheet.set(
+                tools(next),
+                new Gauge(sheet.done(), Math.max(1, differing), place),
+                next.map(step -> card.of(step, place)).orElseGet(card::finished),
+                Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
+                    listed = chosen;
+                    showAgain();
+                }),
+                table.of(listed(sheet), next));
+    }
+
+    private TypingCard card(SettingCatalogue.Manner manner) {
+        return new TypingCard(
                 manner,
-                openJob.wholeWindow().get());
-        this.sheet
-                .getChildren()
-                .setAll(
-                        tools(next),
-                        new Gauge(
-                                sheet.done(),
-                                Math.max(1, differing),
-                                "%d of %d typed".formatted(sheet.done(), differing)),
-                        card,
-                        Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
-                            listed = chosen;
-                            show(openJob.now());
-                        }),
-                        table.of(listed(sheet), next));
+                actions.fillsWindow(),
+                new Card.Keys(this::typed, Optional.of(this::skip), actions::undo, Optional.of(this::fill)),
+                called);
+    }
+
+    private void callKeyboard() {
+        called++;
+        showAgain();
     }
 
     private List<EntryStep> listed(RunSheet sheet) {
@@ -141,55 +140,46 @@ final class TypingSheet extends Sheet {
         };
     }
 
-    private Flow tools(Optional<EntryStep> next) {
-        Flow row = new Flow(
+    private Group tools(Optional<EntryStep> next) {
+        Parts row = Parts.flow(
                 Tool.of("Typed ↵", "this entry is in the panel", this::typed),
                 Tool.of("Later ↓", "leave this for later", this::skip),
-                Tool.of("Take back ⌫", "the last is undone again", openJob::undo),
+                Tool.of("Take back ⌫", "the last is undone again", actions::undo),
                 Tool.of(
-                        openJob.wholeWindow().get() ? "Leave the whole window" : "Whole window",
+                        actions.fillsWindow() ? "Leave the whole window" : "Whole window",
                         "one at a time, to be read from the keypad; Esc leaves",
                         this::fill));
-        row.getChildren().add(Tool.of("Print or table", "the run sheet as PDF, SVG or CSV", print::ask));
-        next.ifPresent(step -> row.getChildren()
-                .add(new ValueField("Why it is left out", "leave it out, because", why -> leaveOut(step, why))));
-        row.getStyleClass().add("switches");
-        return row;
+        row.add(Tool.of("Print or table", "the run sheet as PDF, SVG or CSV", print::ask));
+        next.ifPresent(
+                step -> row.add(Value.of("Why it is left out", "leave it out, because", why -> leaveOut(step, why))));
+        row.style("switches");
+        return row.group();
     }
 
     private boolean leaveOut(EntryStep step, String why) {
-        return openJob.apply(Typed.of(() -> SetupEdits.skipped(step, clock.instant(), why)));
+        return actions.apply(Typed.of(() -> SetupEdits.skipped(step, clock.instant(), why)));
     }
 
     private void sheetInstrument(WindowState state, RunSheet sheet) {
         SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
-        instrument.getChildren().clear();
+        instrument.clear();
         dead(state.assessment().setup().dead());
-        instrument.getChildren().add(Words.title("At the panel"));
+        instrument.add(Words.title("At the panel"));
         said("To get in", manner.start());
         said("To confirm", manner.confirm());
         said("To skip one", manner.skip());
         said("To leave", manner.leave());
         if (!sheet.open().isEmpty()) {
-            instrument
-                    .getChildren()
-                    .add(Words.wrapped(
-                            Words.quiet("In this order one walks %d levels of menus; zone by zone it were %d."
-                                    .formatted(sheet.levels(), sheet.levelsByNumber()))));
+            instrument.add(
+                    Words.wrapped(Words.quiet("In this order one walks %d levels of menus; zone by zone it were %d."
+                            .formatted(sheet.levels(), sheet.levelsByNumber()))));
         }
         int text = sheet.needingText().size();
         if (text > 0) {
-            instrument
-                    .getChildren()
-                    .add(Words.wrapped(Words.quiet("%d of them need a keypad that shows text.".formatted(text))));
+            instrument.add(Words.wrapped(Words.quiet("%d of them need a keypad that shows text.".formatted(text))));
         }
-        instrument
-                .getChildren()
-                .add(
-                        Words.wrapped(
-                                Words.of(
-                                        "caution",
-                                        "The station has the account on test before the panel is programmed, and off again afterwards.")));
+        instrument.add(Words.caution(
+                "The station has the account on test before the panel is programmed, and off again afterwards."));
     }
 
     /// Nothing is typed for a zone that is off or in no area, though somebody wired it.
@@ -200,38 +190,36 @@ final class TypingSheet extends Sheet {
         String names = dead.entrySet().stream()
                 .map(zone -> "%02d %s".formatted(zone.getKey(), zone.getValue().name()))
                 .collect(Collectors.joining(", "));
-        instrument
-                .getChildren()
-                .addAll(
-                        Words.title("Wired, and dead"),
-                        Words.wrapped(Words.of("finding-says", names)),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "They are off, or in no area: the panel would never report them, and this sheet has nothing to type.")),
-                        Tool.of(
-                                "Program as surveyed",
-                                "they come onto the run sheet with the behaviour and area of the survey",
-                                () -> openJob.apply(SetupEdits.programDead())));
+        instrument.add(
+                Words.title("Wired, and dead"),
+                Words.wrapped(Words.of("finding-says", names)),
+                Words.wrapped(
+                        Words.quiet(
+                                "They are off, or in no area: the panel would never report them, and this sheet has nothing to type.")),
+                Tool.of(
+                        "Program as surveyed",
+                        "they come onto the run sheet with the behaviour and area of the survey",
+                        () -> actions.apply(SetupEdits.programDead())));
     }
 
     private void said(String what, String how) {
         if (!how.isEmpty()) {
-            instrument.getChildren().add(Words.wrapped(Words.quiet("%s: %s".formatted(what, how))));
+            instrument.add(Words.wrapped(Words.quiet("%s: %s".formatted(what, how))));
         }
     }
 
     private void typed() {
-        next(sheet(openJob.now())).ifPresent(step -> {
+        next(sheet(actions.now())).ifPresent(step -> {
             Instant now = clock.instant();
             if (step.setting().form().kind() == EntryForm.Kind.SECRET) {
-                openJob.apply(SetupEdits.code(
+                actions.apply(SetupEdits.code(
                         new PanelProgramming.CodeNote(step.setting().id(), step.number(), true, "", Optional.empty())));
             } else {
-                openJob.apply(SetupEdits.typed(step, now, seconds(now)));
+                actions.apply(SetupEdits.typed(step, now, seconds(now)));
             }
             lastTyped = Optional.of(now);
         });
-        card.requestFocus();
+        callKeyboard();
     }
 
     /// How long the last entry took: since the one before, unless something else came between.
@@ -242,14 +230,12 @@ final class TypingSheet extends Sheet {
     }
 
     private void skip() {
-        next(sheet(openJob.now())).ifPresent(step -> later = step.key());
-        show(openJob.now());
-        card.requestFocus();
+        next(sheet(actions.now())).ifPresent(step -> later = step.key());
+        callKeyboard();
     }
 
     private void fill() {
-        openJob.wholeWindow().set(!openJob.wholeWindow().get());
-        show(openJob.now());
-        card.requestFocus();
+        actions.fillWindow(!actions.fillsWindow());
+        callKeyboard();
     }
 }

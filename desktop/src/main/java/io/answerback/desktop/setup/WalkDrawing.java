@@ -2,46 +2,48 @@ package io.answerback.desktop.setup;
 
 import io.answerback.core.chain.Mark;
 import io.answerback.core.setup.EntryWalk;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Picture;
 import java.util.stream.Collectors;
-import javafx.geometry.HPos;
 
 /// A walk as a line of time: what is passed when, where the entry time ends, and what is missing to the keypad.
-final class WalkDrawing extends Drawing {
+final class WalkDrawing extends Picture {
     private static final double LEFT = 26;
     private static final double RIGHT = 60;
     private static final double LINE = 46;
 
-    private final Look look;
-    private String door = "";
-    private String keypad = "";
-    private EntryWalk walk;
+    private final String door;
+    private final String keypad;
+    private final EntryWalk walk;
 
-    WalkDrawing(Look look) {
-        super(look);
-        this.look = look;
-        setMinHeight(USE_PREF_SIZE);
-    }
-
-    void show(String from, String to, EntryWalk shown) {
-        door = from;
-        keypad = to;
-        walk = shown;
-        redraw();
+    WalkDrawing(String door, String keypad, EntryWalk walk) {
+        super("walk-drawing");
+        this.door = door;
+        this.keypad = keypad;
+        this.walk = walk;
     }
 
     @Override
-    protected double height() {
+    public String says() {
+        return "%s at 0 s, %s, %s at %.0f s; there are %.0f s"
+                .formatted(
+                        door,
+                        walk.passings().stream()
+                                .map(its -> "%s at %.0f s".formatted(its.point().name(), its.seconds()))
+                                .collect(Collectors.joining(", ")),
+                        keypad,
+                        walk.walk().seconds(),
+                        walk.entrySeconds());
+    }
+
+    @Override
+    public double height() {
         return 96;
     }
 
     @Override
     protected void draw(double width) {
-        if (walk == null) {
-            return;
-        }
         double longest = Math.max(1, Math.max(walk.walk().seconds(), walk.entrySeconds()) * 1.08);
         double scale = (width - LEFT - RIGHT) / longest;
         double end = LEFT + walk.walk().seconds() * scale;
@@ -73,22 +75,13 @@ final class WalkDrawing extends Drawing {
                     "%.0f s: alarm".formatted(walk.entrySeconds()),
                     limit,
                     LINE + 36,
-                    HPos.CENTER);
+                    Across.CENTER);
         }
-        setAccessibleText("%s at 0 s, %s, %s at %.0f s; there are %.0f s"
-                .formatted(
-                        door,
-                        walk.passings().stream()
-                                .map(its -> "%s at %.0f s".formatted(its.point().name(), its.seconds()))
-                                .collect(Collectors.joining(", ")),
-                        keypad,
-                        walk.walk().seconds(),
-                        walk.entrySeconds()));
     }
 
     private void place(double x, String name, String when, Mark mark, int side) {
-        place(Marks.of(mark, name + " " + when, look.px(5.5)), x, LINE, HPos.CENTER);
-        words("tree-word", name, x, LINE - 22, side == 0 && x < LEFT + 1 ? HPos.LEFT : HPos.CENTER);
-        words("core-word", when, x, LINE + 16, HPos.CENTER);
+        place(Marks.of(mark, name + " " + when, 5.5), x, LINE, Across.CENTER);
+        words("tree-word", name, x, LINE - 22, side == 0 && x < LEFT + 1 ? Across.LEFT : Across.CENTER);
+        words("core-word", when, x, LINE + 16, Across.CENTER);
     }
 }

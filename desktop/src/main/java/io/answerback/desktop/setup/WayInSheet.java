@@ -12,39 +12,34 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.TimedWalk;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import javafx.scene.layout.VBox;
 
 /// A way in from a door to a keypad, walked with a watch, against the entry time: what is passed when, and what
 /// would help where it is too slow.
-final class WayInSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
+final class WayInSheet extends FilledSheet {
+    private final Actions actions;
 
-    WayInSheet(OpenJob openJob, Look look) {
-        this.openJob = openJob;
-        this.look = look;
-        instrument
-                .getChildren()
-                .setAll(
-                        Words.title("How to walk it"),
-                        Words.wrapped(
-                                Words.quiet(
-                                        "At the pace of the slowest user, with what they carry: open the door, start the watch, read it at every detector that sees you, and when the last digit is typed.")),
-                        Words.wrapped(Words.of(
-                                "caution", "Walk it once with the site set and the station told, before you leave.")));
+    WayInSheet(Actions actions) {
+        this.actions = actions;
+        instrument.set(
+                Words.title("How to walk it"),
+                Words.wrapped(
+                        Words.quiet(
+                                "At the pace of the slowest user, with what they carry: open the door, start the watch, read it at every detector that sees you, and when the last digit is typed.")),
+                Words.caution("Walk it once with the site set and the station told, before you leave."));
     }
 
     @Override
@@ -58,21 +53,19 @@ final class WayInSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         Job job = state.job();
-        sheet.getChildren().clear();
-        add(job).ifPresent(sheet.getChildren()::add);
+        sheet.clear();
+        add(job).ifPresent(sheet::add);
         List<EntryWalk> walks = state.assessment().setup().walks();
         if (walks.isEmpty()) {
-            sheet.getChildren()
-                    .add(Words.wrapped(
-                            Words.of("empty", "No way in was walked yet: choose the door one comes in by.")));
+            sheet.add(Words.empty("No way in was walked yet: choose the door one comes in by."));
         }
-        walks.forEach(walk -> sheet.getChildren().add(walk(job, walk)));
+        walks.forEach(walk -> sheet.add(walk(job, walk)));
     }
 
     /// Doors that start an entry time and were not walked from.
-    private Optional<Flow> add(Job job) {
+    private Optional<Group> add(Job job) {
         List<Point> doors = job.points().stream()
                 .filter(point -> point.surveyed().type() == ZoneType.ENTRY_EXIT)
                 .filter(point -> job.setup().walks().stream()
@@ -82,15 +75,14 @@ final class WayInSheet extends Sheet {
         if (doors.isEmpty() || keypad.isEmpty()) {
             return Optional.empty();
         }
-        Flow row = new Flow(Words.quiet("Walk in by"));
-        doors.forEach(door -> row.getChildren()
-                .add(Tool.of(
-                        door.name(),
-                        "a walk from there to the keypad",
-                        () -> openJob.apply(SetupEdits.walk(
-                                new TimedWalk(door.id(), keypad.get().id(), List.of(), 0))))));
-        row.getStyleClass().add("switches");
-        return Optional.of(row);
+        Parts row = Parts.flow(Words.quiet("Walk in by"));
+        doors.forEach(door -> row.add(Tool.of(
+                door.name(),
+                "a walk from there to the keypad",
+                () -> actions.apply(
+                        SetupEdits.walk(new TimedWalk(door.id(), keypad.get().id(), List.of(), 0))))));
+        row.style("switches");
+        return Optional.of(row.group());
     }
 
     private static Stream<PanelModule> keypads(Job job) {
@@ -100,70 +92,63 @@ final class WayInSheet extends Sheet {
                         .isPresent());
     }
 
-    private VBox walk(Job job, EntryWalk walk) {
+    private Part walk(Job job, EntryWalk walk) {
         String door = job.point(walk.walk().from())
                 .map(Point::name)
                 .orElse(walk.walk().from().text());
-        VBox part = new VBox(Words.section("From " + door, walk.ok() ? "they get in" : "they do not get in"));
-        part.getStyleClass().add("gaps");
+        Parts part = Parts.column(Words.section("From " + door, walk.ok() ? "they get in" : "they do not get in"));
+        part.style("gaps");
         if (!walk.unready().isEmpty()) {
-            part.getChildren().add(Words.wrapped(Words.of("finding-says", walk.unready())));
+            part.add(Words.wrapped(Words.of("finding-says", walk.unready())));
         }
-        WalkDrawing drawing = new WalkDrawing(look);
-        drawing.show(door, job.nameOf(walk.walk().keypad()), walk);
-        part.getChildren().addAll(drawing, fields(job, walk.walk()));
-        EntryRemedies.of(job, walk).forEach(remedy -> part.getChildren().add(remedy(remedy)));
-        return part;
+        part.add(new WalkDrawing(door, job.nameOf(walk.walk().keypad()), walk), fields(job, walk.walk()));
+        EntryRemedies.of(job, walk).forEach(remedy -> part.add(remedy(remedy)));
+        return part.group();
     }
 
-    private Flow remedy(EntryRemedies.Remedy remedy) {
-        Flow row = new Flow(
-                Tool.of(remedy.says(), remedy.why(), () -> openJob.apply(remedy.edit())),
+    private Group remedy(EntryRemedies.Remedy remedy) {
+        Parts row = Parts.flow(
+                Tool.of(remedy.says(), remedy.why(), () -> actions.apply(remedy.edit())),
                 Words.wrapped(Words.quiet(
                         remedy.why() + (remedy.enough() ? " They get in then." : " It is not enough by itself."))));
-        row.getStyleClass().add("switches");
-        return row;
+        row.style("switches");
+        return row.group();
     }
 
-    private Flow fields(Job job, TimedWalk walk) {
-        Flow row = new Flow();
-        row.getStyleClass().add("switches");
+    private Group fields(Job job, TimedWalk walk) {
+        Parts row = Parts.flow();
+        row.style("switches");
         walk.paces()
-                .forEach(pace -> row.getChildren()
-                        .addAll(
-                                Words.quiet(job.point(pace.pointId())
-                                        .map(Point::name)
-                                        .orElse(pace.pointId().text())),
-                                new ValueField(
-                                        "Seconds to " + pace.pointId(),
-                                        "%.0f s".formatted(pace.seconds()),
-                                        typed -> paced(walk, pace.pointId(), typed))));
-        row.getChildren()
-                .addAll(
-                        Words.quiet("code typed at"),
-                        Choice.of(
-                                "Keypad",
-                                keypads(job).map(PanelModule::id).toList(),
-                                walk.keypad(),
-                                job::nameOf,
-                                id -> openJob.apply(
-                                        SetupEdits.walk(new TimedWalk(walk.from(), id, walk.paces(), walk.seconds())))),
-                        new ValueField(
-                                "Seconds to the code",
-                                "%.0f s".formatted(walk.seconds()),
-                                typed -> reached(walk, typed)),
-                        Choice.of(
-                                "Passed on the way",
-                                open(job, walk),
-                                null,
-                                "also passed",
-                                point -> title(point),
-                                point -> paced(walk, point.id(), String.valueOf(walk.seconds()))),
-                        Tool.of(
-                                "Forget this walk",
-                                "it is of no interest any more",
-                                () -> openJob.apply(SetupEdits.withoutWalk(walk.from()))));
-        return row;
+                .forEach(pace -> row.add(
+                        Words.quiet(job.point(pace.pointId())
+                                .map(Point::name)
+                                .orElse(pace.pointId().text())),
+                        Value.of(
+                                "Seconds to " + pace.pointId(),
+                                "%.0f s".formatted(pace.seconds()),
+                                typed -> paced(walk, pace.pointId(), typed))));
+        row.add(
+                Words.quiet("code typed at"),
+                Choice.of(
+                        "Keypad",
+                        keypads(job).map(PanelModule::id).toList(),
+                        walk.keypad(),
+                        job::nameOf,
+                        id -> actions.apply(
+                                SetupEdits.walk(new TimedWalk(walk.from(), id, walk.paces(), walk.seconds())))),
+                Value.of("Seconds to the code", "%.0f s".formatted(walk.seconds()), typed -> reached(walk, typed)),
+                Choice.of(
+                        "Passed on the way",
+                        open(job, walk),
+                        null,
+                        "also passed",
+                        point -> title(point),
+                        point -> paced(walk, point.id(), String.valueOf(walk.seconds()))),
+                Tool.of(
+                        "Forget this walk",
+                        "it is of no interest any more",
+                        () -> actions.apply(SetupEdits.withoutWalk(walk.from()))));
+        return row.group();
     }
 
     private static String title(Point point) {
@@ -179,7 +164,7 @@ final class WayInSheet extends Sheet {
     }
 
     private boolean paced(TimedWalk walk, PointId pointId, String typed) {
-        return openJob.apply(seconds(typed).then(seconds -> {
+        return actions.apply(seconds(typed).then(seconds -> {
             List<TimedWalk.Pace> paces = new ArrayList<>(walk.paces());
             paces.removeIf(pace -> pace.pointId().equals(pointId));
             paces.add(new TimedWalk.Pace(pointId, seconds));
@@ -188,7 +173,7 @@ final class WayInSheet extends Sheet {
     }
 
     private boolean reached(TimedWalk walk, String typed) {
-        return openJob.apply(seconds(typed)
+        return actions.apply(seconds(typed)
                 .then(seconds -> SetupEdits.walk(new TimedWalk(walk.from(), walk.keypad(), walk.paces(), seconds))));
     }
 

@@ -1,22 +1,22 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.chain.LinkState;
-import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Run;
+import io.answerback.desktop.present.ChainPresentation;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -31,6 +31,12 @@ import javafx.scene.shape.Polyline;
 /// The selected point's seven links, live. Space acts on the point, and the change runs along the chain to the
 /// practice station and back as an answer.
 final class ChainStrip extends VBox {
+    private static final PseudoClass REACHED = PseudoClass.getPseudoClass("reached");
+    private static final double CARD_WIDTH = 150;
+
+    private final List<LinkCard> cards =
+            Stream.generate(LinkCard::new).limit(Link.values().length).toList();
+    private final List<Node> arrows = new ArrayList<>();
     private final Label about = new Label();
     private final Button act = new Button();
     private final Button area = new Button();
@@ -59,6 +65,7 @@ final class ChainStrip extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         links.getStyleClass().add("chain-links");
         getChildren().addAll(head, links);
+        look.textPercent().subscribe(percent -> lay());
     }
 
     void show(WindowState state) {
@@ -69,7 +76,33 @@ final class ChainStrip extends VBox {
         Hint.on(act, act.getText() + " in the panel model and send what follows to the practice station");
         showArea(state, point);
         Optional<Run> run = practice.run().get().filter(its -> its.pointId().equals(point.pointId()));
-        links.getChildren().setAll(cards(point, run));
+        show(ChainPresentation.of(point, run));
+    }
+
+    private void show(ChainPresentation chain) {
+        for (int i = 0; i < cards.size(); i++) {
+            cards.get(i).show(chain.links().get(i));
+            if (i > 0) {
+                arrows.get(i - 1)
+                        .pseudoClassStateChanged(REACHED, chain.links().get(i).reached());
+            }
+        }
+    }
+
+    /// The arrows and cards in this size of text.
+    private void lay() {
+        arrows.clear();
+        links.getChildren().clear();
+        for (LinkCard card : cards) {
+            if (card != cards.getFirst()) {
+                StackPane arrow = arrow();
+                arrows.add(arrow);
+                links.getChildren().add(arrow);
+            }
+            card.setPrefWidth(look.px(CARD_WIDTH));
+            HBox.setHgrow(card, Priority.ALWAYS);
+            links.getChildren().add(card);
+        }
     }
 
     private static String order(PointResult point, boolean active) {
@@ -99,70 +132,12 @@ final class ChainStrip extends VBox {
         });
     }
 
-    private List<Node> cards(PointResult point, Optional<Run> run) {
-        List<Node> nodes = new ArrayList<>();
-        List<LinkState> live = run.map(Run::links).orElse(List.of());
-        boolean travelling = run.map(Run::travelling).orElse(false);
-        for (Link link : Link.values()) {
-            boolean reached = link.ordinal() < live.size();
-            LinkState state = reached ? live.get(link.ordinal()) : point.chain().of(link);
-            boolean head = travelling && link.ordinal() == live.size() - 1;
-            boolean dim = run.isPresent() && (travelling || anyWrong(live)) && !reached;
-            if (link != Link.POINT) {
-                nodes.add(arrow(reached));
-            }
-            nodes.add(card(state, reached, head, dim));
-        }
-        return nodes;
-    }
-
-    private static boolean anyWrong(List<LinkState> live) {
-        return !live.isEmpty() && live.getLast().mark() == Mark.WRONG;
-    }
-
-    private Node card(LinkState state, boolean reached, boolean head, boolean dim) {
-        Label title = new Label(state.link().title());
-        title.getStyleClass().add("link-title");
-        Label figure = new Label(state.figure());
-        figure.getStyleClass().add("link-figure");
-        Label line = new Label(state.line());
-        line.getStyleClass().add("link-line");
-        for (Label label : List.of(figure, line)) {
-            label.setWrapText(true);
-            label.setMinHeight(Label.USE_PREF_SIZE);
-        }
-        Region edge = new Region();
-        edge.getStyleClass().add("link-edge");
-        VBox words = new VBox(title, figure, line);
-        words.getStyleClass().add("link-words");
-        VBox card = new VBox(edge, words);
-        card.getStyleClass().addAll("link", "link-" + state.mark().name().toLowerCase(Locale.ROOT));
-        style(card, "link-reached", reached);
-        style(card, "link-head", head);
-        style(card, "link-dim", dim);
-        card.setPrefWidth(look.px(150));
-        card.setMinWidth(0);
-        HBox.setHgrow(card, Priority.ALWAYS);
-        String says = state.link().title() + ": " + state.figure() + ", " + state.line() + ", "
-                + state.mark().word();
-        card.setAccessibleText(says);
-        card.setFocusTraversable(false);
-        Hint.on(card, says);
-        return card;
-    }
-
-    private static void style(Node node, String style, boolean on) {
-        if (on) {
-            node.getStyleClass().add(style);
-        }
-    }
-
-    private Node arrow(boolean reached) {
+    private StackPane arrow() {
         double r = look.px(4);
         Polyline head = new Polyline(-r, -r, 0, 0, -r, r, 0, 0, -3 * r, 0);
         head.getStyleClass().add("link-arrow");
-        style(head, "link-arrow-reached", reached);
         StackPane pane = new StackPane(head);
+        pane.getStyleClass().add("link-arrow-place");
         pane.setMinWidth(look.px(20));
         return pane;
     }

@@ -1,8 +1,7 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.wording.Terms;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Tool;
+import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
 import java.util.List;
@@ -77,10 +76,13 @@ final class Header extends HBox {
     private HBox computing(ReadOnlyBooleanProperty computing) {
         Label words = new Label("Working this out…");
         words.setMinWidth(Region.USE_PREF_SIZE);
-        Button stop = Tool.of(
-                "Cancel",
-                "gives up what is being worked out, and the edit it follows from",
-                commands.stopComputing().action());
+        Button stop = new Button("Cancel");
+        String says = "gives up what is being worked out, and the edit it follows from";
+        stop.getStyleClass().add("tool");
+        stop.setMinWidth(Region.USE_PREF_SIZE);
+        stop.setAccessibleText("Cancel: " + says);
+        stop.setOnAction(click -> commands.stopComputing().action().run());
+        Hint.on(stop, says);
         HBox both = new HBox(words, stop);
         both.getStyleClass().add("computing");
         both.visibleProperty().bind(computing);

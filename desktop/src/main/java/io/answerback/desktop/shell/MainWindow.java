@@ -1,8 +1,10 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.desktop.drawing.IntoView;
+import io.answerback.desktop.control.IntoView;
+import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.present.FindingsPresentation;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
@@ -37,7 +39,7 @@ public final class MainWindow {
     private final Header header;
     private final RouteLine route;
     private final PointList points;
-    private final Findings findings;
+    private final PartPane findings;
     private final ChainStrip chain;
     private final Palette palette;
     private final Label notice = new Label();
@@ -78,7 +80,7 @@ public final class MainWindow {
         this.palette = new Palette(openJob, commands.all(), points::focusList);
         this.header = new Header(commands, openJob.busy(), palette::open, recent, open);
         this.route = new RouteLine(openJob, look);
-        this.findings = new Findings(openJob, look);
+        this.findings = new PartPane(look, "findings");
         this.chain = new ChainStrip(openJob, practice, look);
         notice.getStyleClass().add("notice");
         notice.setWrapText(true);
@@ -217,7 +219,7 @@ public final class MainWindow {
         route.show(state);
         points.show(state);
         bench.show(state);
-        findings.show(state);
+        findings.show(FindingsPresentation.of(openJob, state));
         start.tell(start.isVisible() ? state.notice() : "");
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());

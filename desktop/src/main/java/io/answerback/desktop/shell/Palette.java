@@ -1,7 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.find.Found;
 import io.answerback.desktop.find.Hit;
 import io.answerback.desktop.work.OpenJob;
@@ -54,10 +53,11 @@ final class Palette extends StackPane {
     }
 
     private static Label nothing() {
-        Label says = Words.wrapped(
-                Words.quiet(
-                        "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found."));
-        says.getStyleClass().add("palette-nothing");
+        Label says = new Label(
+                "Nothing has that name. Points, modules, cables, terminals, inputs, settings (by our word or the panel's), people, findings and commands can be found.");
+        says.setWrapText(true);
+        says.setMinHeight(Region.USE_PREF_SIZE);
+        says.getStyleClass().addAll("quiet", "palette-nothing");
         return says;
     }
 

@@ -2,12 +2,14 @@ package io.answerback.desktop.shell;
 
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.site.SystemPoint;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.control.Hint;
+import io.answerback.desktop.control.MarkGlyph;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -26,6 +28,12 @@ final class PointCell extends ListCell<PointResult> {
 
     private final Look look;
     private final OpenJob openJob;
+    private final Label id = new Label();
+    private final Label name = new Label();
+    private final HBox row = new HBox(id, name);
+    private final List<MarkGlyph> marks = Stream.generate(MarkGlyph::new)
+            .limit(PointList.Column.values().length)
+            .toList();
 
     PointCell(Look look, OpenJob openJob) {
         this.look = look;
@@ -33,6 +41,15 @@ final class PointCell extends ListCell<PointResult> {
         addEventFilter(MouseEvent.MOUSE_PRESSED, this::press);
         getStyleClass().add("point-cell");
         setPrefWidth(0);
+        id.getStyleClass().add("point-id");
+        id.setMinWidth(Label.USE_PREF_SIZE);
+        name.getStyleClass().add("point-name");
+        name.setTextOverrun(OverrunStyle.ELLIPSIS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        row.getStyleClass().add("point-row");
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getChildren().addAll(marks);
     }
 
     /// With Ctrl a click picks the point beside the others, with Shift all up to it.
@@ -58,20 +75,11 @@ final class PointCell extends ListCell<PointResult> {
             setAccessibleText(null);
             return;
         }
-        Label id = new Label(point.wired().isPresent() ? point.pointId().text() : "");
-        id.getStyleClass().add("point-id");
-        id.setMinWidth(Label.USE_PREF_SIZE);
-        Label name = new Label(point.name());
-        name.getStyleClass().add("point-name");
-        name.setTextOverrun(OverrunStyle.ELLIPSIS);
-        name.setMaxWidth(Double.MAX_VALUE);
+        id.setText(point.wired().isPresent() ? point.pointId().text() : "");
+        name.setText(point.name());
         Hint.on(name, point.name());
-        HBox.setHgrow(name, Priority.ALWAYS);
-        HBox row = new HBox(id, name);
-        row.getStyleClass().add("point-row");
-        row.setAlignment(Pos.CENTER_LEFT);
         for (PointList.Column column : PointList.Column.values()) {
-            row.getChildren().add(Marks.of(column.mark(point), column.says(point), look.px(MARK_RADIUS)));
+            marks.get(column.ordinal()).show(column.mark(point), column.says(point), look.px(MARK_RADIUS));
         }
         setGraphic(row);
         setAccessibleText(point.pointId() + " " + point.name() + ", "

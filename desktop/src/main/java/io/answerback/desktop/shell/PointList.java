@@ -6,7 +6,7 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Link;
-import io.answerback.desktop.drawing.Hint;
+import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;

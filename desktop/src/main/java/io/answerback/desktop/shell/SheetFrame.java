@@ -1,28 +1,37 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.drawing.Headline;
+import io.answerback.desktop.control.PartPane;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.WeakHashMap;
 import javafx.scene.Node;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/// What a bench of several sheets is made of: the title of the sheet that lies on top, the switch between them,
-/// and the sheet.
+/// What a bench is made of: the switch between its sheets, the title of the one that lies on top, and the sheet.
 public final class SheetFrame {
+    private final Look look;
     private final VBox bench = new VBox();
-    private final HBox switches = new HBox();
-    private final StackPane head = new StackPane();
+    private final PartPane head;
     private final StackPane middle = new StackPane();
     private final StackPane instrument = new StackPane();
+    private final Map<PartSheet, SheetView> views = new WeakHashMap<>();
 
     /// An empty frame.
-    public SheetFrame() {
+    public SheetFrame(Look look) {
+        this.look = look;
+        this.head = new PartPane(look);
         bench.getStyleClass().add("bench");
-        switches.getStyleClass().add("sheet-switches");
         VBox.setVgrow(middle, Priority.ALWAYS);
-        bench.getChildren().addAll(switches, head, middle);
+        bench.getChildren().addAll(head, middle);
     }
 
     /// What stands in the middle.
@@ -39,15 +48,18 @@ public final class SheetFrame {
     ///
     /// @param above what stands above the title, where no title however long moves it: the switch between the
     ///     sheets
-    public void show(Sheet sheet, WindowState state, Node... above) {
-        head.getChildren().setAll(new Headline(sheet.title(), sheet.about(state)));
-        switches.getChildren().setAll(above);
-        switches.setVisible(above.length > 0);
-        switches.setManaged(above.length > 0);
-        if (!middle.getChildren().contains(sheet.node())) {
-            middle.getChildren().setAll(sheet.node());
-            instrument.getChildren().setAll(sheet.instrument());
+    public void show(PartSheet sheet, WindowState state, Optional<Part> above) {
+        Part title = Group.flow(
+                        Words.wrapped(Words.of("bench-title", sheet.title())),
+                        Words.wrapped(Words.of("bench-about", sheet.about(state))))
+                .style("headline");
+        head.show(above.<List<Part>>map(its -> List.of(Group.row(its).style("sheet-switches"), title))
+                .orElse(List.of(title)));
+        SheetView view = views.computeIfAbsent(sheet, its -> new SheetView(its, look));
+        if (!middle.getChildren().contains(view.middle())) {
+            middle.getChildren().setAll(view.middle());
+            instrument.getChildren().setAll(view.beside());
         }
-        sheet.show(state);
+        view.show(state);
     }
 }

@@ -1,8 +1,7 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.chain.Mark;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Marks;
+import io.answerback.desktop.control.Hint;
+import io.answerback.desktop.control.MarkGlyph;
 import io.answerback.desktop.present.RoutePresentation.OneStop;
 import io.answerback.desktop.theme.Look;
 import javafx.css.PseudoClass;
@@ -23,10 +22,8 @@ final class StopButton extends Button {
     private final Look look;
     private final Label title = new Label();
     private final Label done = new Label();
-    private final StackPane line = new StackPane(rail());
+    private final MarkGlyph mark = new MarkGlyph();
     private OneStop shown;
-    private Mark mark;
-    private int textPercent;
 
     StopButton(Look look) {
         this.look = look;
@@ -35,7 +32,7 @@ final class StopButton extends Button {
         HBox words = new HBox(title, done);
         words.getStyleClass().add("stop-words");
         words.setAlignment(Pos.CENTER);
-        VBox drawn = new VBox(line, words);
+        VBox drawn = new VBox(new StackPane(rail(), mark), words);
         drawn.setAlignment(Pos.CENTER);
         drawn.prefWidthProperty().bind(widthProperty());
         setGraphic(drawn);
@@ -45,7 +42,7 @@ final class StopButton extends Button {
     }
 
     void show(OneStop stop) {
-        showMark(stop);
+        mark.show(stop.mark(), stop.mark().word(), look.px(MARK_RADIUS));
         if (!stop.equals(shown)) {
             shown = stop;
             title.setText(stop.name());
@@ -53,14 +50,6 @@ final class StopButton extends Button {
             pseudoClassStateChanged(OPEN, stop.open());
             setAccessibleText(stop.says());
             Hint.on(this, stop.hint());
-        }
-    }
-
-    private void showMark(OneStop stop) {
-        if (mark != stop.mark() || textPercent != look.textPercent().get()) {
-            mark = stop.mark();
-            textPercent = look.textPercent().get();
-            line.getChildren().setAll(rail(), Marks.of(mark, mark.word(), look.px(MARK_RADIUS)));
         }
     }
 

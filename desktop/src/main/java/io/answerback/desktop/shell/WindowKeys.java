@@ -1,7 +1,7 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.desktop.drawing.OwnKeys;
-import io.answerback.desktop.drawing.RowButton;
+import io.answerback.desktop.control.KeyCard;
+import io.answerback.desktop.control.PressRow;
 import io.answerback.desktop.work.OpenJob;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -37,7 +37,8 @@ final class WindowKeys {
     }
 
     private void pressed(Commands commands, KeyEvent key) {
-        boolean typing = scene.getFocusOwner() instanceof TextInputControl || scene.getFocusOwner() instanceof OwnKeys;
+        Node focused = scene.getFocusOwner();
+        boolean typing = focused instanceof TextInputControl || focused instanceof KeyCard;
         if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
             return;
         }
@@ -76,6 +77,7 @@ final class WindowKeys {
 
     private boolean onButton() {
         Node focused = scene.getFocusOwner();
-        return focused instanceof ButtonBase || focused instanceof RowButton;
+        boolean value = focused != null && focused.getStyleClass().contains("value-shown");
+        return focused instanceof ButtonBase && !value || focused instanceof PressRow;
     }
 }

@@ -8,10 +8,15 @@ import io.answerback.core.profile.ProfileSummary;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.NewJob;
 import io.answerback.core.wording.PracticeWords;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.control.PartPane;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Fixed;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.SettingsFile;
 import java.io.File;
@@ -19,13 +24,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 
@@ -35,31 +34,23 @@ final class NewJobForm extends VBox {
     private final Consumer<Job> begin;
     private final TextField site = field("Site", "what the site is called");
     private final TextField place = field("Where", "what finds the building; may stay empty");
-    private final Label trouble = Words.of("nothing", "");
-    private final GridPane grid = new GridPane();
-    private final Flow rulesRow = new Flow();
-    private final Flow panelRow = new Flow();
-    private final VBox panelAbout = new VBox();
-    private final Flow wordsRow = new Flow();
-    private final Label source = Words.wrapped(Words.quiet(""));
-    private final Button beginning = Tool.primary("Begin this job", this::begin);
+    private final PartPane form;
+    private String trouble = "";
     private List<List<?>> offered = List.of();
     private HouseRules rules;
     private PanelProfile profile;
     private Optional<PracticeOption> wording = Optional.empty();
 
-    NewJobForm(RuleShelf shelf, Consumer<Job> begin) {
+    NewJobForm(Look look, RuleShelf shelf, Consumer<Job> begin) {
         this.shelf = shelf;
         this.begin = begin;
         this.rules = shelf.rules().getFirst();
         this.profile = shelf.profiles().getFirst();
         getStyleClass().add("new-job");
-        grid.getStyleClass().add("new-job-grid");
+        this.form = new PartPane(look, "new-job-form");
         site.setOnAction(enter -> begin());
         place.setOnAction(enter -> begin());
-        trouble.setWrapText(true);
-        layOut();
-        getChildren().addAll(Words.of("start-title", "Begin a job"), grid, new HBox(beginning), trouble);
+        getChildren().add(form);
         show();
     }
 
@@ -76,27 +67,6 @@ final class NewJobForm extends VBox {
         site.requestFocus();
     }
 
-    private void layOut() {
-        row(0, "Site", site);
-        row(1, "Where", place);
-        row(2, "Rules", rulesRow);
-        row(3, "Panel", panelRow);
-        panelAbout.getStyleClass().add("profile-about");
-        grid.add(panelAbout, 1, 4);
-        row(5, "Words", wordsRow);
-        source.setMaxWidth(Double.MAX_VALUE);
-        grid.add(source, 1, 6);
-        List.of(rulesRow, panelRow, wordsRow).forEach(row -> row.getStyleClass().add("choices"));
-    }
-
-    private void row(int row, String name, Node value) {
-        Label label = Words.quiet(name);
-        label.setMinWidth(USE_PREF_SIZE);
-        grid.add(label, 0, row);
-        grid.add(value, 1, row);
-        GridPane.setHgrow(value, Priority.ALWAYS);
-    }
-
     /// Shows what there is to choose from, if that is more than was shown; a list that hangs open stays open.
     void refresh() {
         if (!offered.equals(List.of(shelf.rules(), shelf.profiles()))) {
@@ -107,27 +77,50 @@ final class NewJobForm extends VBox {
     /// Shows what is chosen and what there is to choose from now.
     void show() {
         offered = List.of(shelf.rules(), shelf.profiles());
-        rulesRow.getChildren()
-                .setAll(
+        List<Text> about = ProfileSummary.of(profile).lines().stream()
+                .map(line -> Words.wrapped(Words.quiet(line)))
+                .toList();
+        Grid.Filling grid = Grid.filling("new-job-grid").columns(Grid.Column.OWN, Grid.Column.REST);
+        grid.line(name("Site"), new Fixed("Site", site));
+        grid.line(name("Where"), new Fixed("Where", place));
+        grid.line(name("Rules"), rules());
+        grid.line(name("Panel"), panel());
+        grid.line(name(""), Group.column(about).style("profile-about"));
+        grid.line(name("Words"), words());
+        grid.line(name(""), Words.wrapped(Words.quiet(rules.source())));
+        form.show(List.of(
+                Words.of("start-title", "Begin a job"),
+                grid.grid(),
+                Group.row(Tool.primary("Begin this job", this::begin)),
+                Words.wrapped(Words.of("nothing", trouble))));
+    }
+
+    private static Text name(String name) {
+        return Words.whole(Words.quiet(name));
+    }
+
+    private Group rules() {
+        return Group.flow(
                         Choice.of("House rules", shelf.rules(), rules, HouseRules::name, this::choose),
-                        Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile));
-        panelRow.getChildren()
-                .setAll(
+                        Tool.of("From a file", "a firm's rules that were written elsewhere", this::rulesFromFile))
+                .style("choices");
+    }
+
+    private Group panel() {
+        return Group.flow(
                         Choice.of("Panel profile", shelf.profiles(), profile, NewJobForm::named, this::choose),
-                        Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile));
-        panelAbout
-                .getChildren()
-                .setAll(ProfileSummary.of(profile).lines().stream()
-                        .map(line -> Words.wrapped(Words.quiet(line)))
-                        .toList());
-        wordsRow.getChildren()
-                .setAll(Choice.of(
+                        Tool.of("From a file", "a profile filled in from the maker's manual", this::profileFromFile))
+                .style("choices");
+    }
+
+    private Group words() {
+        return Group.flow(Choice.of(
                         "Wording",
                         PracticeOption.of(PracticeQuestion.WORDING),
                         wording(),
                         PracticeWords::of,
-                        this::choose));
-        source.setText(rules.source());
+                        this::choose))
+                .style("choices");
     }
 
     private static String named(PanelProfile its) {
@@ -141,13 +134,11 @@ final class NewJobForm extends VBox {
     private void choose(HouseRules its) {
         rules = its;
         complain("");
-        show();
     }
 
     private void choose(PanelProfile its) {
         profile = its;
         complain("");
-        show();
     }
 
     private void choose(PracticeOption its) {
@@ -168,7 +159,8 @@ final class NewJobForm extends VBox {
     }
 
     private void complain(String what) {
-        trouble.setText(what);
+        trouble = what;
+        show();
     }
 
     private void rulesFromFile() {

@@ -2,8 +2,11 @@ package io.answerback.desktop.start;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.drawing.RowButton;
-import io.answerback.desktop.drawing.Words;
+import io.answerback.desktop.control.PartPane;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Words;
 import io.answerback.desktop.shell.FrontSheet;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
@@ -13,6 +16,9 @@ import io.answerback.files.SettingsFile;
 import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
 import java.time.InstantSource;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
@@ -24,7 +30,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
@@ -41,8 +46,8 @@ public final class StartSheet extends FrontSheet {
     private final InstantSource clock;
     private final RuleShelf shelf;
     private NewJobForm form;
-    private final VBox known = new VBox();
-    private final Label notice = Words.of("notice", "");
+    private final PartPane known;
+    private final Label notice = new Label();
     private ScrollPane newJob;
     private boolean mayLeave;
 
@@ -85,11 +90,12 @@ public final class StartSheet extends FrontSheet {
         this.assessor = assessor;
         this.recent = recent;
         this.shelf = shelf;
+        this.known = new PartPane(look, "known-jobs");
+        notice.getStyleClass().add("notice");
         getStyleClass().add("start");
         notice.setWrapText(true);
         notice.setMaxWidth(Double.MAX_VALUE);
         tell("");
-        known.getStyleClass().add("known-jobs");
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE && mayLeave) {
                 actions.leave();
@@ -99,15 +105,15 @@ public final class StartSheet extends FrontSheet {
     }
 
     private Node content() {
-        VBox head = new VBox(
+        PartPane head = pane(
+                "start-head",
                 Words.of("start-name", "Answerback"),
                 Words.of(
                         "start-about",
                         "From a door in the building to the line the operator reads, and the answer back."));
-        head.getStyleClass().add("start-head");
-        VBox right = new VBox(form, demos());
+        VBox right = new VBox(form, pane("start-demos", demos()));
         right.getStyleClass().add("start-right");
-        VBox left = new VBox(Words.of("start-title", "Go on with a job"), known);
+        VBox left = new VBox(pane("start-head-left", Words.of("start-title", "Go on with a job")), known);
         left.getStyleClass().add("start-left");
         ScrollPane scroll = scroll(left);
         newJob = scroll(right);
@@ -135,25 +141,30 @@ public final class StartSheet extends FrontSheet {
         return column;
     }
 
-    private Node demos() {
-        VBox rows = new VBox();
-        rows.getStyleClass().add("demo-rows");
-        IntStream.range(0, DemoJobs.COUNT).forEach(i -> rows.getChildren().add(demo(i)));
-        VBox demos = new VBox(
-                Words.of("start-title", "Try a made-up site"),
-                rows,
-                Words.wrapped(Words.quiet("Or drop a job file anywhere on this window.")));
-        demos.getStyleClass().add("start-demos");
-        return demos;
+    private PartPane pane(String style, Part... parts) {
+        PartPane pane = new PartPane(look, style);
+        pane.show(List.of(parts));
+        return pane;
     }
 
-    private Node demo(int index) {
-        VBox words = new VBox(
+    private Part[] demos() {
+        List<Part> rows =
+                IntStream.range(0, DemoJobs.COUNT).mapToObj(this::demo).toList();
+        return new Part[] {
+            Words.of("start-title", "Try a made-up site"),
+            Group.column(rows).style("demo-rows"),
+            Words.wrapped(Words.quiet("Or drop a job file anywhere on this window."))
+        };
+    }
+
+    private Part demo(int index) {
+        Group words = Group.column(
                 Words.of("finding-says", DemoJobs.NAMES.get(index)),
                 Words.wrapped(Words.of("finding-why", DemoJobs.ABOUT.get(index))));
-        HBox.setHgrow(words, Priority.ALWAYS);
-        return new RowButton(
-                DemoJobs.NAMES.get(index) + ": " + DemoJobs.ABOUT.get(index), () -> actions.demo(index + 1), words);
+        return Press.of(
+                DemoJobs.NAMES.get(index) + ": " + DemoJobs.ABOUT.get(index),
+                () -> actions.demo(index + 1),
+                words.growing());
     }
 
     /// Shows the sheet and reads anew how the jobs stand.
@@ -163,7 +174,7 @@ public final class StartSheet extends FrontSheet {
         mayLeave = leave;
         tell("");
         if (form == null) {
-            form = new NewJobForm(shelf, actions::begin);
+            form = new NewJobForm(look, shelf, actions::begin);
             getChildren().add(content());
         }
         form.show();
@@ -174,7 +185,7 @@ public final class StartSheet extends FrontSheet {
         form.focusSite();
         Platform.runLater(() -> newJob.setVvalue(0));
         List<String> files = recent.get();
-        known.getChildren().setAll(Words.quiet("Reading the jobs…"));
+        known.show(List.of(Words.quiet("Reading the jobs…")));
         background.compute(() -> KnownJob.read(files, recovery, assessor), this::show);
     }
 
@@ -202,16 +213,16 @@ public final class StartSheet extends FrontSheet {
 
     private void show(List<KnownJob> jobs) {
         form.refresh();
-        known.getChildren().clear();
         if (jobs.isEmpty()) {
-            known.getChildren()
-                    .add(Words.wrapped(Words.of(
-                            "empty", "No job yet. Name a site on the right to begin one, or try a made-up site.")));
+            known.show(
+                    List.of(Words.empty("No job yet. Name a site on the right to begin one, or try a made-up site.")));
+            return;
         }
-        if (!jobs.isEmpty()) {
-            known.getChildren().add(KnownJobRow.head());
-        }
-        jobs.forEach(job -> known.getChildren().add(new KnownJobRow(look, clock, job).node(() -> go(job))));
+        LocalDate today = clock.instant().atZone(ZoneId.systemDefault()).toLocalDate();
+        List<Part> rows = new ArrayList<>();
+        rows.add(KnownJobRow.head());
+        jobs.forEach(job -> rows.add(new KnownJobRow(today, job).part(() -> go(job))));
+        known.show(rows);
     }
 
     private void go(KnownJob job) {

@@ -3,44 +3,43 @@ package io.answerback.desktop.survey;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.practice.CoreConvention;
 import io.answerback.core.practice.CoreUse;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import javafx.scene.Node;
 
 /// Which colour the firm uses for what.
 final class CoreRules {
     private static final String NONE = "what is left";
 
-    private final OpenJob openJob;
+    private final Actions actions;
 
-    CoreRules(OpenJob openJob) {
-        this.openJob = openJob;
+    CoreRules(Actions actions) {
+        this.actions = actions;
     }
 
-    List<Node> of(CoreConvention convention) {
-        List<Node> parts = new ArrayList<>();
+    List<Part> of(CoreConvention convention) {
+        List<Part> parts = new ArrayList<>();
         parts.add(Words.section(
                 "Cores", "the colours wanted for each, the best first; the same at both ends, whatever they are"));
-        Flow row = new Flow();
-        row.getStyleClass().add("switches");
+        Parts row = Parts.flow();
+        row.style("switches");
         for (CoreUse use : CoreUse.values()) {
             if (use != CoreUse.SPARE) {
                 List<String> wanted = convention.wanted(use);
-                row.getChildren()
-                        .addAll(
-                                Words.quiet(use.words()),
-                                new ValueField(
-                                        "Colours for " + use.words(),
-                                        wanted.isEmpty() ? NONE : String.join(", ", wanted),
-                                        typed -> openJob.apply(PracticeEdits.coreColours(use, colours(typed)))));
+                row.add(
+                        Words.quiet(use.words()),
+                        Value.of(
+                                "Colours for " + use.words(),
+                                wanted.isEmpty() ? NONE : String.join(", ", wanted),
+                                typed -> actions.apply(PracticeEdits.coreColours(use, colours(typed)))));
             }
         }
-        parts.add(row);
+        parts.add(row.group());
         return parts;
     }
 

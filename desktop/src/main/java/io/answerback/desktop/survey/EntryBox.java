@@ -9,152 +9,131 @@ import io.answerback.core.survey.EntryLine;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewPoint;
 import io.answerback.core.survey.PointDraft;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Line;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.VBox;
 
 /// The line into which points are typed. It shows what it understood before Enter; Tab takes the first word it
 /// offers.
-final class EntryBox extends VBox {
+final class EntryBox {
     private static final String EXAMPLE = "roller door dock 2, contact, dock, immediate, 62 m";
 
-    private final TextField line = new TextField();
-    private final Flow understood = new Flow();
-    private final OpenJob openJob;
+    private final Actions actions;
     private final KindCatalogue kinds;
     private final Conductor conductor;
+    private final Runnable showAgain;
+    private String text = "";
+    private Line.Put put = Line.Put.NOTHING;
 
-    EntryBox(OpenJob openJob, KindCatalogue kinds, Conductor conductor) {
-        this.openJob = openJob;
+    EntryBox(Actions actions, KindCatalogue kinds, Conductor conductor, Runnable showAgain) {
+        this.actions = actions;
         this.kinds = kinds;
         this.conductor = conductor;
-        getStyleClass().add("entry-box");
-        line.getStyleClass().add("entry-line");
-        line.setPromptText("Type a point: " + EXAMPLE);
-        line.setAccessibleText("Type a point");
-        line.textProperty().subscribe(this::explain);
-        line.setOnAction(enter -> take());
-        line.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        understood.getStyleClass().add("understood");
-        getChildren().addAll(line, understood);
+        this.showAgain = showAgain;
     }
 
     /// Puts the cursor into the line.
     void focusLine() {
-        line.requestFocus();
+        put = new Line.Put(put.text(), put.times(), put.called() + 1);
+        showAgain.run();
     }
 
     /// Types a line in place of what stands there.
-    void type(String text) {
-        line.setText(text);
-        line.end();
+    void type(String line) {
+        put = new Line.Put(line, put.times() + 1, put.called());
+        showAgain.run();
     }
 
-    private void key(KeyEvent key) {
-        if (line.getText().isEmpty() && key.isShortcutDown()) {
-            jobKey(key);
-        } else if (key.getCode() == KeyCode.TAB
-                && !key.isShiftDown()
-                && !completions().isEmpty()) {
-            line.setText(completions().getFirst());
-            line.end();
-            key.consume();
-        } else if (key.getCode() == KeyCode.ESCAPE) {
-            line.clear();
-            key.consume();
-        }
+    Part part() {
+        Line line = new Line(
+                "Type a point",
+                "Type a point: " + EXAMPLE,
+                put,
+                new Line.Keys(
+                        this::typed,
+                        this::take,
+                        typed -> completions(typed).stream().findFirst(),
+                        actions::undo,
+                        actions::redo));
+        return Group.column(line, understood()).style("entry-box");
     }
 
-    /// In an empty line there is nothing of its own to undo: the keys mean the job.
-    private void jobKey(KeyEvent key) {
-        if (key.getCode() == KeyCode.Z) {
-            openJob.undo();
-            key.consume();
-        } else if (key.getCode() == KeyCode.Y) {
-            openJob.redo();
-            key.consume();
-        }
+    private void typed(String line) {
+        text = line;
+        showAgain.run();
     }
 
     private EntryLine reader() {
-        Optional<Integer> area = openJob.now()
+        Optional<Integer> area = actions.now()
                 .job()
-                .point(openJob.now().selected())
+                .point(actions.now().selected())
                 .map(Point::surveyed)
                 .flatMap(surveyed -> surveyed.area());
-        return new EntryLine(kinds, openJob.now().job(), area);
+        return new EntryLine(kinds, actions.now().job(), area);
     }
 
-    private List<String> completions() {
-        return reader().completions(line.getText());
+    private List<String> completions(String line) {
+        return reader().completions(line);
     }
 
-    private void take() {
-        if (line.getText().isBlank()) {
-            return;
+    private boolean take(String line) {
+        if (line.isBlank()) {
+            return false;
         }
-        PointDraft point = reader().read(line.getText());
-        if (point.complete() && openJob.apply(NewPoint.add(point, conductor), point.id())) {
-            line.clear();
-        }
+        PointDraft point = reader().read(line);
+        return point.complete() && actions.apply(NewPoint.add(point, conductor), point.id());
     }
 
-    /// Says again what the line means; the job may have changed under it.
-    void explain() {
-        understood.getChildren().clear();
-        if (line.getText().isBlank()) {
-            understood
-                    .getChildren()
-                    .add(Words.quiet("Name first, then what it is, where, what it does and its cable, in any order."));
-            return;
+    /// What the line means; the job may have changed under it.
+    private Group understood() {
+        Parts understood = Parts.flow().style("understood");
+        if (text.isBlank()) {
+            return understood
+                    .add(Words.quiet("Name first, then what it is, where, what it does and its cable, in any order."))
+                    .group();
         }
-        PointDraft point = reader().read(line.getText());
-        chip(point.id().text(), "number", point.assumed().contains(PointDraft.Part.NUMBER));
-        chip(point.name(), "name", false);
+        PointDraft point = reader().read(text);
+        chip(understood, point.id().text(), "number", point.assumed().contains(PointDraft.Part.NUMBER));
+        chip(understood, point.name(), "name", false);
         point.kind()
                 .map(PointKind::name)
-                .ifPresent(kind -> chip(kind, "kind", point.assumed().contains(PointDraft.Part.KIND)));
+                .ifPresent(
+                        kind -> chip(understood, kind, "kind", point.assumed().contains(PointDraft.Part.KIND)));
         point.area()
-                .ifPresent(place -> chip(area(place), "area", point.assumed().contains(PointDraft.Part.AREA)));
+                .ifPresent(place ->
+                        chip(understood, area(place), "area", point.assumed().contains(PointDraft.Part.AREA)));
         point.type()
                 .map(ZoneType::words)
-                .ifPresent(type -> chip(type, "type", point.assumed().contains(PointDraft.Part.TYPE)));
+                .ifPresent(
+                        type -> chip(understood, type, "type", point.assumed().contains(PointDraft.Part.TYPE)));
         if (point.wayIn()) {
-            chip("way in", "use", false);
+            chip(understood, "way in", "use", false);
         }
-        point.metres().ifPresent(metres -> chip(Figures.plain(metres) + " m", "cable", false));
-        point.problems().forEach(problem -> understood.getChildren().add(Words.of("entry-problem", problem)));
-        completions().stream()
+        point.metres().ifPresent(metres -> chip(understood, Figures.plain(metres) + " m", "cable", false));
+        point.problems().forEach(problem -> understood.add(Words.of("entry-problem", problem)));
+        completions(text).stream()
                 .limit(1)
-                .forEach(next -> understood
-                        .getChildren()
-                        .add(Words.quiet("Tab: "
-                                + next.substring(next.lastIndexOf(',') + 1).strip())));
+                .forEach(next -> understood.add(Words.quiet(
+                        "Tab: " + next.substring(next.lastIndexOf(',') + 1).strip())));
         if (point.complete()) {
-            understood.getChildren().add(Words.of("entry-ready", "Enter adds it"));
+            understood.add(Words.of("entry-ready", "Enter adds it"));
         }
+        return understood.group();
     }
 
     private static String area(PointDraft.Place place) {
         return "%02d %s%s".formatted(place.number(), place.name(), place.fresh() ? " (new)" : "");
     }
 
-    private void chip(String text, String what, boolean assumed) {
-        if (text.isEmpty()) {
-            return;
+    private static void chip(Parts understood, String text, String what, boolean assumed) {
+        if (!text.isEmpty()) {
+            understood.add(Words.of(assumed ? "chip chip-assumed" : "chip", text)
+                    .saying(what + " " + text + (assumed ? ", assumed" : "")));
         }
-        Label chip = Words.of("chip", text);
-        if (assumed) {
-            chip.getStyleClass().add("chip-assumed");
-        }
-        chip.setAccessibleText(what + " " + text + (assumed ? ", assumed" : ""));
-        understood.getChildren().add(chip);
     }
 }

@@ -14,11 +14,13 @@ import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.PointDraft;
 import io.answerback.core.takeover.FoundLoop;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -28,8 +30,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.layout.VBox;
 
 /// What was found at the selected point's old loop: its readings, what they say about contact and resistor, and
 /// the contacts that share it.
@@ -40,48 +40,46 @@ final class FoundSheet {
     private static final List<Measured> TAKEN_OVER =
             List.of(Measured.LOOP_AT_REST, Measured.LOOP_ACTIVE, Measured.RESISTOR);
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final KindCatalogue kinds;
     private final InstantSource clock;
 
-    FoundSheet(OpenJob openJob, KindCatalogue kinds, InstantSource clock) {
-        this.openJob = openJob;
+    FoundSheet(Actions actions, KindCatalogue kinds, InstantSource clock) {
+        this.actions = actions;
         this.kinds = kinds;
         this.clock = clock;
     }
 
     /// The part that stands in the middle.
-    Node of(WindowState state) {
-        VBox part = new VBox();
-        part.getStyleClass().add("found");
+    Part of(WindowState state) {
+        Parts part = Parts.column();
+        part.style("found");
         Optional<Point> selected = state.job().point(state.selected());
         if (selected.isEmpty()) {
-            part.getChildren().add(Words.quiet("Select a zone point to note what was found at its loop."));
-            return part;
+            part.add(Words.quiet("Select a zone point to note what was found at its loop."));
+            return part.group();
         }
         Point point = selected.get();
-        part.getChildren()
-                .addAll(
-                        Words.section(
-                                "Found at " + point.id() + " " + point.name(),
-                                "cores lifted, meter on ohms; type 4k7, 12 or open"),
-                        fields(state.job(), point),
-                        Words.wrapped(Words.of("found-says", says(state.job(), point))),
-                        contacts(point));
-        return part;
+        part.add(
+                Words.section(
+                        "Found at " + point.id() + " " + point.name(),
+                        "cores lifted, meter on ohms; type 4k7, 12 or open"),
+                fields(state.job(), point),
+                Words.wrapped(Words.of("found-says", says(state.job(), point))),
+                contacts(point));
+        return part.group();
     }
 
-    private Flow fields(Job job, Point point) {
-        Flow row = new Flow();
-        row.getStyleClass().add("found-fields");
+    private Group fields(Job job, Point point) {
+        Parts row = Parts.flow();
+        row.style("found-fields");
         for (Measured what : TAKEN_OVER) {
             String shown = latest(job, point, what).map(FoundSheet::figure).orElse("measure");
-            row.getChildren()
-                    .addAll(
-                            Words.quiet(what.words()),
-                            new ValueField("Reading, " + what.words(), shown, typed -> take(point, what, typed)));
+            row.add(
+                    Words.quiet(what.words()),
+                    Value.of("Reading, " + what.words(), shown, typed -> take(point, what, typed)));
         }
-        return row;
+        return row.group();
     }
 
     private static Optional<Measurement> latest(Job job, Point point, Measured what) {
@@ -98,7 +96,7 @@ final class FoundSheet {
         Typed<Optional<Double>> ohms = typed.strip().equalsIgnoreCase("open")
                 ? new Typed.Read<>(Optional.empty())
                 : FigureReader.read(typed, "reading in ohms").then(Optional::of);
-        return openJob.apply(ohms.then(
+        return actions.apply(ohms.then(
                         value -> TakeOverEdits.measured(new Measurement(point.id(), clock.instant(), what, value, "")))
                 .orAlso(", or open"));
     }
@@ -132,38 +130,36 @@ final class FoundSheet {
                                 Figures.resistor(point.loop().endOfLineOhms()));
     }
 
-    private Node contacts(Point point) {
-        Flow row = new Flow(
+    private Part contacts(Point point) {
+        Parts row = Parts.flow(
                 Words.quiet(point.inSeries().isEmpty() ? "Other contacts on the same loop" : "Contacts on this loop"));
-        row.getStyleClass().add("found-fields");
+        row.style("found-fields");
         for (int i = 0; i < point.inSeries().size(); i++) {
             int index = i;
             String name = point.inSeries().get(i).name();
-            row.getChildren()
-                    .add(Tool.of(
-                            name + "  ×",
-                            "take it off this loop",
-                            () -> openJob.apply(TakeOverEdits.removeContact(point.id(), index))));
+            row.add(Tool.of(
+                    name + "  ×",
+                    "take it off this loop",
+                    () -> actions.apply(TakeOverEdits.removeContact(point.id(), index))));
         }
-        row.getChildren()
-                .add(new ValueField("Another contact on this loop", "name another", typed -> add(point, typed)));
-        return row;
+        row.add(Value.of("Another contact on this loop", "name another", typed -> add(point, typed)));
+        return row.group();
     }
 
     private boolean add(Point point, String typed) {
         PointDraft contact =
-                new EntryLine(kinds, openJob.now().job(), point.surveyed().area()).read(typed);
+                new EntryLine(kinds, actions.now().job(), point.surveyed().area()).read(typed);
         PointKind kind = contact.kind().orElse(point.kind());
         if (contact.name().isEmpty()) {
-            openJob.tell("A contact needs a name, such as landing window.");
+            actions.tell("A contact needs a name, such as landing window.");
             return false;
         }
-        return openJob.apply(TakeOverEdits.addContact(point.id(), contact.name(), kind));
+        return actions.apply(TakeOverEdits.addContact(point.id(), contact.name(), kind));
     }
 
     /// The readings kept of the selected point, newest first, for the side sheet.
-    List<Node> readings(WindowState state) {
-        List<Node> rows = new java.util.ArrayList<>();
+    List<Part> readings(WindowState state) {
+        List<Part> rows = new java.util.ArrayList<>();
         rows.add(Words.title("Readings kept"));
         List<Measurement> kept = state.job().measurements().stream()
                 .filter(reading -> reading.pointId().equals(state.selected()))
@@ -173,19 +169,18 @@ final class FoundSheet {
             rows.add(Words.wrapped(Words.quiet("None of this point.")));
         }
         kept.forEach(reading -> rows.add(row(reading)));
-        rows.add(Words.wrapped(Words.of(
-                "caution",
-                "Lift the cores first: a meter on ohms across a live input reads the panel, not the loop.")));
+        rows.add(Words.caution(
+                "Lift the cores first: a meter on ohms across a live input reads the panel, not the loop."));
         return rows;
     }
 
-    private static Node row(Measurement reading) {
-        Flow row = new Flow(
+    private static Part row(Measurement reading) {
+        Parts row = Parts.flow(
                 Words.of("question", reading.what().words()),
                 Words.figure(figure(reading)),
                 Words.quiet(time(reading.at())));
-        row.getStyleClass().add("section");
-        return row;
+        row.style("section");
+        return row.group();
     }
 
     private static String time(Instant at) {

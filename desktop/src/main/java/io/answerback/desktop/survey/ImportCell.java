@@ -6,64 +6,36 @@ import io.answerback.core.device.PointKind;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointDraft;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Marks;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
-import javafx.geometry.Pos;
-import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.OverrunStyle;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.part.Words;
+import java.util.List;
 
 /// One row of a table: the line it is on, what it means, or what is wrong with it.
-final class ImportCell extends ListCell<ImportPlan.Reading> {
-    private static final double MARK_RADIUS = 4.5;
+final class ImportCell {
+    private ImportCell() {}
 
-    private final Look look;
-
-    ImportCell(Look look) {
-        this.look = look;
-        getStyleClass().add("import-cell");
-        setPrefWidth(0);
-    }
-
-    @Override
-    protected void updateItem(ImportPlan.Reading row, boolean empty) {
-        super.updateItem(row, empty);
-        if (empty || row == null) {
-            setGraphic(null);
-            setAccessibleText(null);
-            return;
-        }
+    /// @param select shows all that is said of it below
+    static With of(ImportPlan.Reading row, boolean selected, Runnable select) {
         PointDraft point = row.point();
-        HBox line = new HBox(
-                Words.of("import-line", "line " + row.line()),
-                Marks.of(
-                        point.complete() ? Mark.SOUND : Mark.WRONG,
-                        point.complete() ? "can be taken in" : "has to be mended",
-                        look.px(MARK_RADIUS)),
-                Words.of("import-id", point.id().text()),
-                name(point));
-        line.setAlignment(Pos.CENTER_LEFT);
-        line.getStyleClass().add("point-row");
         String says = says(point);
-        Label rest = Words.of(point.complete() ? "tile-type" : "entry-problem", says);
-        rest.getStyleClass().add("import-says");
-        rest.setTextOverrun(OverrunStyle.ELLIPSIS);
-        rest.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(rest, Priority.ALWAYS);
-        line.getChildren().add(rest);
-        setGraphic(line);
-        Hint.on(line, says);
-        setAccessibleText("line %d: %s %s, %s".formatted(row.line(), point.id(), point.name(), says));
-    }
-
-    private static Label name(PointDraft point) {
-        Label name = Words.of("import-name", point.name());
-        name.setTextOverrun(OverrunStyle.ELLIPSIS);
-        return name;
+        Press cell = new Press(
+                "import-cell",
+                "line %d: %s %s, %s".formatted(row.line(), point.id(), point.name(), says),
+                select,
+                List.of(
+                        Words.of("import-line", "line " + row.line()),
+                        Marks.of(
+                                point.complete() ? Mark.SOUND : Mark.WRONG,
+                                point.complete() ? "can be taken in" : "has to be mended"),
+                        Words.of("import-id", point.id().text()),
+                        Words.of("import-name", point.name()),
+                        Words.of(point.complete() ? "tile-type" : "entry-problem", says)
+                                .styled("import-says")
+                                .growing()));
+        With shown = selected ? cell.styled("import-selected") : cell.styled();
+        return shown.hint(says).keyed(row.line());
     }
 
     /// What a row means, or all that is wrong with it.

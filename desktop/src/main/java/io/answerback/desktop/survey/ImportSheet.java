@@ -3,52 +3,37 @@ package io.answerback.desktop.survey;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointColumn;
 import io.answerback.core.survey.PointTable;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Switch;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.theme.WhileShown;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Rows;
+import io.answerback.desktop.part.Showable;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.files.TextEncoding;
-import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 
 /// A table before it is taken in: which column is what, what every row means, and which rows have to be mended.
-final class ImportSheet extends Sheet {
-    private static final double ROW_HEIGHT = 26;
+final class ImportSheet extends FilledSheet {
     private static final String NEXT =
             "Nothing is in the job yet. What is taken in is one step, and undo takes it all away again.";
 
     private final TableImport table;
-    private final ListView<ImportPlan.Reading> rows = new ListView<>();
-    private final Label whole = Words.wrapped(Words.of("import-whole", ""));
+    private final FileQuestions files;
     private boolean badOnly;
+    private Optional<Integer> line = Optional.empty();
 
-    ImportSheet(TableImport table, Look look) {
+    ImportSheet(TableImport table, FileQuestions files) {
         this.table = table;
-        rows.getStyleClass().add("import-rows");
-        rows.setAccessibleText("Rows of the table");
-        rows.setCellFactory(view -> new ImportCell(look));
-        WhileShown.listen(
-                rows, () -> look.textPercent().subscribe(percent -> rows.setFixedCellSize(look.px(ROW_HEIGHT))));
-        VBox.setVgrow(rows, Priority.ALWAYS);
-        rows.getSelectionModel()
-                .selectedItemProperty()
-                .subscribe(row -> whole.setText(
-                        row == null ? "" : "Line %d: %s".formatted(row.line(), ImportCell.says(row.point()))));
+        this.files = files;
     }
 
     @Override
@@ -62,7 +47,7 @@ final class ImportSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         table.open().get().ifPresent(this::show);
     }
 
@@ -73,26 +58,26 @@ final class ImportSheet extends Sheet {
     }
 
     private void show(OpenTable open) {
-        List<Node> parts = new ArrayList<>();
+        List<Showable> parts = new ArrayList<>();
         if (open.table().isEmpty()) {
             parts.add(Words.wrapped(Words.of("nothing", open.trouble())));
         } else {
             parts.add(columns(open, open.table().get()));
             open.match().missing().ifPresent(missing -> parts.add(Words.wrapped(Words.of("nothing", missing))));
         }
-        Flow switches = new Flow(encoding(open));
-        switches.getStyleClass().add("switches");
+        Parts switches = Parts.flow(encoding(open));
+        switches.style("switches");
         parts.add(switches);
         open.plan().ifPresent(plan -> {
-            switches.getChildren().add(filter(open, plan));
-            parts.addAll(List.of(rows, whole));
+            switches.add(filter(open, plan));
+            parts.addAll(rows(plan));
         });
         parts.add(actions(open));
-        sheet.getChildren().setAll(parts);
+        sheet.set(parts);
         showInstrument(open);
     }
 
-    private Node encoding(OpenTable open) {
+    private Part encoding(OpenTable open) {
         return Switch.of(
                 "Read it as",
                 List.of(TextEncoding.values()),
@@ -101,9 +86,9 @@ final class ImportSheet extends Sheet {
                 encoding -> table.read(open.file(), encoding));
     }
 
-    private Node columns(OpenTable open, PointTable its) {
-        Flow all = new Flow();
-        all.getStyleClass().add("import-columns");
+    private Part columns(OpenTable open, PointTable its) {
+        Parts all = Parts.flow();
+        all.style("import-columns");
         List<Optional<Integer>> places = new ArrayList<>();
         IntStream.range(0, its.headings().size()).forEach(i -> places.add(Optional.of(i)));
         places.add(Optional.empty());
@@ -114,11 +99,11 @@ final class ImportSheet extends Sheet {
                     open.match().place(column),
                     place -> place.map(at -> heading(its, at)).orElse("not there"),
                     place -> table.match(open.match().with(column, place)));
-            VBox pair = new VBox(Words.quiet(column.title()), choice);
-            pair.getStyleClass().add("import-column");
-            all.getChildren().add(pair);
+            Parts pair = Parts.column(Words.quiet(column.title()), choice);
+            pair.style("import-column");
+            all.add(pair);
         }
-        return all;
+        return all.group();
     }
 
     private static String heading(PointTable its, int at) {
@@ -126,9 +111,31 @@ final class ImportSheet extends Sheet {
         return heading.isEmpty() ? "column " + (at + 1) : heading;
     }
 
-    private Node filter(OpenTable open, ImportPlan plan) {
-        rows.getItems().setAll(badOnly && !plan.bad().isEmpty() ? plan.bad() : plan.rows());
-        rows.getSelectionModel().select(plan.bad().isEmpty() ? null : plan.bad().getFirst());
+    /// The rows, of which the first to be mended is looked at until another is chosen.
+    private List<Part> rows(ImportPlan plan) {
+        List<ImportPlan.Reading> listed = badOnly && !plan.bad().isEmpty() ? plan.bad() : plan.rows();
+        Optional<ImportPlan.Reading> chosen = listed.stream()
+                .filter(row -> line.filter(its -> its == row.line()).isPresent())
+                .findFirst()
+                .or(() -> plan.bad().stream().findFirst());
+        List<With> cells = listed.stream()
+                .map(row -> ImportCell.of(row, chosen.filter(row::equals).isPresent(), () -> look(row.line())))
+                .toList();
+        String whole = chosen.map(row -> "Line %d: %s".formatted(row.line(), ImportCell.says(row.point())))
+                .orElse("");
+        return List.of(
+                new Rows("Rows of the table", cells, chosen.map(listed::indexOf).orElse(-1))
+                        .styled("import-rows")
+                        .growing(),
+                Words.wrapped(Words.of("import-whole", whole)));
+    }
+
+    private void look(int row) {
+        line = Optional.of(row);
+        showAgain();
+    }
+
+    private Part filter(OpenTable open, ImportPlan plan) {
         return Switch.of(
                 "Show",
                 List.of(false, true),
@@ -138,28 +145,25 @@ final class ImportSheet extends Sheet {
                         : "all %d rows".formatted(plan.rows().size()),
                 only -> {
                     badOnly = only;
-                    show(open);
+                    showAgain();
                 });
     }
 
-    private Node actions(OpenTable open) {
-        Flow row = new Flow();
-        row.getStyleClass().add("import-actions");
+    private Part actions(OpenTable open) {
+        Parts row = Parts.flow();
+        row.style("import-actions");
         open.plan().ifPresent(plan -> {
             int good = plan.good().size();
-            Button take = Tool.primary(says(plan), table::takeIn);
-            take.setDisable(good == 0);
-            row.getChildren().add(take);
+            row.add(Tool.primary(says(plan), table::takeIn).enabled(good > 0));
             if (!plan.bad().isEmpty()) {
-                row.getChildren()
-                        .add(Tool.of(
-                                "Save the %d to mend".formatted(plan.bad().size()),
-                                "a table of these rows alone, each with what is wrong with it",
-                                this::saveBad));
+                row.add(Tool.of(
+                        "Save the %d to mend".formatted(plan.bad().size()),
+                        "a table of these rows alone, each with what is wrong with it",
+                        this::saveBad));
             }
         });
-        row.getChildren().add(Tool.of("Give it up", "the job stays as it is", table::close));
-        return row;
+        row.add(Tool.of("Give it up", "the job stays as it is", table::close));
+        return row.group();
     }
 
     private static String says(ImportPlan plan) {
@@ -173,38 +177,29 @@ final class ImportSheet extends Sheet {
     }
 
     private void saveBad() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save the rows to mend");
-        chooser.setInitialFileName("rows to mend.csv");
-        File file = chooser.showSaveDialog(sheet.getScene().getWindow());
-        if (file != null) {
-            table.writeBad(file.toPath());
-        }
+        files.toWrite("Save the rows to mend", "rows to mend.csv", List.of(new FileQuestions.Sort("Table", "*.csv")))
+                .ifPresent(table::writeBad);
     }
 
     private void showInstrument(OpenTable open) {
-        instrument.getChildren().setAll(Words.title("What comes in"));
+        instrument.set(Words.title("What comes in"));
         open.plan().ifPresent(plan -> {
             long areas = plan.good().stream()
                     .flatMap(row -> row.point().area().stream())
                     .filter(place -> place.fresh())
                     .count();
-            instrument
-                    .getChildren()
-                    .addAll(
-                            line(plan.good().size(), "rows become points"),
-                            line((int) areas, "new areas"),
-                            line(plan.bad().size(), "rows have to be mended"));
+            instrument.add(
+                    line(plan.good().size(), "rows become points"),
+                    line((int) areas, "new areas"),
+                    line(plan.bad().size(), "rows have to be mended"));
         });
-        instrument.getChildren().add(Words.wrapped(Words.quiet(NEXT)));
-        instrument
-                .getChildren()
-                .add(Words.wrapped(Words.quiet("A cell that begins with = is a formula. It is never worked out.")));
+        instrument.add(Words.wrapped(Words.quiet(NEXT)));
+        instrument.add(Words.wrapped(Words.quiet("A cell that begins with = is a formula. It is never worked out.")));
     }
 
-    private static Node line(int figure, String words) {
-        Flow line = new Flow(Words.of("import-figure", Integer.toString(figure)), Words.of("question", words));
-        line.getStyleClass().add("section");
-        return line;
+    private static Part line(int figure, String words) {
+        Parts line = Parts.flow(Words.of("import-figure", Integer.toString(figure)), Words.of("question", words));
+        line.style("section");
+        return line.group();
     }
 }

@@ -12,37 +12,32 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Gauge;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.TilePane;
-import javafx.scene.layout.VBox;
 
 /// What is needed of the panel against what there is: inputs as they lie in their boxes, everything else by
 /// count, and the cheapest ways to close a shortfall.
-final class InputsSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
+final class InputsSheet extends FilledSheet {
+    private static final double TILE_WIDTH = 210;
+
+    private final Actions actions;
     private final RuleShelf shelf;
 
-    InputsSheet(OpenJob openJob, Look look, RuleShelf shelf) {
-        this.openJob = openJob;
-        this.look = look;
+    InputsSheet(Actions actions, RuleShelf shelf) {
+        this.actions = actions;
         this.shelf = shelf;
     }
 
@@ -57,17 +52,17 @@ final class InputsSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         Job job = state.job();
         Inventory inventory = state.assessment().inventory();
-        List<Node> parts = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
         parts.add(panel(job));
         parts.add(counts(job, inventory));
         parts.add(shortfall(inventory, state.assessment().ways()));
         parts.add(Words.section("Boxes and their inputs", "click a free one to wire the selected point to it"));
-        job.modules().forEach(module -> parts.add(new ModuleStrip(openJob, state, module).node()));
+        job.modules().forEach(module -> parts.add(new ModuleStrip(actions, state, module).part()));
         parts.add(fit(job.panel().profile()));
-        sheet.getChildren().setAll(parts);
+        sheet.set(parts);
         showInstrument(state, inventory);
     }
 
@@ -77,95 +72,87 @@ final class InputsSheet extends Sheet {
                 .formatted(job.points().size(), inventory.slots().size(), free);
     }
 
-    private Node panel(Job job) {
-        Flow row = new Flow(
+    private Part panel(Job job) {
+        Parts row = Parts.flow(
                 Words.quiet("Panel"),
                 Choice.of(
                         "Panel profile",
                         shelf.profiles(),
                         job.panel().profile(),
                         PanelProfile::name,
-                        profile -> openJob.apply(CapacityEdits.panel(profile))),
+                        profile -> actions.apply(CapacityEdits.panel(profile))),
                 Words.quiet("People who need a code"),
-                new ValueField(
-                        "People who need a code", Integer.toString(job.site().people()), this::people));
-        row.getStyleClass().add("choices");
-        return row;
+                Value.of("People who need a code", Integer.toString(job.site().people()), this::people));
+        row.style("choices");
+        return row.group();
     }
 
     private boolean people(String typed) {
         if (!typed.strip().matches("\\d{1,4}")) {
-            openJob.tell("People who need a code is \"%s\"; write a whole number up to 9999".formatted(typed.strip()));
+            actions.tell("People who need a code is \"%s\"; write a whole number up to 9999".formatted(typed.strip()));
             return false;
         }
-        return openJob.apply(PracticeEdits.people(Integer.parseInt(typed.strip())));
+        return actions.apply(PracticeEdits.people(Integer.parseInt(typed.strip())));
     }
 
-    private Node counts(Job job, Inventory inventory) {
-        TilePane gauges = new TilePane();
-        gauges.getStyleClass().add("gauges");
-        gauges.setPrefTileWidth(look.px(210));
-        gauges.setPrefColumns(3);
-        gauges.getChildren()
-                .add(gauge(new Count(
-                        "inputs", job.points().size(), inventory.slots().size())));
-        inventory.counts().forEach(count -> gauges.getChildren().add(gauge(count)));
-        return gauges;
+    private Part counts(Job job, Inventory inventory) {
+        List<Part> gauges = new ArrayList<>();
+        gauges.add(
+                gauge(new Count("inputs", job.points().size(), inventory.slots().size())));
+        inventory.counts().forEach(count -> gauges.add(gauge(count)));
+        return Group.tiles(TILE_WIDTH, gauges).style("gauges");
     }
 
-    private static Node gauge(Count count) {
+    private static Part gauge(Count count) {
         String figure = count.of() == 0 ? "none" : count.used() + " of " + count.of();
-        Label words = Words.of("gauge-name", count.what());
-        Label said = Words.of(
-                count.over() ? "gauge-figure-over" : "gauge-figure",
-                count.over() ? count.used() + ", panel has " + count.of() : figure);
-        HBox line = new HBox(words, said);
-        HBox.setHgrow(words, Priority.ALWAYS);
-        words.setMaxWidth(Double.MAX_VALUE);
-        return new VBox(line, new Gauge(count.used(), count.of(), count.what() + ": " + said.getText()));
+        String said = count.over() ? count.used() + ", panel has " + count.of() : figure;
+        return Group.column(
+                        Group.row(
+                                Words.of("gauge-name", count.what()).growing(),
+                                Words.of(count.over() ? "gauge-figure-over" : "gauge-figure", said)),
+                        new Gauge(count.used(), count.of(), count.what() + ": " + said))
+                .keyed(count.what());
     }
 
-    private Node shortfall(Inventory inventory, CapacityOptions ways) {
-        VBox rows = new VBox();
-        rows.getStyleClass().add("ways");
+    private Part shortfall(Inventory inventory, CapacityOptions ways) {
+        Parts rows = Parts.column();
+        rows.style("ways");
         if (!inventory.placed().isEmpty()) {
             int placed = inventory.placed().size();
-            rows.getChildren()
-                    .add(Tool.primary(
-                            placed == 1 ? "Give 1 point its input" : "Give %d points their inputs".formatted(placed),
-                            () -> openJob.apply(CapacityEdits.giveInputs())));
+            rows.add(Tool.primary(
+                    placed == 1 ? "Give 1 point its input" : "Give %d points their inputs".formatted(placed),
+                    () -> actions.apply(CapacityEdits.giveInputs())));
         }
         if (inventory.shortOf() > 0) {
-            rows.getChildren()
-                    .add(
-                            Words.section(
-                                    inventory.shortOf() == 1
-                                            ? "1 input is missing"
-                                            : "%d inputs are missing".formatted(inventory.shortOf()),
-                                    ways.ways().isEmpty()
-                                            ? "no mix of modules this panel takes is enough"
-                                            : ways.priced()
-                                                    ? "cheapest first, by the firm's prices"
-                                                    : "cheapest first: fewest boxes, then mains spurs, modules and current; the firm keeps no prices for them"));
-            ways.ways().forEach(way -> rows.getChildren().add(row(way)));
+            rows.add(
+                    Words.section(
+                            inventory.shortOf() == 1
+                                    ? "1 input is missing"
+                                    : "%d inputs are missing".formatted(inventory.shortOf()),
+                            ways.ways().isEmpty()
+                                    ? "no mix of modules this panel takes is enough"
+                                    : ways.priced()
+                                            ? "cheapest first, by the firm's prices"
+                                            : "cheapest first: fewest boxes, then mains spurs, modules and current; the firm keeps no prices for them"));
+            ways.ways().forEach(way -> rows.add(row(way)));
         }
         ways.ruledOut()
-                .forEach(out -> rows.getChildren()
-                        .add(Words.wrapped(Words.quiet("Not " + out.kind().name() + ": " + out.why() + "."))));
-        return rows;
+                .forEach(out ->
+                        rows.add(Words.wrapped(Words.quiet("Not " + out.kind().name() + ": " + out.why() + "."))));
+        return rows.group();
     }
 
-    private Node row(CapacityOption way) {
-        Flow row = new Flow(
+    private Part row(CapacityOption way) {
+        Parts row = Parts.flow(
                 Words.of("way-says", way.says()),
                 Words.figure("%d inputs, %d to spare".formatted(way.inputs(), way.spare())),
                 Words.quiet(costs(way)),
                 Tool.of(
                         "Fit",
                         "adds them to the job, each with its inputs",
-                        () -> openJob.apply(CapacityEdits.fit(way.says(), way.modules()))));
-        row.getStyleClass().add("way");
-        return row;
+                        () -> actions.apply(CapacityEdits.fit(way.says(), way.modules()))));
+        row.style("way");
+        return row.group();
     }
 
     private static String costs(CapacityOption way) {
@@ -188,36 +175,34 @@ final class InputsSheet extends Sheet {
         return count == 1 ? "1 " + one : count + " " + many;
     }
 
-    private Node fit(PanelProfile profile) {
+    private Part fit(PanelProfile profile) {
         List<ModuleKind> kinds = profile.modules().stream().skip(1).toList();
-        Flow row = new Flow(Choice.of(
+        Parts row = Parts.flow(Choice.of(
                 "Fit a module",
                 kinds,
                 null,
                 "Fit another module",
                 kind -> "%s, %s".formatted(kind.name(), kind.sort().words()),
-                kind -> openJob.apply(CapacityEdits.fit(kind.name(), List.of(kind)))));
-        row.getStyleClass().add("choices");
-        return row;
+                kind -> actions.apply(CapacityEdits.fit(kind.name(), List.of(kind)))));
+        row.style("choices");
+        return row.group();
     }
 
     private void showInstrument(WindowState state, Inventory inventory) {
-        instrument.getChildren().setAll(Words.title("Where the selected point goes"));
+        instrument.set(Words.title("Where the selected point goes"));
         Optional<Point> point = state.job().point(state.selected());
         if (point.isEmpty()) {
-            instrument.getChildren().add(Words.wrapped(Words.quiet("Select a zone point in the list.")));
+            instrument.add(Words.wrapped(Words.quiet("Select a zone point in the list.")));
             return;
         }
         Point its = point.get();
-        instrument.getChildren().add(Words.wrapped(Words.of("finding-says", its.id() + " " + its.name())));
+        instrument.add(Words.wrapped(Words.of("finding-says", its.id() + " " + its.name())));
         Optional<Input> input = state.job().inputOf(its.id());
-        instrument.getChildren().add(Words.wrapped(Words.of("question", where(state.job(), its, input, inventory))));
-        input.ifPresent(wired -> instrument
-                .getChildren()
-                .add(Tool.of(
-                        "Lift it off",
-                        "the point then has no input, and its zone is not programmed",
-                        () -> openJob.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
+        instrument.add(Words.wrapped(Words.of("question", where(state.job(), its, input, inventory))));
+        input.ifPresent(wired -> instrument.add(Tool.of(
+                "Lift it off",
+                "the point then has no input, and its zone is not programmed",
+                () -> actions.apply(CapacityEdits.wire(its.id(), Optional.empty())))));
     }
 
     private static String where(Job job, Point point, Optional<Input> input, Inventory inventory) {

@@ -10,76 +10,73 @@ import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Check;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.VBox;
 
 /// A module as its row of inputs: which point is on each, which are free, which are kept for one use; and for
 /// a module with keys, the areas it works.
 final class ModuleStrip {
-    private final OpenJob openJob;
+    private final Actions actions;
     private final WindowState state;
     private final PanelModule module;
-    private final VBox strip = new VBox();
+    private final Parts strip = Parts.column();
 
-    ModuleStrip(OpenJob openJob, WindowState state, PanelModule module) {
-        this.openJob = openJob;
+    ModuleStrip(Actions actions, WindowState state, PanelModule module) {
+        this.actions = actions;
         this.state = state;
         this.module = module;
         Optional<ModuleKind> kind = state.job().panel().profile().module(module.kindId());
-        strip.getStyleClass().add("module");
-        strip.getChildren().add(head(kind));
-        Flow slots = new Flow();
-        slots.getStyleClass().add("slots");
+        strip.style("module");
+        strip.add(head(kind));
+        Parts slots = Parts.flow();
+        slots.style("slots");
         state.assessment().inventory().slots().stream()
                 .filter(slot -> slot.input().module().equals(module.id()))
                 .sorted(Comparator.comparingInt(slot -> slot.input().number()))
-                .forEach(slot -> slots.getChildren().add(slot(slot)));
+                .forEach(slot -> slots.add(slot(slot)));
         if (kind.filter(its -> its.sort() == ModuleSort.KEYPAD).isPresent()) {
-            slots.getChildren().add(areas());
+            slots.add(areas());
         }
-        if (!slots.getChildren().isEmpty()) {
-            strip.getChildren().add(slots);
+        if (!slots.list().isEmpty()) {
+            strip.add(slots);
         }
     }
 
-    Node node() {
-        return strip;
+    Part part() {
+        return strip.group().keyed(module.id());
     }
 
-    private Node head(Optional<ModuleKind> kind) {
-        Flow head =
-                new Flow(name(), Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
-        head.getStyleClass().add("section");
+    private Part head(Optional<ModuleKind> kind) {
+        Parts head =
+                Parts.flow(name(), Words.quiet(kind.map(ModuleStrip::about).orElse("not one of this panel's modules")));
+        head.style("section");
         if (kind.filter(its -> its.sort() == ModuleSort.BOARD).isEmpty()) {
-            head.getChildren()
-                    .add(Tool.of(
-                            "Take off",
-                            "takes " + module.name() + " and its inputs out of the job",
-                            () -> openJob.apply(ModuleEdits.remove(module.id()))));
+            head.add(Tool.of(
+                    "Take off",
+                    "takes " + module.name() + " and its inputs out of the job",
+                    () -> actions.apply(ModuleEdits.remove(module.id()))));
         }
-        return head;
+        return head.group();
     }
 
-    private ValueField name() {
-        ValueField name = new ValueField(
-                "Name of " + module.name(),
-                module.name(),
-                typed -> openJob.apply(ModuleEdits.rename(module.id(), typed)));
-        name.getStyleClass().add("module-name");
-        return name;
+    private Part name() {
+        return Value.of(
+                        "Name of " + module.name(),
+                        module.name(),
+                        typed -> actions.apply(ModuleEdits.rename(module.id(), typed)))
+                .styled("module-name");
     }
 
     private static String about(ModuleKind kind) {
@@ -91,29 +88,27 @@ final class ModuleStrip {
         return String.join(" · ", words);
     }
 
-    private Button slot(Slot slot) {
-        String text = slot.input().pointId().orElse(new PointId("free")).text();
+    private Part slot(Slot slot) {
+        String text = slot.input().pointId().map(PointId::text).orElse("free");
         String kept = slot.reserved()
                 .map(its -> ", kept for %s%s"
-                        .formatted(
-                                its.use().name().toLowerCase(java.util.Locale.ROOT),
-                                its.twoWire() ? " on two wires" : ""))
+                        .formatted(its.use().name().toLowerCase(Locale.ROOT), its.twoWire() ? " on two wires" : ""))
                 .orElse("");
-        Button button = new Button(text);
-        button.getStyleClass().addAll("slot", slot.free() ? "slot-free" : "slot-used");
-        if (slot.reserved().isPresent()) {
-            button.getStyleClass().add("slot-kept");
-        }
-        if (slot.input().pointId().filter(state.selected()::equals).isPresent()) {
-            button.getStyleClass().add("slot-selected");
-        }
         String says = "%s, zone %02d%s: %s"
                 .formatted(state.job().nameOf(slot.input()), slot.input().zone(), kept, pointName(slot));
-        button.setAccessibleText(says);
-        Hint.on(button, says);
-        button.setOnAction(click -> act(slot));
-        button.setGraphic(Words.of("slot-number", Integer.toString(slot.input().number())));
-        return button;
+        List<Part> words =
+                List.of(Words.of("slot-number", Integer.toString(slot.input().number())), Words.of("slot-text", text));
+        return new Press("slot", says, () -> act(slot), words)
+                .styled(styles(slot))
+                .hint(says)
+                .keyed(slot.input().id());
+    }
+
+    private String[] styles(Slot slot) {
+        List<String> styles = new ArrayList<>(List.of(slot.free() ? "slot-free" : "slot-used"));
+        slot.reserved().ifPresent(its -> styles.add("slot-kept"));
+        slot.input().pointId().filter(state.selected()::equals).ifPresent(its -> styles.add("slot-selected"));
+        return styles.toArray(String[]::new);
     }
 
     private String pointName(Slot slot) {
@@ -125,30 +120,30 @@ final class ModuleStrip {
     }
 
     private void act(Slot slot) {
-        slot.input().pointId().ifPresentOrElse(openJob::select, () -> wire(slot));
+        slot.input().pointId().ifPresentOrElse(actions::select, () -> wire(slot));
     }
 
     private void wire(Slot slot) {
         if (state.job().point(state.selected()).isEmpty()) {
-            openJob.tell("Select a zone point first; then click the input it goes to.");
+            actions.tell("Select a zone point first; then click the input it goes to.");
         } else {
-            openJob.apply(CapacityEdits.wire(
+            actions.apply(CapacityEdits.wire(
                     state.selected(), Optional.of(slot.input().id())));
         }
     }
 
-    private Node areas() {
-        Flow row = new Flow(Words.of("switch-name", "works areas"));
-        row.getStyleClass().add("slots");
+    private Part areas() {
+        Parts row = Parts.flow(Words.of("switch-name", "works areas"));
+        row.style("slots");
         for (Area area : state.job().areas()) {
-            ToggleButton works = new ToggleButton("%02d".formatted(area.number()));
-            works.setSelected(module.areas().contains(area.number()));
-            works.setAccessibleText("%s works area %02d %s".formatted(module.name(), area.number(), area.name()));
-            Hint.on(works, area.name());
-            works.setOnAction(click -> openJob.apply(PracticeEdits.keypadAreas(module.id(), toggled(area.number()))));
-            row.getChildren().add(works);
+            row.add(new Check(
+                            "%02d".formatted(area.number()),
+                            module.areas().contains(area.number()),
+                            on -> actions.apply(PracticeEdits.keypadAreas(module.id(), toggled(area.number()))))
+                    .saying("%s works area %02d %s".formatted(module.name(), area.number(), area.name()))
+                    .hint(area.name()));
         }
-        return row;
+        return row.group();
     }
 
     private List<Integer> toggled(int area) {

@@ -4,31 +4,27 @@ import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.takeover.HiddenPoints;
 import io.answerback.core.takeover.TakeOverEdits;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.shell.Sheet;
-import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.Node;
-import javafx.scene.layout.VBox;
 
 /// What several contacts on one old zone hide, what splitting them gains and takes, and what was measured at
 /// the selected point's loop.
-final class OldWiringSheet extends Sheet {
-    private final OpenJob openJob;
-    private final Look look;
+final class OldWiringSheet extends FilledSheet {
+    private final Actions actions;
     private final FoundSheet found;
 
-    OldWiringSheet(OpenJob openJob, Look look, KindCatalogue kinds, InstantSource clock) {
-        this.openJob = openJob;
-        this.look = look;
-        this.found = new FoundSheet(openJob, kinds, clock);
+    OldWiringSheet(Actions actions, KindCatalogue kinds, InstantSource clock) {
+        this.actions = actions;
+        this.found = new FoundSheet(actions, kinds, clock);
     }
 
     @Override
@@ -42,20 +38,18 @@ final class OldWiringSheet extends Sheet {
     }
 
     @Override
-    public void show(WindowState state) {
+    protected void show(WindowState state) {
         List<HiddenPoints> hidden = hidden(state);
-        List<Node> parts = new ArrayList<>();
+        List<Part> parts = new ArrayList<>();
         if (hidden.isEmpty()) {
             parts.add(
-                    Words.wrapped(
-                            Words.of(
-                                    "empty",
-                                    "No point stands for several contacts. Where an old zone has a run of contacts on it, name them below.")));
+                    Words.empty(
+                            "No point stands for several contacts. Where an old zone has a run of contacts on it, name them below."));
         }
         hidden.forEach(its -> parts.add(zone(its)));
         parts.add(found.of(state));
-        sheet.getChildren().setAll(parts);
-        instrument.getChildren().setAll(found.readings(state));
+        sheet.set(parts);
+        instrument.set(found.readings(state));
     }
 
     private static List<HiddenPoints> hidden(WindowState state) {
@@ -74,62 +68,59 @@ final class OldWiringSheet extends Sheet {
                 .formatted(zones, contacts, inputs, hidden.getFirst().freeInputs());
     }
 
-    private Node zone(HiddenPoints hidden) {
+    private Part zone(HiddenPoints hidden) {
         Point point = hidden.point();
-        VBox box = new VBox(
+        Parts box = Parts.column(
                 Words.section(
                         point.id() + " " + point.name(),
                         "%d contacts in series on one input"
                                 .formatted(point.inSeries().size())),
-                new SeriesDrawing(look, point, input(point)),
+                new SeriesDrawing(point, input(point)),
                 reads(hidden),
                 ways(hidden));
-        box.getStyleClass().add("hidden-zone");
-        return box;
+        box.style("hidden-zone");
+        return box.group();
     }
 
     private String input(Point point) {
-        return openJob.now()
+        return actions.now()
                 .job()
                 .inputOf(point.id())
-                .map(openJob.now().job()::nameOf)
+                .map(actions.now().job()::nameOf)
                 .orElse("no input");
     }
 
-    private static Node reads(HiddenPoints hidden) {
-        Flow row = new Flow(
+    private static Part reads(HiddenPoints hidden) {
+        Parts row = Parts.flow(
                 Words.quiet("Now the operator reads"),
                 Words.of("reads-now", hidden.operatorReadsNow()),
                 Words.quiet("Split, it would be one of"),
                 Words.wrapped(Words.of("reads-then", String.join(" · ", hidden.operatorCouldRead()))));
-        row.getStyleClass().add("section");
-        return row;
+        row.style("section");
+        return row.group();
     }
 
     private static String missing(int count) {
         return count == 1 ? "1 is missing" : count + " are missing";
     }
 
-    private Node ways(HiddenPoints hidden) {
+    private Part ways(HiddenPoints hidden) {
         String takes = "It takes %s; %s."
                 .formatted(
                         hidden.moreInputs() == 1 ? "1 more input" : hidden.moreInputs() + " more inputs",
                         hidden.shortOf() == 0 ? hidden.freeInputs() + " are free" : missing(hidden.shortOf()));
-        Flow row = new Flow(
+        Parts row = Parts.flow(
                 Tool.of(
                         "Split into %d points"
                                 .formatted(hidden.operatorCouldRead().size()),
                         "each contact becomes a point of its own; the first keeps number, input and cable",
-                        () -> openJob.apply(TakeOverEdits.split(hidden.point().id()))),
+                        () -> actions.apply(TakeOverEdits.split(hidden.point().id()))),
                 Words.quiet(takes));
         if (hidden.shortOf() > 0) {
-            row.getChildren()
-                    .add(Tool.of(
-                            "Find inputs",
-                            "what would bring them, and what it costs",
-                            () -> openJob.open(SurveySheet.INPUTS)));
+            row.add(Tool.of(
+                    "Find inputs", "what would bring them, and what it costs", () -> actions.open(SurveySheet.INPUTS)));
         }
-        row.getStyleClass().add("choices");
-        return row;
+        row.style("choices");
+        return row.group();
     }
 }

@@ -14,97 +14,92 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.KindFacts;
-import io.answerback.desktop.drawing.Choice;
-import io.answerback.desktop.drawing.Flow;
-import io.answerback.desktop.drawing.Tool;
-import io.answerback.desktop.drawing.ValueField;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /// What can be changed about the picked points, each value where it stands. One change is one step back.
 final class PickedStrip {
     private static final int MOST_NAMED = 6;
 
-    private final OpenJob openJob;
+    private final Actions actions;
     private final KindCatalogue kinds;
     private final Conductor conductor;
     private final PointCommands commands;
     private final Job job;
     private final List<Point> picked;
-    private final Flow strip = new Flow();
+    private final Parts strip = Parts.flow();
 
-    PickedStrip(OpenJob openJob, WindowState state, KindCatalogue kinds, Conductor conductor) {
-        this.openJob = openJob;
+    PickedStrip(Actions actions, WindowState state, KindCatalogue kinds, Conductor conductor) {
+        this.actions = actions;
         this.kinds = kinds;
         this.conductor = conductor;
-        this.commands = new PointCommands(openJob);
+        this.commands = new PointCommands(actions);
         this.job = state.job();
         this.picked = job.points().stream()
                 .filter(point -> state.picked().contains(point.id()))
                 .toList();
-        strip.getStyleClass().add("picked-strip");
+        strip.style("picked-strip");
         fill();
     }
 
-    Node node() {
-        VBox part = new VBox(strip);
-        part.getStyleClass().add("picked-part");
+    Part part() {
+        Parts part = Parts.column(strip);
+        part.style("picked-part");
         if (picked.size() == 1) {
             PointKind kind = picked.getFirst().kind();
-            part.getChildren().add(Words.wrapped(Words.quiet(kind.name() + ": " + KindFacts.of(kind))));
+            part.add(Words.wrapped(Words.quiet(kind.name() + ": " + KindFacts.of(kind))));
         }
-        return part;
+        return part.group();
     }
 
     private void fill() {
         if (picked.isEmpty()) {
-            strip.getChildren()
-                    .add(Words.quiet(
-                            job.points().isEmpty()
-                                    ? "Points that are picked can be changed here, one or many at a time."
-                                    : "Pick a point to change it; with Ctrl or Shift, pick several."));
+            strip.add(Words.quiet(
+                    job.points().isEmpty()
+                            ? "Points that are picked can be changed here, one or many at a time."
+                            : "Pick a point to change it; with Ctrl or Shift, pick several."));
             return;
         }
         if (picked.size() == 1) {
             one(picked.getFirst());
         } else {
-            strip.getChildren().add(several());
+            strip.add(several());
         }
-        strip.getChildren().addAll(kind(), type(), area(), wayIn());
+        strip.add(kind(), type(), area(), wayIn());
         if (picked.size() == 1) {
-            strip.getChildren().add(cable(picked.getFirst()));
+            strip.add(cable(picked.getFirst()));
         }
-        strip.getChildren().add(tools());
+        strip.add(tools());
     }
 
     private void one(Point point) {
-        ValueField number = new ValueField(
+        Value number = Value.of(
                 "Number of point " + point.id(), point.id().text(), typed -> commands.renumber(point.id(), typed));
-        ValueField name = new ValueField(
+        Value name = Value.of(
                 "Name of point " + point.id(),
                 point.name(),
-                typed -> openJob.apply(PointEdits.name(point.id(), typed)));
-        name.getStyleClass().add("picked-name");
-        strip.getChildren().addAll(number, name);
+                typed -> actions.apply(PointEdits.name(point.id(), typed)));
+        strip.add(number, name.styled("picked-name"));
     }
 
-    private Label several() {
+    private Part several() {
         List<PointId> ids = picked.stream().map(Point::id).toList();
         String named = Text.listed(ids.subList(0, Math.min(MOST_NAMED, ids.size())));
-        Label label = Words.of(
-                "picked-several", picked.size() + " points: " + named + (ids.size() > MOST_NAMED ? ", …" : ""));
-        label.setMinWidth(Label.USE_PREF_SIZE);
-        return label;
+        return Words.whole(Words.of(
+                "picked-several", picked.size() + " points: " + named + (ids.size() > MOST_NAMED ? ", …" : "")));
     }
 
     /// What all picked points have in common; empty when they differ.
@@ -113,18 +108,13 @@ final class PickedStrip {
         return all.size() == 1 ? Optional.of(all.getFirst()) : Optional.empty();
     }
 
-    private <T> Node choice(
+    private <T> Part choice(
             String name, List<T> options, Function<Point, T> what, Function<T, String> words, Consumer<T> take) {
         return Choice.of(
-                name,
-                options,
-                common(what).orElse(null),
-                name.toLowerCase(java.util.Locale.ROOT) + "s differ",
-                words,
-                take);
+                name, options, common(what).orElse(null), name.toLowerCase(Locale.ROOT) + "s differ", words, take);
     }
 
-    private Node kind() {
+    private Part kind() {
         List<PointKind> options =
                 kinds.entries().stream().map(KindCatalogue.Entry::kind).toList();
         return choice(
@@ -132,21 +122,21 @@ final class PickedStrip {
                 options,
                 Point::kind,
                 PointKind::name,
-                kind -> openJob.apply(PointEdits.change(name("kind of "), ids(), point -> point.withKind(kind))));
+                kind -> actions.apply(PointEdits.change(name("kind of "), ids(), point -> point.withKind(kind))));
     }
 
-    private Node type() {
+    private Part type() {
         return choice(
                 "Type",
                 Arrays.asList(ZoneType.values()),
                 point -> point.surveyed().type(),
                 ZoneType::words,
-                type -> openJob.apply(
+                type -> actions.apply(
                         PointEdits.surveyed(name("type of "), ids(), surveyed -> surveyed.withType(type))));
     }
 
-    private Node area() {
-        List<Optional<Integer>> options = new java.util.ArrayList<>();
+    private Part area() {
+        List<Optional<Integer>> options = new ArrayList<>();
         job.areas().forEach(area -> options.add(Optional.of(area.number())));
         options.add(Optional.empty());
         return choice(
@@ -154,7 +144,7 @@ final class PickedStrip {
                 options,
                 point -> point.surveyed().area(),
                 this::areaWords,
-                area -> openJob.apply(
+                area -> actions.apply(
                         PointEdits.surveyed(name("area of "), ids(), surveyed -> surveyed.withArea(area))));
     }
 
@@ -166,35 +156,35 @@ final class PickedStrip {
         return "%02d %s".formatted(area.number(), area.name());
     }
 
-    private Node wayIn() {
+    private Part wayIn() {
         return choice(
                 "Use",
                 List.of(true, false),
                 point -> point.surveyed().wayIn(),
                 yes -> yes ? "way in" : "not a way in",
-                yes -> openJob.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
+                yes -> actions.apply(PointEdits.surveyed(name("use of "), ids(), surveyed -> surveyed.withWayIn(yes))));
     }
 
-    private Node cable(Point point) {
+    private Part cable(Point point) {
         if (point.kind().radio()) {
             return Words.quiet("by radio");
         }
         Optional<Cable> cable = job.cableTo(point.id());
-        return new ValueField(
+        return Value.of(
                 "Cable to point " + point.id(),
                 cable.map(run -> Figures.plain(run.metres()) + " m").orElse("no cable yet"),
-                typed -> openJob.apply(FigureReader.read(typed, "cable length in metres")
+                typed -> actions.apply(FigureReader.read(typed, "cable length in metres")
                         .then(metres -> PointEdits.cable(point.id(), metres, conductor))));
     }
 
-    private Node tools() {
-        HBox tools = new HBox(
+    private Part tools() {
+        Parts tools = Parts.row(
                 Tool.of("Copy", "the same once more, under the next number (Ctrl+Shift+D)", commands::duplicate),
                 Tool.arrow("↑", "Up", "further up the list (Alt+Up)", () -> commands.move(-1)),
                 Tool.arrow("↓", "Down", "further down the list (Alt+Down)", () -> commands.move(1)),
                 Tool.of("Remove", "off the list, with cable, proof and readings (Ctrl+Delete)", commands::remove));
-        tools.getStyleClass().add("tools");
-        return tools;
+        tools.style("tools");
+        return tools.group();
     }
 
     private List<PointId> ids() {

@@ -5,25 +5,25 @@ import io.answerback.core.edit.PointEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.PointNumbers;
-import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.Actions;
 import java.util.List;
 
 /// What can be done to the picked points as a whole.
 final class PointCommands {
-    private final OpenJob openJob;
+    private final Actions actions;
 
-    PointCommands(OpenJob openJob) {
-        this.openJob = openJob;
+    PointCommands(Actions actions) {
+        this.actions = actions;
     }
 
     /// Copies the point that is looked at under the next number.
     void duplicate() {
-        openJob.now().job().point(openJob.now().selected()).ifPresent(this::duplicate);
+        actions.now().job().point(actions.now().selected()).ifPresent(this::duplicate);
     }
 
     private void duplicate(Point point) {
-        PointId id = new PointId(PointNumbers.next(openJob.now().job()));
-        openJob.apply(PointEdits.duplicate(point.id(), id, PointNumbers.nextName(point.name())), id);
+        PointId id = new PointId(PointNumbers.next(actions.now().job()));
+        actions.apply(PointEdits.duplicate(point.id(), id, PointNumbers.nextName(point.name())), id);
     }
 
     /// Gives a point another number and goes on looking at it.
@@ -34,35 +34,35 @@ final class PointCommands {
                 ? PointNumbers.padded(Integer.parseInt(typed.strip()))
                 : typed.strip();
         Typed<PointId> id = Typed.of(() -> new PointId(number));
-        boolean made = openJob.apply(id.then(its -> PointEdits.renumber(pointId, its)));
-        id.understood().filter(its -> made).ifPresent(openJob::select);
+        boolean made = actions.apply(id.then(its -> PointEdits.renumber(pointId, its)));
+        id.understood().filter(its -> made).ifPresent(actions::select);
         return made;
     }
 
     /// Numbers all points anew in the order of the list; the one that is looked at stays the one.
     void renumberAll() {
-        List<Point> points = openJob.now().job().points();
-        int at = points.stream().map(Point::id).toList().indexOf(openJob.now().selected());
-        if (openJob.apply(PointEdits.renumberAll()) && at >= 0) {
-            openJob.select(openJob.now().job().points().get(at).id());
+        List<Point> points = actions.now().job().points();
+        int at = points.stream().map(Point::id).toList().indexOf(actions.now().selected());
+        if (actions.apply(PointEdits.renumberAll()) && at >= 0) {
+            actions.select(actions.now().job().points().get(at).id());
         }
     }
 
     void move(int steps) {
-        List<PointId> picked = openJob.now().picked();
+        List<PointId> picked = actions.now().picked();
         if (!picked.isEmpty()) {
-            openJob.apply(PointEdits.move(picked, steps));
+            actions.apply(PointEdits.move(picked, steps));
         }
     }
 
     void remove() {
-        List<PointId> picked = openJob.now().picked();
+        List<PointId> picked = actions.now().picked();
         if (!picked.isEmpty()) {
-            openJob.apply(PointEdits.remove(picked));
+            actions.apply(PointEdits.remove(picked));
         }
     }
 
     void pickAll() {
-        openJob.pickAll(openJob.now().job().points().stream().map(Point::id).toList());
+        actions.pickAll(actions.now().job().points().stream().map(Point::id).toList());
     }
 }

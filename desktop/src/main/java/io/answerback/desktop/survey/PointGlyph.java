@@ -1,28 +1,16 @@
 package io.answerback.desktop.survey;
 
 import io.answerback.core.device.KindFamily;
-import javafx.scene.Node;
-import javafx.scene.layout.StackPane;
-import javafx.scene.shape.SVGPath;
+import io.answerback.desktop.part.Glyph;
 
 /// A small drawing of what sort of thing watches, for telling kinds apart at a glance. The words beside it say
 /// the same.
 final class PointGlyph {
     private PointGlyph() {}
 
-    /// The drawing, on a square of `size` pixels.
-    static Node of(KindFamily family, boolean wayIn, double size) {
-        SVGPath drawn = new SVGPath();
-        drawn.setContent(outline(family) + (wayIn ? " M -9 0 L -3 0 M -6 -3 L -3 0 L -6 3" : ""));
-        drawn.getStyleClass().add("glyph");
-        double scale = size / 16;
-        drawn.setScaleX(scale);
-        drawn.setScaleY(scale);
-        StackPane square = new StackPane(drawn);
-        square.getStyleClass().add("glyph-square");
-        square.setMinSize(size * 1.3, size * 1.1);
-        square.setMaxSize(size * 1.3, size * 1.1);
-        return square;
+    /// The drawing, on a square of this size in pixels at 100 % text.
+    static Glyph of(KindFamily family, boolean wayIn, double size) {
+        return new Glyph(outline(family) + (wayIn ? " M -9 0 L -3 0 M -6 -3 L -3 0 L -6 3" : ""), size);
     }
 
     private static String outline(KindFamily family) {

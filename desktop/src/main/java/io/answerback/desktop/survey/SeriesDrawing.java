@@ -3,32 +3,31 @@ package io.answerback.desktop.survey;
 import io.answerback.core.device.ContactForm;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.SeriesContact;
-import io.answerback.desktop.drawing.Drawing;
-import io.answerback.desktop.drawing.Hint;
-import io.answerback.desktop.drawing.Words;
-import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.part.Across;
+import io.answerback.desktop.part.Picture;
 import java.util.List;
-import javafx.geometry.HPos;
-import javafx.scene.control.Label;
 
 /// A loop with all the contacts on it, in the order of the cable: the input sees only whether all of them are
 /// closed.
-final class SeriesDrawing extends Drawing {
+final class SeriesDrawing extends Picture {
     private static final double TOP = 18;
     private static final double BOTTOM = 62;
     private static final double LEFT = 116;
     private static final double BLADE = 11;
+    private static final double LETTER = 6.6;
 
-    private final Look look;
     private final Point point;
     private final String input;
 
-    SeriesDrawing(Look look, Point point, String input) {
-        super(look);
-        this.look = look;
+    SeriesDrawing(Point point, String input) {
+        super("series-drawing");
         this.input = input;
         this.point = point;
-        setAccessibleText("Loop of %s with %d contacts in series: %s"
+    }
+
+    @Override
+    public String says() {
+        return "Loop of %s with %d contacts in series: %s"
                 .formatted(
                         point.name(),
                         point.inSeries().size(),
@@ -36,11 +35,11 @@ final class SeriesDrawing extends Drawing {
                                 ", ",
                                 point.inSeries().stream()
                                         .map(SeriesContact::name)
-                                        .toList())));
+                                        .toList()));
     }
 
     @Override
-    protected double height() {
+    public double height() {
         return BOTTOM + 12;
     }
 
@@ -50,7 +49,7 @@ final class SeriesDrawing extends Drawing {
         double right = width - 28;
         double step = (right - LEFT) / contacts.size();
         box("part-box", 0, TOP - 10, LEFT - 18, BOTTOM - TOP + 20);
-        words("part-name", input, 10, (TOP + BOTTOM) / 2, HPos.LEFT);
+        words("part-name", input, 10, (TOP + BOTTOM) / 2, Across.LEFT);
         double at = LEFT - 18;
         for (int i = 0; i < contacts.size(); i++) {
             double middle = LEFT + step * (i + 0.5);
@@ -64,18 +63,12 @@ final class SeriesDrawing extends Drawing {
         }
     }
 
-    private Label fitted(String name, double width) {
-        Label label = Words.of("series-name", name);
-        label.setMaxWidth(look.px(width));
-        Hint.on(label, name);
-        return label;
-    }
-
     private void contact(SeriesContact contact, double middle, double step) {
         boolean closed = contact.kind().contact() != ContactForm.NORMALLY_OPEN;
         line("wire blade", middle - BLADE, TOP, middle + BLADE, closed ? TOP : TOP - 9);
         box("contact-dot", middle - BLADE - 2.5, TOP - 2.5, 5, 5);
         box("contact-dot", middle + BLADE - 2.5, TOP - 2.5, 5, 5);
-        place(fitted(contact.name(), step - 8), middle, TOP + 21, HPos.CENTER);
+        words("series-name", cut(contact.name(), step - 8, LETTER), middle, TOP + 21, Across.CENTER)
+                .hint(contact.name());
     }
 }

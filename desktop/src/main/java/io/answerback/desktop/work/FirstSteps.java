@@ -1,6 +1,7 @@
 package io.answerback.desktop.work;
 
-import io.answerback.desktop.drawing.FirstStep;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Words;
 import java.util.Optional;
 
 /// What comes first at a stop that others go before.
@@ -8,21 +9,21 @@ public final class FirstSteps {
     private FirstSteps() {}
 
     /// Typing the first point; empty when there is one.
-    public static Optional<FirstStep> points(OpenJob openJob) {
-        return openJob.now().job().points().isEmpty()
-                ? Optional.of(new FirstStep(
+    public static Optional<Group> points(Actions actions) {
+        return actions.now().job().points().isEmpty()
+                ? Optional.of(Words.firstStep(
                         "There is no point yet. Type the first one, with what it is and its cable.",
                         "Type the first point",
                         "opens the survey (Ctrl+1)",
-                        () -> openJob.open(SurveySheet.ROOMS)))
+                        () -> actions.open(SurveySheet.ROOMS)))
                 : Optional.empty();
     }
 
     /// Fitting what brings inputs or keys to the panel.
     ///
     /// @param says why that comes first here
-    public static FirstStep modules(OpenJob openJob, String says, String button) {
-        return new FirstStep(
-                says, button, "opens the inputs of the survey (Ctrl+1)", () -> openJob.open(SurveySheet.INPUTS));
+    public static Group modules(Actions actions, String says, String button) {
+        return Words.firstStep(
+                says, button, "opens the inputs of the survey (Ctrl+1)", () -> actions.open(SurveySheet.INPUTS));
     }
 }

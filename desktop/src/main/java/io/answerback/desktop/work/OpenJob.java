@@ -21,7 +21,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// The one place where what the user does changes what the window shows. Used on the JavaFX thread only.
-public final class OpenJob extends Viewpoint implements AutoCloseable {
+public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
 
     private final Assessor assessor;
@@ -86,6 +86,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     /// Makes an edit; a refused one leaves the job as it was and says why.
     ///
     /// @return whether it was made
+    @Override
     public boolean apply(Edit edit) {
         return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
@@ -102,6 +103,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     /// Makes the edit that something typed stands for; where it stands for none, says why.
     ///
     /// @return whether it was made
+    @Override
     public boolean apply(Typed<Edit> typed) {
         return switch (typed) {
             case Typed.Read<Edit>(Edit edit) -> apply(edit);
@@ -115,6 +117,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     /// Makes an edit and then looks at a point of the job it made.
     ///
     /// @return whether it was made
+    @Override
     public boolean apply(Edit edit, PointId thenSelect) {
         boolean made = apply(edit);
         if (made) {
@@ -130,6 +133,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     }
 
     /// Takes back the last edit.
+    @Override
     public void undo() {
         history().undoName().ifPresent(name -> show(history().undo(), "Undone: " + name));
     }
@@ -174,6 +178,7 @@ public final class OpenJob extends Viewpoint implements AutoCloseable {
     }
 
     /// Tells the user something, in one line.
+    @Override
     public void tell(String notice) {
         pending.tell(notice);
         show(now().noticing(notice));

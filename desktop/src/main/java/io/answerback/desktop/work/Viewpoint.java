@@ -105,6 +105,16 @@ public abstract sealed class Viewpoint permits OpenJob {
         return wholeWindow;
     }
 
+    /// Lets the bench have the whole window to itself, or not any more.
+    public final void fillWindow(boolean whole) {
+        wholeWindow.set(whole);
+    }
+
+    /// Whether the bench has the whole window to itself.
+    public final boolean fillsWindow() {
+        return wholeWindow.get();
+    }
+
     /// Goes to where a finding is mended.
     public final void follow(Finding finding) {
         finding.point().ifPresent(this::select);

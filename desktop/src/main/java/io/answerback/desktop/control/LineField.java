@@ -1,0 +1,65 @@
+package io.answerback.desktop.control;
+
+import io.answerback.desktop.part.Line;
+import java.util.Optional;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/// A line into which something is typed. What is half typed stays whatever else changes.
+final class LineField extends TextField {
+    private Line line;
+
+    LineField() {
+        getStyleClass().add("entry-line");
+        textProperty()
+                .subscribe(text -> Optional.ofNullable(line)
+                        .ifPresent(its -> its.keys().typed().accept(text)));
+        setOnAction(enter -> {
+            if (line.keys().take().test(getText())) {
+                clear();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    void show(Line other) {
+        Line.Put before = line == null ? Line.Put.NOTHING : line.put();
+        line = other;
+        setPromptText(other.prompt());
+        setAccessibleText(other.name());
+        if (other.put().times() != before.times()) {
+            setText(other.put().text());
+            end();
+        }
+        if (other.put().called() != before.called()) {
+            requestFocus();
+        }
+    }
+
+    private void key(KeyEvent key) {
+        if (getText().isEmpty() && key.isShortcutDown()) {
+            jobKey(key);
+        } else if (key.getCode() == KeyCode.TAB && !key.isShiftDown()) {
+            line.keys().completion().apply(getText()).ifPresent(completed -> {
+                setText(completed);
+                end();
+                key.consume();
+            });
+        } else if (key.getCode() == KeyCode.ESCAPE) {
+            clear();
+            key.consume();
+        }
+    }
+
+    /// In an empty line there is nothing of its own to undo: the keys mean the job.
+    private void jobKey(KeyEvent key) {
+        if (key.getCode() == KeyCode.Z) {
+            line.keys().undo().run();
+            key.consume();
+        } else if (key.getCode() == KeyCode.Y) {
+            line.keys().redo().run();
+            key.consume();
+        }
+    }
+}

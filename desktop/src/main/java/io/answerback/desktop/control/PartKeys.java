@@ -1,0 +1,54 @@
+package io.answerback.desktop.control;
+
+import io.answerback.desktop.part.Check;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Fixed;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Line;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Rows;
+import io.answerback.desktop.part.Secret;
+import io.answerback.desktop.part.Slide;
+import io.answerback.desktop.part.Switch;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.With;
+
+/// By what a part is known again among those beside it.
+final class PartKeys {
+    private PartKeys() {}
+
+    static String of(Part part) {
+        return switch (part) {
+            case With with -> with.key().isEmpty() ? of(with.part()) : sort(with.part()) + "#" + with.key();
+            case Value value -> sort(value) + value.name();
+            case Choice choice -> sort(choice) + choice.name();
+            case Switch choice -> sort(choice) + choice.name();
+            case Slide slide -> sort(slide) + slide.name();
+            case Check check -> sort(check) + check.name();
+            case Line line -> sort(line) + line.name();
+            case Secret secret -> sort(secret) + secret.name();
+            case Rows rows -> sort(rows) + rows.name();
+            default -> sort(part);
+        };
+    }
+
+    /// Parts of one sort can be drawn with one another's node.
+    private static String sort(Part part) {
+        return switch (part) {
+            case With with -> sort(with.part());
+            case Text text -> "text " + text.style();
+            case Tool tool -> "tool " + tool.sort();
+            case Group group -> "group " + group.layout() + group.styles();
+            case Grid grid -> "grid " + grid.styles();
+            case Press press -> "press " + press.style();
+            case Drawn drawn -> "drawn " + drawn.picture().style();
+            case Fixed fixed -> "fixed " + System.identityHashCode(fixed.node());
+            default -> part.getClass().getSimpleName() + " ";
+        };
+    }
+}

@@ -1,0 +1,56 @@
+package io.answerback.desktop.control;
+
+import io.answerback.desktop.part.Rows;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.theme.Look;
+import java.util.List;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.StackPane;
+
+/// Many rows, of which only those in sight have nodes. A row keeps its node while it is in sight.
+final class RowList extends ListView<With> {
+    private final Fitting fitting;
+
+    RowList(Look look, Fitting fitting) {
+        this.fitting = fitting;
+        getStyleClass().add("row-list");
+        setFocusTraversable(false);
+        setCellFactory(list -> new Cell());
+    }
+
+    void show(Rows rows) {
+        setAccessibleText(rows.name());
+        List<With> now = rows.rows();
+        for (int i = 0; i < Math.min(now.size(), getItems().size()); i++) {
+            if (!now.get(i).equals(getItems().get(i))) {
+                getItems().set(i, now.get(i));
+            }
+        }
+        if (getItems().size() > now.size()) {
+            getItems().remove(now.size(), getItems().size());
+        } else if (getItems().size() < now.size()) {
+            getItems().addAll(now.subList(getItems().size(), now.size()));
+        }
+        if (rows.shown() >= 0) {
+            scrollTo(rows.shown());
+        }
+    }
+
+    /// Draws one row.
+    private final class Cell extends ListCell<With> {
+        private final StackPane pane = new StackPane();
+        private final Kids kids = new Kids(fitting);
+
+        Cell() {
+            setPrefWidth(0);
+            setGraphic(pane);
+        }
+
+        @Override
+        protected void updateItem(With row, boolean empty) {
+            super.updateItem(row, empty);
+            Placement.put(kids.show(empty || row == null ? List.of() : List.of(row.part())), pane.getChildren());
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package io.answerback.desktop.control;
+
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.theme.Look;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/// Lays the lines of a table into columns; a line stays the same line while others come and go.
+final class Table {
+    private final GridPane pane;
+    private final Look look;
+    private final Kids kids;
+    private List<Grid.Column> columns = List.of();
+
+    private Table(GridPane pane, Look look, Fitting fitting) {
+        this.pane = pane;
+        this.look = look;
+        this.kids = new Kids(fitting);
+    }
+
+    /// What lays the lines of this pane.
+    static Table of(GridPane pane, Look look, Fitting fitting) {
+        return (Table) pane.getProperties().computeIfAbsent(Table.class, key -> new Table(pane, look, fitting));
+    }
+
+    void show(Grid grid) {
+        if (!grid.columns().equals(columns)) {
+            columns = grid.columns();
+            pane.getColumnConstraints().setAll(columns.stream().map(this::width).toList());
+        }
+        List<Part> cells = new ArrayList<>();
+        for (Grid.Line line : grid.lines()) {
+            for (int column = 0; column < line.cells().size(); column++) {
+                cells.add(cell(line, column));
+            }
+        }
+        List<Node> nodes = kids.show(cells);
+        int at = 0;
+        for (int row = 0; row < grid.lines().size(); row++) {
+            Grid.Line line = grid.lines().get(row);
+            for (int column = 0; column < line.cells().size(); column++) {
+                boolean last = column == line.cells().size() - 1;
+                lay(nodes.get(at), line.cells().get(column), column, row, last ? line.spans() : 1);
+                at++;
+            }
+        }
+        Placement.put(nodes, pane.getChildren());
+    }
+
+    private static Part cell(Grid.Line line, int column) {
+        Part cell = line.cells().get(column);
+        boolean named = cell instanceof With with && !with.key().isEmpty();
+        return line.key().isEmpty() || named ? cell : cell.keyed(line.key() + " " + column);
+    }
+
+    private void lay(Node node, Part cell, int column, int row, int spans) {
+        GridPane.setConstraints(node, column, row, spans, 1);
+        if (cell instanceof With with && node instanceof Region region) {
+            GridPane.setHgrow(node, with.grows() ? Priority.ALWAYS : null);
+            if (with.width() > 0) {
+                region.setMinWidth(look.px(with.width()));
+                region.setPrefWidth(look.px(with.width()));
+            }
+        }
+    }
+
+    private ColumnConstraints width(Grid.Column column) {
+        ColumnConstraints width = new ColumnConstraints();
+        Optional.of(column.least()).filter(least -> least > 0).ifPresent(least -> {
+            width.setMinWidth(look.px(least));
+        });
+        if (column.percent() > 0) {
+            width.setPercentWidth(column.percent());
+        }
+        if (column.grows()) {
+            width.setHgrow(Priority.ALWAYS);
+        }
+        return width;
+    }
+}

@@ -1,0 +1,4 @@
+package io.answerback.desktop.part;
+
+/// A picture on a sheet.
+public record Drawn(Picture picture) implements Part {}

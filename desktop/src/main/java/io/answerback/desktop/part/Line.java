@@ -1,0 +1,38 @@
+package io.answerback.desktop.part;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.Predicate;
+
+/// A line into which something is typed that is read while it is typed.
+///
+/// @param name what is typed, for screen readers; it tells lines apart
+/// @param prompt what stands in it while it is empty
+/// @param put what was put into it last other than by typing
+/// @param keys what its keys do
+public record Line(String name, String prompt, Put put, Keys keys) implements Part {
+    /// What was put into a line, and whether the keyboard was called to it.
+    ///
+    /// @param text what stands in the line then
+    /// @param times how often something was put there; once more than before puts it there again
+    /// @param called how often the keyboard was called; once more than before calls it again
+    public record Put(String text, int times, int called) {
+        /// Nothing yet.
+        public static final Put NOTHING = new Put("", 0, 0);
+    }
+
+    /// What its keys do.
+    ///
+    /// @param typed takes what stands in it, letter by letter
+    /// @param take takes the line on Enter; true empties it
+    /// @param completion the line with its next word completed, for Tab; empty where there is none
+    /// @param undo what Ctrl+Z does in an empty line
+    /// @param redo what Ctrl+Y does in an empty line
+    public record Keys(
+            Consumer<String> typed,
+            Predicate<String> take,
+            Function<String, Optional<String>> completion,
+            Runnable undo,
+            Runnable redo) {}
+}

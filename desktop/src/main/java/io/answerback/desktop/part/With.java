@@ -1,0 +1,63 @@
+package io.answerback.desktop.part;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// A part with what belongs to its place rather than to its sort.
+///
+/// @param part the part itself
+/// @param key tells it apart from others of its sort; empty for its place among them
+/// @param grows whether it takes what room is left
+/// @param width in pixels at 100 % text; 0 for its own
+/// @param hint words on hover; empty for none of its own
+/// @param styles more styles
+/// @param says words for screen readers; empty for its own
+/// @param click what a click on it does; empty for nothing of its own
+public record With(
+        Part part,
+        String key,
+        boolean grows,
+        double width,
+        String hint,
+        List<String> styles,
+        String says,
+        Optional<Runnable> click)
+        implements Part {
+    public With {
+        styles = List.copyOf(styles);
+    }
+
+    static With plain(Part part) {
+        return part instanceof With its ? its : new With(part, "", false, 0, "", List.of(), "", Optional.empty());
+    }
+
+    With withKey(String other) {
+        return new With(part, other, grows, width, hint, styles, says, click);
+    }
+
+    With withGrows(boolean other) {
+        return new With(part, key, other, width, hint, styles, says, click);
+    }
+
+    With withWidth(double other) {
+        return new With(part, key, grows, other, hint, styles, says, click);
+    }
+
+    With withHint(String other) {
+        return new With(part, key, grows, width, other, styles, says, click);
+    }
+
+    With withStyles(List<String> more) {
+        List<String> all = Stream.concat(styles.stream(), more.stream()).toList();
+        return new With(part, key, grows, width, hint, all, says, click);
+    }
+
+    With withSays(String other) {
+        return new With(part, key, grows, width, hint, styles, other, click);
+    }
+
+    With withClick(Runnable other) {
+        return new With(part, key, grows, width, hint, styles, says, Optional.of(other));
+    }
+}

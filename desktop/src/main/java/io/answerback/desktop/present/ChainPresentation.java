@@ -1,0 +1,54 @@
+package io.answerback.desktop.present;
+
+import io.answerback.core.chain.LinkState;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.chain.PointResult;
+import io.answerback.core.site.Link;
+import io.answerback.desktop.live.Run;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// The seven links of a point as the strip below the bench shows them, with how far a signal has come.
+public record ChainPresentation(List<OneLink> links) {
+    /// One link.
+    ///
+    /// @param reached whether the signal has come there
+    /// @param head whether it is there now, on its way
+    /// @param dim whether the signal has not come there and may not
+    public record OneLink(
+            Link link, String figure, String line, Mark mark, boolean reached, boolean head, boolean dim) {
+        /// The link in words, for screen readers and on hover.
+        public String says() {
+            return link.title() + ": " + figure + ", " + line + ", " + mark.word();
+        }
+    }
+
+    public ChainPresentation {
+        links = List.copyOf(links);
+    }
+
+    /// The links of a point.
+    ///
+    /// @param run how far its signal has come; empty while none was sent
+    public static ChainPresentation of(PointResult point, Optional<Run> run) {
+        List<LinkState> live = run.map(Run::links).orElse(List.of());
+        boolean travelling = run.map(Run::travelling).orElse(false);
+        boolean stopped = !live.isEmpty() && live.getLast().mark() == Mark.WRONG;
+        return new ChainPresentation(Stream.of(Link.values())
+                .map(link -> {
+                    boolean reached = link.ordinal() < live.size();
+                    LinkState state =
+                            reached ? live.get(link.ordinal()) : point.chain().of(link);
+                    return new OneLink(
+                            link,
+                            state.figure(),
+                            state.line(),
+                            state.mark(),
+                            reached,
+                            travelling && link.ordinal() == live.size() - 1,
+                            run.isPresent() && (travelling || stopped) && !reached);
+                })
+                .toList());
+    }
+}

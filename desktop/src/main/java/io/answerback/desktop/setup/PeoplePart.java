@@ -1,0 +1,92 @@
+package io.answerback.desktop.setup;
+
+import io.answerback.core.common.Typed;
+import io.answerback.core.edit.SetupEdits;
+import io.answerback.core.profile.Decision;
+import io.answerback.core.profile.SettingValue;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.PanelProgramming;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+
+/// Who has a code: numbers, titles and areas, and the numbers of the same people in the communicator.
+final class PeoplePart {
+    private final Actions actions;
+
+    PeoplePart(Actions actions) {
+        this.actions = actions;
+    }
+
+    Part of(Job job) {
+        Grid.Filling table = Grid.filling("table", "load-table");
+        table.line(
+                Words.title("No"),
+                Words.title("Who"),
+                Words.title("Areas"),
+                Words.title("In the communicator"),
+                Text.of(""));
+        job.setup().users().forEach(user -> table.line(user.number(), person(user)));
+        int next = job.setup().users().stream()
+                        .mapToInt(PanelProgramming.User::number)
+                        .max()
+                        .orElse(0)
+                + 1;
+        table.line(
+                Words.figure("%02d".formatted(next)),
+                Value.of(
+                        "Title of the next user",
+                        "add somebody",
+                        title -> user(() -> new PanelProgramming.User(next, title, List.of(), Optional.empty()))));
+        return table.grid();
+    }
+
+    private List<Part> person(PanelProgramming.User user) {
+        return List.of(
+                Words.figure("%02d".formatted(user.number())),
+                Value.of(
+                        "Title of user %02d".formatted(user.number()),
+                        user.title(),
+                        title -> user(
+                                () -> new PanelProgramming.User(user.number(), title, user.areas(), user.elsewhere()))),
+                Value.of(
+                        "Areas of user %02d".formatted(user.number()),
+                        user.areas().isEmpty()
+                                ? "all"
+                                : user.areas().stream().map("%02d"::formatted).collect(Collectors.joining(", ")),
+                        typed -> user(() -> new PanelProgramming.User(
+                                user.number(), user.title(), areas(typed), user.elsewhere()))),
+                Value.of(
+                        "Number of %s in the communicator".formatted(user.title()),
+                        user.elsewhere().map("%02d"::formatted).orElse("not known"),
+                        typed -> user(() ->
+                                new PanelProgramming.User(user.number(), user.title(), user.areas(), number(typed)))),
+                Tool.of(
+                        "Take off",
+                        "nobody has this number any more",
+                        () -> actions.apply(SetupEdits.withoutUser(user.number()))));
+    }
+
+    /// @throws IllegalArgumentException when they are no numbers
+    private static List<Integer> areas(String typed) {
+        return typed.strip().equals("all")
+                ? List.of()
+                : List.copyOf(((SettingValue.Numbers) Decision.USER_AREAS.read(typed)).numbers());
+    }
+
+    private static Optional<Integer> number(String typed) {
+        return typed.strip().matches("\\d{1,4}") ? Optional.of(Integer.valueOf(typed.strip())) : Optional.empty();
+    }
+
+    private boolean user(Supplier<PanelProgramming.User> made) {
+        return actions.apply(Typed.of(made).then(SetupEdits::user));
+    }
+}

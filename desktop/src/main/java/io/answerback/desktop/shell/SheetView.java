@@ -1,0 +1,46 @@
+package io.answerback.desktop.shell;
+
+import io.answerback.core.id.PointId;
+import io.answerback.desktop.control.PartPane;
+import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import java.lang.ref.WeakReference;
+import java.util.Optional;
+
+/// A sheet in the window. What is typed for one point is left when another is looked at.
+final class SheetView {
+    private final WeakReference<PartSheet> sheet;
+    private final PartPane middle;
+    private final PartPane beside;
+    private Optional<WindowState> shown = Optional.empty();
+
+    SheetView(PartSheet sheet, Look look) {
+        this.sheet = new WeakReference<>(sheet);
+        this.middle = new PartPane(look, "sheet");
+        this.beside = new PartPane(look, "instrument");
+        sheet.shownAgainBy(() -> shown.ifPresent(this::show));
+    }
+
+    PartPane middle() {
+        return middle;
+    }
+
+    PartPane beside() {
+        return beside;
+    }
+
+    void show(WindowState state) {
+        Optional<PointId> before = shown.map(WindowState::selected);
+        if (before.isPresent() && !before.get().equals(state.selected())) {
+            middle.leaveTyping();
+            beside.leaveTyping();
+        }
+        shown = Optional.of(state);
+        PartSheet its = sheet.get();
+        if (its != null) {
+            middle.show(its.middle(state));
+            beside.show(its.beside(state));
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package io.answerback.desktop.work;
+
+import io.answerback.core.cable.Cable;
+import io.answerback.core.cable.CableEnd;
+import io.answerback.core.common.Typed;
+import io.answerback.core.finding.Finding;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
+import io.answerback.core.scheme.DeviceState;
+import io.answerback.core.scheme.LoopFault;
+import io.answerback.core.site.Edit;
+import java.util.List;
+
+/// What somebody does with what a sheet shows: edits, and where they look. Every sheet acts through this alone.
+public interface Actions {
+    /// What the window shows now.
+    WindowState now();
+
+    /// Makes an edit; a refused one leaves the job as it was and says why.
+    ///
+    /// @return whether it was made
+    boolean apply(Edit edit);
+
+    /// Makes the edit that something typed stands for; where it stands for none, says why.
+    ///
+    /// @return whether it was made
+    boolean apply(Typed<Edit> typed);
+
+    /// Makes an edit and then looks at a point of the job it made.
+    ///
+    /// @return whether it was made
+    boolean apply(Edit edit, PointId thenSelect);
+
+    /// Takes back the last edit.
+    void undo();
+
+    /// Makes the last undone edit again.
+    void redo();
+
+    /// Tells the user something, in one line.
+    void tell(String notice);
+
+    /// Looks at another zone point or system point.
+    void select(PointId pointId);
+
+    /// Picks a zone point beside those that are picked, or lets go of it.
+    void pick(PointId pointId);
+
+    /// Looks at a zone point and picks every point of the list up to it.
+    void pickUpTo(PointId pointId);
+
+    /// Picks these zone points and looks at the first of them.
+    void pickAll(List<PointId> pointIds);
+
+    /// Opens another bench.
+    void go(Stop stop);
+
+    /// Opens a sheet of the survey.
+    void open(SurveySheet sheet);
+
+    /// Goes to where a finding is mended.
+    void follow(Finding finding);
+
+    /// Looks at a part beside the selected point.
+    void focus(Focus part);
+
+    /// Looks at a cable, and selects the first point it serves.
+    void focus(Cable cable, CableEnd end, String core);
+
+    /// Sets the bench's switches.
+    void switchTo(DeviceState device, LoopFault fault);
+
+    /// Lets the bench have the whole window to itself, or not any more.
+    void fillWindow(boolean whole);
+
+    /// Whether the bench has the whole window to itself.
+    boolean fillsWindow();
+}
