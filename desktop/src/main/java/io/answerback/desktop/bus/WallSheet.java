@@ -144,12 +144,13 @@ final class WallSheet extends FilledSheet {
                                 .map(Optional::of))
                 .toList();
         return Choice.of(
-                "Learned at address " + address,
-                sorts,
-                learned.map(Learned::sort),
-                sort -> sort.map(ModuleSort::words).orElse(known(state) ? "nothing" : "not read out"),
-                sort -> actions.apply(sort.map(its -> LearningEdits.learned(address, its))
-                        .orElseGet(() -> LearningEdits.forget(address))));
+                        "Learned at address " + address,
+                        sorts,
+                        learned.map(Learned::sort),
+                        sort -> sort.map(ModuleSort::words).orElse(known(state) ? "nothing" : "not read out"),
+                        sort -> actions.apply(sort.map(its -> LearningEdits.learned(address, its))
+                                .orElseGet(() -> LearningEdits.forget(address))))
+                .uncut();
     }
 
     /// An address that is on no line yet: the panel shows something there, and nobody on the job has it.

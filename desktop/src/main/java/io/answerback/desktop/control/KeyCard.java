@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
 
 /// One thing to do in large letters. While it has the keyboard it takes the plain keys for itself: Enter when the
@@ -18,7 +19,7 @@ public final class KeyCard extends VBox {
     public KeyCard() {
         getStyleClass().add("run-card");
         setFocusTraversable(true);
-        setOnMouseClicked(click -> requestFocus());
+        addEventHandler(MouseEvent.MOUSE_CLICKED, click -> requestFocus());
         addEventHandler(KeyEvent.KEY_PRESSED, this::press);
     }
 

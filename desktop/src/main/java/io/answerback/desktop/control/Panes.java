@@ -105,6 +105,9 @@ final class Panes {
                 region.setMinWidth(look.px(with.width()));
                 region.setPrefWidth(look.px(with.width()));
             }
+            if (with.keepsWidth()) {
+                region.setMinWidth(Region.USE_PREF_SIZE);
+            }
             if (with.grows() && with.part() instanceof Text) {
                 region.setMaxWidth(Double.MAX_VALUE);
             }

@@ -14,6 +14,7 @@ final class Placement {
     private final Node node;
     private Part part;
     private List<String> extra = List.of();
+    private boolean clicked;
 
     Placement(Fitting fitting, Part part) {
         this.fitting = fitting;
@@ -57,9 +58,10 @@ final class Placement {
         if (!with.says().isEmpty()) {
             node.setAccessibleText(with.says());
         }
-        node.setOnMouseClicked(with.click()
-                .<javafx.event.EventHandler<? super javafx.scene.input.MouseEvent>>map(action -> click -> action.run())
-                .orElse(null));
+        if (with.click().isPresent() || clicked) {
+            clicked = with.click().isPresent();
+            node.setOnMouseClicked(clicked ? click -> with.click().orElseThrow().run() : null);
+        }
     }
 
     /// Puts nodes into a list so that those which stay are neither taken out nor moved.

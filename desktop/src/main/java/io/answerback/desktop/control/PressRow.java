@@ -2,6 +2,7 @@ package io.answerback.desktop.control;
 
 import javafx.scene.AccessibleRole;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 
 /// A row that does something: click it, or press Enter or Space on it. Unlike a button's graphic, its words
@@ -13,11 +14,7 @@ public final class PressRow extends HBox {
     public PressRow() {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setOnMouseClicked(click -> {
-            if (!click.isConsumed()) {
-                action.run();
-            }
-        });
+        addEventHandler(MouseEvent.MOUSE_CLICKED, click -> action.run());
         setOnKeyPressed(key -> {
             if (key.getTarget() == this && (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.SPACE)) {
                 action.run();

@@ -69,6 +69,9 @@ final class Table {
                 region.setMinWidth(look.px(with.width()));
                 region.setPrefWidth(look.px(with.width()));
             }
+            if (with.keepsWidth()) {
+                region.setMinWidth(Region.USE_PREF_SIZE);
+            }
         }
     }
 

@@ -17,7 +17,7 @@ final class TileRow extends HBox {
         getStyleClass().add("tile");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.BUTTON);
-        setOnMouseClicked(this::click);
+        addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         setOnKeyPressed(key -> {
             if (key.getCode() == KeyCode.ENTER) {
                 tile.look().run();

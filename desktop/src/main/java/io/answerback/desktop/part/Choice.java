@@ -33,7 +33,7 @@ public record Choice(String name, String shown, List<String> options, int chosen
                 name,
                 chosen == null ? none : words.apply(chosen),
                 options.stream().map(words).toList(),
-                options.indexOf(chosen),
+                chosen == null ? -1 : options.indexOf(chosen),
                 index -> take.accept(options.get(index)));
     }
 }

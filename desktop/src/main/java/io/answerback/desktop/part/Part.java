@@ -50,6 +50,11 @@ public sealed interface Part extends Showable
         return With.plain(this).withWidth(width);
     }
 
+    /// The same part, never narrower than it asks to be.
+    default With uncut() {
+        return With.plain(this).withKeepsWidth(true);
+    }
+
     /// The same part with words on hover.
     default With hint(String hint) {
         return With.plain(this).withHint(hint);

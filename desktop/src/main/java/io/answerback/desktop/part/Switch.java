@@ -26,7 +26,7 @@ public record Switch(String name, boolean named, List<String> positions, int on,
                 name,
                 true,
                 positions.stream().map(words).toList(),
-                positions.indexOf(on),
+                on == null ? -1 : positions.indexOf(on),
                 index -> turn.accept(positions.get(index)));
     }
 

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 /// @param key tells it apart from others of its sort; empty for its place among them
 /// @param grows whether it takes what room is left
 /// @param width in pixels at 100 % text; 0 for its own
+/// @param keepsWidth whether it is never narrower than it asks to be
 /// @param hint words on hover; empty for none of its own
 /// @param styles more styles
 /// @param says words for screen readers; empty for its own
@@ -19,6 +20,7 @@ public record With(
         String key,
         boolean grows,
         double width,
+        boolean keepsWidth,
         String hint,
         List<String> styles,
         String says,
@@ -29,35 +31,41 @@ public record With(
     }
 
     static With plain(Part part) {
-        return part instanceof With its ? its : new With(part, "", false, 0, "", List.of(), "", Optional.empty());
+        return part instanceof With its
+                ? its
+                : new With(part, "", false, 0, false, "", List.of(), "", Optional.empty());
     }
 
     With withKey(String other) {
-        return new With(part, other, grows, width, hint, styles, says, click);
+        return new With(part, other, grows, width, keepsWidth, hint, styles, says, click);
     }
 
     With withGrows(boolean other) {
-        return new With(part, key, other, width, hint, styles, says, click);
+        return new With(part, key, other, width, keepsWidth, hint, styles, says, click);
     }
 
     With withWidth(double other) {
-        return new With(part, key, grows, other, hint, styles, says, click);
+        return new With(part, key, grows, other, keepsWidth, hint, styles, says, click);
+    }
+
+    With withKeepsWidth(boolean other) {
+        return new With(part, key, grows, width, other, hint, styles, says, click);
     }
 
     With withHint(String other) {
-        return new With(part, key, grows, width, other, styles, says, click);
+        return new With(part, key, grows, width, keepsWidth, other, styles, says, click);
     }
 
     With withStyles(List<String> more) {
         List<String> all = Stream.concat(styles.stream(), more.stream()).toList();
-        return new With(part, key, grows, width, hint, all, says, click);
+        return new With(part, key, grows, width, keepsWidth, hint, all, says, click);
     }
 
     With withSays(String other) {
-        return new With(part, key, grows, width, hint, styles, other, click);
+        return new With(part, key, grows, width, keepsWidth, hint, styles, other, click);
     }
 
     With withClick(Runnable other) {
-        return new With(part, key, grows, width, hint, styles, says, Optional.of(other));
+        return new With(part, key, grows, width, keepsWidth, hint, styles, says, Optional.of(other));
     }
 }

@@ -94,11 +94,12 @@ final class EntryTable {
             return Words.whole(Words.quiet("never shown"));
         }
         return Value.of(
-                "Panel has at %s %s"
-                        .formatted(step.setting().name(), step.number() == 0 ? "" : step.number())
-                        .strip(),
-                step.now().filter(its -> !its.isEmpty()).orElse("read"),
-                typed -> read(step, typed));
+                        "Panel has at %s %s"
+                                .formatted(step.setting().name(), step.number() == 0 ? "" : step.number())
+                                .strip(),
+                        step.now().filter(its -> !its.isEmpty()).orElse("read"),
+                        typed -> read(step, typed))
+                .uncut();
     }
 
     private boolean read(EntryStep step, String typed) {

@@ -146,13 +146,14 @@ final class ProfileSheet extends FilledSheet {
                         its -> its,
                         its -> take(part, inner, its));
             case CHOICE ->
-                Choice.of(
-                        part.title(), part.choices(), part.text(), ProfileSheet::plain, its -> take(part, inner, its));
+                Choice.of(part.title(), part.choices(), part.text(), ProfileSheet::plain, its -> take(part, inner, its))
+                        .uncut();
             case WORDS, FIGURE ->
                 Value.of(
-                        part.title(),
-                        part.text().isEmpty() ? "nothing" : part.text(),
-                        typed -> take(part, inner, typed.equals("nothing") ? "" : typed));
+                                part.title(),
+                                part.text().isEmpty() ? "nothing" : part.text(),
+                                typed -> take(part, inner, typed.equals("nothing") ? "" : typed))
+                        .uncut();
         };
     }
 

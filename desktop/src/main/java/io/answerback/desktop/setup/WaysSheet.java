@@ -110,13 +110,14 @@ final class WaysSheet extends FilledSheet {
             return cell(does);
         }
         return Choice.of(
-                "Zone %02d at night".formatted(row.zone()),
-                Arrays.asList(PartSet.values()),
-                intent.partSetOf(row.zone()),
-                part -> part == intent.partSetOf(row.zone())
-                        ? does == ZoneEffect.NOTHING ? "–" : does.words()
-                        : part.words(),
-                part -> actions.apply(SetupEdits.decide(Decision.ZONE_PART_SET, row.zone(), part.name())));
+                        "Zone %02d at night".formatted(row.zone()),
+                        Arrays.asList(PartSet.values()),
+                        intent.partSetOf(row.zone()),
+                        part -> part == intent.partSetOf(row.zone())
+                                ? does == ZoneEffect.NOTHING ? "–" : does.words()
+                                : part.words(),
+                        part -> actions.apply(SetupEdits.decide(Decision.ZONE_PART_SET, row.zone(), part.name())))
+                .uncut();
     }
 
     private void legend(Terms terms) {

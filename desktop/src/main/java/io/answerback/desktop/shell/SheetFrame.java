@@ -28,7 +28,7 @@ public final class SheetFrame {
     /// An empty frame.
     public SheetFrame(Look look) {
         this.look = look;
-        this.head = new PartPane(look);
+        this.head = new PartPane(look, "bench-head");
         bench.getStyleClass().add("bench");
         VBox.setVgrow(middle, Priority.ALWAYS);
         bench.getChildren().addAll(head, middle);

@@ -1,5 +1,6 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.desktop.control.ChoiceField;
 import io.answerback.desktop.control.KeyCard;
 import io.answerback.desktop.control.PressRow;
 import io.answerback.desktop.work.OpenJob;
@@ -75,9 +76,14 @@ final class WindowKeys {
         };
     }
 
+    /// A value and a choice are opened with Enter, so that Space tries the point also just after they were
+    /// changed.
+    private static boolean opensWithEnter(Node focused) {
+        return focused instanceof ChoiceField || focused.getStyleClass().contains("value-shown");
+    }
+
     private boolean onButton() {
         Node focused = scene.getFocusOwner();
-        boolean value = focused != null && focused.getStyleClass().contains("value-shown");
-        return focused instanceof ButtonBase && !value || focused instanceof PressRow;
+        return focused instanceof ButtonBase && !opensWithEnter(focused) || focused instanceof PressRow;
     }
 }
