@@ -54,6 +54,7 @@ public final class GaugeBar extends Control {
         private static Region stretch(String style) {
             Region stretch = new Region();
             stretch.getStyleClass().add(style);
+            stretch.setManaged(false);
             return stretch;
         }
 

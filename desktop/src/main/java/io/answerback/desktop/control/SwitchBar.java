@@ -8,7 +8,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.Skin;
-import javafx.scene.control.SkinBase;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
@@ -48,7 +47,7 @@ public final class SwitchBar extends Control {
     }
 
     /// Draws it as buttons that stay down.
-    private static final class Drawn extends SkinBase<SwitchBar> {
+    private static final class Drawn extends SoleChild<SwitchBar> {
         private final Label caption = new Label();
         private final HBox row = new HBox();
         private final ToggleGroup group = new ToggleGroup();

@@ -6,6 +6,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.css.PseudoClass;
+import javafx.geometry.Orientation;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
 
@@ -73,6 +74,11 @@ public final class ValueField extends Control {
             pseudoClassStateChanged(REFUSED, true);
         }
         return taken;
+    }
+
+    @Override
+    public Orientation getContentBias() {
+        return shown.get().wraps() ? Orientation.HORIZONTAL : null;
     }
 
     @Override

@@ -2,14 +2,13 @@ package io.answerback.desktop.control;
 
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
-import javafx.scene.control.SkinBase;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.util.Subscription;
 
 /// Draws a value as a button with little about it, and as a text field while it is typed into.
-final class ValueFieldSkin extends SkinBase<ValueField> {
+final class ValueFieldSkin extends SoleChild<ValueField> {
     private static final int LEAST_LETTERS = 5;
 
     private final Button shown = new Button();

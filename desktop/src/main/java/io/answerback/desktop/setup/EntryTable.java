@@ -66,7 +66,7 @@ final class EntryTable {
         step.typed()
                 .filter(typed -> !typed.skipped().isEmpty())
                 .ifPresent(typed -> words.add(Words.wrapped(Words.quiet("left out: " + typed.skipped()))));
-        Text entry = Words.of("figure entry-box", step.entry().orElse("–"));
+        Text entry = Words.of("figure entry-digits", step.entry().orElse("–"));
         return List.of(
                 Marks.of(mark(step), step.standing().words()),
                 words.group(),
