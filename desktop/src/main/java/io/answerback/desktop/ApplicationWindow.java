@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
@@ -101,7 +102,17 @@ public final class ApplicationWindow implements AutoCloseable {
                 clock);
         FileQuestions files = new ChosenFiles(stage);
         this.cables = new CableShelf(folder, background);
-        this.benches = new Benches(openJob, look, background, stage, opened, clock, shelf, table, cables, files);
+        this.benches = new Benches(
+                openJob,
+                look,
+                background,
+                opened,
+                clock,
+                shelf,
+                table,
+                cables,
+                files,
+                new PagePrinter(stage, openJob::tell));
         this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
         Commands commands =
                 new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));

@@ -9,7 +9,6 @@ import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.loop.LoopBench;
-import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
@@ -25,13 +24,13 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.Printing;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.DataFiles;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
-import javafx.stage.Stage;
 
 /// The benches of a window, each made when it is first wanted.
 public final class Benches {
@@ -51,13 +50,13 @@ public final class Benches {
             OpenJob openJob,
             Look look,
             Background background,
-            Stage stage,
             Opened opened,
             InstantSource clock,
             RuleShelf shelf,
             TableImport table,
             CableShelf cables,
-            FileQuestions files) {
+            FileQuestions files,
+            Printing printing) {
         this.openJob = openJob;
         this.look = look;
         this.clock = clock;
@@ -70,7 +69,7 @@ public final class Benches {
                 look,
                 cables,
                 usual,
-                new PrintPart(openJob, background, files, new PagePrinter(stage, openJob::tell), cables, clock),
+                new PrintPart(openJob, background, files, printing, cables, clock),
                 clock));
         FaultPoint faultPoint = FaultPoint.among(opened.kinds(), usual);
         this.power = new MadeOnce<>(() -> new PowerBench(

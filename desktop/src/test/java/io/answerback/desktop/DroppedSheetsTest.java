@@ -7,6 +7,7 @@ import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.loop.LoopSheet;
+import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
@@ -73,13 +74,13 @@ class DroppedSheetsTest extends DemoWindow {
                 application.openJob(),
                 application.look(),
                 application.background(),
-                stage,
                 opened,
                 InstantSource.fixed(NOW),
                 rules,
                 table,
                 cables,
-                new ChosenFiles(stage));
+                new ChosenFiles(stage),
+                new PagePrinter(stage, application.openJob()::tell));
         Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.events());
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);

@@ -1,15 +1,12 @@
 package io.answerback.desktop;
 
-import static io.answerback.desktop.Screen.choose;
 import static io.answerback.desktop.Screen.click;
-import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Measurement;
@@ -98,47 +95,5 @@ class LoopWindowTest extends DemoWindow {
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() > 62);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
-    }
-
-    @Test
-    void aSchemeTheInputCannotReadIsSaidAtTheChoiceAndCanBeTakenBack(FxRobot robot) {
-        at("06");
-        choose(robot, "Scheme", "two-wire detector loop · this input cannot read it");
-        until(() -> reads(robot, "its input cannot read a two-wire detector loop"));
-        choose(robot, "Scheme", "triple end-of-line");
-        until(() -> job().point(new PointId("06")).orElseThrow().loop().scheme() == SchemeKind.TRIPLE_END_OF_LINE);
-        assertThat(job().point(new PointId("06")).orElseThrow().loop().secondOhms())
-                .isEqualTo(10_000);
-        until(() -> reads(robot, "mask"));
-    }
-
-    @Test
-    void twoPointsShareAnInputAndEachKeepsItsZone(FxRobot robot) {
-        at("17");
-        choose(robot, "Scheme", "two zones, resistors across the contacts");
-        choose(robot, "Point on the second zone", "18 Dock office movement");
-        until(() -> job().inputOf(new PointId("18")).orElseThrow().second());
-        at("18");
-        until(() -> reads(robot, "second zone of 17 Dock side door"));
-        assertThat(job().zone(job().inputOf(new PointId("18")).orElseThrow().zone()))
-                .isPresent();
-    }
-
-    @Test
-    void aResistorIsReadByItsBandsAndTriedInTheLoop(FxRobot robot) {
-        at("07");
-        click(robot, "Sheet Resistors");
-        until(() -> reads(robot, "2k2 ±1 %") && reads(robot, "11k ±2 % from the other end"));
-        click(robot, "Empty");
-        for (String colour : List.of("yellow", "violet", "red", "gold")) {
-            click(robot, "add a " + colour + " band");
-        }
-        until(() -> reads(robot, "4k7 ±5 %") && reads(robot, "from one end only"));
-        assertThat(reads(robot, "4k7 as end-of-line")).isTrue();
-        assertThat(reads(robot, "shut reads between bands")).isTrue();
-        edit(robot, "Value 4k7", "2k7");
-        until(() -> reads(robot, "2k7 as end-of-line") && reads(robot, "10 % inside when shut"));
-        edit(robot, "Value 2k7", "-3");
-        until(() -> reads(robot, "value in ohms is -3; it must be from 0.1 to"));
     }
 }

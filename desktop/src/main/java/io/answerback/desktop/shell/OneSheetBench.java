@@ -1,42 +1,34 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.desktop.part.Part;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.Optional;
-import javafx.scene.Node;
 
 /// A bench of one sheet, which shows what passes between panel and station too.
-public final class OneSheetBench implements Bench {
-    private final OpenJob openJob;
+public final class OneSheetBench extends PartBench {
     private final PartSheet sheet;
-    private final SheetFrame frame;
 
     /// A bench of this sheet.
     public OneSheetBench(OpenJob openJob, Look look, PartSheet sheet) {
-        this.openJob = openJob;
+        super(openJob, look);
         this.sheet = sheet;
-        this.frame = new SheetFrame(look);
     }
 
     @Override
-    public Node sheet() {
-        return frame.bench();
+    public PartSheet top(WindowState state) {
+        return sheet;
     }
 
     @Override
-    public Node instrument() {
-        return frame.instrument();
-    }
-
-    @Override
-    public void show(WindowState state) {
-        frame.show(sheet, state, Optional.empty());
+    public Optional<Part> switching(WindowState state) {
+        return Optional.empty();
     }
 
     @Override
     public void showPassing() {
-        show(openJob.now());
+        showAgain();
     }
 }

@@ -1,8 +1,8 @@
 package io.answerback.desktop.shell;
 
+import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.theme.WhileShown;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
@@ -12,17 +12,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import javafx.beans.value.ObservableValue;
-import javafx.scene.Node;
 
 /// A bench of several sheets with a switch between them. A sheet is made when it is first wanted.
 ///
 /// @param <S> names the sheets, the first of them on top to begin with
-public abstract class SheetedBench<S extends Enum<S>> implements Bench {
-    private final OpenJob openJob;
+public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     private final Function<S, String> title;
     private final List<S> names;
-    private final SheetFrame frame;
     private final Map<S, Supplier<PartSheet>> makers;
     private final Map<S, PartSheet> made;
     private S onTop;
@@ -31,9 +27,8 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
     ///
     /// @param title a sheet's name on the switch
     protected SheetedBench(OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title) {
-        this.openJob = openJob;
+        super(openJob, look);
         this.title = title;
-        this.frame = new SheetFrame(look);
         this.names = List.of(sheets.getEnumConstants());
         this.makers = new EnumMap<>(sheets);
         this.made = new EnumMap<>(sheets);
@@ -45,15 +40,10 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
         makers.put(name, maker);
     }
 
-    /// Shows the bench again whenever something changes beside the state of the window.
-    protected final void showWhenever(ObservableValue<?> other) {
-        WhileShown.listen(frame.bench(), () -> other.subscribe(() -> show(openJob.now())));
-    }
-
     /// Lays a sheet on top.
     public void open(S sheet) {
         onTop = sheet;
-        show(openJob.now());
+        showAgain();
     }
 
     /// The sheet that lies on top in a state of the window.
@@ -67,24 +57,15 @@ public abstract class SheetedBench<S extends Enum<S>> implements Bench {
     }
 
     @Override
-    public final Node sheet() {
-        return frame.bench();
+    public final PartSheet top(WindowState state) {
+        return over().orElseGet(() ->
+                made.computeIfAbsent(onTop(state), name -> makers.get(name).get()));
     }
 
     @Override
-    public final Node instrument() {
-        return frame.instrument();
-    }
-
-    @Override
-    public final void show(WindowState state) {
-        Optional<PartSheet> over = over();
-        if (over.isPresent()) {
-            frame.show(over.get(), state, Optional.empty());
-            return;
-        }
-        S now = onTop(state);
-        PartSheet sheet = made.computeIfAbsent(now, its -> makers.get(its).get());
-        frame.show(sheet, state, Optional.of(Switch.bare("Sheet", names, now, title, this::open)));
+    public final Optional<Part> switching(WindowState state) {
+        return over().isPresent()
+                ? Optional.empty()
+                : Optional.of(Switch.bare("Sheet", names, onTop(state), title, this::open));
     }
 }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -20,17 +21,32 @@ import org.slf4j.LoggerFactory;
 public final class Background implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 
-    private final ExecutorService thread =
-            Executors.newSingleThreadExecutor(Thread.ofVirtual().name("files").factory());
-    private final ExecutorService calculations = Executors.newSingleThreadExecutor(
-            Thread.ofVirtual().name("calculations").factory());
+    private final ExecutorService thread;
+    private final ExecutorService calculations;
+    private final Executor window;
     private final Consumer<String> tell;
 
     /// Threads for files and for calculations.
     ///
     /// @param tell told what went wrong, on the JavaFX thread
     public Background(Consumer<String> tell) {
+        this(
+                tell,
+                Executors.newSingleThreadExecutor(
+                        Thread.ofVirtual().name("files").factory()),
+                Executors.newSingleThreadExecutor(
+                        Thread.ofVirtual().name("calculations").factory()),
+                Platform::runLater);
+    }
+
+    /// The same on other threads.
+    ///
+    /// @param window comes back to whoever asked
+    public Background(Consumer<String> tell, ExecutorService thread, ExecutorService calculations, Executor window) {
         this.tell = tell;
+        this.thread = thread;
+        this.calculations = calculations;
+        this.window = window;
     }
 
     /// Does work with files, and then something with its result on the JavaFX thread.
@@ -49,21 +65,21 @@ public final class Background implements AutoCloseable {
         on(calculations, work, then, tell);
     }
 
-    private static <T> void on(ExecutorService thread, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
-        thread.execute(() -> {
+    private <T> void on(ExecutorService where, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
+        where.execute(() -> {
             try {
                 T result = work.call();
-                Platform.runLater(() -> then.accept(result));
+                window.execute(() -> then.accept(result));
             } catch (BrokenFile refused) {
-                Platform.runLater(() -> wrong.accept(refused.getMessage()));
+                window.execute(() -> wrong.accept(refused.getMessage()));
             } catch (IOException failed) {
-                Platform.runLater(() -> wrong.accept("The disk refused: " + DiskWords.of(failed)
+                window.execute(() -> wrong.accept("The disk refused: " + DiskWords.of(failed)
                         + ". Nothing was lost; choose another place with Save as."));
             } catch (CancellationException closing) {
                 LOG.debug("Given up: {}", closing.getMessage());
             } catch (Exception unexpected) {
                 LOG.error("Reading or writing a file failed", unexpected);
-                Platform.runLater(
+                window.execute(
                         () -> wrong.accept(
                                 "That failed inside Answerback, and nothing was changed. The log says more; please report it."));
             }
