@@ -10,7 +10,6 @@ import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
-import io.answerback.desktop.part.Picture;
 import io.answerback.desktop.part.Slide;
 import io.answerback.desktop.present.ChainPresentation;
 import io.answerback.desktop.present.FindingsPresentation;
@@ -73,6 +72,9 @@ public abstract class DemoSheets {
     /// Keeps the firm's rules and profiles.
     protected RuleShelf rules;
 
+    /// Does work with files and long calculations, at once.
+    protected Background background;
+
     /// Keeps its reels and labels.
     protected CableShelf cables;
 
@@ -119,7 +121,7 @@ public abstract class DemoSheets {
         openJob = new OpenJob(assessor, assessor.assess(DemoJobs.job(1)), Optional.empty(), "");
         openJob.waitUpTo(Duration.ofSeconds(10));
         ExecutorService atOnce = new AtOnce();
-        Background background = new Background(openJob::tell, atOnce, atOnce, Runnable::run);
+        background = new Background(openJob::tell, atOnce, atOnce, Runnable::run);
         rules = new RuleShelf(folder, background);
         table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         cables = new CableShelf(folder, background);
@@ -242,9 +244,9 @@ public abstract class DemoSheets {
                 .collect(Collectors.joining(", "));
     }
 
-    /// The numbers of a picture on the sheet.
-    protected final Sketch sketch(Class<? extends Picture> sort) {
-        return Sketch.of(seen().picture(sort), 800);
+    /// The numbers of the first picture in a style on the sheet, drawn 800 wide.
+    protected final Sketch sketch(String style) {
+        return Sketch.of(seen().pictures(style).getFirst(), 800);
     }
 
     /// Takes back the last edit.

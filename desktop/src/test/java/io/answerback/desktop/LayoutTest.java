@@ -2,21 +2,13 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.ResistorPlace;
-import io.answerback.core.device.SchemeKind;
-import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.CheckedFaults;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.FaultKind;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
-import io.answerback.core.scheme.LoopFault;
-import io.answerback.core.site.Panel;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.work.SurveySheet;
-import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.Remembered;
@@ -27,11 +19,9 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import javafx.geometry.Bounds;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -43,7 +33,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// Nothing is cut off and no words lie on others, at the least window and the usual one, at 100 % and 150 %
-/// text; and what is drawn is where its numbers say.
+/// text.
 @ExtendWith(ApplicationExtension.class)
 class LayoutTest {
     @TempDir
@@ -160,72 +150,19 @@ class LayoutTest {
         });
     }
 
-    @Test
-    void aSafeIntervalIsDrawnInsideItsBandAndABadOneBesideIt(FxRobot robot) {
-        onScreen(() -> {
-            application.openJob().select(new PointId("06"));
-            application.openJob().go(Stop.LOOP);
-        });
-        assertThat(drawnInside(robot, ".band-normal")).isTrue();
-        onScreen(() -> application
-                .openJob()
-                .apply(LoopEdits.parts("", new PointId("06"), wiring -> wiring.withEndOfLineOhms(3900))));
-        assertThat(drawnInside(robot, ".band-normal")).isFalse();
-    }
-
-    /// Whether the first row's interval, the point at rest, lies inside a band.
-    private static boolean drawnInside(FxRobot robot, String band) {
-        Bounds interval = robot.lookup(".interval").query().getBoundsInParent();
-        Bounds column = robot.lookup(band).query().getBoundsInParent();
-        return interval.getMinX() >= column.getMinX() && interval.getMaxX() <= column.getMaxX();
-    }
-
-    @Test
-    void everySchemeIsDrawnAsItIsWired(FxRobot robot) {
-        var job = DemoJobs.job(1).withPanel(new Panel("Panel", DataFiles.profile("sample-d")));
-        onScreen(() -> application.openJob().put(job, Optional.empty(), ""));
-        List<String> wrong = new ArrayList<>();
-        for (SchemeKind scheme : List.of(
-                SchemeKind.CLOSED_LOOP,
-                SchemeKind.NORMALLY_OPEN,
-                SchemeKind.SINGLE_END_OF_LINE,
-                SchemeKind.END_OF_LINE_ACROSS)) {
-            for (ResistorPlace place : ResistorPlace.values()) {
-                onScreen(() -> {
-                    application.openJob().select(new PointId("06"));
-                    application
-                            .openJob()
-                            .apply(LoopEdits.parts(
-                                    "",
-                                    new PointId("06"),
-                                    its -> its.withScheme(scheme).withPlace(place)));
-                    application.openJob().switchTo(DeviceState.AT_REST, LoopFault.NONE);
-                });
-                wrong.addAll(LayoutFaults.of(robot, scheme + " " + place, LayoutFaults.SIZES[1]));
-                assertThat(robot.lookup(".resistor").queryAll()).hasSize(scheme.hasEndOfLine() ? 1 : 0);
-                boolean open = scheme == SchemeKind.NORMALLY_OPEN || scheme == SchemeKind.END_OF_LINE_ACROSS;
-                assertThat(bladeIsOpen(robot)).as(scheme + " at rest").isEqualTo(open);
-                onScreen(() -> application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.NONE));
-                assertThat(bladeIsOpen(robot)).as(scheme + " active").isNotEqualTo(open);
-            }
-        }
-        assertThat(wrong).isEmpty();
-    }
-
     /// The larger schemes, in each of their states and with each fault: a blade for each contact, a body for each
     /// resistor, no words on top of each other.
     @Test
     void theLargerSchemesAreDrawnWholeWithEveryFault(FxRobot robot) {
         List<String> wrong = new ArrayList<>();
-        var points = Map.of("08", 3, "11", 2, "12", 1);
+        var points = List.of("08", "11", "12");
         for (double[] size : LayoutFaults.SIZES) {
             resize(size);
-            points.forEach((point, contacts) -> {
+            points.forEach(point -> {
                 onScreen(() -> {
                     application.openJob().go(Stop.LOOP);
                     application.openJob().select(new PointId(point));
                 });
-                assertThat(robot.lookup(".blade").queryAll()).hasSize(contacts);
                 FittedLoop loop = application
                         .openJob()
                         .now()
@@ -263,43 +200,5 @@ class LayoutTest {
             }
         }
         assertThat(wrong).isEmpty();
-    }
-
-    /// Whether the one contact's blade stands off its other end.
-    private static boolean bladeIsOpen(FxRobot robot) {
-        Bounds blade = robot.lookup(".blade").query().getBoundsInParent();
-        return Math.min(blade.getWidth(), blade.getHeight()) > 8;
-    }
-
-    @Test
-    void theDrawingShowsTheFaultAndTheSchemeThatAreSwitched(FxRobot robot) {
-        onScreen(() -> {
-            application.openJob().select(new PointId("06"));
-            application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.of(FaultKind.CUT));
-        });
-        assertThat(robot.lookup(".fault").queryAll()).hasSize(2);
-        assertThat(robot.lookup(".resistor").queryAll()).hasSize(2);
-        onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.of(FaultKind.NO_RESISTOR)));
-        assertThat(robot.lookup(".fault").queryAll()).isEmpty();
-        assertThat(robot.lookup(".resistor").queryAll()).hasSize(1);
-        for (FaultKind kind : List.of(FaultKind.DOUBLED, FaultKind.TWO_LOOPS)) {
-            onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.of(kind)));
-            assertThat(robot.lookup(".resistor").queryAll()).as(kind.id()).hasSize(3);
-            assertThat(robot.lookup(".band-row-on").queryAll()).as(kind.id()).hasSize(1);
-        }
-        onScreen(() -> application.openJob().switchTo(DeviceState.AT_REST, LoopFault.NONE));
-        onScreen(() -> application
-                .openJob()
-                .apply(LoopEdits.parts("", new PointId("06"), its -> its.withScheme(SchemeKind.CLOSED_LOOP))));
-        assertThat(robot.lookup(".resistor").queryAll()).isEmpty();
-        onScreen(() -> application
-                .openJob()
-                .apply(LoopEdits.parts(
-                        "",
-                        new PointId("06"),
-                        its -> its.withScheme(SchemeKind.SINGLE_END_OF_LINE).withPlace(ResistorPlace.IN_PANEL))));
-        double resistor = robot.lookup(".resistor").query().getBoundsInParent().getCenterX();
-        double device = robot.lookup(".device-box").query().getBoundsInParent().getMinX();
-        assertThat(resistor).isLessThan(device);
     }
 }

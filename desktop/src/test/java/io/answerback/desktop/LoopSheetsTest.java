@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.site.Measurement;
+import io.answerback.files.demo.DemoJobs;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -63,5 +65,43 @@ class LoopSheetsTest extends DemoSheets {
                 .isTrue();
         edit("Value 2k7", "-3");
         assertThat(reads("value in ohms is -3; it must be from 0.1 to")).isTrue();
+    }
+
+    @Test
+    void readingsAreExplainedUntilOneCauseIsLeft() {
+        at("04");
+        int before = job().measurements().size();
+        click("Door open");
+        edit("Reading, loop active", "4k38");
+        assertThat(reads("What can explain it") && reads("A damp joint across the pair"))
+                .isTrue();
+        click("Measure next: Take the cover off");
+        assertThat(openJob.now().device() == DeviceState.COVER_OFF).isTrue();
+        edit("Reading, loop, tamper open", "11930");
+        assertThat(reads("The first two fit equally well")).isTrue();
+        click("Measure next: Lift both cores");
+        edit("Reading, live core to 0 V", "open");
+        assertThat(reads("That is it") && reads("A damp joint across the pair")).isTrue();
+        assertThat(job().measurements()).hasSize(before + 3);
+        undo();
+        assertThat(reads("What can explain it")).isTrue();
+    }
+
+    @Test
+    void aRefusedValueSaysWhyAndChangesNothing() {
+        at("07");
+        edit("Cable length 62 m", "-4");
+        assertThat(reads("length of cable C-17 in metres is -4; it must be from 0 to 10000"))
+                .isTrue();
+        assertThat(job()).isEqualTo(DemoJobs.job(1));
+    }
+
+    @Test
+    void anUnusedInputIsNotedAsFittedFromItsFinding() {
+        at("02");
+        assertThat(reads("Panel · 8 has nothing across it")).isTrue();
+        click("Do it: termination of Panel · 8");
+        assertThat(!reads("Panel · 8 has nothing across it")).isTrue();
+        assertThat(openJob.now().history().undoName()).contains("termination of Panel · 8");
     }
 }

@@ -27,6 +27,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -67,18 +68,16 @@ public final class Seen {
         return all.stream().filter(sort::isInstance).map(sort::cast).toList();
     }
 
-    /// The pictures of a sort.
-    public <P extends Picture> P picture(Class<P> sort) {
+    /// The pictures in a style, from top to bottom.
+    public List<Picture> pictures(String style) {
         return every(Drawn.class).stream()
                 .map(Drawn::picture)
-                .filter(sort::isInstance)
-                .map(sort::cast)
-                .findFirst()
-                .orElseThrow(() -> new AssertionError("there is no " + sort.getSimpleName()));
+                .filter(picture -> picture.style().equals(style))
+                .toList();
     }
 
     /// The part of a sort whose name begins so.
-    public <P extends Part> P named(Class<P> sort, java.util.function.Function<P, String> name, String beginning) {
+    public <P extends Part> P named(Class<P> sort, Function<P, String> name, String beginning) {
         return every(sort).stream()
                 .filter(its -> name.apply(its).startsWith(beginning))
                 .findFirst()

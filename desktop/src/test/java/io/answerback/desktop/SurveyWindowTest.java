@@ -10,7 +10,6 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import io.answerback.core.device.ContactForm;
 import io.answerback.core.id.PointId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
@@ -18,7 +17,6 @@ import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
-import io.answerback.core.takeover.FoundLoop;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
@@ -34,8 +32,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -235,67 +231,6 @@ class SurveyWindowTest {
     }
 
     @Test
-    void aTableOf500PointsComesInWithoutItsThreeBadRows(FxRobot robot) throws Exception {
-        String rows = IntStream.rangeClosed(101, 600)
-                .mapToObj(i -> switch (i) {
-                    case 150 -> "101,Twice,contact,Hall,immediate,10";
-                    case 250 -> "250,Moat,laser,Hall,immediate,10";
-                    case 350 -> "350,Gate,contact,Hall,immediate,far";
-                    default -> i + ",Door " + i + ",contact,Hall " + i % 3 + ",immediate,10";
-                })
-                .collect(Collectors.joining("\n", "No,Location,Device type,Partition,Function,Length\n", "\n"));
-        Path table = Files.writeString(fresh.resolve("client.csv"), rows);
-        open(robot, 2, SurveySheet.ROOMS);
-        Platform.runLater(() -> application.open(table));
-        until(() -> reads(robot, "Take in 497 points, leave out 3"));
-        assertThat(job()).isEqualTo(DemoJobs.job(2));
-        robot.clickOn("the 3 to mend");
-        until(() -> reads(robot, "number 101 is on line 2 as well")
-                && reads(robot, "kind \"laser\" is not known")
-                && reads(robot, "cable length \"far\" is not a number of metres"));
-        robot.clickOn("Take in 497 points, leave out 3");
-        until(() -> job().points().size() == 503);
-        assertThat(reads(robot, "497 points came in from client.csv. 3 were left out."))
-                .isTrue();
-        assertThat(finds("panel-limit:zones")).isTrue();
-        control(robot, KeyCode.Z);
-        until(() -> job().equals(DemoJobs.job(2)));
-    }
-
-    @Test
-    void aTableInAnotherEncodingSaysSoAndIsReadAnew(FxRobot robot) throws Exception {
-        Path table = Files.write(
-                fresh.resolve("old.csv"),
-                "number,name\n40,Caf\u00e9 door\n".getBytes(java.nio.charset.StandardCharsets.ISO_8859_1));
-        open(robot, 1, SurveySheet.ROOMS);
-        Platform.runLater(() -> application.open(table));
-        until(() -> reads(robot, "on line 2 the byte E9 is not UTF-8 text"));
-        robot.clickOn("Windows-1252");
-        until(() -> reads(robot, "Take in the one point"));
-        robot.clickOn("Give it up");
-        until(() -> reads(robot, "What is watched"));
-        assertThat(job()).isEqualTo(DemoJobs.job(1));
-    }
-
-    @Test
-    void otherRulesGradeFindingsAnewAtOnceAndWordsFollow(FxRobot robot) {
-        open(robot, 1, SurveySheet.HOUSE_RULES);
-        assertThat(finds("loop-tight:07")).isTrue();
-        edit(robot, "Least loop margin", "5 %");
-        until(() -> !finds("loop-tight:07") && finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
-        edit(robot, "Reason for Least loop margin", "measured every year");
-        until(() -> !finds("departure:figure:LEAST_LOOP_MARGIN_PERCENT"));
-        choose(robot, "Wording set", "arm / disarm / stay");
-        until(() -> reads(robot, "arm / disarm wording") && reads(robot, "Area 01: armed"));
-        for (int i = 2; i >= 0; i--) {
-            int steps = i;
-            control(robot, KeyCode.Z);
-            until(() -> application.openJob().now().history().past().size() == steps);
-        }
-        until(() -> job().equals(DemoJobs.job(1)) && finds("loop-tight:07"));
-    }
-
-    @Test
     void aFirmKeepsItsRulesAndBeginsTheNextJobByThem(FxRobot robot) throws Exception {
         open(robot, 1, SurveySheet.HOUSE_RULES);
         edit(robot, "Answer within", "45 s");
@@ -332,51 +267,5 @@ class SurveyWindowTest {
         assertThat(SettingsFile.ownProfiles(fresh))
                 .extracting(its -> its.name())
                 .containsExactly("Yard panel");
-    }
-
-    @Test
-    void theConverterIsFittedAndEveryPointGetsItsInput(FxRobot robot) {
-        open(robot, 3, SurveySheet.INPUTS);
-        until(() -> reads(robot, "6 inputs are missing") && reads(robot, "it speaks band Q; this panel hears band P"));
-        robot.clickOn("Fit");
-        until(() -> reads(robot, "Give 6 points their inputs"));
-        robot.clickOn("Give 6 points their inputs");
-        until(() -> job().inputs().stream()
-                        .filter(input -> input.pointId().isPresent())
-                        .count()
-                == 13);
-        assertThat(finds("inputs-short")).isFalse();
-        click(robot, "Keypad 1 works area 02");
-        until(() -> finds("area-without-setting:2"));
-        edit(robot, "People who need a code", "40");
-        until(() -> reads(robot, "40, panel has 32"));
-    }
-
-    @Test
-    void oldWiringIsMeasuredAndSplit(FxRobot robot) {
-        open(robot, 3, SurveySheet.OLD_WIRING);
-        until(() -> reads(robot, "2 zones hold 7 contacts"));
-        Platform.runLater(() -> application.openJob().select(new PointId("06")));
-        until(() -> reads(robot, "Found at 06 Desk hold-up"));
-        edit(robot, "Reading, loop at rest", "3k28");
-        edit(robot, "Reading, loop active", "open");
-        until(() -> reads(robot, "Its contact is closed at rest. A 3k3 resistor is in it."));
-        assertThat(FoundLoop.of(job(), new PointId("06")).form()).contains(ContactForm.NORMALLY_CLOSED);
-        assertThat(job().measurements().getLast().at()).isEqualTo(CLOCK.instant());
-        edit(robot, "Reading, resistor", "lots");
-        until(() -> reads(robot, "reading in ohms is \"lots\""));
-        robot.type(KeyCode.ESCAPE);
-        robot.clickOn("Split into 4 points");
-        until(() -> job().points().size() == 16);
-        assertThat(reads(robot, "1 zone holds 3 contacts")).isTrue();
-    }
-
-    @Test
-    void pointsAreWrittenAsATable(FxRobot robot) throws Exception {
-        open(robot, 1, SurveySheet.ROOMS);
-        Path table = fresh.resolve("points.csv");
-        Platform.runLater(() -> application.survey().write(table));
-        until(() -> reads(robot, "24 points are in "));
-        assertThat(Files.readAllLines(table)).hasSize(25);
     }
 }

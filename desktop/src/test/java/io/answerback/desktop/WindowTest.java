@@ -9,7 +9,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
 import io.answerback.files.JobDocument;
@@ -114,34 +113,6 @@ class WindowTest {
         assertThat(reads(robot, "Undone: length of C-17")).isTrue();
         robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 700);
-    }
-
-    @Test
-    void readingsAreExplainedUntilOneCauseIsLeft(FxRobot robot) {
-        select("04");
-        int before = job().measurements().size();
-        robot.clickOn(named(robot, "Door open"));
-        edit(robot, "Reading, loop active", "4k38");
-        until(() -> reads(robot, "What can explain it") && reads(robot, "A damp joint across the pair"));
-        robot.clickOn(named(robot, "Measure next: Take the cover off"));
-        until(() -> application.openJob().now().device() == DeviceState.COVER_OFF);
-        edit(robot, "Reading, loop, tamper open", "11930");
-        until(() -> reads(robot, "The first two fit equally well"));
-        robot.clickOn(named(robot, "Measure next: Lift both cores"));
-        edit(robot, "Reading, live core to 0 V", "open");
-        until(() -> reads(robot, "That is it") && reads(robot, "A damp joint across the pair"));
-        assertThat(job().measurements()).hasSize(before + 3);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> reads(robot, "What can explain it"));
-    }
-
-    @Test
-    void aRefusedValueSaysWhyAndChangesNothing(FxRobot robot) {
-        select("07");
-        edit(robot, "Cable length 62 m", "-4");
-        until(() -> reads(robot, "length of cable C-17 in metres is -4; it must be from 0 to 10000"));
-        robot.type(KeyCode.ESCAPE);
-        assertThat(job()).isEqualTo(DemoJobs.job(1));
     }
 
     @Test
@@ -272,15 +243,6 @@ class WindowTest {
         until(() -> reads(robot, "Nothing wrong with this point at this stop."));
         robot.type(KeyCode.SPACE);
         until(() -> proof("15").isPresent());
-    }
-
-    @Test
-    void anUnusedInputIsNotedAsFittedFromItsFinding(FxRobot robot) {
-        select("02");
-        until(() -> reads(robot, "Panel · 8 has nothing across it"));
-        robot.clickOn("Do it: termination of Panel · 8");
-        until(() -> !reads(robot, "Panel · 8 has nothing across it"));
-        assertThat(application.openJob().now().history().undoName()).contains("termination of Panel · 8");
     }
 
     @Test
