@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.settle;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -52,7 +53,7 @@ class AnotherJobWindowTest {
     @AfterEach
     void close() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static double metres(Job job) {

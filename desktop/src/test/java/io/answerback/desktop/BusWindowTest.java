@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 
 import io.answerback.core.finding.Stop;
@@ -35,9 +36,9 @@ class BusWindowTest extends DemoWindow {
         click(robot, "Sheet Fitting");
         until(() -> reads(robot, "0 of 16 done"));
         onScreen(() -> named(robot, "Take all power off").requestFocus());
-        robot.type(KeyCode.ENTER);
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "1 of 16 done") && reads(robot, "Set Expander 1 to address 1 before it has power"));
-        robot.type(KeyCode.BACK_SPACE);
+        type(KeyCode.BACK_SPACE);
         until(() -> reads(robot, "0 of 16 done"));
     }
 }

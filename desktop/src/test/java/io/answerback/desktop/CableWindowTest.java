@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -49,14 +50,14 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         until(() -> reads(robot, "Keypad 1 · 8 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
-        robot.type(KeyCode.DOWN);
+        type(KeyCode.DOWN);
         until(() -> reads(robot, "Green of C-07 to 0V beside 1"));
-        robot.type(KeyCode.ENTER);
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "9 of 10 done") && reads(robot, "Yellow of C-07 to input 1"));
-        robot.type(KeyCode.BACK_SPACE);
+        type(KeyCode.BACK_SPACE);
         until(() -> reads(robot, "8 of 10 done"));
         onScreen(() -> named(robot, "Green of C-07").requestFocus());
-        robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
+        type(KeyCode.ENTER, KeyCode.ENTER);
         until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").reached()).isEqualTo(Progress.LABELLED);
         // the other end is at the device, and with it the cable is terminated
@@ -65,7 +66,7 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         until(() -> reads(robot, "Yellow of C-07 to tamper in"));
         onScreen(() -> named(robot, "Yellow of C-07").requestFocus());
-        robot.type(KeyCode.ENTER).type(KeyCode.ENTER);
+        type(KeyCode.ENTER, KeyCode.ENTER);
         until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").progress()).isEqualTo(Progress.TERMINATED);
         assertThat(installation("24").terminated()).allMatch(core -> core.at().equals(NOW));
@@ -77,9 +78,9 @@ class CableWindowTest extends DemoWindow {
         onScreen(() -> application.benches().cable().open(CableSheet.RUN));
         click(robot, "Whole window");
         until(() -> !reads(robot, "Signal chain") && reads(robot, "Red of C-05 to 12V"));
-        robot.type(KeyCode.ENTER);
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "Black of C-05 to 0V beside 12V"));
-        robot.type(KeyCode.ESCAPE);
+        type(KeyCode.ESCAPE);
         until(() -> reads(robot, "Signal chain"));
         assertThat(installation("15").terminated()).hasSize(1);
     }

@@ -1,5 +1,7 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.settle;
+
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
@@ -46,7 +48,7 @@ abstract class DemoWindow {
 
     final void onScreen(Runnable change) {
         WaitForAsyncUtils.waitForAsyncFx(10_000, change);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     final void at(Stop stop, String point) {

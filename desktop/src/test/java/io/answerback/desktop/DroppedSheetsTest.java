@@ -13,6 +13,7 @@ import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.survey.TableImport;
+import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import java.lang.ref.WeakReference;
@@ -20,12 +21,15 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 import org.testfx.framework.junit5.Start;
 
 /// What is dropped is let go of: nothing that lives as long as the window holds a sheet that listened to it.
@@ -39,6 +43,9 @@ class DroppedSheetsTest extends DemoWindow {
     private TableImport table;
     private CableShelf cables;
 
+    /// What is put off to another thread is no matter here.
+    private Background noCalculations;
+
     @Start
     void start(Stage shown) throws Exception {
         stage = shown;
@@ -48,6 +55,9 @@ class DroppedSheetsTest extends DemoWindow {
         table = new TableImport(
                 application.openJob(), application.background(), opened.kinds(), Benches.usual(opened.conductors()));
         cables = new CableShelf(folder, application.background());
+        ExecutorService never =
+                Mockito.mock(ExecutorService.class, Mockito.withSettings().stubOnly());
+        noCalculations = new Background(application.openJob()::tell, never, never, Platform::runLater);
     }
 
     @Test
@@ -73,7 +83,7 @@ class DroppedSheetsTest extends DemoWindow {
         Benches benches = new Benches(
                 application.openJob(),
                 application.look(),
-                application.background(),
+                noCalculations,
                 opened,
                 InstantSource.fixed(NOW),
                 rules,

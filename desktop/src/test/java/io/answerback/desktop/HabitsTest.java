@@ -1,5 +1,9 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.point;
+import static io.answerback.desktop.Screen.press;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -15,6 +19,7 @@ import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
+import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.input.Clipboard;
@@ -75,7 +80,7 @@ class HabitsTest {
                         .metres())
                 .isEqualTo(99);
         assertThat(application.openJob().now().unsaved()).isTrue();
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> !application.openJob().now().unsaved());
         assertThat(JobFile.open(file).job())
                 .isEqualTo(application.openJob().now().job());
@@ -86,7 +91,8 @@ class HabitsTest {
         assertThat(application.look().dark().get()).isTrue();
         assertThat(application.look().textPercent().get()).isEqualTo(120);
         assertThat(window.getWidth()).isEqualTo(1200);
-        robot.press(KeyCode.CONTROL).type(KeyCode.D).type(KeyCode.DIGIT0).release(KeyCode.CONTROL);
+        control(robot, KeyCode.D);
+        control(robot, KeyCode.DIGIT0);
         until(() -> application.look().textPercent().get() == 100);
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
         application = null;
@@ -98,7 +104,7 @@ class HabitsTest {
 
     @Test
     void typingInTheFilterLeavesThePointsThatMatch(FxRobot robot) {
-        robot.press(KeyCode.CONTROL).type(KeyCode.F).release(KeyCode.CONTROL);
+        control(robot, KeyCode.F);
         write(robot, "cold room");
         ListView<?> list = robot.lookup((Node node) -> "Points".equals(node.getAccessibleText()))
                 .queryAs(ListView.class);
@@ -109,7 +115,7 @@ class HabitsTest {
 
     @Test
     void theSelectedPointsChainCanBeCopied(FxRobot robot) {
-        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.C).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        press(KeyCode.C, Set.of(KeyCode.CONTROL, KeyCode.SHIFT));
         until(() -> application.openJob().now().notice().contains("on the clipboard"));
         String copied = WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> Clipboard.getSystemClipboard().getString());
@@ -118,14 +124,17 @@ class HabitsTest {
 
     @Test
     void escapeLeavesAValueAndThePaletteAsTheyWere(FxRobot robot) {
-        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        write(robot, "dock").type(KeyCode.ESCAPE);
+        control(robot, KeyCode.K);
+        write(robot, "dock");
+        type(KeyCode.ESCAPE);
         until(() -> !robot.lookup(".palette-shade").query().isVisible());
         assertThat(application.openJob().now().selected()).isEqualTo(new PointId("01"));
         Node value = robot.lookup((Node node) -> node.getAccessibleText() != null
                         && node.getAccessibleText().startsWith("Cable length"))
                 .query();
-        robot.clickOn(value).write("500").type(KeyCode.ESCAPE);
+        point(value);
+        write(robot, "500");
+        type(KeyCode.ESCAPE);
         assertThat(application
                         .openJob()
                         .now()

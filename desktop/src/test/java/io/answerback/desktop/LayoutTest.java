@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.settle;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
@@ -66,7 +67,7 @@ class LayoutTest {
 
     private void onScreen(Runnable change) {
         WaitForAsyncUtils.waitForAsyncFx(10_000, change);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
             stage.getScene().getRoot().applyCss();
             stage.getScene().getRoot().layout();

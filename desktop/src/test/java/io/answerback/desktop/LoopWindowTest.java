@@ -1,8 +1,10 @@
 package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.click;
+import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -43,11 +45,15 @@ class LoopWindowTest extends DemoWindow {
         until(() -> reads(robot, "What the meter showed"));
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> ((TextField) named(robot, "Reading of 17 Dock side door")).requestFocus());
-        write(robot, "2207").type(KeyCode.TAB);
-        write(robot, "2k2").type(KeyCode.TAB);
+        write(robot, "2207");
+        type(KeyCode.TAB);
+        write(robot, "2k2");
+        type(KeyCode.TAB);
         // 1.60 V of 5 V through 4k7 is 2 212 Ω
-        write(robot, "1.60 V").type(KeyCode.TAB);
-        write(robot, "open").type(KeyCode.TAB);
+        write(robot, "1.60 V");
+        type(KeyCode.TAB);
+        write(robot, "open");
+        type(KeyCode.TAB);
         until(() -> taken().size() == 3);
         assertThat(taken())
                 .extracting(Measurement::pointId)
@@ -55,7 +61,7 @@ class LoopWindowTest extends DemoWindow {
         assertThat(taken().get(1).ohms().orElseThrow()).isBetween(2211.0, 2212.5);
         until(() -> finds("reading-off:06:at-rest") && reads(robot, "too high: open"));
         assertThat(application.openJob().now().selected()).isEqualTo(new PointId("07"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> taken().size() == 2);
     }
 
@@ -66,7 +72,8 @@ class LoopWindowTest extends DemoWindow {
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> ((TextField) named(robot, "Reading of 22 Office fire exit")).requestFocus());
         for (String typed : List.of("a lot", "-4", "7 V")) {
-            write(robot, typed).type(KeyCode.ENTER);
+            write(robot, typed);
+            type(KeyCode.ENTER);
             until(() -> reads(robot, "22 Office fire exit: "));
             assertThat(taken()).isEmpty();
             WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
@@ -84,16 +91,16 @@ class LoopWindowTest extends DemoWindow {
         until(() -> reads(robot, "gives at 588 m"));
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000, () -> named(robot, "Move the cable length").requestFocus());
-        robot.type(KeyCode.END);
+        type(KeyCode.END);
         until(() -> reads(robot, "shut reads between bands"));
         assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(62);
-        robot.type(KeyCode.ESCAPE);
+        type(KeyCode.ESCAPE);
         until(() -> reads(robot, "gives at 588 m"));
-        robot.type(KeyCode.RIGHT);
+        type(KeyCode.RIGHT);
         until(() -> reads(robot, "inside when shut"));
         click(robot, "Keep it");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() > 62);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 }

@@ -4,6 +4,7 @@ import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.settle;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -97,7 +98,7 @@ class OthersWorkWindowTest {
         somebodyElseSaves(71);
         until(() -> reads(robot, "was changed outside this window") && reads(robot, "One part differs: Cable C-01"));
         control(robot, KeyCode.S);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(inFile()).as("saving does not overwrite it").isEqualTo(71);
         click(robot, "Keep mine");
         until(() -> !reads(robot, "was changed outside")

@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -31,11 +32,11 @@ class PowerWindowTest extends DemoWindow {
         click(robot, "Sheet Sequence");
         until(() -> reads(robot, "Tell the station, and put the account on test"));
         onScreen(() -> named(robot, "Tell the station").requestFocus());
-        robot.type(KeyCode.ENTER);
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "Take the sounder's trigger off") && reads(robot, "2026-06-02 10:00"));
-        robot.type(KeyCode.ENTER).type(KeyCode.BACK_SPACE);
+        type(KeyCode.ENTER, KeyCode.BACK_SPACE);
         until(() -> reads(robot, "1 of 4 done"));
-        robot.type(KeyCode.ENTER).type(KeyCode.ENTER).type(KeyCode.ENTER);
+        type(KeyCode.ENTER, KeyCode.ENTER, KeyCode.ENTER);
         until(() -> reads(robot, "Everything is off"));
         assertThat(job().power().ticks()).hasSize(4).allMatch(tick -> tick.at().equals(NOW));
     }

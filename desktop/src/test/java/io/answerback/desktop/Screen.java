@@ -1,14 +1,23 @@
 package io.answerback.desktop;
 
 import java.util.Comparator;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.event.EventType;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
@@ -19,13 +28,50 @@ public final class Screen {
 
     /// Waits until something has come about.
     public static void until(BooleanSupplier condition) {
+        settle();
+        if (WaitForAsyncUtils.waitForAsyncFx(10_000, condition::getAsBoolean)) {
+            return;
+        }
         try {
             WaitForAsyncUtils.waitFor(
                     20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.waitForAsyncFx(5_000, condition::getAsBoolean));
         } catch (TimeoutException late) {
             throw new AssertionError("it did not come about in 20 s", late);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
+    }
+
+    /// Lets everything be done that was put off to the next moment, and what that puts off in turn, until the
+    /// window has shown it.
+    static void settle() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {});
+        CountDownLatch shown = new CountDownLatch(1);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> afterFrame(shown::countDown));
+        try {
+            shown.await(1, TimeUnit.SECONDS);
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+        }
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {});
+    }
+
+    /// Does something once after the next frame of the first window that shows.
+    private static void afterFrame(Runnable then) {
+        Optional<Scene> scene = Window.getWindows().stream()
+                .filter(Window::isShowing)
+                .map(Window::getScene)
+                .findFirst();
+        if (scene.isEmpty()) {
+            then.run();
+            return;
+        }
+        Runnable[] once = new Runnable[1];
+        once[0] = () -> {
+            scene.get().removePostLayoutPulseListener(once[0]);
+            then.run();
+        };
+        scene.get().addPostLayoutPulseListener(once[0]);
+        Platform.requestNextPulse();
     }
 
     /// Whether these words can be read anywhere in the window.
@@ -57,13 +103,40 @@ public final class Screen {
     }
 
     /// Types words into what has the keyboard, letter by letter and without a pause between them.
-    static FxRobot write(FxRobot robot, String words) {
-        WaitForAsyncUtils.waitForFxEvents();
-        words.chars()
-                .forEach(letter -> WaitForAsyncUtils.waitForAsyncFx(
-                        5_000, () -> typeLetter(withKeyboard(), Character.toString(letter))));
-        WaitForAsyncUtils.waitForFxEvents();
-        return robot;
+    static void write(FxRobot robot, String words) {
+        settle();
+        WaitForAsyncUtils.waitForAsyncFx(
+                10_000, () -> words.chars().forEach(letter -> typeLetter(withKeyboard(), Character.toString(letter))));
+        settle();
+    }
+
+    /// Presses keys one after the other.
+    static void type(KeyCode... keys) {
+        for (KeyCode key : keys) {
+            press(key, Set.of());
+        }
+    }
+
+    /// Presses a key together with others that are held down.
+    static void press(KeyCode key, Set<KeyCode> held) {
+        settle();
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
+            withKeyboard().fireEvent(event(KeyEvent.KEY_PRESSED, key, held));
+            withKeyboard().fireEvent(event(KeyEvent.KEY_RELEASED, key, held));
+        });
+        settle();
+    }
+
+    private static KeyEvent event(EventType<KeyEvent> type, KeyCode key, Set<KeyCode> held) {
+        return new KeyEvent(
+                type,
+                KeyEvent.CHAR_UNDEFINED,
+                "",
+                key,
+                held.contains(KeyCode.SHIFT),
+                held.contains(KeyCode.CONTROL),
+                held.contains(KeyCode.ALT),
+                false);
     }
 
     /// What has the keyboard in the window that has it; in the only window there is where none says so.
@@ -82,33 +155,53 @@ public final class Screen {
 
     /// Clicks a value on the drawing, types another and presses Enter.
     static void edit(FxRobot robot, String value, String typed) {
-        WaitForAsyncUtils.waitForFxEvents();
         click(robot, value);
         control(robot, KeyCode.A);
-        write(robot, typed).type(KeyCode.ENTER);
+        write(robot, typed);
+        type(KeyCode.ENTER);
     }
 
     /// Clicks what a screen reader names so; the keyboard brings it into sight first.
     static void click(FxRobot robot, String name) {
-        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> named(robot, name).requestFocus());
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn(named(robot, name));
+        settle();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            Node node = named(robot, name);
+            node.requestFocus();
+        });
+        settle();
+        point(named(robot, name));
+    }
+
+    /// Clicks what these words stand on.
+    static void clickOn(FxRobot robot, String words) {
+        settle();
+        point(robot.lookup((Node node) -> node instanceof Labeled label && words.equals(label.getText()) && shown(node))
+                .query());
+    }
+
+    /// Puts the pointer into the middle of something and clicks there.
+    static void point(Node node) {
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
+            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+            Robot pointer = new Robot();
+            pointer.mouseMove(bounds.getCenterX(), bounds.getCenterY());
+            pointer.mousePress(MouseButton.PRIMARY);
+            pointer.mouseRelease(MouseButton.PRIMARY);
+        });
+        settle();
     }
 
     /// Opens a choice and takes one of what it offers.
     static void choose(FxRobot robot, String choice, String option) {
         click(robot, choice);
-        WaitForAsyncUtils.waitForFxEvents();
-        Node offered = robot.lookup(".menu-item .label").<Node>queryAll().stream()
+        point(robot.lookup(".menu-item .label").<Node>queryAll().stream()
                 .filter(node -> node instanceof Labeled label && option.equals(label.getText()))
                 .findFirst()
-                .orElseThrow(() -> new AssertionError(choice + " does not offer " + option));
-        robot.clickOn(offered);
-        WaitForAsyncUtils.waitForFxEvents();
+                .orElseThrow(() -> new AssertionError(choice + " does not offer " + option)));
     }
 
     /// Presses a key together with Ctrl.
     static void control(FxRobot robot, KeyCode key) {
-        robot.press(KeyCode.CONTROL).type(key).release(KeyCode.CONTROL);
+        press(key, Set.of(KeyCode.CONTROL));
     }
 }

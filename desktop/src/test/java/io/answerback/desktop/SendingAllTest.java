@@ -1,5 +1,7 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.clickOn;
+import static io.answerback.desktop.Screen.settle;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
@@ -41,13 +43,13 @@ class SendingAllTest {
 
     @Test
     void itShowsItsProgressAndCanBeStopped(FxRobot robot) throws Exception {
-        robot.clickOn("Send the 15 that are not proven");
+        clickOn(robot, "Send the 15 that are not proven");
         WaitForAsyncUtils.waitFor(
                 20,
                 TimeUnit.SECONDS,
                 () -> application.practice().progress().get().done() >= 1);
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.clickOn("Stop");
+        settle();
+        clickOn(robot, "Stop");
         WaitForAsyncUtils.waitFor(
                 20,
                 TimeUnit.SECONDS,

@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 
 import io.answerback.core.finding.Stop;
@@ -38,11 +39,11 @@ class SetupWindowTest extends DemoWindow {
     void entriesAreTypedByKeyboardOneAfterTheOther(FxRobot robot) {
         until(() -> reads(robot, "41 of 96 typed") && reads(robot, "Type  5"));
         onScreen(() -> named(robot, "Type  5. Sounders sound").requestFocus());
-        robot.type(KeyCode.ENTER);
+        type(KeyCode.ENTER);
         until(() -> entry(Decision.SOUNDER_TIME, 0).equals("typed") && reads(robot, "42 of 96 typed"));
-        robot.type(KeyCode.BACK_SPACE);
+        type(KeyCode.BACK_SPACE);
         until(() -> entry(Decision.SOUNDER_TIME, 0).equals("to type"));
-        robot.type(KeyCode.DOWN);
+        type(KeyCode.DOWN);
         until(() -> reads(robot, "Type  30"));
     }
 }

@@ -5,7 +5,10 @@ import static io.answerback.desktop.Screen.click;
 import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
 import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.press;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.settle;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -32,6 +35,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -130,7 +134,7 @@ class SurveyWindowTest {
         assertThat(reads(robot, "Pike Lane Pottery") && reads(robot, "not saved yet"))
                 .isTrue();
         assertThat(reads(robot, "bent.answerback.json, line 1")).isTrue();
-        robot.clickOn(named(robot, "Pike Lane Pottery. "));
+        click(robot, "Pike Lane Pottery. ");
         until(() -> job().site().name().equals("Pike Lane Pottery"));
         assertThat(application.start().isVisible()).isFalse();
     }
@@ -138,13 +142,14 @@ class SurveyWindowTest {
     @Test
     void aJobOf24PointsIsTypedByKeyboardAloneAndUndoneStepByStep(FxRobot robot) {
         until(() -> reads(robot, "Begin this job"));
-        write(robot, "Harbour Hall").type(KeyCode.ENTER);
+        write(robot, "Harbour Hall");
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "Nothing is watched yet"));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         for (String line : WALK) {
             write(robot, line);
             until(() -> reads(robot, "Enter adds it"));
-            robot.type(KeyCode.ENTER);
+            type(KeyCode.ENTER);
         }
         until(() -> job().points().size() == 24);
         assertThat(job().areas()).extracting(area -> area.name()).containsExactly("Offices", "Dock", "Cold rooms");
@@ -170,9 +175,11 @@ class SurveyWindowTest {
 
     @Test
     void aNewJobIsKeptAgainstACrashThoughItHasNoFile(FxRobot robot) {
-        write(robot, "Harbour Hall").type(KeyCode.ENTER);
+        write(robot, "Harbour Hall");
+        type(KeyCode.ENTER);
         until(() -> reads(robot, "Nothing is watched yet"));
-        write(robot, "main entrance, contact, hall").type(KeyCode.ENTER);
+        write(robot, "main entrance, contact, hall");
+        type(KeyCode.ENTER);
         until(() -> job().points().size() == 1);
         control(robot, KeyCode.N);
         until(() -> application.start().isVisible());
@@ -182,7 +189,7 @@ class SurveyWindowTest {
                         .map(unsaved -> ((Unsaved.Kept) unsaved).document().job())
                         .anyMatch(kept -> kept.site().name().equals("Harbour Hall")
                                 && kept.points().size() == 1));
-        robot.type(KeyCode.ESCAPE);
+        type(KeyCode.ESCAPE);
         until(() -> !application.start().isVisible());
     }
 
@@ -190,15 +197,15 @@ class SurveyWindowTest {
     void aLineSaysWhatItLacksAndTabTakesTheWordOffered(FxRobot robot) {
         open(robot, 1, SurveySheet.ROOMS);
         control(robot, KeyCode.T);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         write(robot, "07 side gate, contact, do");
         until(() -> reads(robot, "point 07 is there already") && reads(robot, "Tab: Dock"));
-        robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        type(KeyCode.ENTER);
+        settle();
         assertThat(job().points()).hasSize(24);
-        robot.type(KeyCode.TAB);
+        type(KeyCode.TAB);
         until(() -> reads(robot, "02 Dock"));
-        robot.type(KeyCode.ESCAPE);
+        type(KeyCode.ESCAPE);
         until(() -> reads(robot, "Name first, then what it is"));
     }
 
@@ -207,14 +214,15 @@ class SurveyWindowTest {
         open(robot, 1, SurveySheet.ROOMS);
         Platform.runLater(() -> application.openJob().select(new PointId("06")));
         until(() -> application.openJob().now().selected().equals(new PointId("06")));
-        robot.press(KeyCode.SHIFT).type(KeyCode.DOWN).type(KeyCode.DOWN).release(KeyCode.SHIFT);
+        press(KeyCode.DOWN, Set.of(KeyCode.SHIFT));
+        press(KeyCode.DOWN, Set.of(KeyCode.SHIFT));
         until(() -> reads(robot, "3 points: 06, 07, 08"));
         choose(robot, "Type immediate", "24-hour");
         until(() -> job().point(new PointId("08")).orElseThrow().surveyed().type() == ZoneType.ALWAYS);
         assertThat(application.openJob().now().history().undoName()).contains("type of 3 points");
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
-        robot.press(KeyCode.ALT).type(KeyCode.UP).release(KeyCode.ALT);
+        press(KeyCode.UP, Set.of(KeyCode.ALT));
         until(() -> job().points().get(4).id().equals(new PointId("06")));
         control(robot, KeyCode.Z);
         until(() -> job().equals(DemoJobs.job(1)));
@@ -224,9 +232,9 @@ class SurveyWindowTest {
         until(() -> application.openJob().now().selected().equals(new PointId("60")));
         edit(robot, "Name of point 60", "Quay door");
         until(() -> job().point(new PointId("60")).orElseThrow().name().equals("Quay door"));
-        robot.press(KeyCode.CONTROL, KeyCode.SHIFT).type(KeyCode.D).release(KeyCode.SHIFT, KeyCode.CONTROL);
+        press(KeyCode.D, Set.of(KeyCode.CONTROL, KeyCode.SHIFT));
         until(() -> job().point(new PointId("61")).map(Point::name).equals(java.util.Optional.of("Quay door 2")));
-        robot.press(KeyCode.CONTROL).type(KeyCode.DELETE).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DELETE);
         until(() -> job().point(new PointId("61")).isEmpty());
     }
 
@@ -244,7 +252,9 @@ class SurveyWindowTest {
         control(robot, KeyCode.N);
         until(() -> reads(robot, "Begin this job"));
         choose(robot, "House rules Graded, grade 2", "Quayside way");
-        robot.clickOn(named(robot, "Site")).write("Next Yard", 0).type(KeyCode.ENTER);
+        click(robot, "Site");
+        write(robot, "Next Yard");
+        type(KeyCode.ENTER);
         until(() -> job().site().name().equals("Next Yard"));
         assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);
         assertThat(job().practice().option(PracticeQuestion.WORDING)).isEqualTo(PracticeOption.SET_UNSET);

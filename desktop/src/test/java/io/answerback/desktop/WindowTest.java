@@ -1,8 +1,12 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.choose;
+import static io.answerback.desktop.Screen.clickOn;
+import static io.answerback.desktop.Screen.control;
 import static io.answerback.desktop.Screen.edit;
-import static io.answerback.desktop.Screen.named;
 import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.settle;
+import static io.answerback.desktop.Screen.type;
 import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -67,18 +71,18 @@ class WindowTest {
 
     private void select(String point) {
         WaitForAsyncUtils.waitForAsyncFx(5_000, () -> application.openJob().select(new PointId(point)));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
     void spaceOpensTheDoorTheStationAnswersAndTheProofIsKept(FxRobot robot) {
         select("07");
-        robot.type(KeyCode.SPACE);
+        type(KeyCode.SPACE);
         until(() -> proof("07").isPresent());
         assertThat(proof("07").orElseThrow().frame()).contains("\"ADM-CID\"", "#7316|1130 02 015");
         assertThat(proof("07").orElseThrow().restoredAt()).isEmpty();
         until(() -> reads(robot, "answered") && reads(robot, "Shut the door"));
-        robot.type(KeyCode.SPACE);
+        type(KeyCode.SPACE);
         until(() -> proof("07").flatMap(Proof::restoredAt).isPresent());
         until(() -> reads(robot, "restore answered"));
         assertThat(application.openJob().now().point().proven()).isTrue();
@@ -86,10 +90,10 @@ class WindowTest {
 
     @Test
     void theRollShowsTheOperatorsLine(FxRobot robot) {
-        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DIGIT7);
         until(() -> reads(robot, "What leaves the building"));
         select("06");
-        robot.type(KeyCode.SPACE);
+        type(KeyCode.SPACE);
         until(() -> reads(robot, "burglary · Dock roller door 1"));
         until(() -> reads(robot, "7316 · 1130 · 02 · 014"));
     }
@@ -97,7 +101,7 @@ class WindowTest {
     @Test
     void aZoneThatIsOffStopsTheSignalAndSaysWhere(FxRobot robot) {
         select("15");
-        robot.type(KeyCode.SPACE);
+        type(KeyCode.SPACE);
         until(() -> reads(robot, "zone 6 is off: not monitored"));
         assertThat(proof("15")).isEmpty();
     }
@@ -108,10 +112,10 @@ class WindowTest {
         edit(robot, "Cable length 62 m", "700");
         until(() -> reads(robot, "Shut reads between bands"));
         assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(700);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
         assertThat(reads(robot, "Undone: length of C-17")).isTrue();
-        robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Y);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 700);
     }
 
@@ -124,31 +128,33 @@ class WindowTest {
 
     @Test
     void arrowsWalkThePointsAndControlNumbersTheStops(FxRobot robot) {
-        robot.type(KeyCode.DOWN).type(KeyCode.DOWN);
+        type(KeyCode.DOWN, KeyCode.DOWN);
         until(() -> application.openJob().now().selected().equals(new PointId("03")));
-        robot.type(KeyCode.UP);
+        type(KeyCode.UP);
         until(() -> application.openJob().now().selected().equals(new PointId("02")));
-        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DIGIT8);
         until(() -> reads(robot, "Which lines have been answered"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT2).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DIGIT2);
         until(() -> reads(robot, "What the input sees"));
     }
 
     @Test
     void thePaletteFindsACableAndACommand(FxRobot robot) {
-        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        write(robot, "c-26").type(KeyCode.ENTER);
+        control(robot, KeyCode.K);
+        write(robot, "c-26");
+        type(KeyCode.ENTER);
         until(() -> application.openJob().now().selected().equals(new PointId("20")));
-        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
-        write(robot, "light and dark").type(KeyCode.ENTER);
+        control(robot, KeyCode.K);
+        write(robot, "light and dark");
+        type(KeyCode.ENTER);
         until(() -> application.look().dark().get());
     }
 
     @Test
     void everythingNotProvenIsSentAndWhatCannotArriveStays(FxRobot robot) {
-        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT8).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DIGIT8);
         until(() -> reads(robot, "Send the 15 that are not proven"));
-        robot.clickOn("Send the 15 that are not proven");
+        clickOn(robot, "Send the 15 that are not proven");
         until(() -> reads(robot, "26 proven · 0 stale · 0 without a restore · 2 never"));
         assertThat(reads(robot, "cannot arrive: 06 · off, not monitored")).isTrue();
         assertThat(proof("15")).isEmpty();
@@ -173,7 +179,7 @@ class WindowTest {
         Files.writeString(newer, text);
         Platform.runLater(() -> application.keeper().open(newer));
         until(() -> reads(robot, "Read only") && reads(robot, "file version 9"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        control(robot, KeyCode.S);
         until(() -> reads(robot, "is not overwritten"));
         assertThat(newer).hasContent(text);
     }
@@ -187,7 +193,7 @@ class WindowTest {
         select("07");
         edit(robot, "Cable length 62 m", "77");
         until(() -> reads(robot, "Not saved"));
-        robot.press(KeyCode.CONTROL).type(KeyCode.S).release(KeyCode.CONTROL);
+        control(robot, KeyCode.S);
         until(() -> reads(robot, "Saved yard.answerback.json"));
         assertThat(JobFile.open(file)
                         .job()
@@ -207,7 +213,7 @@ class WindowTest {
                         .orElseThrow()
                         .metres())
                 .isEqualTo(77);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 77);
     }
 
@@ -225,9 +231,9 @@ class WindowTest {
     @Test
     void anUnsetAreaSendsNothingAndSaysSo(FxRobot robot) {
         select("07");
-        robot.clickOn("Area 02: set");
+        clickOn(robot, "Area 02: set");
         until(() -> reads(robot, "Area 02: unset"));
-        robot.clickOn("Open the door");
+        clickOn(robot, "Open the door");
         until(() -> reads(robot, "area 02 is unset: nothing is sent"));
         assertThat(proof("07")).isEmpty();
     }
@@ -235,13 +241,13 @@ class WindowTest {
     @Test
     void givingAZoneATypeAndAnAreaMendsItsFindings(FxRobot robot) {
         select("15");
-        robot.press(KeyCode.CONTROL).type(KeyCode.DIGIT7).release(KeyCode.CONTROL);
+        control(robot, KeyCode.DIGIT7);
         until(() -> reads(robot, "Zone 06 is off"));
-        robot.clickOn(named(robot, "Zone type not used")).clickOn("immediate");
+        choose(robot, "Zone type not used", "immediate");
         until(() -> reads(robot, "Zone 06 is in no area"));
-        robot.clickOn(named(robot, "Area none")).clickOn("area 01 Offices");
+        choose(robot, "Area none", "area 01 Offices");
         until(() -> reads(robot, "Nothing wrong with this point at this stop."));
-        robot.type(KeyCode.SPACE);
+        type(KeyCode.SPACE);
         until(() -> proof("15").isPresent());
     }
 
@@ -250,20 +256,20 @@ class WindowTest {
         WaitForAsyncUtils.waitForAsyncFx(
                 5_000,
                 () -> application.openJob().apply(io.answerback.core.edit.Edits.cableMetres(new CableId("C-17"), 70)));
-        robot.clickOn("Job");
-        robot.clickOn("Undo: length of C-17");
+        clickOn(robot, "Job");
+        clickOn(robot, "Undo: length of C-17");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 
     @Test
     void theKeysStillWorkAfterTheMenuWasOpenedWithNothingToUndo(FxRobot robot) {
-        robot.clickOn("Job");
+        clickOn(robot, "Job");
         until(() -> reads(robot, "Nothing to undo"));
-        robot.type(KeyCode.ESCAPE);
+        type(KeyCode.ESCAPE);
         select("07");
         edit(robot, "Cable length 62 m", "70");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 70);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        control(robot, KeyCode.Z);
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);
     }
 }
