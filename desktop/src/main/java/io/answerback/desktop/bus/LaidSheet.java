@@ -43,6 +43,11 @@ final class LaidSheet extends FilledSheet {
     }
 
     @Override
+    protected Object restsOn(WindowState state) {
+        return state.assessment();
+    }
+
+    @Override
     protected void show(WindowState state) {
         BusState bus = state.assessment().bus();
         sheet.clear();

@@ -21,8 +21,10 @@ public final class PartPane extends VBox {
 
     /// Shows parts in place of those that are there.
     public void show(List<? extends Part> parts) {
-        shown = List.copyOf(parts);
-        panes.fill(this, shown);
+        if (parts != shown) {
+            shown = List.copyOf(parts);
+            panes.fill(this, shown);
+        }
     }
 
     /// Leaves every value that is typed into as it was.

@@ -21,16 +21,8 @@ final class RowList extends ListView<With> {
 
     void show(Rows rows) {
         setAccessibleText(rows.name());
-        List<With> now = rows.rows();
-        for (int i = 0; i < Math.min(now.size(), getItems().size()); i++) {
-            if (!now.get(i).equals(getItems().get(i))) {
-                getItems().set(i, now.get(i));
-            }
-        }
-        if (getItems().size() > now.size()) {
-            getItems().remove(now.size(), getItems().size());
-        } else if (getItems().size() < now.size()) {
-            getItems().addAll(now.subList(getItems().size(), now.size()));
+        if (!rows.rows().equals(getItems())) {
+            getItems().setAll(rows.rows());
         }
         if (rows.shown() >= 0) {
             scrollTo(rows.shown());

@@ -15,4 +15,12 @@ public record Tile(
     public Tile {
         parts = List.copyOf(parts);
     }
+
+    /// Whether another tile shows the same, whatever it does.
+    public boolean shows(Tile other) {
+        return picked == other.picked
+                && says.equals(other.says)
+                && hint.equals(other.hint)
+                && parts.equals(other.parts);
+    }
 }

@@ -13,13 +13,15 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 
 /// The findings that belong here: what is wrong, by how much, why it matters, what to do. Each leads to where
 /// it is mended.
 public final class FindingsPresentation {
+    private static final int MOST_SHOWN = 40;
     private static final double MARK_RADIUS = 5.5;
 
     private FindingsPresentation() {}
@@ -29,11 +31,15 @@ public final class FindingsPresentation {
         List<Finding> here = state.findingsHere();
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title("Findings here"));
-        here.forEach(finding -> parts.add(row(actions, state, finding)));
+        here.stream().limit(MOST_SHOWN).forEach(finding -> parts.add(row(actions, state, finding)));
+        if (here.size() > MOST_SHOWN) {
+            parts.add(Words.quiet("and %d more after these".formatted(here.size() - MOST_SHOWN)));
+        }
         if (here.isEmpty()) {
             parts.add(Words.wrapped(Words.quiet("Nothing wrong with this point at this stop.")));
         }
-        Set<Finding> known = new HashSet<>(here);
+        Set<Finding> known = Collections.newSetFromMap(new IdentityHashMap<>());
+        known.addAll(here);
         List<Finding> elsewhere = state.assessment().findings().stream()
                 .filter(finding -> finding.grade() != Grade.NOTE && !known.contains(finding))
                 .toList();

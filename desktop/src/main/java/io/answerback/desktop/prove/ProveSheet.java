@@ -9,12 +9,15 @@ import io.answerback.core.wording.Terms;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.Progress;
 import io.answerback.desktop.part.Gauge;
+import io.answerback.desktop.part.Kept;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.PartSheet;
@@ -41,6 +44,7 @@ public final class ProveSheet extends PartSheet {
 
     private final Actions actions;
     private final PracticeSession practice;
+    private final Kept<Rows> rows = new Kept<>();
 
     /// The sheet.
     public ProveSheet(Actions actions, PracticeSession practice) {
@@ -66,15 +70,17 @@ public final class ProveSheet extends PartSheet {
 
     @Override
     public List<Part> middle(WindowState state) {
-        List<PointResult> points = reported(state);
+        Progress progress = practice.progress().get();
         return List.of(
-                sending(points, practice.progress().get(), Terms.of(state.job().practice())),
-                group("To be sent", points, Comparator.comparing(ProveSheet::order), false),
-                group(
-                        "Proven",
-                        points,
-                        Comparator.comparing(point -> point.pointId().text()),
-                        true));
+                sending(reported(state), progress, Terms.of(state.job().practice())),
+                rows.of(state.assessment(), () -> rows(reported(state))).growing());
+    }
+
+    private Rows rows(List<PointResult> points) {
+        List<With> all = new ArrayList<>(group("To be sent", points, Comparator.comparing(ProveSheet::order), false));
+        all.addAll(group(
+                "Proven", points, Comparator.comparing(point -> point.pointId().text()), true));
+        return new Rows("Points that are reported", all, -1);
     }
 
     @Override
@@ -114,17 +120,18 @@ public final class ProveSheet extends PartSheet {
         return row.style("sending").group();
     }
 
-    private Part group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {
-        Parts rows = Parts.column(Words.title(title)).style("prove-group");
-        List<PointResult> members = points.stream()
+    private List<With> group(String title, List<PointResult> points, Comparator<PointResult> order, boolean proven) {
+        List<With> rows = new ArrayList<>(List.of(Words.title(title).keyed(title)));
+        points.stream()
                 .filter(point -> point.proven() == proven)
                 .sorted(order)
-                .toList();
-        members.forEach(point -> rows.add(row(point)));
-        if (members.isEmpty()) {
-            rows.add(Words.quiet(proven ? "None yet. Press Space on a point to send it." : "None."));
+                .map(this::row)
+                .forEach(rows::add);
+        if (rows.size() == 1) {
+            rows.add(Words.quiet(proven ? "None yet. Press Space on a point to send it." : "None.")
+                    .keyed(title + " none"));
         }
-        return rows.group().keyed(title);
+        return rows;
     }
 
     private static int order(PointResult point) {
@@ -135,7 +142,7 @@ public final class ProveSheet extends PartSheet {
         };
     }
 
-    private Part row(PointResult point) {
+    private With row(PointResult point) {
         String name = point.wired().isPresent() ? point.pointId() + "  " + point.name() : point.name();
         Mark mark = point.chain().of(Link.STATION).mark();
         return Press.of(

@@ -68,8 +68,7 @@ final class PointCell extends ListCell<PointResult> {
     protected void updateItem(PointResult point, boolean empty) {
         super.updateItem(point, empty);
         pseudoClassStateChanged(FIRST_SYSTEM, !empty && point != null && firstOfSystem(point));
-        boolean picked = !empty && point != null && openJob.now().picked().contains(point.pointId());
-        pseudoClassStateChanged(PICKED, picked);
+        showPicked();
         if (empty || point == null) {
             setGraphic(null);
             setAccessibleText(null);
@@ -86,6 +85,12 @@ final class PointCell extends ListCell<PointResult> {
                 + Arrays.stream(PointList.Column.values())
                         .map(column -> column.says(point))
                         .collect(Collectors.joining(", ")));
+    }
+
+    /// Shows whether its point is among those that are picked now.
+    void showPicked() {
+        PointResult point = getItem();
+        pseudoClassStateChanged(PICKED, point != null && openJob.now().picks(point.pointId()));
     }
 
     private static boolean firstOfSystem(PointResult point) {

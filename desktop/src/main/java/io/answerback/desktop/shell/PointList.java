@@ -10,6 +10,7 @@ import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -33,6 +34,7 @@ final class PointList extends VBox {
     private final Label count = new Label();
     private final OpenJob openJob;
     private List<PointResult> all = List.of();
+    private final List<PointCell> cells = new ArrayList<>();
     private List<PointId> picked = List.of();
 
     PointList(OpenJob openJob, Look look) {
@@ -41,7 +43,11 @@ final class PointList extends VBox {
         list.getStyleClass().add("point-list");
         list.setAccessibleText("Points");
         look.textPercent().subscribe(percent -> list.setFixedCellSize(look.px(ROW_HEIGHT)));
-        list.setCellFactory(view -> new PointCell(look, openJob));
+        list.setCellFactory(view -> {
+            PointCell cell = new PointCell(look, openJob);
+            cells.add(cell);
+            return cell;
+        });
         list.getSelectionModel().selectedItemProperty().subscribe(chosen -> {
             if (chosen != null) {
                 openJob.select(chosen.pointId());
@@ -147,7 +153,7 @@ final class PointList extends VBox {
         select(state.selected());
         if (!picked.equals(state.picked())) {
             picked = state.picked();
-            list.refresh();
+            cells.forEach(PointCell::showPicked);
         }
     }
 

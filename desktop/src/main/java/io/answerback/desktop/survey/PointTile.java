@@ -24,7 +24,7 @@ final class PointTile {
         return new Tile(
                 says + ", " + mark.word(),
                 says,
-                state.picked().contains(point.id()),
+                state.picks(point.id()),
                 () -> actions.select(point.id()),
                 () -> actions.pick(point.id()),
                 () -> actions.pickUpTo(point.id()),

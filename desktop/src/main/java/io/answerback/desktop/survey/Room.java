@@ -1,13 +1,16 @@
 package io.answerback.desktop.survey;
 
+import io.answerback.core.assess.Assessment;
 import io.answerback.core.edit.AreaEdits;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.id.PointId;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tile;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
@@ -15,22 +18,22 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.WindowState;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /// An area drawn as a room: its wall with what is watched in it, and what watches the space inside.
 ///
 /// @param state what the window shows
-record Room(Actions actions, WindowState state) {
+/// @param tiles the tiles that were shown before, kept where they show the same
+record Room(Actions actions, WindowState state, Map<PointId, Shown> tiles) {
     /// The room of an area, or of the points that are in none.
     Part of(Optional<Area> area, List<Point> points) {
-        List<Point> openings =
-                points.stream().filter(point -> point.kind().family().opening()).toList();
         Parts walled = Parts.column().style("room-walls");
-        openings.forEach(point -> walled.add(tile(point, "tile-in-wall")));
-        points.stream()
-                .filter(point -> !openings.contains(point))
-                .forEach(point -> walled.add(tile(point, "tile-inside")));
+        Predicate<Point> opening = point -> point.kind().family().opening();
+        points.stream().filter(opening).forEach(point -> walled.add(tile(point, "tile-in-wall")));
+        points.stream().filter(opening.negate()).forEach(point -> walled.add(tile(point, "tile-inside")));
         if (points.isEmpty()) {
             walled.add(empty(area.orElseThrow()));
         }
@@ -41,8 +44,22 @@ record Room(Actions actions, WindowState state) {
     }
 
     private Part tile(Point point, String style) {
-        return PointTile.of(actions, state, point).styled(style).keyed(style + " " + point.id());
+        boolean picked = state.picks(point.id());
+        Shown before = tiles.get(point.id());
+        if (before == null || before.assessment() != state.assessment() || before.picked() != picked) {
+            before = shown(before, picked, PointTile.of(actions, state, point));
+            tiles.put(point.id(), before);
+        }
+        return before.tile().styled(style).keyed(style + " " + point.id());
     }
+
+    private Shown shown(Shown before, boolean picked, Tile now) {
+        boolean same = before != null && before.tile().shows(now);
+        return new Shown(state.assessment(), picked, same ? before.tile() : now);
+    }
+
+    /// A tile that was shown, and what it rests on.
+    record Shown(Assessment assessment, boolean picked, Tile tile) {}
 
     private Group head(Area area) {
         return Group.flow(

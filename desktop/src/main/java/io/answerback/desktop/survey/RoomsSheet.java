@@ -3,12 +3,14 @@ package io.answerback.desktop.survey;
 import io.answerback.core.assess.CoverageQuestion;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.finding.Finding;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Kept;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
@@ -18,7 +20,9 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
@@ -28,6 +32,8 @@ final class RoomsSheet extends PartSheet {
     private final KindCatalogue kinds;
     private final Conductor conductor;
     private final EntryBox entry;
+    private final Kept<List<Part>> asked = new Kept<>();
+    private final Map<PointId, Room.Shown> tiles = new HashMap<>();
 
     RoomsSheet(Actions actions, KindCatalogue kinds, Conductor conductor) {
         this.actions = actions;
@@ -91,7 +97,7 @@ final class RoomsSheet extends PartSheet {
     }
 
     private List<Part> rooms(WindowState state) {
-        Room room = new Room(actions, state);
+        Room room = new Room(actions, state, tiles);
         List<Part> all = new ArrayList<>();
         for (Area area : state.job().areas()) {
             all.add(room.of(
@@ -115,10 +121,12 @@ final class RoomsSheet extends PartSheet {
 
     @Override
     public List<Part> beside(WindowState state) {
-        List<Part> parts = new ArrayList<>();
-        parts.add(Words.title("Asked before you leave"));
-        CoverageQuestion.of(state.assessment()).forEach(question -> parts.add(row(question)));
-        return List.of(Group.column(parts).style("questions"));
+        return asked.of(state.assessment(), () -> {
+            List<Part> parts = new ArrayList<>();
+            parts.add(Words.title("Asked before you leave"));
+            CoverageQuestion.of(state.assessment()).forEach(question -> parts.add(row(question)));
+            return List.of(Group.column(parts).style("questions"));
+        });
     }
 
     private Part row(CoverageQuestion question) {

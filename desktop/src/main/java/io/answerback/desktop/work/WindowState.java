@@ -50,6 +50,11 @@ public record WindowState(
                 .toList();
     }
 
+    /// Whether a zone point is among those the next change is about.
+    public boolean picks(PointId pointId) {
+        return view.picked().contains(pointId);
+    }
+
     /// The bench that is open.
     public Stop stop() {
         return view.stop();
