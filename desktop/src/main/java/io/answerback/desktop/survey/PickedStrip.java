@@ -48,9 +48,8 @@ final class PickedStrip {
         this.conductor = conductor;
         this.commands = new PointCommands(actions);
         this.job = state.job();
-        this.picked = job.points().stream()
-                .filter(point -> state.picked().contains(point.id()))
-                .toList();
+        this.picked =
+                job.points().stream().filter(point -> state.picks(point.id())).toList();
         strip.style("picked-strip");
         fill();
     }
