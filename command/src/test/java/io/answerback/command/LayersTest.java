@@ -79,4 +79,31 @@ class LayersTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("javafx..", "io.answerback.files..", "java.nio.file..");
+
+    /// A bench is what its sheets show and do: only the controls draw it.
+    @ArchTest
+    static final ArchRule NO_BENCH_KNOWS_HOW_IT_IS_DRAWN = noClasses()
+            .that()
+            .resideInAnyPackage(Stream.of("survey", "loop", "cable", "power", "bus", "setup", "report", "prove", "part")
+                    .map(name -> "io.answerback.desktop." + name + "..")
+                    .toArray(String[]::new))
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "javafx.scene..",
+                    "javafx.stage..",
+                    "javafx.css..",
+                    "javafx.print..",
+                    "javafx.application..",
+                    "io.answerback.desktop.control..",
+                    "io.answerback.desktop.paper..");
+
+    /// Parts know nothing of jobs that are open, of windows or of files.
+    @ArchTest
+    static final ArchRule PARTS_ARE_VALUES = noClasses()
+            .that()
+            .resideInAPackage("io.answerback.desktop.part")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.nio.file..", "io.answerback.desktop.work..", "io.answerback.files..");
 }

@@ -25,15 +25,12 @@ import io.answerback.files.DiskWords;
 import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
-import io.answerback.files.SettingsFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.List;
-import java.util.Locale;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
@@ -42,7 +39,6 @@ import org.slf4j.LoggerFactory;
 /// One window with everything behind it, put together and taken apart again.
 public final class ApplicationWindow implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(ApplicationWindow.class);
-    private static final List<String> TABLES = List.of(".csv", ".tsv", ".txt");
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
 
@@ -143,15 +139,14 @@ public final class ApplicationWindow implements AutoCloseable {
     /// out of a panel on the set-up bench, house rules and panel profiles go to the new job, a firm's own reels
     /// are kept, all else is a job.
     public void open(Path file) {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(SettingsFile.RULES_ENDING) || name.endsWith(SettingsFile.PROFILE_ENDING)) {
+        if (FileSort.settings(file)) {
             start.show(!atStart);
             start.take(file);
         } else if (FoundTable.takes(file) && !start.isVisible()) {
             new FoundTable(openJob, background).take(file);
         } else if (CableShelf.takes(file)) {
             cables.take(file, openJob::tell, openJob::tell);
-        } else if (TABLES.stream().anyMatch(name::endsWith) && !start.isVisible()) {
+        } else if (FileSort.table(file) && !start.isVisible()) {
             survey.read(file);
         } else {
             keeper.open(file);

@@ -4,6 +4,7 @@ import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.theme.Look;
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.StackPane;
@@ -36,6 +37,7 @@ final class RowList extends ListView<With> {
 
         Cell() {
             setPrefWidth(0);
+            pane.setAlignment(Pos.CENTER_LEFT);
             setGraphic(pane);
         }
 

@@ -53,7 +53,8 @@ public final class ValueField extends Control {
         return editing.getReadOnlyProperty();
     }
 
-    void open() {
+    /// Lets somebody type another value.
+    public void open() {
         editing.set(true);
     }
 
@@ -66,7 +67,7 @@ public final class ValueField extends Control {
     /// Takes what was typed.
     ///
     /// @return whether it was taken
-    boolean take(String typed) {
+    public boolean take(String typed) {
         boolean taken = accept.test(typed);
         if (taken) {
             close();

@@ -10,7 +10,6 @@ import io.answerback.core.loop.LoopNetwork;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.scheme.Extreme;
 import io.answerback.core.scheme.FaultKind;
-import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.scheme.LoopPart;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.part.Across;
@@ -22,10 +21,9 @@ import java.util.List;
 
 /// The loop with its real parts, their values on them, in the state the switches say. Every value can be
 /// changed where it stands.
-final class LoopDrawing extends DeviceDrawing {
+final class LoopDrawing extends FaultDrawing {
     private static final double HEIGHT = 168;
     private static final double PANEL_WIDTH = 118;
-    private static final double MIDDLE = (TOP + BOTTOM) / 2;
 
     private final List<Conductor> conductors;
     private double device;
@@ -51,7 +49,7 @@ final class LoopDrawing extends DeviceDrawing {
         words("quiet", asWired(), device + 10, HEIGHT - 20, Across.LEFT);
         drawContacts(device, right);
         drawEnd();
-        drawFault();
+        drawFault(PANEL_WIDTH, device, right);
     }
 
     private boolean threeContacts() {
@@ -93,10 +91,6 @@ final class LoopDrawing extends DeviceDrawing {
     private boolean across() {
         SchemeKind scheme = view().wiring().scheme();
         return scheme == SchemeKind.END_OF_LINE_ACROSS || scheme == SchemeKind.TWO_WIRE_SMOKE;
-    }
-
-    private boolean hasResistor() {
-        return view().wiring().scheme().hasEndOfLine();
     }
 
     private boolean leftOut() {
@@ -199,76 +193,6 @@ final class LoopDrawing extends DeviceDrawing {
     private void upright(double x, double from, double top, double high) {
         line("wire", x, from, x, top);
         body(fitted().endOfLineOhms(), x - 7, top, 14, high);
-    }
-
-    private void secondLoop(String word) {
-        double x = PANEL_WIDTH + 8;
-        line("fault", x, TOP, x, MIDDLE - 20);
-        if (hasResistor()) {
-            body(view().wiring().endOfLineOhms(), x - 6, MIDDLE - 20, 12, 40);
-        } else {
-            box("fault-joint", x - 6, MIDDLE - 20, 12, 40);
-        }
-        line("fault", x, MIDDLE + 20, x, BOTTOM);
-        words("fault-word", word, x + 4, TOP - 16, Across.LEFT);
-    }
-
-    private void drawFault() {
-        LoopFault fault = view().fault();
-        String word = FaultLabel.of(fault, view().fitted());
-        switch (fault.kind()) {
-            case SOUND -> {}
-            case CUT -> {
-                line("fault", device - 22, TOP - 8, device - 10, TOP + 8);
-                line("fault", device - 22, TOP + 8, device - 10, TOP - 8);
-                onCable("cut");
-            }
-            case SHORT -> shortAt(fault.value());
-            case LEAK -> {
-                line("fault fault-leak", device - 10, TOP, device - 10, BOTTOM);
-                onCable(word);
-            }
-            case LEAK_TO_ZERO_VOLTS -> leakToZeroVolts(word);
-            case JOINT -> {
-                box("fault-joint", device - 40, TOP - 6, 24, 12);
-                onCable(word);
-            }
-            case TWO_LOOPS -> secondLoop(word);
-            default -> words("fault-word", word, insideEnd(), BOTTOM - 12, Across.RIGHT);
-        }
-    }
-
-    /// Where words end that stand free of every wire: before the end-of-line resistor, or beyond the branches.
-    private double insideEnd() {
-        return view().wiring().scheme() == SchemeKind.TWO_ZONES_PARALLEL ? right + 66 : right - 12;
-    }
-
-    private void onCable(String word) {
-        words("fault-word", word, device - 14, TOP - 16, Across.RIGHT);
-    }
-
-    private void shortAt(double metres) {
-        double share = metres / Math.max(metres, view().fitted().cable().metres());
-        double near = PANEL_WIDTH + 8;
-        double x = metres <= 0 ? near : near + (device - 10 - near) * share;
-        line("fault", x, TOP, x, BOTTOM);
-        words(
-                "fault-word",
-                "short",
-                x + (x < device - 60 ? 4 : -6),
-                TOP - 14,
-                x < device - 60 ? Across.LEFT : Across.RIGHT);
-    }
-
-    /// To the metal of the building, not to the other core.
-    private void leakToZeroVolts(String word) {
-        double x = device - 10;
-        line("fault fault-leak", x, TOP, x, MIDDLE - 8);
-        for (int i = 0; i < 3; i++) {
-            double half = 9 - 3 * i;
-            line("fault", x - half, MIDDLE - 8 + 5 * i, x + half, MIDDLE - 8 + 5 * i);
-        }
-        onCable(word);
     }
 
     private Value metres(Cable cable) {

@@ -66,6 +66,9 @@ public final class Background implements AutoCloseable {
     }
 
     private <T> void on(ExecutorService where, Callable<T> work, Consumer<T> then, Consumer<String> wrong) {
+        if (closed()) {
+            return;
+        }
         where.execute(() -> {
             try {
                 T result = work.call();
