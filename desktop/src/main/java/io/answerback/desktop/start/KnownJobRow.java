@@ -19,7 +19,7 @@ import java.util.stream.Stream;
 /// worst that was found, and when somebody has to come back.
 final class KnownJobRow {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-    private static final double FOUND_WIDTH = 255;
+    private static final double FOUND_WIDTH = 230;
 
     private final LocalDate today;
     private final KnownJob job;
