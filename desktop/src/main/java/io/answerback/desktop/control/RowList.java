@@ -11,9 +11,14 @@ import javafx.scene.layout.StackPane;
 
 /// Many rows, of which only those in sight have nodes. A row keeps its node while it is in sight.
 final class RowList extends ListView<With> {
+    private static final double ROW_HEIGHT = 34;
+    private static final int ROWS_IN_SIGHT = 7;
+
+    private final Look look;
     private final Fitting fitting;
 
     RowList(Look look, Fitting fitting) {
+        this.look = look;
         this.fitting = fitting;
         getStyleClass().add("row-list");
         setFocusTraversable(false);
@@ -22,6 +27,7 @@ final class RowList extends ListView<With> {
 
     void show(Rows rows) {
         setAccessibleText(rows.name());
+        setMinHeight(look.px(ROW_HEIGHT * Math.min(ROWS_IN_SIGHT, rows.rows().size())));
         if (!rows.rows().equals(getItems())) {
             getItems().setAll(rows.rows());
         }
