@@ -11,12 +11,14 @@ import javafx.scene.layout.VBox;
 public final class PartPane extends VBox {
     private final Panes panes;
     private List<Part> shown = List.of();
+    private int textPercent;
 
     /// An empty pane.
     public PartPane(Look look, String... styles) {
         this.panes = new Panes(look, new Fitting(look));
+        this.textPercent = look.textPercent().get();
         getStyleClass().addAll(styles);
-        WhileShown.listen(this, () -> look.textPercent().subscribe(percent -> again()));
+        WhileShown.listen(this, () -> look.textPercent().subscribe(percent -> again(percent.intValue())));
     }
 
     /// Shows parts in place of those that are there.
@@ -46,8 +48,11 @@ public final class PartPane extends VBox {
     }
 
     /// The same parts in another size of text.
-    private void again() {
-        panes.fill(this, List.of());
-        panes.fill(this, shown);
+    private void again(int percent) {
+        if (percent != textPercent) {
+            textPercent = percent;
+            panes.fill(this, List.of());
+            panes.fill(this, shown);
+        }
     }
 }
