@@ -13,7 +13,7 @@ import java.util.List;
 ///
 /// @param whole whether it has the whole window
 /// @param keys what its keys do
-/// @param called how often the keyboard was called to it
+/// @param called how often it was to get the keyboard
 record RunCard(boolean whole, Card.Keys keys, int called) {
     /// The card of the next step of a run.
     ///

@@ -8,7 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
-/// A field of a column that is typed down. What is half typed stays while the value changes elsewhere.
+/// A field in a column of fields. What is half typed stays while the value changes elsewhere.
 public final class EntryField extends TextField {
     private static final PseudoClass REFUSED = PseudoClass.getPseudoClass("refused");
     private static final int LETTERS = 7;

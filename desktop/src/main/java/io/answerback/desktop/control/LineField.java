@@ -24,15 +24,15 @@ final class LineField extends TextField {
     }
 
     void show(Line other) {
-        Line.Put before = line == null ? Line.Put.NOTHING : line.put();
+        Optional<Line.Put> before = Optional.ofNullable(line).map(Line::put);
         line = other;
         setPromptText(other.prompt());
         setAccessibleText(other.name());
-        if (other.put().times() != before.times()) {
+        if (before.isEmpty() || before.get().times() != other.put().times()) {
             setText(other.put().text());
             end();
         }
-        if (other.put().called() != before.called()) {
+        if (before.isPresent() && before.get().called() != other.put().called()) {
             requestFocus();
         }
     }

@@ -9,6 +9,10 @@ record NodeItem(Node node) implements Pen.Item {
     static void renew(Node node) {
         node.setOnMouseClicked(null);
         node.setMouseTransparent(false);
+        node.setAccessibleText(null);
+        if (node.getProperties().containsKey(Hint.class)) {
+            Hint.on(node, "");
+        }
     }
 
     @Override

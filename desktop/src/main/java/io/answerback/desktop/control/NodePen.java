@@ -24,16 +24,16 @@ final class NodePen implements Pen {
     private record Anchor(double x, double y, Across across) {}
 
     private final Look look;
-    private final Fitting fitting;
+    private final PartNodes partNodes;
     private final Map<String, Deque<Node>> before = new HashMap<>();
     private final Map<String, Deque<Node>> used = new HashMap<>();
-    private final Map<String, Deque<Placement>> placedBefore = new HashMap<>();
-    private final Map<String, Deque<Placement>> placed = new HashMap<>();
+    private final Map<String, Deque<KeptNode>> placedBefore = new HashMap<>();
+    private final Map<String, Deque<KeptNode>> placed = new HashMap<>();
     private final List<Node> onSheet = new ArrayList<>();
 
-    NodePen(Look look, Fitting fitting) {
+    NodePen(Look look, PartNodes partNodes) {
         this.look = look;
-        this.fitting = fitting;
+        this.partNodes = partNodes;
     }
 
     /// Draws a picture.
@@ -111,13 +111,13 @@ final class NodePen implements Pen {
     @Override
     public Item place(Part part, double x, double y, Across across) {
         String key = PartKeys.of(part);
-        Deque<Placement> left = placedBefore.get(key);
-        Placement its = left == null || left.isEmpty() ? new Placement(fitting, part) : left.poll();
+        Deque<KeptNode> left = placedBefore.get(key);
+        KeptNode its = left == null || left.isEmpty() ? new KeptNode(partNodes, part) : left.poll();
         its.show(part);
         placed.computeIfAbsent(key, name -> new ArrayDeque<>()).add(its);
         Node node = its.node();
         anchor(node, x, y, across);
-        NodeItem.renew(node);
+        node.setMouseTransparent(false);
         onSheet.add(node);
         return new NodeItem(node);
     }

@@ -22,11 +22,11 @@ import javafx.scene.layout.VBox;
 /// Parts that hold others.
 final class Panes {
     private final Look look;
-    private final Fitting fitting;
+    private final PartNodes partNodes;
 
-    Panes(Look look, Fitting fitting) {
+    Panes(Look look, PartNodes partNodes) {
         this.look = look;
-        this.fitting = fitting;
+        this.partNodes = partNodes;
     }
 
     Pane make(Group group) {
@@ -76,40 +76,33 @@ final class Panes {
     }
 
     void fit(Pane pane, Grid grid) {
-        Table.of((GridPane) pane, look, fitting).show(grid);
+        Table.of((GridPane) pane, look, partNodes).show(grid);
     }
 
     /// Puts parts into a pane.
     void fill(Pane pane, List<? extends Part> parts) {
-        Kids kids = (Kids) pane.getProperties().computeIfAbsent(Kids.class, key -> new Kids(fitting));
-        List<Node> nodes = kids.show(parts);
-        Placement.put(nodes, pane.getChildren());
-        for (Placement placement : kids.placed()) {
-            lay(pane, placement);
+        KeptNodes kept =
+                (KeptNodes) pane.getProperties().computeIfAbsent(KeptNodes.class, key -> new KeptNodes(partNodes));
+        List<Node> nodes = kept.show(parts);
+        KeptNode.put(nodes, pane.getChildren());
+        for (KeptNode node : kept.placed()) {
+            lay(pane, node);
         }
     }
 
-    private void lay(Pane pane, Placement placement) {
-        Node node = placement.node();
-        if (!(placement.part() instanceof With with)) {
-            return;
-        }
+    private void lay(Pane pane, KeptNode kept) {
+        Node node = kept.node();
+        With with = With.of(kept.part());
         Priority priority = with.grows() ? Priority.ALWAYS : null;
         if (pane instanceof HBox) {
             HBox.setHgrow(node, priority);
-        } else if (pane instanceof VBox) {
+        } else if (pane instanceof VBox && !(node instanceof PictureView)) {
             VBox.setVgrow(node, priority);
         }
         if (node instanceof Region region) {
-            if (with.width() > 0) {
-                region.setMinWidth(look.px(with.width()));
-                region.setPrefWidth(look.px(with.width()));
-            }
-            if (with.keepsWidth()) {
-                region.setMinWidth(Region.USE_PREF_SIZE);
-            }
-            if (with.grows() && with.part() instanceof Text) {
-                region.setMaxWidth(Double.MAX_VALUE);
+            Widths.set(region, with, look);
+            if (with.part() instanceof Text) {
+                region.setMaxWidth(with.grows() ? Double.MAX_VALUE : Region.USE_COMPUTED_SIZE);
             }
         }
     }

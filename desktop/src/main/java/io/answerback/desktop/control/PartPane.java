@@ -15,7 +15,7 @@ public final class PartPane extends VBox {
 
     /// An empty pane.
     public PartPane(Look look, String... styles) {
-        this.panes = new Panes(look, new Fitting(look));
+        this.panes = new Panes(look, new PartNodes(look));
         this.textPercent = look.textPercent().get();
         getStyleClass().addAll(styles);
         WhileShown.listen(this, () -> look.textPercent().subscribe(percent -> again(percent.intValue())));

@@ -21,9 +21,9 @@ public final class PictureView extends Region {
     private String style = "";
     private boolean drawn;
 
-    PictureView(Look look, Fitting fitting) {
+    PictureView(Look look, PartNodes partNodes) {
         this.look = look;
-        this.pen = new NodePen(look, fitting);
+        this.pen = new NodePen(look, partNodes);
         widthProperty().subscribe(this::redraw);
         heightProperty().subscribe(this::redraw);
         WhileShown.listen(this, () -> look.textPercent().subscribe(percent -> redraw()));
@@ -31,7 +31,7 @@ public final class PictureView extends Region {
 
     /// Shows a picture in a window of this look.
     public static PictureView of(Look look, Picture picture) {
-        PictureView view = new PictureView(look, new Fitting(look));
+        PictureView view = new PictureView(look, new PartNodes(look));
         view.show(picture);
         return view;
     }
@@ -74,7 +74,7 @@ public final class PictureView extends Region {
 
     private void drawAnew() {
         List<Node> nodes = pen.draw(picture, getWidth() / look.px(1), getHeight() / look.px(1));
-        Placement.put(nodes, getChildren());
+        KeptNode.put(nodes, getChildren());
         setAccessibleText(picture.says().isEmpty() ? null : picture.says());
         applyCss();
     }

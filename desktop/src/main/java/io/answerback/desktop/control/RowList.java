@@ -15,11 +15,12 @@ final class RowList extends ListView<With> {
     private static final int ROWS_IN_SIGHT = 7;
 
     private final Look look;
-    private final Fitting fitting;
+    private int inSight = -1;
+    private final PartNodes partNodes;
 
-    RowList(Look look, Fitting fitting) {
+    RowList(Look look, PartNodes partNodes) {
         this.look = look;
-        this.fitting = fitting;
+        this.partNodes = partNodes;
         getStyleClass().add("row-list");
         setFocusTraversable(false);
         setCellFactory(list -> new Cell());
@@ -31,15 +32,16 @@ final class RowList extends ListView<With> {
         if (!rows.rows().equals(getItems())) {
             getItems().setAll(rows.rows());
         }
-        if (rows.shown() >= 0) {
+        if (rows.shown() >= 0 && rows.shown() != inSight) {
             scrollTo(rows.shown());
         }
+        inSight = rows.shown();
     }
 
     /// Draws one row.
     private final class Cell extends ListCell<With> {
         private final StackPane pane = new StackPane();
-        private final Kids kids = new Kids(fitting);
+        private final KeptNodes kept = new KeptNodes(partNodes);
 
         Cell() {
             setPrefWidth(0);
@@ -50,7 +52,7 @@ final class RowList extends ListView<With> {
         @Override
         protected void updateItem(With row, boolean empty) {
             super.updateItem(row, empty);
-            Placement.put(kids.show(empty || row == null ? List.of() : List.of(row.part())), pane.getChildren());
+            KeptNode.put(kept.show(empty || row == null ? List.of() : List.of(row.unkeyed())), pane.getChildren());
         }
     }
 }

@@ -3,7 +3,7 @@ package io.answerback.desktop.control;
 import io.answerback.desktop.part.Secret;
 import javafx.scene.control.PasswordField;
 
-/// A field for digits that nobody may read over a shoulder.
+/// A field for digits that are not shown while they are typed.
 public final class SecretField extends PasswordField {
     private static final int LETTERS = 6;
 

@@ -6,7 +6,6 @@ import io.answerback.desktop.part.With;
 import io.answerback.desktop.theme.Look;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -17,18 +16,18 @@ import javafx.scene.layout.Region;
 final class Table {
     private final GridPane pane;
     private final Look look;
-    private final Kids kids;
+    private final KeptNodes kept;
     private List<Grid.Column> columns = List.of();
 
-    private Table(GridPane pane, Look look, Fitting fitting) {
+    private Table(GridPane pane, Look look, PartNodes partNodes) {
         this.pane = pane;
         this.look = look;
-        this.kids = new Kids(fitting);
+        this.kept = new KeptNodes(partNodes);
     }
 
     /// What lays the lines of this pane.
-    static Table of(GridPane pane, Look look, Fitting fitting) {
-        return (Table) pane.getProperties().computeIfAbsent(Table.class, key -> new Table(pane, look, fitting));
+    static Table of(GridPane pane, Look look, PartNodes partNodes) {
+        return (Table) pane.getProperties().computeIfAbsent(Table.class, key -> new Table(pane, look, partNodes));
     }
 
     void show(Grid grid) {
@@ -42,7 +41,7 @@ final class Table {
                 cells.add(cell(line, column));
             }
         }
-        List<Node> nodes = kids.show(cells);
+        List<Node> nodes = kept.show(cells);
         int at = 0;
         for (int row = 0; row < grid.lines().size(); row++) {
             Grid.Line line = grid.lines().get(row);
@@ -52,7 +51,7 @@ final class Table {
                 at++;
             }
         }
-        Placement.put(nodes, pane.getChildren());
+        KeptNode.put(nodes, pane.getChildren());
     }
 
     private static Part cell(Grid.Line line, int column) {
@@ -63,23 +62,18 @@ final class Table {
 
     private void lay(Node node, Part cell, int column, int row, int spans) {
         GridPane.setConstraints(node, column, row, spans, 1);
-        if (cell instanceof With with && node instanceof Region region) {
-            GridPane.setHgrow(node, with.grows() ? Priority.ALWAYS : null);
-            if (with.width() > 0) {
-                region.setMinWidth(look.px(with.width()));
-                region.setPrefWidth(look.px(with.width()));
-            }
-            if (with.keepsWidth()) {
-                region.setMinWidth(Region.USE_PREF_SIZE);
-            }
+        With with = With.of(cell);
+        GridPane.setHgrow(node, with.grows() ? Priority.ALWAYS : null);
+        if (node instanceof Region region) {
+            Widths.set(region, with, look);
         }
     }
 
     private ColumnConstraints width(Grid.Column column) {
         ColumnConstraints width = new ColumnConstraints();
-        Optional.of(column.least()).filter(least -> least > 0).ifPresent(least -> {
-            width.setMinWidth(look.px(least));
-        });
+        if (column.least() > 0) {
+            width.setMinWidth(look.px(column.least()));
+        }
         if (column.percent() > 0) {
             width.setPercentWidth(column.percent());
         }

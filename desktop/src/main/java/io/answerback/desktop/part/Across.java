@@ -1,12 +1,12 @@
 package io.answerback.desktop.part;
 
-/// Which middle of a thing stands at the place it is put.
+/// Which point of a thing lies at its place.
 public enum Across {
-    /// The left middle.
+    /// The middle of its left side.
     LEFT(0),
-    /// The middle.
+    /// Its middle.
     CENTER(0.5),
-    /// The right middle.
+    /// The middle of its right side.
     RIGHT(1);
 
     private final double share;

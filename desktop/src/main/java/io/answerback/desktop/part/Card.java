@@ -8,7 +8,7 @@ import java.util.Optional;
 /// @param whole whether it has the whole window, to be read from a distance
 /// @param says what it says, for screen readers
 /// @param parts what stands on it, from top to bottom
-/// @param called how often the keyboard was called to it; once more than before calls it again
+/// @param called how often it was to get the keyboard; when it has grown, it gets it again
 public record Card(boolean whole, String says, List<Part> parts, Keys keys, int called) implements Part {
     /// What its keys do.
     ///

@@ -2,8 +2,8 @@ package io.answerback.desktop.part;
 
 import java.util.function.Consumer;
 
-/// Something that holds or does not.
+/// A box that is ticked or not.
 ///
 /// @param name what it says; it tells checks apart
-/// @param turn takes whether it holds now
+/// @param turn takes whether it is ticked now
 public record Check(String name, boolean on, Consumer<Boolean> turn) implements Part {}

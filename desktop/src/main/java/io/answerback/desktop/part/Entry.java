@@ -2,8 +2,8 @@ package io.answerback.desktop.part;
 
 import java.util.function.Predicate;
 
-/// A field of a column that is typed down: Enter takes what was typed and goes to the next, Escape leaves it as
-/// it was, and so does leaving it empty.
+/// A field in a column of fields: Enter takes what was typed and goes to the next field. Escape or an empty field
+/// leaves the value as it was.
 ///
 /// @param name what is typed, for screen readers
 /// @param text what is known so far; empty for nothing

@@ -1,7 +1,7 @@
 package io.answerback.desktop.part;
 
-/// A part that its maker keeps and draws itself.
+/// A node that whoever made it keeps and updates.
 ///
 /// @param name tells it apart
-/// @param node what the window draws it with
+/// @param node the JavaFX node
 public record Fixed(String name, Object node) implements Part {}

@@ -9,14 +9,14 @@ import java.util.function.Predicate;
 ///
 /// @param name what is typed, for screen readers; it tells lines apart
 /// @param prompt what stands in it while it is empty
-/// @param put what was put into it last other than by typing
+/// @param put what stands in it when it is first drawn, or when something other than the keyboard writes into it
 /// @param keys what its keys do
 public record Line(String name, String prompt, Put put, Keys keys) implements Part {
-    /// What was put into a line, and whether the keyboard was called to it.
+    /// What is written into a line other than by typing.
     ///
-    /// @param text what stands in the line then
-    /// @param times how often something was put there; once more than before puts it there again
-    /// @param called how often the keyboard was called; once more than before calls it again
+    /// @param text what is written
+    /// @param times how often something was written; when it has grown, the text is written again
+    /// @param called how often the line was to get the keyboard; when it has grown, it gets it again
     public record Put(String text, int times, int called) {
         /// Nothing yet.
         public static final Put NOTHING = new Put("", 0, 0);

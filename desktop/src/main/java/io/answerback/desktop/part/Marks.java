@@ -3,7 +3,7 @@ package io.answerback.desktop.part;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.finding.Grade;
 
-/// Marks of parts.
+/// Makes marks.
 public final class Marks {
     private static final double RADIUS = 4.5;
 

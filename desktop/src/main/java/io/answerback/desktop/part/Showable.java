@@ -2,6 +2,6 @@ package io.answerback.desktop.part;
 
 /// What can stand on a sheet.
 public interface Showable {
-    /// It as a part.
+    /// The part that shows it.
     Part asPart();
 }

@@ -30,10 +30,16 @@ public record With(
         styles = List.copyOf(styles);
     }
 
-    static With plain(Part part) {
+    /// A part with nothing of its place, unless it has that already.
+    public static With of(Part part) {
         return part instanceof With its
                 ? its
                 : new With(part, "", false, 0, false, "", List.of(), "", Optional.empty());
+    }
+
+    /// The same part, known by its place among others again.
+    public With unkeyed() {
+        return withKey("");
     }
 
     With withKey(String other) {

@@ -20,6 +20,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.Instant;
@@ -71,9 +72,11 @@ public final class ProveSheet extends PartSheet {
     @Override
     public List<Part> middle(WindowState state) {
         Progress progress = practice.progress().get();
-        return List.of(
-                sending(reported(state), progress, Terms.of(state.job().practice())),
-                rows.of(state.assessment(), () -> rows(reported(state))).growing());
+        List<Part> parts = new ArrayList<>();
+        FirstSteps.points(actions).ifPresent(parts::add);
+        parts.add(sending(reported(state), progress, Terms.of(state.job().practice())));
+        parts.add(rows.of(state.assessment(), () -> rows(reported(state))).growing());
+        return parts;
     }
 
     private Rows rows(List<PointResult> points) {

@@ -17,6 +17,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.present.ReportPresentation;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.Instant;
@@ -67,6 +68,7 @@ public final class ReportSheet extends PartSheet {
     public List<Part> middle(WindowState state) {
         ReportPresentation report = presentation(state);
         List<Part> parts = new ArrayList<>();
+        FirstSteps.points(actions).ifPresent(parts::add);
         report.programming().ifPresent(programming -> parts.add(programming(programming)));
         parts.add(
                 section(

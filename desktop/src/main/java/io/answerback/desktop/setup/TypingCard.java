@@ -13,7 +13,7 @@ import java.util.List;
 /// @param manner how this panel is worked
 /// @param whole whether it has the whole window
 /// @param keys what its keys do
-/// @param called how often the keyboard was called to it
+/// @param called how often it was to get the keyboard
 record TypingCard(SettingCatalogue.Manner manner, boolean whole, Card.Keys keys, int called) {
     /// The card when everything is typed.
     Card finished() {

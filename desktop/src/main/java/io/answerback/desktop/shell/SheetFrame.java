@@ -7,10 +7,10 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.WeakHashMap;
 import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -23,7 +23,7 @@ public final class SheetFrame {
     private final PartPane head;
     private final StackPane middle = new StackPane();
     private final StackPane instrument = new StackPane();
-    private final Map<PartSheet, SheetView> views = new WeakHashMap<>();
+    private final Map<PartSheet, SheetView> views = new HashMap<>();
 
     /// An empty frame.
     public SheetFrame(Look look) {

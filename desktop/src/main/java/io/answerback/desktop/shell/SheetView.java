@@ -5,18 +5,17 @@ import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
-import java.lang.ref.WeakReference;
 import java.util.Optional;
 
 /// A sheet in the window. What is typed for one point is left when another is looked at.
 final class SheetView {
-    private final WeakReference<PartSheet> sheet;
+    private final PartSheet sheet;
     private final PartPane middle;
     private final PartPane beside;
     private Optional<WindowState> shown = Optional.empty();
 
     SheetView(PartSheet sheet, Look look) {
-        this.sheet = new WeakReference<>(sheet);
+        this.sheet = sheet;
         this.middle = new PartPane(look, "sheet");
         this.beside = new PartPane(look, "instrument");
         sheet.shownAgainBy(() -> shown.ifPresent(this::show));
@@ -37,10 +36,7 @@ final class SheetView {
             beside.leaveTyping();
         }
         shown = Optional.of(state);
-        PartSheet its = sheet.get();
-        if (its != null) {
-            middle.show(its.middle(state));
-            beside.show(its.beside(state));
-        }
+        middle.show(sheet.middle(state));
+        beside.show(sheet.beside(state));
     }
 }

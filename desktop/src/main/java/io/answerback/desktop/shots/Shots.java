@@ -2,11 +2,7 @@ package io.answerback.desktop.shots;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
-import io.answerback.core.scheme.DeviceState;
-import io.answerback.core.scheme.LoopFault;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Measurement;
-import io.answerback.core.takeover.TakeOverEdits;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
@@ -22,7 +18,6 @@ import io.answerback.files.demo.DemoJobs;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
@@ -66,21 +61,6 @@ public final class Shots extends Application {
             camera.take("loop", () -> {
                 application.openJob().select(new PointId("07"));
                 application.openJob().go(Stop.LOOP);
-            });
-            camera.take("loop-cause", () -> {
-                application.openJob().switchTo(DeviceState.ACTIVE, LoopFault.NONE);
-                application
-                        .openJob()
-                        .apply(TakeOverEdits.measured(new Measurement(
-                                new PointId("07"),
-                                Instant.now(),
-                                Measurement.Measured.LOOP_ACTIVE,
-                                Optional.of(4380.0),
-                                "")));
-            });
-            camera.onWindow(() -> {
-                application.openJob().undo();
-                application.openJob().tell("");
             });
             loops();
             cables();

@@ -28,7 +28,8 @@ final class EntryBox {
     private final Conductor conductor;
     private final Runnable showAgain;
     private String text = "";
-    private Line.Put put = Line.Put.NOTHING;
+    private int puts;
+    private int calls;
 
     EntryBox(Actions actions, KindCatalogue kinds, Conductor conductor, Runnable showAgain) {
         this.actions = actions;
@@ -39,13 +40,14 @@ final class EntryBox {
 
     /// Puts the cursor into the line.
     void focusLine() {
-        put = new Line.Put(put.text(), put.times(), put.called() + 1);
+        calls++;
         showAgain.run();
     }
 
     /// Types a line in place of what stands there.
     void type(String line) {
-        put = new Line.Put(line, put.times() + 1, put.called());
+        text = line;
+        puts++;
         showAgain.run();
     }
 
@@ -53,7 +55,7 @@ final class EntryBox {
         Line line = new Line(
                 "Type a point",
                 "Type a point: " + EXAMPLE,
-                put,
+                new Line.Put(text, puts, calls),
                 new Line.Keys(
                         this::typed,
                         this::take,

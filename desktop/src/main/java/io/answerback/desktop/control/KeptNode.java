@@ -9,16 +9,14 @@ import java.util.Set;
 import javafx.scene.Node;
 
 /// A part where it stands in the window: the node it is drawn with, and what it was when it was last drawn.
-final class Placement {
-    private final Fitting fitting;
+final class KeptNode {
+    private final PartNodes partNodes;
     private final Node node;
     private Part part;
-    private List<String> extra = List.of();
-    private boolean clicked;
 
-    Placement(Fitting fitting, Part part) {
-        this.fitting = fitting;
-        this.node = fitting.make(bare(part));
+    KeptNode(PartNodes partNodes, Part part) {
+        this.partNodes = partNodes;
+        this.node = partNodes.make(bare(part));
         show(part);
     }
 
@@ -34,34 +32,45 @@ final class Placement {
         return part;
     }
 
-    /// Shows another part of the same sort.
+    /// Shows another part of the same sort. What belonged to the place of the part before is taken off first.
     void show(Part other) {
         if (other.equals(part)) {
             return;
         }
-        fitting.fit(node, bare(other));
-        if (other instanceof With with) {
-            dress(with);
-        }
+        undress(With.of(other));
+        partNodes.fit(node, bare(other));
+        dress(With.of(other));
         part = other;
     }
 
-    private void dress(With with) {
-        if (!with.styles().equals(extra)) {
-            node.getStyleClass().removeAll(extra);
-            node.getStyleClass().addAll(with.styles());
-            extra = with.styles();
+    private void undress(With next) {
+        if (part instanceof With before) {
+            if (!before.styles().equals(next.styles())) {
+                node.getStyleClass().removeAll(before.styles());
+            }
+            if (!before.hint().isEmpty()) {
+                Hint.on(node, "");
+            }
+            if (!before.says().isEmpty()) {
+                node.setAccessibleText(null);
+            }
+            if (before.click().isPresent()) {
+                node.setOnMouseClicked(null);
+            }
         }
+    }
+
+    private void dress(With with) {
+        with.styles().stream()
+                .filter(style -> !node.getStyleClass().contains(style))
+                .forEach(node.getStyleClass()::add);
         if (!with.hint().isEmpty()) {
             Hint.on(node, with.hint());
         }
         if (!with.says().isEmpty()) {
             node.setAccessibleText(with.says());
         }
-        if (with.click().isPresent() || clicked) {
-            clicked = with.click().isPresent();
-            node.setOnMouseClicked(clicked ? click -> with.click().orElseThrow().run() : null);
-        }
+        with.click().ifPresent(action -> node.setOnMouseClicked(click -> action.run()));
     }
 
     /// Puts nodes into a list so that those which stay are neither taken out nor moved.

@@ -34,11 +34,11 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 
 /// Draws each sort of part with its node: makes one, and fits one that is there to another part of the same sort.
-final class Fitting {
+final class PartNodes {
     private final Look look;
     private final Panes panes;
 
-    Fitting(Look look) {
+    PartNodes(Look look) {
         this.look = look;
         this.panes = new Panes(look, this);
     }
