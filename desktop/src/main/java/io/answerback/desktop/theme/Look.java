@@ -20,6 +20,16 @@ public final class Look {
             "JetBrainsMono_400Regular",
             "JetBrainsMono_500Medium");
 
+    /// Read once, with the first look.
+    private static final class Fonts {
+        static {
+            FONTS.forEach(name -> Font.loadFont(
+                    Look.class.getResourceAsStream("/io/answerback/desktop/fonts/" + name + ".ttf"), BODY_PIXELS));
+        }
+
+        private static void load() {}
+    }
+
     private final BooleanProperty dark = new SimpleBooleanProperty();
     private final IntegerProperty textPercent = new SimpleIntegerProperty(100);
 
@@ -40,8 +50,7 @@ public final class Look {
 
     /// Gives a scene this look, now and whenever it changes.
     public void dress(Scene scene) {
-        FONTS.forEach(name -> Font.loadFont(
-                Look.class.getResourceAsStream("/io/answerback/desktop/fonts/" + name + ".ttf"), BODY_PIXELS));
+        Fonts.load();
         scene.getStylesheets()
                 .add(Look.class
                         .getResource("/io/answerback/desktop/answerback.css")
