@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Stop;
@@ -49,6 +50,13 @@ import org.mockito.Mockito;
 public abstract class DemoSheets {
     /// When everything happens.
     protected static final Instant NOW = Instant.parse("2026-06-02T10:00:00Z");
+
+    private static final Assessor ASSESSOR = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 2));
+
+    /// What a window is opened with; it never changes, so it is read once for all tests.
+    private static Opened opened;
+
+    private static Assessment assessed;
 
     /// Where what is remembered is kept.
     @TempDir
@@ -116,9 +124,11 @@ public abstract class DemoSheets {
 
     @BeforeEach
     void openDemo() throws Exception {
-        Opened opened = Opened.read(new Opening.Demo(1), folder);
-        Assessor assessor = new Assessor(DataFiles.events()).on(LocalDate.of(2026, 6, 2));
-        openJob = new OpenJob(assessor, assessor.assess(DemoJobs.job(1)), Optional.empty(), "");
+        if (opened == null) {
+            opened = Opened.read(new Opening.Demo(1), folder);
+            assessed = ASSESSOR.assess(DemoJobs.job(1));
+        }
+        openJob = new OpenJob(ASSESSOR, assessed, Optional.empty(), "");
         openJob.waitUpTo(Duration.ofSeconds(10));
         ExecutorService atOnce = new AtOnce();
         background = new Background(openJob::tell, atOnce, atOnce, Runnable::run);

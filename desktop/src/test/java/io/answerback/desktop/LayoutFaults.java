@@ -1,17 +1,22 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.settle;
+
 import io.answerback.desktop.control.PictureView;
+import io.answerback.desktop.theme.Look;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.text.Text;
-import org.testfx.api.FxRobot;
+import javafx.stage.Stage;
+import org.testfx.util.WaitForAsyncUtils;
 
 /// Finds words that are cut off or lie on others, and sheets that are wider than what is seen of them.
 final class LayoutFaults {
@@ -24,29 +29,75 @@ final class LayoutFaults {
 
     private static final int LETTERS_A_LINE = 6;
 
-    private LayoutFaults() {}
+    private final Stage stage;
+    private final Look look;
+    private final List<String> found = new ArrayList<>();
+    private double[] size = SIZES[0];
 
-    /// What is cut off, overlaps or is wider than its sheet, each in words.
+    LayoutFaults(Stage stage, Look look) {
+        this.stage = stage;
+        this.look = look;
+    }
+
+    /// All that has been found, each in words.
+    List<String> found() {
+        return found;
+    }
+
+    /// Makes the window so large, and its text.
+    ///
+    /// @param to width, height, and the size of text in percent
+    void resize(double[] to) {
+        size = to;
+        laidOut(() -> {
+            stage.setWidth(to[0]);
+            stage.setHeight(to[1]);
+            look.textPercent().set((int) to[2]);
+        });
+    }
+
+    /// Does something, lays out what it and what it puts off to the next moment have changed, and looks for
+    /// what is cut off, overlaps or is wider than its sheet.
     ///
     /// @param what what is shown
-    /// @param size the window's width and height, and the size of text in percent
-    static List<String> of(FxRobot robot, String what, double[] size) {
+    void after(Runnable change, String what) {
+        laidOut(change);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> look(what));
+    }
+
+    /// Does something and lays out what has changed.
+    void laidOut(Runnable change) {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
+        settle();
+    }
+
+    private void look(String what) {
         String where = "%s at %.0f x %.0f, %.0f %%: ".formatted(what, size[0], size[1], size[2]);
-        List<String> wrong = new ArrayList<>();
-        cutOff(robot).forEach(text -> wrong.add(where + "cut off: " + text));
-        overlaps(robot).forEach(pair -> wrong.add(where + "overlap: " + pair));
-        squeezed(robot).forEach(text -> wrong.add(where + "squeezed: " + text));
-        tooWide(robot).forEach(style -> wrong.add(where + "wider than its sheet: " + style));
-        return wrong;
+        List<Node> nodes = new ArrayList<>();
+        addVisible(stage.getScene().getRoot(), nodes);
+        cutOff(nodes).forEach(text -> found.add(where + "cut off: " + text));
+        overlaps(nodes).forEach(pair -> found.add(where + "overlap: " + pair));
+        squeezed(nodes).forEach(text -> found.add(where + "squeezed: " + text));
+        tooWide(nodes).forEach(style -> found.add(where + "wider than its sheet: " + style));
+    }
+
+    private static void addVisible(Node node, List<Node> nodes) {
+        if (node.isVisible()) {
+            nodes.add(node);
+            if (node instanceof Parent parent) {
+                parent.getChildrenUnmodifiable().forEach(child -> addVisible(child, nodes));
+            }
+        }
+    }
+
+    private static <T extends Node> Stream<T> all(List<Node> nodes, Class<T> type) {
+        return nodes.stream().filter(type::isInstance).map(type::cast);
     }
 
     /// Sheets that are only scrolled down must never be wider than what is seen of them.
-    private static List<String> tooWide(FxRobot robot) {
-        return robot
-                .lookup((Node node) ->
-                        node instanceof ScrollPane pane && pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.AS_NEEDED)
-                .queryAllAs(ScrollPane.class)
-                .stream()
+    private static List<String> tooWide(List<Node> nodes) {
+        return all(nodes, ScrollPane.class)
+                .filter(pane -> pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.AS_NEEDED)
                 .filter(pane -> pane.getContent().getLayoutBounds().getWidth()
                         > pane.getViewportBounds().getWidth() + 1)
                 .map(pane -> pane.getStyleClass().toString())
@@ -54,11 +105,9 @@ final class LayoutFaults {
     }
 
     /// Words that wrap in so little width that they stand below each other letter by letter.
-    private static List<String> squeezed(FxRobot robot) {
-        return robot
-                .lookup((Node node) -> node instanceof Label label && label.isWrapText() && node.isVisible())
-                .queryAllAs(Label.class)
-                .stream()
+    private static List<String> squeezed(List<Node> nodes) {
+        return all(nodes, Label.class)
+                .filter(Labeled::isWrapText)
                 .filter(label -> label.getText().length() > LETTERS_A_LINE)
                 .filter(label -> label.getWidth() < label.getFont().getSize() * 3)
                 .filter(label -> label.getHeight() > label.getFont().getSize() * 5)
@@ -66,11 +115,8 @@ final class LayoutFaults {
                 .toList();
     }
 
-    private static List<String> cutOff(FxRobot robot) {
-        return robot
-                .lookup((Node node) -> node instanceof Labeled && node.isVisible())
-                .queryAllAs(Labeled.class)
-                .stream()
+    private static List<String> cutOff(List<Node> nodes) {
+        return all(nodes, Labeled.class)
                 .filter(label -> label.getStyleClass().stream().noneMatch(MAY_GIVE_WAY::contains))
                 .filter(label -> label.getText() != null && !label.getText().isEmpty() && label.getWidth() > 0)
                 .filter(label -> drawnText(label).anyMatch(text -> !text.equals(label.getText())))
@@ -85,21 +131,22 @@ final class LayoutFaults {
                 .map(text -> ((Text) text).getText());
     }
 
-    private static List<String> overlaps(FxRobot robot) {
+    private static List<String> overlaps(List<Node> nodes) {
+        return all(nodes, PictureView.class)
+                .flatMap(drawing -> overlaps(drawing).stream())
+                .toList();
+    }
+
+    private static List<String> overlaps(PictureView drawing) {
         List<String> pairs = new ArrayList<>();
-        for (Node drawing :
-                robot.lookup((Node node) -> node instanceof PictureView).<Node>queryAll()) {
-            List<Label> labels = drawing.lookupAll(".label").stream()
-                    .filter(node ->
-                            node instanceof Label label && !label.getText().isEmpty())
-                    .map(Label.class::cast)
-                    .toList();
-            for (int i = 0; i < labels.size(); i++) {
-                for (int j = i + 1; j < labels.size(); j++) {
-                    if (overlap(labels.get(i), labels.get(j))) {
-                        pairs.add(
-                                labels.get(i).getText() + " | " + labels.get(j).getText());
-                    }
+        List<Label> labels = drawing.lookupAll(".label").stream()
+                .filter(node -> node instanceof Label label && !label.getText().isEmpty())
+                .map(Label.class::cast)
+                .toList();
+        for (int i = 0; i < labels.size(); i++) {
+            for (int j = i + 1; j < labels.size(); j++) {
+                if (overlap(labels.get(i), labels.get(j))) {
+                    pairs.add(labels.get(i).getText() + " | " + labels.get(j).getText());
                 }
             }
         }

@@ -1,6 +1,5 @@
 package io.answerback.desktop;
 
-import static io.answerback.desktop.Screen.settle;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
@@ -18,7 +17,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -28,7 +26,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
-import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
@@ -41,11 +38,10 @@ class LayoutTest {
     static Path folder;
 
     private ApplicationWindow application;
-    private Stage stage;
+    private LayoutFaults faults;
 
     @Start
-    void start(Stage shown) throws Exception {
-        stage = shown;
+    void start(Stage stage) throws Exception {
         Path fresh = Files.createTempDirectory(folder, "app");
         Remembered known = Remembered.nothing();
         for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
@@ -58,6 +54,7 @@ class LayoutTest {
         application = new ApplicationWindow(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
         application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
+        faults = new LayoutFaults(stage, application.look());
     }
 
     @AfterEach
@@ -65,69 +62,59 @@ class LayoutTest {
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
     }
 
-    private void onScreen(Runnable change) {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, change);
-        settle();
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {
-            stage.getScene().getRoot().applyCss();
-            stage.getScene().getRoot().layout();
-        });
-    }
-
     @Test
-    void nothingIsCutOffAndNoWordsOverlap(FxRobot robot) {
-        List<String> wrong = new ArrayList<>();
+    void nothingIsCutOffAndNoWordsOverlap() {
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
+            faults.resize(size);
             for (Stop stop : Stop.values()) {
                 for (String point : List.of("07", "12", "15", "mains")) {
-                    onScreen(() -> {
-                        application.openJob().select(new PointId(point));
-                        application.openJob().go(stop);
-                    });
-                    wrong.addAll(LayoutFaults.of(robot, stop + " of " + point, size));
+                    faults.after(
+                            () -> {
+                                application.openJob().select(new PointId(point));
+                                application.openJob().go(stop);
+                            },
+                            stop + " of " + point);
                 }
             }
         }
-        assertThat(wrong).isEmpty();
+        assertThat(faults.found()).isEmpty();
     }
 
     @Test
-    void theSheetsOfTheSurveyAndTheStartSheetShowEveryWord(FxRobot robot) throws Exception {
+    void theSheetsOfTheSurveyAndTheStartSheetShowEveryWord() throws Exception {
         Path table = Files.writeString(folder.resolve("list.csv"), "name,kind\nSide gate,contact\nYard,laser\n");
-        List<String> wrong = new ArrayList<>();
         for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
             var job = DemoJobs.job(demo);
-            onScreen(() -> application.openJob().put(job, Optional.empty(), ""));
+            faults.laidOut(() -> application.openJob().put(job, Optional.empty(), ""));
             for (double[] size : LayoutFaults.SIZES) {
-                resize(size);
+                faults.resize(size);
                 for (SurveySheet sheet : SurveySheet.values()) {
-                    onScreen(() -> application.openJob().open(sheet));
-                    wrong.addAll(LayoutFaults.of(robot, sheet + " of demo " + demo, size));
+                    faults.after(() -> application.openJob().open(sheet), sheet + " of demo " + demo);
                 }
             }
         }
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
-            onScreen(() -> {
-                application.openJob().select(new PointId("05"));
-                application.openJob().go(Stop.LOOP);
-            });
-            wrong.addAll(LayoutFaults.of(robot, "explained readings", size));
+            faults.resize(size);
+            faults.after(
+                    () -> {
+                        application.openJob().select(new PointId("05"));
+                        application.openJob().go(Stop.LOOP);
+                    },
+                    "explained readings");
         }
-        onScreen(() -> application.survey().read(table));
+        faults.laidOut(() -> application.survey().read(table));
         onDisk();
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
-            wrong.addAll(LayoutFaults.of(robot, "import", size));
+            faults.resize(size);
+            faults.after(() -> {}, "import");
         }
-        onScreen(() -> application.start().show(true));
+        faults.laidOut(() -> application.start().show(true));
         onDisk();
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
-            wrong.addAll(LayoutFaults.of(robot, "start", size));
+            faults.resize(size);
+            faults.after(() -> {}, "start");
         }
-        assertThat(wrong).isEmpty();
+        assertThat(faults.found()).isEmpty();
     }
 
     /// Waits until nothing is left to be read, written or computed, twice, for one thing may follow from another.
@@ -140,27 +127,18 @@ class LayoutTest {
             application.background().compute(() -> null, nothing -> computed.complete(null));
             computed.get(10, TimeUnit.SECONDS);
         }
-        onScreen(() -> {});
-    }
-
-    private void resize(double[] size) {
-        onScreen(() -> {
-            stage.setWidth(size[0]);
-            stage.setHeight(size[1]);
-            application.look().textPercent().set((int) size[2]);
-        });
+        faults.laidOut(() -> {});
     }
 
     /// The larger schemes, in each of their states and with each fault: a blade for each contact, a body for each
     /// resistor, no words on top of each other.
     @Test
-    void theLargerSchemesAreDrawnWholeWithEveryFault(FxRobot robot) {
-        List<String> wrong = new ArrayList<>();
+    void theLargerSchemesAreDrawnWholeWithEveryFault() {
         var points = List.of("08", "11", "12");
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
+            faults.resize(size);
             points.forEach(point -> {
-                onScreen(() -> {
+                faults.laidOut(() -> {
                     application.openJob().go(Stop.LOOP);
                     application.openJob().select(new PointId(point));
                 });
@@ -173,33 +151,33 @@ class LayoutTest {
                         .fitted()
                         .orElseThrow();
                 for (LoopCase loopCase : new CheckedFaults(12_000).cases(loop)) {
-                    onScreen(() -> application.openJob().switchTo(loopCase.device(), loopCase.fault()));
-                    wrong.addAll(LayoutFaults.of(robot, point + " " + loopCase.id(), size));
+                    faults.after(
+                            () -> application.openJob().switchTo(loopCase.device(), loopCase.fault()),
+                            point + " " + loopCase.id());
                 }
             });
         }
-        assertThat(wrong).isEmpty();
+        assertThat(faults.found()).isEmpty();
     }
 
     @Test
-    void twoBranchesATwoWireLoopAndTheSheetsBesideShowEveryWord(FxRobot robot) {
-        List<String> wrong = new ArrayList<>();
-        onScreen(() -> application.openJob().put(DemoJobs.job(3), Optional.empty(), ""));
+    void twoBranchesATwoWireLoopAndTheSheetsBesideShowEveryWord() {
+        faults.laidOut(() -> application.openJob().put(DemoJobs.job(3), Optional.empty(), ""));
         for (double[] size : LayoutFaults.SIZES) {
-            resize(size);
+            faults.resize(size);
             for (String point : List.of("01", "06", "08", "10")) {
-                onScreen(() -> {
-                    application.openJob().go(Stop.LOOP);
-                    application.benches().loop().open(LoopSheet.ONE_LOOP);
-                    application.openJob().select(new PointId(point));
-                });
-                wrong.addAll(LayoutFaults.of(robot, "gallery " + point, size));
+                faults.after(
+                        () -> {
+                            application.openJob().go(Stop.LOOP);
+                            application.benches().loop().open(LoopSheet.ONE_LOOP);
+                            application.openJob().select(new PointId(point));
+                        },
+                        "gallery " + point);
                 for (LoopSheet sheet : LoopSheet.values()) {
-                    onScreen(() -> application.benches().loop().open(sheet));
-                    wrong.addAll(LayoutFaults.of(robot, sheet + " of gallery " + point, size));
+                    faults.after(() -> application.benches().loop().open(sheet), sheet + " of gallery " + point);
                 }
             }
         }
-        assertThat(wrong).isEmpty();
+        assertThat(faults.found()).isEmpty();
     }
 }

@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
@@ -61,10 +62,12 @@ final class Schemas {
     private static String words(Error complaint, String text) {
         String pointer = complaint.getInstanceLocation().toString();
         String field = complaint.getProperty() == null ? pointer : pointer + "/" + complaint.getProperty();
-        String line = text.isEmpty() || FieldLines.of(text, pointer).isEmpty()
-                ? ""
-                : "line %d, ".formatted(FieldLines.of(text, pointer).getAsInt());
-        return "%sfield %s: %s".formatted(line, field.isEmpty() ? "/" : field, says(complaint));
+        OptionalInt line = text.isEmpty() ? OptionalInt.empty() : FieldLines.of(text, pointer);
+        return "%sfield %s: %s"
+                .formatted(
+                        line.isPresent() ? "line %d, ".formatted(line.getAsInt()) : "",
+                        field.isEmpty() ? "/" : field,
+                        says(complaint));
     }
 
     private static String says(Error complaint) {

@@ -2,6 +2,8 @@ package io.answerback.files.demo;
 
 import io.answerback.core.site.Job;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /// The demo jobs by number.
 public final class DemoJobs {
@@ -17,6 +19,9 @@ public final class DemoJobs {
             "grade 3, 24 points on a keypad bus, half-way through, with faults left in",
             "a small closed-loop panel, arm and disarm wording, four-hour rules",
             "an old wired system taken over by a radio panel with three inputs");
+
+    /// A job never changes, so each is made once.
+    private static final Map<Integer, Job> MADE = new ConcurrentHashMap<>();
 
     private DemoJobs() {}
 
@@ -35,7 +40,11 @@ public final class DemoJobs {
     ///
     /// @throws IllegalArgumentException when there is none with that number
     public static Job job(int number) {
-        return switch (require(number)) {
+        return MADE.computeIfAbsent(require(number), DemoJobs::made);
+    }
+
+    private static Job made(int number) {
+        return switch (number) {
             case 1 -> BrinewellColdStore.job();
             case 2 -> PikeLanePottery.job();
             default -> FerrousRowGallery.job();
