@@ -5,7 +5,6 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.paper.PagePrinter;
-import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
@@ -52,8 +51,8 @@ public final class ApplicationWindow implements AutoCloseable {
     private final Background background;
     private final StartSheet start;
     private final SurveyCommands survey;
-    private final CableShelf cables;
     private final Benches benches;
+    private final FileIntake intake;
     private boolean atStart;
     private Remembered remembered;
 
@@ -97,7 +96,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 () -> remembered.recent(),
                 clock);
         FileQuestions files = new ChosenFiles(stage);
-        this.cables = new CableShelf(folder, background);
+        CableShelf cables = new CableShelf(folder, background);
         this.benches = new Benches(
                 openJob,
                 look,
@@ -110,6 +109,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 files,
                 new PagePrinter(stage, openJob::tell));
         this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
+        this.intake = new FileIntake(openJob, background, start, cables, survey, keeper);
         Commands commands =
                 new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -135,22 +135,9 @@ public final class ApplicationWindow implements AutoCloseable {
         Platform.runLater(() -> benches.survey().focusEntry());
     }
 
-    /// Takes a file that is opened or dropped: a table of points comes in on the survey bench, what was read
-    /// out of a panel on the set-up bench, house rules and panel profiles go to the new job, a firm's own reels
-    /// are kept, all else is a job.
+    /// Takes a file that is opened or dropped to where it belongs.
     public void open(Path file) {
-        if (FileSort.settings(file)) {
-            start.show(!atStart);
-            start.take(file);
-        } else if (FoundTable.takes(file) && !start.isVisible()) {
-            new FoundTable(openJob, background).take(file);
-        } else if (CableShelf.takes(file)) {
-            cables.take(file, openJob::tell, openJob::tell);
-        } else if (FileSort.table(file) && !start.isVisible()) {
-            survey.read(file);
-        } else {
-            keeper.open(file);
-        }
+        intake.take(file, start.isVisible(), () -> start.show(!atStart));
     }
 
     private void begin(Job job, String key, Runnable then) {

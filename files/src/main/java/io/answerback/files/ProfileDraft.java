@@ -4,7 +4,6 @@ import io.answerback.core.profile.PanelProfile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -95,7 +94,7 @@ public final class ProfileDraft {
         }
         schema.ifPresent(its -> SCHEMA.keys(its).stream()
                 .filter(key -> here.has(key) || !banned(its, here, key))
-                .forEach(key -> parts.add(part(path, key, title(key), !SCHEMA.required(its, key)))));
+                .forEach(key -> parts.add(part(path, key, ProfileWords.title(key), !SCHEMA.required(its, key)))));
         return parts;
     }
 
@@ -115,63 +114,15 @@ public final class ProfileDraft {
         List<String> inner = ProfileSchema.child(path, key);
         JsonNode value = at(inner);
         JsonNode schema = SCHEMA.at(inner).orElse(JsonNodeFactory.instance.objectNode());
-        Shape shape = shape(schema, value);
+        Shape shape = ProfileWords.shape(schema, value);
         return new Part(
                 key,
                 title,
                 ProfileValue.hint(schema),
                 shape,
-                text(value, shape),
+                ProfileWords.text(value, shape),
                 ProfileValue.choices(schema),
                 removable);
-    }
-
-    private static String title(String key) {
-        String words = key.replaceAll("([A-Z])", " $1").toLowerCase(java.util.Locale.ROOT);
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
-    }
-
-    private static Shape shape(JsonNode schema, JsonNode value) {
-        if (value.isMissingNode() || value.isNull() && !ProfileSchema.is(schema, "number")) {
-            return Shape.ABSENT;
-        }
-        if (schema.has("enum")) {
-            return Shape.CHOICE;
-        }
-        if (value.isObject()) {
-            return Shape.PARTS;
-        }
-        if (value.isArray()) {
-            return Shape.LIST;
-        }
-        return ProfileSchema.is(schema, "boolean")
-                ? Shape.YES_NO
-                : ProfileSchema.is(schema, "number") || ProfileSchema.is(schema, "integer")
-                        ? Shape.FIGURE
-                        : Shape.WORDS;
-    }
-
-    private static String text(JsonNode value, Shape shape) {
-        return switch (shape) {
-            case LIST -> value.size() == 1 ? "1 entry" : value.size() + " entries";
-            case PARTS -> named(value);
-            case ABSENT -> "";
-            case FIGURE -> value.isNull() ? "none" : ProfileValue.plain(value);
-            case WORDS, YES_NO, CHOICE -> value.asString("");
-        };
-    }
-
-    /// What tells one thing from the others of its list.
-    private static String named(JsonNode value) {
-        for (String key : List.of("name", "id", "scheme", "kinds", "entry", "meaning", "fault")) {
-            if (value.path(key).isString()) {
-                return value.path(key).asString();
-            }
-            if (value.path(key).isArray()) {
-                return value.path(key).valueStream().map(JsonNode::asString).collect(Collectors.joining(", "));
-            }
-        }
-        return value.size() + " figures";
     }
 
     /// The title of a place, as it stands in the way to it.
@@ -180,7 +131,9 @@ public final class ProfileDraft {
             return tree.path("name").asString("Profile");
         }
         JsonNode here = at(path);
-        return here.isObject() && path.getLast().matches("\\d+") ? named(here) : title(path.getLast());
+        return here.isObject() && path.getLast().matches("\\d+")
+                ? ProfileWords.named(here)
+                : ProfileWords.title(path.getLast());
     }
 
     private JsonNode at(List<String> path) {
@@ -203,7 +156,7 @@ public final class ProfileDraft {
     public ProfileDraft with(List<String> path, String text) {
         JsonNode schema = SCHEMA.at(path)
                 .orElseThrow(() -> new IllegalArgumentException("a profile has no place " + String.join("/", path)));
-        return put(path, ProfileValue.of(schema, title(path.getLast()), text.strip()));
+        return put(path, ProfileValue.of(schema, ProfileWords.title(path.getLast()), text.strip()));
     }
 
     /// The same with one more thing in a list, or with a part that was not there: what the schema says it must

@@ -19,6 +19,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -78,7 +79,15 @@ final class HoldSheet extends PartSheet {
                 supply.get().unit(),
                 battery.ruleHours(),
                 supply.get().volts());
-        return List.of(fields(state, supply.get(), battery).style("switches"), new Drawn(fall), sliders.part(forecast));
+        List<Part> parts = new ArrayList<>();
+        FirstSteps.points(
+                        actions,
+                        "There is no point yet, so this is the panel's own load. Type the points, and theirs is added.")
+                .ifPresent(parts::add);
+        parts.add(fields(state, supply.get(), battery).style("switches"));
+        parts.add(new Drawn(fall));
+        parts.add(sliders.part(forecast));
+        return parts;
     }
 
     private Group fields(WindowState state, SupplyState supply, BatteryState battery) {

@@ -11,6 +11,7 @@ import io.answerback.core.site.Point;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.part.Tool;
@@ -18,10 +19,12 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FilledSheet;
+import io.answerback.desktop.work.FirstSteps;
 import io.answerback.desktop.work.WindowState;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -105,15 +108,20 @@ final class TypingSheet extends FilledSheet {
         int differing = sheet.differing().size();
         String place = "%d of %d typed".formatted(sheet.done(), differing);
         TypingCard card = card(state.job().panel().profile().setup().manner());
-        this.sheet.set(
-                tools(next),
-                new Gauge(sheet.done(), Math.max(1, differing), place),
-                next.map(step -> card.of(step, place)).orElseGet(card::finished),
-                Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
-                    listed = chosen;
-                    showAgain();
-                }),
-                table.of(listed(sheet), next));
+        List<Part> parts = new ArrayList<>();
+        FirstSteps.points(
+                        actions,
+                        "There is no point yet, so no zone is typed yet. Type the points first, and their zones are added.")
+                .ifPresent(parts::add);
+        parts.add(tools(next));
+        parts.add(new Gauge(sheet.done(), Math.max(1, differing), place));
+        parts.add(next.map(step -> card.of(step, place)).orElseGet(card::finished));
+        parts.add(Switch.of("Listed", Arrays.asList(Listed.values()), listed, its -> its.words, chosen -> {
+            listed = chosen;
+            showAgain();
+        }));
+        parts.add(table.of(listed(sheet), next));
+        this.sheet.set(parts);
     }
 
     private TypingCard card(SettingCatalogue.Manner manner) {

@@ -10,9 +10,16 @@ public final class FirstSteps {
 
     /// Typing the first point; empty when there is one.
     public static Optional<Group> points(Actions actions) {
+        return points(actions, "There is no point yet. Type the first one, with what it is and its cable.");
+    }
+
+    /// Typing the first point, at a stop that has something to show before; empty when there is one.
+    ///
+    /// @param says why that comes first here
+    public static Optional<Group> points(Actions actions, String says) {
         return actions.now().job().points().isEmpty()
                 ? Optional.of(Words.firstStep(
-                        "There is no point yet. Type the first one, with what it is and its cable.",
+                        says,
                         "Type the first point",
                         "opens the survey (Ctrl+1)",
                         () -> actions.open(SurveySheet.ROOMS)))

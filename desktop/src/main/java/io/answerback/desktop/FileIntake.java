@@ -1,0 +1,45 @@
+package io.answerback.desktop;
+
+import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.setup.FoundTable;
+import io.answerback.desktop.shell.JobKeeper;
+import io.answerback.desktop.start.StartSheet;
+import io.answerback.desktop.survey.SurveyCommands;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.OpenJob;
+import java.nio.file.Path;
+
+/// Takes each file that is opened or dropped to where it belongs, by its sort.
+///
+/// @param openJob what is read out of a panel goes to this job
+/// @param background reads files
+/// @param start takes house rules and panel profiles, for a new job
+/// @param cables keeps a firm's own reels
+/// @param survey brings in tables of points
+/// @param keeper opens all else, as a job
+record FileIntake(
+        OpenJob openJob,
+        Background background,
+        StartSheet start,
+        CableShelf cables,
+        SurveyCommands survey,
+        JobKeeper keeper) {
+    /// Takes a file.
+    ///
+    /// @param atStart whether the start sheet is seen; then no table is taken, for there is no job to take it
+    /// @param goToStart shows the start sheet
+    void take(Path file, boolean atStart, Runnable goToStart) {
+        if (FileSort.settings(file)) {
+            goToStart.run();
+            start.take(file);
+        } else if (FoundTable.takes(file) && !atStart) {
+            new FoundTable(openJob, background).take(file);
+        } else if (CableShelf.takes(file)) {
+            cables.take(file, openJob::tell, openJob::tell);
+        } else if (FileSort.table(file) && !atStart) {
+            survey.read(file);
+        } else {
+            keeper.open(file);
+        }
+    }
+}
