@@ -5,6 +5,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
+import io.answerback.desktop.cable.CableSheet;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 import java.nio.file.Files;
@@ -20,6 +21,7 @@ import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
 import javafx.stage.Stage;
 
@@ -74,9 +76,22 @@ public final class FrameWindow extends Application {
                     },
                     this::next));
         }
+        all.add(new Doing("the next point at all cables", this::allCables, this::next));
+        all.add(new Doing("scrolling all cables", this::allCables, this::scroll));
         List<String> wanted = getParameters().getRaw();
         all.removeIf(doing -> wanted.stream().anyMatch(word -> !doing.name().contains(word)));
         new Timed(all.poll()).start();
+    }
+
+    private void allCables() {
+        application.openJob().go(Stop.CABLE);
+        application.benches().cable().open(CableSheet.CABLES);
+    }
+
+    private void scroll(int step) {
+        if (stage.getScene().lookup(".middle") instanceof ScrollPane middle) {
+            middle.setVvalue(step % 100 / 100.0);
+        }
     }
 
     private void slide(int step) {

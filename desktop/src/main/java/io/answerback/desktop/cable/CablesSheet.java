@@ -8,25 +8,39 @@ import io.answerback.core.cabling.FirstFix;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.common.Figures;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.CableCores;
 import io.answerback.core.cores.CorePlan;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Kept;
 import io.answerback.desktop.part.Marks;
-import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.Text;
+import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /// Every cable, room by room, between what it runs, and what was found of it.
 final class CablesSheet extends FilledSheet {
-    private static final int COLUMNS = 6;
+    private static final Grid.Column[] WIDTHS = {
+        Grid.Column.share(35),
+        Grid.Column.share(18),
+        Grid.Column.share(16),
+        Grid.Column.share(10),
+        Grid.Column.share(4),
+        Grid.Column.share(17)
+    };
 
     private final Actions actions;
+    private final Kept<List<Row>> kept = new Kept<>();
     private final CableStrip about;
     private final EndsStrip ends;
 
@@ -37,6 +51,12 @@ final class CablesSheet extends FilledSheet {
         instrument.set(Cautions.beforeATerminal());
         instrument.add(PrintPart.nodes(paper));
     }
+
+    /// A row of the list.
+    ///
+    /// @param cable which cable it is of; empty for the name of a room
+    /// @param plain how it looks while nobody looks at its cable
+    private record Row(Optional<Cable> cable, With plain) {}
 
     @Override
     public String title() {
@@ -58,30 +78,44 @@ final class CablesSheet extends FilledSheet {
                     .formatted(box(view.plan(), cable.cable()), view.plan().farEnd(cable.cable()));
             sheet.add(about.of(cable.cable(), where), ends.of(state, cable.cable()));
         });
-        Grid.Filling table = Grid.filling("table", "cable-table");
-        FirstFix.rooms(state.job()).forEach((room, cables) -> room(table, room, cables, view));
-        sheet.add(table);
+        sheet.add(listed(kept.of(state.job(), () -> all(state.job(), view.plan())), view)
+                .growing());
     }
 
-    private void room(Grid.Filling table, String name, List<Cable> cables, BoxView view) {
-        table.across(Words.title(name), COLUMNS);
-        for (Cable cable : cables) {
-            boolean looked =
-                    view.cable().filter(its -> its.id().equals(cable.id())).isPresent();
-            table.line(cable.id(), row(view.plan(), cable, looked));
+    /// All rows, the cable that is looked at in bold and in sight.
+    private Rows listed(List<Row> all, BoxView view) {
+        List<With> rows = new ArrayList<>();
+        int shown = -1;
+        for (Row row : all) {
+            boolean looked = row.cable().isPresent()
+                    && view.cable().map(CableCores::id).equals(row.cable().map(Cable::id));
+            shown = looked ? rows.size() : shown;
+            rows.add(looked ? row(view.plan(), row.cable().get(), true) : row.plain());
         }
+        return new Rows("Cables", rows, shown);
     }
 
-    private List<Part> row(CorePlan plan, Cable cable, boolean looked) {
+    private List<Row> all(Job job, CorePlan plan) {
+        List<Row> all = new ArrayList<>();
+        FirstFix.rooms(job).forEach((room, cables) -> {
+            all.add(new Row(Optional.empty(), Words.title(room).keyed("room " + room)));
+            cables.forEach(cable -> all.add(new Row(Optional.of(cable), row(plan, cable, false))));
+        });
+        return all;
+    }
+
+    private With row(CorePlan plan, Cable cable, boolean looked) {
         String far = plan.farEnd(cable);
-        Text to = Words.wrapped(looked ? Words.of("finding-says", far) : Text.of(far));
+        CableInstallation installation = cable.installation();
         Press open = new Press(
                 "core-row",
                 cable.id() + " to " + far,
                 () -> actions.focus(cable, CableEnd.NEAR, ""),
-                List.of(Words.figure(cable.id().text()), to));
-        CableInstallation installation = cable.installation();
-        return List.of(
+                List.of(
+                        Words.figure(cable.id().text()),
+                        Words.wrapped(looked ? Words.of("finding-says", far) : Text.of(far))));
+        Grid.Filling cells = Grid.filling("cable-row").columns(WIDTHS);
+        cells.line(
                 open,
                 Words.wrapped(Words.quiet("from " + box(plan, cable))),
                 Words.wrapped(
@@ -89,6 +123,7 @@ final class CablesSheet extends FilledSheet {
                 Words.figure(cable.metres() == 0 ? "no length" : Figures.metres(cable.metres())),
                 Marks.of(mark(installation), says(installation)),
                 Words.wrapped(Text.of(says(installation))));
+        return cells.grid().keyed(cable.id());
     }
 
     private static String box(CorePlan plan, Cable cable) {

@@ -10,18 +10,23 @@ import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Rows;
+import io.answerback.desktop.part.Showable;
 import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /// Entries place by place: what is wanted, where, what to type, and what the panel shows, which is typed in to
 /// have it explained.
 final class EntryTable {
-    private static final int MOST_ROWS = 60;
-    private static final int COLUMNS = 5;
+    private static final Grid.Column[] WIDTHS = {
+        Grid.Column.share(4), Grid.Column.share(48), Grid.Column.share(16), Grid.Column.share(16), Grid.Column.share(16)
+    };
 
     private final Actions actions;
 
@@ -29,28 +34,36 @@ final class EntryTable {
         this.actions = actions;
     }
 
-    Part of(List<EntryStep> steps, Optional<EntryStep> next) {
-        Grid.Filling table = Grid.filling("table", "entry-table");
-        table.columns(Grid.Column.OWN, Grid.Column.REST, Grid.Column.OWN, Grid.Column.OWN, Grid.Column.OWN);
-        table.line(
+    /// What stands above the columns.
+    static Part heading() {
+        return line(
                 Group.space(),
                 Words.title("What is wanted"),
-                Words.whole(Words.title("Where")),
-                Words.whole(Words.title("Type")),
-                Words.whole(Words.title("Panel has")));
+                Words.wrapped(Words.title("Where")),
+                Words.wrapped(Words.title("Type")),
+                Words.wrapped(Words.title("Panel has")));
+    }
+
+    /// All of them, the next in sight.
+    Rows of(List<EntryStep> steps, Optional<EntryStep> next) {
+        List<With> rows = new ArrayList<>();
         String menu = "";
-        for (EntryStep step : steps.subList(0, Math.min(MOST_ROWS, steps.size()))) {
+        int shown = -1;
+        for (EntryStep step : steps) {
             String now = menu(step);
             if (!now.equals(menu)) {
-                table.across(Words.quiet(now), COLUMNS);
+                rows.add(Words.quiet(now).keyed("menu " + now));
                 menu = now;
             }
-            table.line(step.key(), row(step, next.filter(step::equals).isPresent()));
+            boolean isNext = next.filter(step::equals).isPresent();
+            shown = isNext ? rows.size() : shown;
+            rows.add(row(step, isNext).keyed(step.key()));
         }
-        if (steps.size() > MOST_ROWS) {
-            table.across(Words.quiet("and %d more after these".formatted(steps.size() - MOST_ROWS)), COLUMNS);
-        }
-        return table.grid();
+        return new Rows("Entries", rows, shown);
+    }
+
+    private static With line(Showable... cells) {
+        return Grid.filling("entry-table").columns(WIDTHS).line(cells).grid().growing();
     }
 
     private static String menu(EntryStep step) {
@@ -58,7 +71,7 @@ final class EntryTable {
         return where.size() < 2 ? "" : String.join(" › ", where.subList(0, where.size() - 1));
     }
 
-    private List<Part> row(EntryStep step, boolean now) {
+    private With row(EntryStep step, boolean now) {
         Parts words = Parts.column(Words.wrapped(Words.of(now ? "entry-now" : "entry-intent", intent(step))));
         if (!step.problem().isEmpty()) {
             words.add(Words.wrapped(Words.of("finding-says", step.problem())));
@@ -67,7 +80,7 @@ final class EntryTable {
                 .filter(typed -> !typed.skipped().isEmpty())
                 .ifPresent(typed -> words.add(Words.wrapped(Words.quiet("left out: " + typed.skipped()))));
         Text entry = Words.of("figure entry-digits", step.entry().orElse("–"));
-        return List.of(
+        return line(
                 Marks.of(mark(step), step.standing().words()),
                 words.group(),
                 Words.whole(

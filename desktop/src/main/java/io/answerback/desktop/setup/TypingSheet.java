@@ -120,7 +120,8 @@ final class TypingSheet extends FilledSheet {
             listed = chosen;
             showAgain();
         }));
-        parts.add(table.of(listed(sheet), next));
+        parts.add(EntryTable.heading());
+        parts.add(table.of(listed(sheet), next).growing());
         this.sheet.set(parts);
     }
 
