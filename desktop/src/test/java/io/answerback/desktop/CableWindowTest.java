@@ -14,6 +14,9 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
 import io.answerback.desktop.cable.CableSheet;
+import java.util.Comparator;
+import java.util.List;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -70,6 +73,29 @@ class CableWindowTest extends DemoWindow {
         until(() -> reads(robot, "Everything is terminated"));
         assertThat(installation("24").progress()).isEqualTo(Progress.TERMINATED);
         assertThat(installation("24").terminated()).allMatch(core -> core.at().equals(NOW));
+    }
+
+    @Test
+    void aCableInTheListIsBroughtIntoSightAndOneThatIsClickedStaysWhereItIs(FxRobot robot) {
+        at("01");
+        onScreen(() -> application.benches().cable().open(CableSheet.CABLES));
+        assertThat(cablesInSight(robot)).contains("C-01").doesNotContain("C-25");
+        at("19");
+        until(() -> cablesInSight(robot).contains("C-25"));
+        List<String> before = cablesInSight(robot);
+        click(robot, before.get(3) + " to ");
+        until(() -> reads(robot, before.get(3)));
+        assertThat(cablesInSight(robot)).isEqualTo(before);
+    }
+
+    /// From the top down.
+    private static List<String> cablesInSight(FxRobot robot) {
+        return robot.lookup(".row-list .core-row").<Node>queryAll().stream()
+                .filter(Screen::shown)
+                .sorted(Comparator.comparing(
+                        row -> row.localToScene(row.getBoundsInLocal()).getMinY()))
+                .map(row -> row.getAccessibleText().split(" ")[0])
+                .toList();
     }
 
     @Test

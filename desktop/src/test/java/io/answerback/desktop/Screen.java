@@ -85,7 +85,7 @@ public final class Screen {
                 .filter(text -> text != null);
     }
 
-    private static boolean shown(Node node) {
+    static boolean shown(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
             if (!at.isVisible()) {
                 return false;

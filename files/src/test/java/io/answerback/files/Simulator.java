@@ -34,7 +34,9 @@ final class Simulator {
                 .redirectErrorStream(true)
                 .redirectOutput(output.toFile())
                 .start();
-        assertThat(process.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(process.waitFor(3, TimeUnit.MINUTES))
+                .as("ngspice ends within 3 minutes")
+                .isTrue();
         Map<String, Double> printed = new HashMap<>();
         Matcher matcher = PRINTED.matcher(Files.readString(output));
         while (matcher.find()) {

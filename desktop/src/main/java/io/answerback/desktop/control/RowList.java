@@ -13,7 +13,7 @@ import javafx.scene.layout.StackPane;
 /// Many rows, of which only those in sight have nodes. A row keeps its node while it is in sight.
 final class RowList extends ListView<With> {
     private static final double ROW_HEIGHT = 34;
-    private static final int ROWS_IN_SIGHT = 3;
+    private static final int ROWS_IN_SIGHT = 5;
     private static final int ROWS_ABOVE = 2;
 
     private final Look look;
