@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -26,6 +27,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
@@ -48,10 +50,19 @@ class WindowThreadTest extends DemoWindow {
     /// A stay in core: how much processor time, and where it was found first.
     private record Stay(double millis, String where) {}
 
+    /// What is found in one pass alone is the machine's doing: code that is compiled just then, or a watcher that
+    /// does not get to look.
     @Test
     void coreIsNotEnteredForMoreThanAFrame() throws Exception {
         onScreen(() -> application.openJob().waitUpTo(Duration.ofMillis(8)));
         everySheetAndAnEdit();
+        List<Stay> tooLong = tooLong();
+        Set<String> again = tooLong().stream().map(Stay::where).collect(Collectors.toSet());
+        assertThat(tooLong).filteredOn(stay -> again.contains(stay.where())).isEmpty();
+    }
+
+    /// The stays of one pass over every sheet that took longer than a frame.
+    private List<Stay> tooLong() throws Exception {
         Thread window = windowThread();
         AtomicBoolean over = new AtomicBoolean();
         try (ExecutorService watcher = Executors.newSingleThreadExecutor()) {
@@ -61,9 +72,9 @@ class WindowThreadTest extends DemoWindow {
             } finally {
                 over.set(true);
             }
-            assertThat(stays.get(10, TimeUnit.SECONDS))
-                    .filteredOn(stay -> stay.millis() > FRAME_MILLIS)
-                    .isEmpty();
+            return stays.get(10, TimeUnit.SECONDS).stream()
+                    .filter(stay -> stay.millis() > FRAME_MILLIS)
+                    .toList();
         }
     }
 
@@ -111,13 +122,13 @@ class WindowThreadTest extends DemoWindow {
         while (!over.get()) {
             StackTraceElement[] stack = window.getStackTrace();
             long now = threads.getThreadCpuTime(window.threadId());
-            boolean inside = Arrays.stream(stack).anyMatch(WindowThreadTest::inCore);
-            if (inside && where.isEmpty()) {
+            String here = Arrays.stream(stack).anyMatch(WindowThreadTest::inCore) ? where(stack) : "";
+            if (!here.equals(where)) {
+                if (!where.isEmpty()) {
+                    stays.add(new Stay((now - began) / 1e6, where));
+                }
                 began = now;
-                where = where(stack);
-            } else if (!inside && !where.isEmpty()) {
-                stays.add(new Stay((now - began) / 1e6, where));
-                where = "";
+                where = here;
             }
             LockSupport.parkNanos(500_000);
         }

@@ -105,7 +105,7 @@ final class HoldSheet extends PartSheet {
                         "the smallest that is sold and reaches the rule",
                         () -> actions.apply(PowerEdits.battery(new Battery(
                                 supply.module(), size, 1, BatteryState.INDOORS_CELSIUS, Optional.empty()))))));
-        parts.add(Words.quiet("it is drawn as if it were there"));
+        parts.add(Words.quiet("the curve shows this size"));
         return parts;
     }
 

@@ -62,7 +62,7 @@ final class DecisionsSheet extends FilledSheet {
 
     @Override
     public String title() {
-        return "What the panel shall do";
+        return "What the panel must do";
     }
 
     @Override

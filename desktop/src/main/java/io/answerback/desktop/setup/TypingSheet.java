@@ -179,8 +179,8 @@ final class TypingSheet extends FilledSheet {
         said("To skip one", manner.skip());
         said("To leave", manner.leave());
         if (!sheet.open().isEmpty()) {
-            instrument.add(
-                    Words.wrapped(Words.quiet("In this order one walks %d levels of menus; zone by zone it were %d."
+            instrument.add(Words.wrapped(
+                    Words.quiet("In this order you walk through %d levels of menus; zone by zone it would be %d."
                             .formatted(sheet.levels(), sheet.levelsByNumber()))));
         }
         int text = sheet.needingText().size();
