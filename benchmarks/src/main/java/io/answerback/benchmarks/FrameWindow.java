@@ -21,8 +21,8 @@ import java.util.function.IntConsumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Slider;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.stage.Stage;
 
 /// Does something every frame on a job of 500 points, as a key that is held down or a slider that is dragged
@@ -31,6 +31,7 @@ public final class FrameWindow extends Application {
     private static final int POINTS = 500;
     private static final int WARM_UP = 120;
     private static final int FRAMES = 300;
+    private static final double PIXELS_A_FRAME = 30;
 
     private final Deque<Doing> all = new ArrayDeque<>();
     private ApplicationWindow application;
@@ -88,9 +89,10 @@ public final class FrameWindow extends Application {
         application.benches().cable().open(CableSheet.CABLES);
     }
 
+    /// A row or so at a time, down the list and up again.
     private void scroll(int step) {
-        if (stage.getScene().lookup(".middle") instanceof ScrollPane middle) {
-            middle.setVvalue(step % 100 / 100.0);
+        if (stage.getScene().lookup(".middle .row-list .virtual-flow") instanceof VirtualFlow<?> rows) {
+            rows.scrollPixels(step / 200 % 2 == 0 ? PIXELS_A_FRAME : -PIXELS_A_FRAME);
         }
     }
 

@@ -50,8 +50,8 @@ class WindowThreadTest extends DemoWindow {
     /// A stay in core: how much processor time, and where it was found first.
     private record Stay(double millis, String where) {}
 
-    /// What is found in one pass alone is the machine's doing: code that is compiled just then, or a watcher that
-    /// does not get to look.
+    /// What is found in only one of two passes comes from the machine: code was compiled at that moment, or the
+    /// watcher had to wait.
     @Test
     void coreIsNotEnteredForMoreThanAFrame() throws Exception {
         onScreen(() -> application.openJob().waitUpTo(Duration.ofMillis(8)));

@@ -82,7 +82,7 @@ final class HoldSheet extends PartSheet {
         List<Part> parts = new ArrayList<>();
         FirstSteps.points(
                         actions,
-                        "There is no point yet, so this is the panel's own load. Type the points, and theirs is added.")
+                        "There is no point yet, so this is the panel's own load. Type the points, and their load is added.")
                 .ifPresent(parts::add);
         parts.add(fields(state, supply.get(), battery).style("switches"));
         parts.add(new Drawn(fall));
