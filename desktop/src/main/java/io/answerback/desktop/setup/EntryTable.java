@@ -63,7 +63,7 @@ final class EntryTable {
     }
 
     private static With line(Showable... cells) {
-        return Grid.filling("entry-table").columns(WIDTHS).line(cells).grid().growing();
+        return With.of(Grid.filling("entry-table").columns(WIDTHS).line(cells).grid());
     }
 
     private static String menu(EntryStep step) {
