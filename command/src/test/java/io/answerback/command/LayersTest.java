@@ -6,13 +6,24 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import java.util.stream.Stream;
 
-@AnalyzeClasses(packages = "io.answerback", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "io.answerback",
+        importOptions = {ImportOption.DoNotIncludeTests.class, LayersTest.WithoutTestJars.class})
 class LayersTest {
+    /// The check runs the tests of all modules from their jars.
+    static final class WithoutTestJars implements ImportOption {
+        @Override
+        public boolean includes(Location location) {
+            return !location.contains("-tests.jar");
+        }
+    }
+
     /// Modules depend downward only: command, then desktop, then station, print and files, then core.
     @ArchTest
     static final ArchRule DOWNWARD_ONLY = layeredArchitecture()
@@ -52,7 +63,8 @@ class LayersTest {
                     "io.answerback.print..",
                     "io.answerback.station..",
                     "io.answerback.desktop..",
-                    "io.answerback.command..");
+                    "io.answerback.command..",
+                    "io.answerback.benchmarks..");
 
     /// The window puts its parts together at the top; no part needs, by any way round, one that needs it.
     @ArchTest

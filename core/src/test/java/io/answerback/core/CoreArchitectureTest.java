@@ -5,12 +5,23 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.core.importer.Location;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
-@AnalyzeClasses(packages = "io.answerback.core", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(
+        packages = "io.answerback.core",
+        importOptions = {ImportOption.DoNotIncludeTests.class, CoreArchitectureTest.WithoutTestJars.class})
 class CoreArchitectureTest {
+    /// The check runs the tests of all modules from their jars.
+    static final class WithoutTestJars implements ImportOption {
+        @Override
+        public boolean includes(Location location) {
+            return !location.contains("-tests.jar");
+        }
+    }
+
     @ArchTest
     static final ArchRule CORE_KNOWS_NO_OUTSIDE = noClasses()
             .should()

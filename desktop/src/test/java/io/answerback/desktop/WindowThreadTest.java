@@ -57,6 +57,9 @@ class WindowThreadTest extends DemoWindow {
         onScreen(() -> application.openJob().waitUpTo(Duration.ofMillis(8)));
         everySheetAndAnEdit();
         List<Stay> tooLong = tooLong();
+        if (tooLong.isEmpty()) {
+            return;
+        }
         Set<String> again = tooLong().stream().map(Stay::where).collect(Collectors.toSet());
         assertThat(tooLong).filteredOn(stay -> again.contains(stay.where())).isEmpty();
     }
@@ -130,7 +133,7 @@ class WindowThreadTest extends DemoWindow {
                 began = now;
                 where = here;
             }
-            LockSupport.parkNanos(500_000);
+            LockSupport.parkNanos(2_000_000);
         }
         return stays;
     }

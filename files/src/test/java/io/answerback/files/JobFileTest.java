@@ -190,6 +190,8 @@ class JobFileTest {
             Process saver = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
+                            "-XX:TieredStopAtLevel=1",
+                            "-XX:+UseSerialGC",
                             "-cp",
                             System.getProperty("java.class.path"),
                             EndlessSaver.class.getName(),
