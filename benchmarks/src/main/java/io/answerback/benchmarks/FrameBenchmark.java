@@ -2,9 +2,11 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.BadFrame;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.IpSignals;
+import io.answerback.files.DataFiles;
 import java.time.Instant;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -26,6 +28,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(2)
 public class FrameBenchmark {
     private final Signal signal = new Signal("7316", Qualifier.NEW, "130", 2, 15);
+    private final IpSignals signals = new IpSignals(DataFiles.letters());
     private final Instant at = Instant.parse("2026-05-12T09:41:07Z");
     private final String text = IpFrames.encode(IpFrame.of(signal, 42, "1", "0", at));
 
@@ -36,6 +39,6 @@ public class FrameBenchmark {
 
     @Benchmark
     public Signal parse() throws BadFrame {
-        return IpFrames.signal(IpFrames.decode(text));
+        return signals.of(IpFrames.decode(text));
     }
 }

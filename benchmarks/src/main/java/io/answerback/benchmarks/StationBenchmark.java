@@ -2,8 +2,10 @@ package io.answerback.benchmarks;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.IpSignals;
+import io.answerback.files.DataFiles;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.StationRules;
 import java.io.BufferedInputStream;
@@ -50,7 +52,7 @@ public class StationBenchmark {
             station = PracticeStation.listen(
                     InetAddress.getLoopbackAddress(),
                     0,
-                    StationRules.standard(),
+                    StationRules.standard(new IpSignals(DataFiles.letters())),
                     InstantSource.system(),
                     received -> listed.increment());
         }

@@ -1,97 +1,138 @@
 package io.answerback.command;
 
+import io.answerback.core.event.EventClass;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.ContactId;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.ContactId;
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.PulseReport;
+import io.answerback.core.format.SecretFrames;
+import io.answerback.core.receiver.ReportFormat;
 import io.answerback.files.DataFiles;
-import java.time.Instant;
-import java.time.InstantSource;
-import java.time.format.DateTimeParseException;
+import java.security.SecureRandom;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ObjectNode;
 
 /// One signal in one format.
 @Command(name = "frame", description = "one signal in one format", mixinStandardHelpOptions = true)
 final class FrameVerb implements Callable<Integer> {
-    @Option(names = "--format", required = true, description = "contact-id or dc09-cid")
+    private static final String SUPERVISION = "dc09-null";
+
+    @Option(
+            names = "--format",
+            required = true,
+            description =
+                    "dc09-cid, dc09-sia, dc09-null, contact-id, pulse-3+1, pulse-4+1, pulse-4+2, with x behind for"
+                            + " extended (3+1, 4+1) or p for parity")
     private String format;
 
     @Option(names = "--account", required = true, description = "3 to 16 hexadecimal digits")
     private String account;
 
-    @Option(names = "--event", required = true, description = "three digits, such as 130")
+    @Option(
+            names = "--event",
+            description = "three digits, such as 130; for pulses also one event digit of 0-9 and B-F")
     private String event;
 
-    @Option(names = "--qualifier", required = true, description = "1 or new, 3 or restore, 6 or still")
+    @Option(names = "--qualifier", defaultValue = "1", description = "1 or new, 3 or restore, 6 or still")
     private String qualifier;
 
-    @Option(names = "--area", required = true, description = "0 to 99")
+    @Option(names = "--area", defaultValue = "0", description = "0 to 99")
     private int area;
 
-    @Option(names = "--zone", required = true, description = "0 to 999")
+    @Option(names = "--zone", defaultValue = "0", description = "0 to 999")
     private int zone;
 
-    @Option(names = "--seq", description = "sequence of an IP frame, 1 to 9999 (default: 1)")
-    private Integer sequence;
+    @ArgGroup(exclusive = false, heading = "IP frames only:%n")
+    private IpOptions ip = new IpOptions();
 
-    @Option(names = "--time", description = "time of an IP frame, as 2026-05-12T09:41:07Z (default: now)")
-    private String time;
-
-    @Option(names = "--receiver", description = "receiver number of an IP frame, 1 to 6 hexadecimal digits (R field)")
-    private String receiver;
-
-    @Option(
-            names = "--line",
-            description = "line number of an IP frame, 1 to 6 hexadecimal digits (L field; default: 0)")
-    private String line;
+    @ArgGroup(exclusive = false, heading = "Sound:%n")
+    private SoundOptions sound = new SoundOptions();
 
     @Option(names = "--json", description = "answer as one JSON document")
     private boolean json;
 
+    private final EventTable events = DataFiles.events();
+
     @Override
-    public Integer call() {
-        if (DataFiles.events().find(event).isEmpty()) {
-            throw new IllegalArgumentException(
-                    "event is \"%s\", which is in no table; write one of the table's three digits, such as 130"
-                            .formatted(event));
-        }
-        Signal signal = new Signal(account, qualifier(), event, area, zone);
-        String frame = switch (format) {
-            case "contact-id" -> withoutIpFields(ContactId.encode(signal));
-            case "dc09-cid" -> IpFrames.encode(ipFrame(signal));
-            default ->
-                throw new IllegalArgumentException("format is \"" + format + "\"; there are contact-id and dc09-cid");
-        };
-        String printable = IpFrames.printable(frame);
-        System.out.println(json ? Json.text(Json.object().put("format", format).put("frame", frame)) : printable);
+    public Integer call() throws java.io.IOException {
+        String frame = format.equals(SUPERVISION) ? nothing() : event();
+        ObjectNode report = Json.object().put("format", format).put("frame", frame);
+        sound.write(format, frame).ifPresent(file -> report.put("wav", file));
+        System.out.println(json ? Json.text(report) : IpFrames.printable(frame));
         return 0;
     }
 
-    private IpFrame ipFrame(Signal signal) {
-        String its = receiver == null ? "" : number("receiver", receiver);
-        String onLine = line == null ? "0" : number("line", line);
-        return IpFrame.of(signal, sequence == null ? 1 : sequence, its, onLine, time());
+    private String nothing() {
+        if (event != null || zone != 0 || area != 0) {
+            throw new IllegalArgumentException(
+                    "dc09-null carries no event, area or zone; leave them out, or use dc09-cid or dc09-sia");
+        }
+        return text(IpFrame.ofNothing(
+                account.toUpperCase(Locale.ROOT), ip.sequence(), ip.receiver(), ip.line(), ip.time()));
     }
 
-    /// SIA DC-09 5.5.1: one to six hexadecimal digits.
-    private static String number(String what, String typed) {
-        if (!typed.matches("[0-9A-Fa-f]{1,6}")) {
-            throw new IllegalArgumentException(
-                    "%s number is \"%s\"; write 1 to 6 hexadecimal digits, such as 1A".formatted(what, typed));
+    private String event() {
+        ReportFormat chosen = ReportFormat.byId(format)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "format is \"" + format + "\"; there are " + ReportFormat.ids() + ", " + SUPERVISION));
+        if (event == null) {
+            throw new IllegalArgumentException("say the event with --event, such as 130");
         }
-        return typed.toUpperCase(Locale.ROOT);
+        if (!chosen.overIp()) {
+            ip.refuse(format);
+        }
+        if (chosen.shape().isPresent() && event.matches("[0-9B-F]")) {
+            return PulseReport.of(signal("130"), chosen, event.charAt(0)).text();
+        }
+        EventClass row = events.find(event)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "event is \"%s\", which is in no table; write one of the table's three digits, such as 130"
+                                .formatted(event)));
+        Signal signal = signal(event);
+        return switch (chosen) {
+            case IP_EVENTS -> text(IpFrame.of(signal, ip.sequence(), ip.receiver(), ip.line(), ip.time()));
+            case IP_LETTERS -> text(letters(signal));
+            case TONES -> ContactId.encode(signal);
+            default -> PulseReport.of(signal, chosen, digit(row, signal)).text();
+        };
     }
 
-    private String withoutIpFields(String frame) {
-        if (sequence != null || time != null || receiver != null || line != null) {
-            throw new IllegalArgumentException(
-                    "contact-id carries no sequence, time, receiver or line; leave them out, or use dc09-cid");
+    private Signal signal(String code) {
+        return new Signal(account, qualifier(), code, area, zone);
+    }
+
+    private IpFrame letters(Signal signal) {
+        LetterTable table = DataFiles.letters();
+        String letters = table.of(signal)
+                .orElseThrow(() -> new IllegalArgumentException("event " + signal.event() + " has no letters for its "
+                        + signal.qualifier().words()));
+        return IpFrame.ofLetters(signal, letters, ip.name(), ip.sequence(), ip.receiver(), ip.line(), ip.time());
+    }
+
+    private String text(IpFrame frame) {
+        Optional<EncryptionKey> key = ip.key();
+        return key.map(its -> SecretFrames.encode(frame, its, new SecureRandom()))
+                .orElseGet(() -> IpFrames.encode(frame));
+    }
+
+    private static char digit(EventClass row, Signal signal) {
+        if (signal.qualifier() != Qualifier.RESTORE) {
+            return row.pulse().digit();
         }
-        return frame;
+        return row.pulse()
+                .restore()
+                .orElseThrow(() -> new IllegalArgumentException("event " + row.code()
+                        + " has no digit for its restore in pulses; write one event digit, such as --event E"));
     }
 
     private Qualifier qualifier() {
@@ -101,16 +142,5 @@ final class FrameVerb implements Callable<Integer> {
             case "still" -> Qualifier.STILL_PRESENT;
             default -> Qualifier.of(qualifier.length() == 1 ? qualifier.charAt(0) : '?');
         };
-    }
-
-    private Instant time() {
-        if (time == null) {
-            return InstantSource.system().instant();
-        }
-        try {
-            return Instant.parse(time);
-        } catch (DateTimeParseException wrong) {
-            throw new IllegalArgumentException("time is \"" + time + "\"; write it as 2026-05-12T09:41:07Z");
-        }
     }
 }

@@ -27,6 +27,7 @@ import picocli.CommandLine.Command;
             SetupVerb.class,
             DiagnoseVerb.class,
             FrameVerb.class,
+            ReadVerb.class,
             StationVerb.class,
             SendVerb.class,
             ShotsVerb.class

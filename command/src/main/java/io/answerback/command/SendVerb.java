@@ -4,17 +4,24 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpFrames;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.Told;
+import io.answerback.core.receiver.Transport;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.Routing;
 import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
 import io.answerback.station.Delivery;
+import io.answerback.station.Destination;
 import io.answerback.station.Transmitter;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -26,6 +33,7 @@ import java.util.concurrent.ThreadLocalRandom;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Sends a point's real frame to a station and waits for the answer. Exit code 1 when it is not answered.
@@ -53,38 +61,55 @@ final class SendVerb implements Callable<Integer> {
     @Option(names = "--restore", description = "send the restore instead of the event")
     private boolean restore;
 
+    @Option(names = "--udp", description = "as datagrams, whatever the job says")
+    private boolean udp;
+
+    @Option(names = "--key", paramLabel = "HEX", description = "encrypts: 32, 48 or 64 hexadecimal digits")
+    private String key;
+
     private final InstantSource clock = InstantSource.system();
+    private final Outgoing.Tables tables =
+            new Outgoing.Tables(DataFiles.events(), DataFiles.letters(), DataFiles.pulseTimings());
 
     @Override
     public Integer call() throws BrokenFile {
         Assessment assessment = argument.assess();
         PointResult tried = JobArgument.point(assessment, point);
         Job job = assessment.job();
-        List<Target> targets = targets(job);
         Outcome outcome = act(job, tried);
         ObjectNode report = Json.object().put("point", point);
         if (outcome.signals().isEmpty()) {
             return report(report, false, 0, 0, "nothing is sent: " + outcome.why());
         }
-        if (targets.isEmpty()) {
-            return report(report, false, 0, 0, "the job has no receiver on its route; give one with --to");
+        Signal signal = outcome.signals().getLast();
+        List<Receiver> receivers = receivers(job, argument.events().group(signal));
+        if (receivers.isEmpty()) {
+            return report(report, false, 0, 0, "no receiver over IP is told of this; give one with --to");
         }
-        return send(job, outcome.signals().getLast(), targets, report);
+        return send(job, signal, tried.name(), receivers, report);
     }
 
-    /// Where a frame goes, and whose numbers it carries.
-    private record Target(String host, int port, Optional<Receiver> receiver) {}
-
-    private List<Target> targets(Job job) {
+    /// Those that are tried one after the other: of the first destination, or the one that was asked for.
+    private List<Receiver> receivers(Job job, EventGroup group) {
         Optional<Receiver> chosen = Optional.ofNullable(receiverId).map(id -> receiver(job, id));
-        if (to != null) {
-            Optional<Receiver> numbers =
-                    chosen.or(() -> job.routeReceivers().stream().findFirst());
-            return List.of(new Target(hostOf(to), portOf(to), numbers));
+        List<Receiver> routed = chosen.map(List::of)
+                .orElseGet(() -> Routing.of(job, group).stream()
+                        .map(Routing.Destination::receivers)
+                        .findFirst()
+                        .orElse(List.of()));
+        List<Receiver> overIp =
+                routed.stream().filter(its -> its.format().overIp()).toList();
+        if (chosen.isPresent() && overIp.isEmpty()) {
+            throw new IllegalArgumentException("receiver " + receiverId + " takes "
+                    + chosen.get().format().words() + " over a line; write its call with frame --wav");
         }
-        return chosen.map(List::of).orElseGet(job::routeReceivers).stream()
-                .map(its -> new Target(its.host(), its.port(), Optional.of(its)))
-                .toList();
+        if (to == null) {
+            return overIp;
+        }
+        Receiver numbers = overIp.stream()
+                .findFirst()
+                .orElseGet(() -> Receiver.overIp(new ReceiverId("-"), "station", "", 0, "", "0", Told.ALWAYS));
+        return List.of(numbers.withHost(hostOf(to)).withPort(portOf(to)));
     }
 
     private static Receiver receiver(Job job, String id) {
@@ -100,20 +125,32 @@ final class SendVerb implements Callable<Integer> {
     }
 
     /// One receiver after another, each with all its tries, until one acknowledges.
-    private int send(Job job, Signal signal, List<Target> targets, ObjectNode report) {
+    private int send(Job job, Signal signal, String name, List<Receiver> receivers, ObjectNode report) {
         int sequence = ThreadLocalRandom.current().nextInt(1, 10_000);
+        IpRoute route = job.communicator().ip();
         long millis = 0;
         int attempts = 0;
         List<String> problems = new ArrayList<>();
-        for (Target target : targets) {
-            IpFrame frame = frame(signal, sequence, target);
-            IpRoute route = job.communicator().ip();
+        ArrayNode steps = report.putArray("steps");
+        for (Receiver receiver : receivers) {
+            if (!receiver.reachable()) {
+                problems.add(receiver.name() + " has no address yet");
+                continue;
+            }
+            Outgoing.Frame out =
+                    (Outgoing.Frame) Outgoing.of(receiver, signal, sequence, name, clock.instant(), tables);
             Delivery delivery = new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock)
-                    .send(target.host(), target.port(), frame);
+                    .send(destination(receiver), out.frame());
             millis += delivery.millis();
             attempts += delivery.attempts();
-            report.put("receiver", target.receiver().map(its -> its.id().text()).orElse(""))
-                    .put("frame", IpFrames.encode(frame));
+            String id = receiver.id().text().equals("-") ? "" : receiver.id().text();
+            report.put("receiver", id).put("frame", IpFrames.encode(out.frame()));
+            steps.addObject()
+                    .put("receiver", id)
+                    .put("attempts", delivery.attempts())
+                    .put("millis", delivery.millis())
+                    .put("answer", delivery.answer().map(Enum::name).orElse("none"))
+                    .put("problem", delivery.problem());
             delivery.answer().ifPresent(answer -> report.put("answer", answer.name()));
             if (delivery.acknowledged()) {
                 return report(report, true, millis, attempts, String.join("; ", problems));
@@ -123,13 +160,15 @@ final class SendVerb implements Callable<Integer> {
         return report(report, false, millis, attempts, String.join("; ", problems));
     }
 
-    private IpFrame frame(Signal signal, int sequence, Target target) {
-        return IpFrame.of(
-                signal,
-                sequence,
-                target.receiver().map(Receiver::receiverNumber).orElse(""),
-                target.receiver().map(Receiver::linePrefix).orElse("0"),
-                clock.instant());
+    private Destination destination(Receiver receiver) {
+        Optional<EncryptionKey> given = Optional.ofNullable(key).map(EncryptionKey::of);
+        int bits = receiver.reception().keyBits();
+        if (bits > 0 && given.filter(its -> its.bits() == bits).isEmpty()) {
+            throw new IllegalArgumentException(
+                    "receiver %s takes a key of %d bits; give it with --key".formatted(receiver.name(), bits));
+        }
+        Transport transport = udp ? Transport.UDP : receiver.reception().transport();
+        return new Destination(receiver.host(), receiver.port(), transport, given);
     }
 
     private Outcome act(Job job, PointResult tried) {

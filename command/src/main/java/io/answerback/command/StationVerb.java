@@ -1,14 +1,32 @@
 package io.answerback.command;
 
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpSignals;
+import io.answerback.core.receiver.Transport;
+import io.answerback.core.report.OperatorsList;
+import io.answerback.core.site.Job;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.files.JobFile;
+import io.answerback.files.PacketCapture;
+import io.answerback.station.Exchange;
 import io.answerback.station.Misbehaviour;
 import io.answerback.station.PracticeStation;
+import io.answerback.station.Received;
 import io.answerback.station.ReceivedJson;
 import io.answerback.station.StationRules;
 import java.io.IOException;
 import java.net.InetAddress;
+import java.nio.file.Path;
+import java.time.Duration;
 import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -19,10 +37,10 @@ import picocli.CommandLine.Option;
         footer = {
             "",
             "At most 256 connections at once, 128 of one address; for one more, the one",
-            "without a whole frame for the longest is closed. A frame has 4106 bytes at most",
-            "and 10 s to arrive; 30 s without a byte, or 5 s without taking an answer, end a",
-            "connection. 2000 lines wait for a slow reader of this log; more are lost and",
-            "counted."
+            "without a whole frame for the longest is closed. Of datagrams as many are served",
+            "at once; one more is refused. A frame has 4106 bytes at most and 10 s to arrive;",
+            "30 s without a byte, or 5 s without taking an answer, end a connection. 2000",
+            "lines wait for a slow reader of this log; more are lost and counted."
         },
         mixinStandardHelpOptions = true)
 final class StationVerb implements Callable<Integer> {
@@ -35,29 +53,128 @@ final class StationVerb implements Callable<Integer> {
             description = "address to listen on (default: this computer only)")
     private String bind;
 
-    @Option(names = "--misbehave", defaultValue = "none", description = "${COMPLETION-CANDIDATES}")
-    private Misbehaviour misbehaviour;
+    @Option(names = "--udp", description = "takes datagrams too, on the same port")
+    private boolean udp;
+
+    @Option(
+            names = "--key",
+            paramLabel = "[ACCOUNT=]HEX",
+            description = "key of encrypted frames, of one account or of all; can be given several times")
+    private List<String> keys = List.of();
+
+    @Option(
+            names = "--supervise",
+            paramLabel = "SECONDS",
+            defaultValue = "0",
+            description = "lists an account that was heard and then was silent for so long")
+    private int supervise;
+
+    @Option(
+            names = "--misbehave",
+            defaultValue = "none",
+            paramLabel = "HOW",
+            description = "none, silent, slow, nak, duh, drop or drop=N (every n-th), wrong-time, wrong-sequence, half,"
+                    + " close, twice")
+    private String misbehave;
+
+    @Option(names = "--job", paramLabel = "FILE", description = "holds what arrives against this job's list")
+    private Path job;
+
+    @Option(names = "--capture", paramLabel = "FILE", description = "writes packets that a network analyser opens")
+    private Path capture;
 
     @Option(names = "--json", description = "accepted for likeness; the station always answers in JSON lines")
     private boolean json;
 
     @Override
-    public Integer call() throws IOException, InterruptedException {
+    public Integer call() throws IOException, InterruptedException, BrokenFile {
         InetAddress address = InetAddress.getByName(bind);
         if (port < 0 || port > 65535) {
             throw new IllegalArgumentException("port is " + port + "; it must be from 0 to 65535");
         }
+        StationRules rules = rules();
         if (!address.isLoopbackAddress()) {
             System.err.println("This station is open to the network at " + bind
                     + ". It is for practice, not for a site in service.");
         }
-        StationRules rules = StationRules.standard().misbehaving(misbehaviour);
-        try (PracticeStation station = PracticeStation.listen(
-                address, port, rules, InstantSource.system(), received -> print(ReceivedJson.line(received)))) {
+        try (PacketCapture packets = capture == null ? null : new PacketCapture(capture);
+                PracticeStation station = PracticeStation.listen(
+                        address, port, rules, InstantSource.system(), received -> tell(received, packets))) {
             print(Json.object().put("listening", station.address().getPort()).toString());
             new CountDownLatch(1).await();
         }
         return 0;
+    }
+
+    private StationRules rules() throws BrokenFile {
+        if (supervise < 0 || supervise > 864_000) {
+            throw new IllegalArgumentException("supervision is " + supervise + " s; it must be from 0 to 864000");
+        }
+        StationRules rules = misbehaving(StationRules.standard(new IpSignals(DataFiles.letters())))
+                .takingDatagrams(udp)
+                .supervising(Duration.ofSeconds(supervise))
+                .withKeys(keys());
+        if (job == null) {
+            return rules;
+        }
+        Job known = JobFile.open(job).job();
+        return rules.withList(signal -> new OperatorsList(known).problems(signal));
+    }
+
+    private StationRules misbehaving(StationRules rules) {
+        String[] parts = misbehave.split("[=:]", 2);
+        Misbehaviour how = Arrays.stream(Misbehaviour.values())
+                .filter(its -> its.id().equalsIgnoreCase(parts[0]))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("misbehaviour is \"%s\"; there are %s"
+                        .formatted(
+                                parts[0],
+                                Arrays.stream(Misbehaviour.values())
+                                        .map(Misbehaviour::id)
+                                        .collect(Collectors.joining(", ")))));
+        if (how != Misbehaviour.DROP && parts.length > 1) {
+            throw new IllegalArgumentException(how.id() + " takes no number; only drop does, such as drop=3");
+        }
+        if (how != Misbehaviour.DROP) {
+            return rules.misbehaving(how);
+        }
+        String every = parts.length == 1 ? "2" : parts[1];
+        if (!every.matches("[1-9]\\d{0,5}")) {
+            throw new IllegalArgumentException("drop is given \"" + every + "\"; write a number, such as drop=3");
+        }
+        return rules.dropping(Integer.parseInt(every));
+    }
+
+    private Function<String, Optional<EncryptionKey>> keys() {
+        List<String[]> given = keys.stream().map(text -> text.split("=", 2)).toList();
+        List<EncryptionKey> read = given.stream()
+                .map(parts -> EncryptionKey.of(parts[parts.length - 1]))
+                .toList();
+        return account -> {
+            for (int i = 0; i < read.size(); i++) {
+                if (given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account)) {
+                    return Optional.of(read.get(i));
+                }
+            }
+            return Optional.empty();
+        };
+    }
+
+    private static void tell(Received received, PacketCapture packets) {
+        print(ReceivedJson.line(received));
+        if (packets == null || received.exchange().isEmpty()) {
+            return;
+        }
+        Exchange how = received.exchange().get();
+        boolean datagram = how.transport() == Transport.UDP;
+        try {
+            packets.add(received.at(), datagram, how.caller(), how.station(), how.sent());
+            if (!how.reply().isEmpty()) {
+                packets.add(received.at(), datagram, how.station(), how.caller(), how.reply());
+            }
+        } catch (IOException full) {
+            System.err.println("The capture cannot be written: " + full.getMessage());
+        }
     }
 
     private static synchronized void print(String line) {

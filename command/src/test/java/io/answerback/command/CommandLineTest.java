@@ -3,6 +3,8 @@ package io.answerback.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.IpSignals;
+import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
@@ -241,7 +243,11 @@ class CommandLineTest {
     void sendReachesAStationAndItsRestoreToo() throws Exception {
         List<Received> log = new CopyOnWriteArrayList<>();
         try (PracticeStation station = PracticeStation.listen(
-                InetAddress.getLoopbackAddress(), 0, StationRules.standard(), InstantSource.system(), log::add)) {
+                InetAddress.getLoopbackAddress(),
+                0,
+                StationRules.standard(new IpSignals(DataFiles.letters())),
+                InstantSource.system(),
+                log::add)) {
             String to = "127.0.0.1:" + station.address().getPort();
             Call sent = call("send", file, "--point", "07", "--to", to, "--json");
             assertThat(sent.code()).isZero();

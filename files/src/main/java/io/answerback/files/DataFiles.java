@@ -3,12 +3,17 @@ package io.answerback.files;
 import io.answerback.core.cable.CableType;
 import io.answerback.core.event.EventClass;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterCode;
+import io.answerback.core.event.LetterTable;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.fault.Cause;
 import io.answerback.core.fault.Priors;
+import io.answerback.core.format.PulseTiming;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.survey.KindCatalogue;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -17,6 +22,7 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -38,8 +44,37 @@ public final class DataFiles {
                         row.get("sia_new"),
                         row.get("sia_restore"),
                         row.get("group"),
-                        row.get("pulse_digit").charAt(0)))
+                        new EventClass.PulseDigits(
+                                row.get("pulse_digit").charAt(0),
+                                row.get("pulse_restore")
+                                        .chars()
+                                        .mapToObj(digit -> (char) digit)
+                                        .findFirst(),
+                                row.get("pulse_word"))))
                 .toList());
+    }
+
+    /// The letters of the events, and those that are no event of the table.
+    public static LetterTable letters() {
+        return new LetterTable(
+                events(),
+                rows("data/letters.csv").stream()
+                        .map(row -> new LetterCode(
+                                row.get("letters"),
+                                row.get("words"),
+                                Optional.of(row.get("event")).filter(event -> !event.isEmpty()),
+                                Qualifier.of(row.get("qualifier").charAt(0))))
+                        .toList());
+    }
+
+    /// How pulses are timed at each speed.
+    public static List<PulseTiming> pulseTimings() {
+        return rows("data/pulses.csv").stream().map(ReceiverRow::timing).toList();
+    }
+
+    /// The kinds of receiver there are to choose from.
+    public static List<ReceiverAbilities> receivers() {
+        return rows("data/receivers.csv").stream().map(ReceiverRow::abilities).toList();
     }
 
     /// The conductors there are to choose from.

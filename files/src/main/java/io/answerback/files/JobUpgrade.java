@@ -17,7 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// takes; version 3 brought cables to more than one point, to modules and to joint boxes; version 4 brought how
 /// sounders are set, who watches a supply, and the batteries that were taken out; version 5 brought wireless
 /// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
-/// gave modules ids beside their names, and says of what an id is.
+/// gave modules ids beside their names, and says of what an id is; version 8 says how is reported to each
+/// receiver, and of what it is told.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -56,6 +57,9 @@ final class JobUpgrade {
         }
         if (version(job) < 7) {
             Version7.give(job);
+        }
+        if (version(job) < 8) {
+            Version8.give(job);
         }
         job.put("version", JobCodec.VERSION);
         return job;

@@ -11,6 +11,7 @@ import io.answerback.core.finding.Grade;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Receiver;
@@ -70,7 +71,7 @@ class FreshJobTest {
     void aRouteWithoutAReceiverIsWrongOnceOneIsThere() {
         Job job = fresh(DataFiles.profile("sample-b"));
         assertThat(grade(job, "no-receiver:ip")).contains(Grade.NOTE);
-        Receiver station = new Receiver(new ReceiverId("A1"), "Station", "203.0.113.7", 4711, "", "0");
+        Receiver station = Receiver.overIp(new ReceiverId("A1"), "Station", "203.0.113.7", 4711, "", "0", Told.ALWAYS);
         Job told = new Job(
                 job.site(),
                 job.practice(),

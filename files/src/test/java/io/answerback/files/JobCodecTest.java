@@ -190,7 +190,7 @@ class JobCodecTest {
                 "\"TAMPER\": \"PER_ZONE\" | \"TAMPER\": \"SOLDER\" | it must be one of \"ONE_RING\", \"PER_ZONE\"",
                 "\"format\": \"answerback-job\" | \"format\": \"shopping\" | is not an Answerback job",
                 "\"id\": \"08\" | \"id\": \"07\" | point 07 is there twice",
-                "\"receiverIds\": [\"A1\", \"A2\"] | \"receiverIds\": [\"Z\"] | uses receiver Z, which is not in the job",
+                "\"pulsesPerSecond\": 20 | \"pulsesPerSecond\": 30 | pulsesPerSecond",
                 "\"account\": \"7316\" | \"account\": \"xyz\" | 3 to 16 of 0-9 and A-F",
                 "\"points\": [ | \"points\": [[ | line"
             })

@@ -1,10 +1,12 @@
 package io.answerback.station;
 
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.Answer;
-import io.answerback.core.report.BadFrame;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.Answer;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.SecretFrames;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -35,77 +37,77 @@ final class Judge {
         this.rules = rules;
     }
 
-    /// What was decided.
-    ///
-    /// @param frame the frame that is answered
-    /// @param received what the log lists
-    /// @param reply the answer's text, LF to CR; empty when none is sent
-    /// @param duplicate whether the same frame was listed before, so that it is answered but not listed again
-    record Verdict(IpFrame frame, Received received, Optional<String> reply, boolean duplicate) {}
+    /// One frame while it is judged.
+    private record Case(IpFrame frame, Optional<EncryptionKey> key, String text, Instant now) {}
 
     Verdict judge(String text, Instant now) {
+        if (SecretFrames.encrypted(text)) {
+            return secret(text, now);
+        }
         try {
-            return judge(IpFrames.decode(text), text, now);
+            return judge(new Case(IpFrames.decode(text), Optional.empty(), text, now));
         } catch (BadFrame bad) {
-            IpFrame none = new IpFrame(IpFrame.NULL, 0, "", "0", "", "", Optional.empty());
-            var answer = rules.answerBadFrames() ? Optional.of(Answer.NAK) : Optional.<Answer>empty();
-            return verdict(none, "not a frame", text, now, Optional.empty(), answer, List.of(bad.getMessage()));
+            return bad(text, now, bad, rules.answerBadFrames());
         }
     }
 
-    private Verdict judge(IpFrame frame, String text, Instant now) {
-        Optional<String> clock = frame.sentAt().flatMap(sent -> clockProblem(sent, now));
-        if (clock.isPresent()) {
-            return verdict(
-                    frame, frame.id(), text, now, Optional.empty(), Optional.of(Answer.NAK), List.of(clock.get()));
-        }
-        if (frame.id().equals(IpFrame.NULL)) {
-            return verdict(frame, frame.id(), text, now, Optional.empty(), Optional.of(Answer.ACK), List.of());
+    private Verdict bad(String text, Instant now, BadFrame bad, boolean answered) {
+        IpFrame none = new IpFrame(IpFrame.NULL, 0, "", "0", "", "", Optional.empty());
+        Optional<Answer> answer = answered ? Optional.of(Answer.NAK) : Optional.empty();
+        return verdict(
+                new Case(none, Optional.empty(), text, now), "not a frame", Optional.empty(), answer, bad.getMessage());
+    }
+
+    /// What cannot be decrypted is not answered, so that nobody learns which accounts and keys there are.
+    private Verdict secret(String text, Instant now) {
+        Optional<EncryptionKey> key;
+        try {
+            key = SecretFrames.account(text).flatMap(rules.keys());
+        } catch (BadFrame torn) {
+            return bad(text, now, torn, rules.answerBadFrames());
         }
         try {
-            Signal signal = IpFrames.signal(frame);
-            return verdict(
-                    frame,
-                    frame.id(),
-                    text,
-                    now,
-                    Optional.of(signal),
-                    Optional.of(Answer.ACK),
-                    rules.list().apply(signal));
+            EncryptionKey its = key.orElseThrow(
+                    () -> new BadFrame("the frame is encrypted, and the station has no key for its account"));
+            return judge(new Case(SecretFrames.decode(text, its), key, text, now));
+        } catch (BadFrame closed) {
+            return bad(text, now, closed, false);
+        }
+    }
+
+    private Verdict judge(Case its) {
+        IpFrame frame = its.frame();
+        Optional<String> clock = frame.sentAt().flatMap(sent -> clockProblem(sent, its.now()));
+        if (clock.isPresent()) {
+            return verdict(its, frame.id(), Optional.empty(), Optional.of(Answer.NAK), clock.get());
+        }
+        if (frame.id().equals(IpFrame.NULL)) {
+            return verdict(its, frame.id(), Optional.empty(), Optional.of(Answer.ACK));
+        }
+        try {
+            Signal signal = rules.signals().of(frame);
+            String[] problems = rules.list().apply(signal).toArray(String[]::new);
+            return verdict(its, frame.id(), Optional.of(signal), Optional.of(Answer.ACK), problems);
         } catch (BadFrame notServed) {
-            return verdict(
-                    frame,
-                    frame.id(),
-                    text,
-                    now,
-                    Optional.empty(),
-                    Optional.of(Answer.DUH),
-                    List.of(notServed.getMessage()));
+            return verdict(its, frame.id(), Optional.empty(), Optional.of(Answer.DUH), notServed.getMessage());
         }
     }
 
     private Verdict verdict(
-            IpFrame frame,
-            String what,
-            String text,
-            Instant now,
-            Optional<Signal> signal,
-            Optional<Answer> answer,
-            List<String> problems) {
+            Case its, String what, Optional<Signal> signal, Optional<Answer> answer, String... problems) {
+        String text = its.text();
         String listed = IpFrames.printable(text.length() > LONGEST_LISTED ? text.substring(0, LONGEST_LISTED) : text);
-        boolean duplicate = answer.filter(Answer.ACK::equals).isPresent() && seenBefore(frame, now);
-        Optional<String> reply = answer.map(given -> IpFrames.encode(given.frame(frame, now)));
-        return new Verdict(frame, new Received(now, what, listed, signal, answer, problems), reply, duplicate);
-    }
-
-    /// The same verdict with another answer, for a station that misbehaves.
-    Verdict instead(Verdict verdict, Answer answer, Instant now) {
-        IpFrame to = verdict.frame();
-        return new Verdict(
-                to,
-                verdict.received().answered(Optional.of(answer)),
-                Optional.of(IpFrames.encode(answer.frame(to, now))),
-                verdict.duplicate());
+        boolean duplicate = answer.filter(Answer.ACK::equals).isPresent() && seenBefore(its.frame(), its.now());
+        Received received = new Received(
+                its.now(),
+                what,
+                listed,
+                signal,
+                SecretFrames.encrypted(text),
+                answer,
+                List.of(problems),
+                Optional.empty());
+        return new Verdict(its.frame(), its.key(), received, duplicate);
     }
 
     private static Optional<String> clockProblem(Instant sent, Instant now) {

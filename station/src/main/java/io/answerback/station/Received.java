@@ -1,7 +1,7 @@
 package io.answerback.station;
 
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.Answer;
+import io.answerback.core.format.Answer;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -12,15 +12,34 @@ import java.util.Optional;
 /// @param what the frame's kind, such as "ADM-CID" or "NULL"; "not a frame" when it was none
 /// @param text what came, control characters spelled out
 /// @param signal the signal in it; empty when there was none to read
+/// @param encrypted whether it came encrypted
 /// @param answer what was answered; empty when nothing was
 /// @param problems what was wrong, in plain words
+/// @param exchange how it came and what went back; empty for a line about the station itself
 public record Received(
-        Instant at, String what, String text, Optional<Signal> signal, Optional<Answer> answer, List<String> problems) {
+        Instant at,
+        String what,
+        String text,
+        Optional<Signal> signal,
+        boolean encrypted,
+        Optional<Answer> answer,
+        List<String> problems,
+        Optional<Exchange> exchange) {
     public Received {
         problems = List.copyOf(problems);
     }
 
+    /// A line about the station itself, or about something that is no frame.
+    static Received note(Instant at, String what, String problem) {
+        return new Received(
+                at, what, "", Optional.empty(), false, Optional.empty(), List.of(problem), Optional.empty());
+    }
+
     Received answered(Optional<Answer> other) {
-        return new Received(at, what, text, signal, other, problems);
+        return new Received(at, what, text, signal, encrypted, other, problems, exchange);
+    }
+
+    Received over(Exchange how) {
+        return new Received(at, what, text, signal, encrypted, answer, problems, Optional.of(how));
     }
 }

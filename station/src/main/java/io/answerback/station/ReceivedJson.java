@@ -1,7 +1,8 @@
 package io.answerback.station;
 
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.Answer;
+import io.answerback.core.format.Answer;
+import java.net.InetSocketAddress;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -26,7 +27,14 @@ public final class ReceivedJson {
         line.put("answer", received.answer().map(Answer::name).orElse("none"));
         received.problems().forEach(line.putArray("problems")::add);
         line.put("what", received.what());
+        line.put("encrypted", received.encrypted());
+        line.put("by", received.exchange().map(its -> its.transport().name()).orElse(""));
+        line.put("from", received.exchange().map(its -> from(its.caller())).orElse(""));
         line.put("text", received.text());
         return line.toString();
+    }
+
+    private static String from(InetSocketAddress caller) {
+        return caller.getAddress().getHostAddress() + ":" + caller.getPort();
     }
 }

@@ -1,26 +1,42 @@
 package io.answerback.station;
 
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.IpSignals;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /// How a practice station judges and how much it puts up with.
 ///
+/// @param signals reads the events in frames
 /// @param list what is wrong with a signal that arrived whole, from the operator's list; no words when nothing
 ///     is
+/// @param keys the key of an account whose frames are encrypted; empty when it has none
 /// @param answerBadFrames whether a frame with a wrong check or length is answered with a NAK; otherwise it is
 ///     dropped
 /// @param misbehaviour how the station is told to misbehave
+/// @param dropEvery which frames get no answer where it drops some: 2 for every second
+/// @param supervision how long an account that was heard may be silent before that is listed; zero for never
+/// @param udp whether it takes datagrams too, on the same port
 /// @param limits how much it puts up with
 public record StationRules(
-        Function<Signal, List<String>> list, boolean answerBadFrames, Misbehaviour misbehaviour, Limits limits) {
+        IpSignals signals,
+        Function<Signal, List<String>> list,
+        Function<String, Optional<EncryptionKey>> keys,
+        boolean answerBadFrames,
+        Misbehaviour misbehaviour,
+        int dropEvery,
+        Duration supervision,
+        boolean udp,
+        Limits limits) {
     /// How much a station puts up with.
     ///
-    /// @param mostConnections connections served at once; for one more, the one that has been without a whole
-    ///     frame for the longest is closed
-    /// @param mostOfOneCaller connections of one address served at once; for one more, the same holds among
-    ///     those
+    /// @param mostConnections connections served at once, and datagrams; for one more connection, the one that
+    ///     has been without a whole frame for the longest is closed; one more datagram is refused
+    /// @param mostOfOneCaller connections of one address served at once, and datagrams; for one more, the same
+    ///     holds among those
     /// @param longestFrameBytes bytes a frame may have; a longer one ends its connection
     /// @param longestFrameTime how long a frame may take to arrive
     /// @param longestSilence how long a connection may stay without a byte
@@ -52,28 +68,66 @@ public record StationRules(
         }
     }
 
-    /// A station that serves anybody and behaves.
-    public static StationRules standard() {
-        return new StationRules(signal -> List.of(), true, Misbehaviour.NONE, Limits.STANDARD);
+    /// A station that serves anybody over TCP, without keys, and behaves.
+    public static StationRules standard(IpSignals signals) {
+        return new StationRules(
+                signals,
+                signal -> List.of(),
+                account -> Optional.empty(),
+                true,
+                Misbehaviour.NONE,
+                2,
+                Duration.ZERO,
+                false,
+                Limits.STANDARD);
     }
 
     /// The same with the operator's list of a site.
     public StationRules withList(Function<Signal, List<String>> problems) {
-        return new StationRules(problems, answerBadFrames, misbehaviour, limits);
+        return new StationRules(
+                signals, problems, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
+    }
+
+    /// The same with the keys of accounts.
+    public StationRules withKeys(Function<String, Optional<EncryptionKey>> other) {
+        return new StationRules(
+                signals, list, other, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
     }
 
     /// The same, told to misbehave.
     public StationRules misbehaving(Misbehaviour how) {
-        return new StationRules(list, answerBadFrames, how, limits);
+        return new StationRules(signals, list, keys, answerBadFrames, how, dropEvery, supervision, udp, limits);
+    }
+
+    /// The same that drops other frames where it drops some.
+    ///
+    /// @param every 2 or more
+    public StationRules dropping(int every) {
+        if (every < 2) {
+            throw new IllegalArgumentException("every n-th frame is dropped, and n is 2 or more; it is " + every);
+        }
+        return new StationRules(
+                signals, list, keys, answerBadFrames, Misbehaviour.DROP, every, supervision, udp, limits);
+    }
+
+    /// The same that lists an account which was heard and then was silent for so long.
+    public StationRules supervising(Duration longest) {
+        return new StationRules(signals, list, keys, answerBadFrames, misbehaviour, dropEvery, longest, udp, limits);
+    }
+
+    /// The same that takes datagrams too, or does not.
+    public StationRules takingDatagrams(boolean taken) {
+        return new StationRules(
+                signals, list, keys, answerBadFrames, misbehaviour, dropEvery, supervision, taken, limits);
     }
 
     /// The same that puts up with something else.
     public StationRules within(Limits other) {
-        return new StationRules(list, answerBadFrames, misbehaviour, other);
+        return new StationRules(signals, list, keys, answerBadFrames, misbehaviour, dropEvery, supervision, udp, other);
     }
 
     /// The same that answers frames with a wrong check or length, or drops them.
     public StationRules answeringBadFrames(boolean answered) {
-        return new StationRules(list, answered, misbehaviour, limits);
+        return new StationRules(signals, list, keys, answered, misbehaviour, dropEvery, supervision, udp, limits);
     }
 }

@@ -1,55 +1,55 @@
 package io.answerback.station;
 
-import io.answerback.core.report.Answer;
-import io.answerback.core.report.BadFrame;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
-import java.io.BufferedInputStream;
+import io.answerback.core.format.Answer;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.SecretFrames;
 import java.io.IOException;
-import java.net.ConnectException;
-import java.net.InetSocketAddress;
-import java.net.Socket;
-import java.net.SocketTimeoutException;
 import java.net.UnknownHostException;
-import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Optional;
+import java.util.random.RandomGenerator;
 
-/// Sends a frame over TCP and waits for its answer; sends the very same frame again when none comes in time, or
-/// when it is refused (NAK). A DUH is final: the same frame would not be understood the next time either.
+/// Sends a frame and waits for its answer; sends the very same frame again when none comes in time, or when it is
+/// refused (NAK). A DUH is final: the same frame would not be understood the next time either.
 ///
 /// @param attempts tries before giving up, 1 or more
 /// @param timeout how long one try waits
 /// @param clock tells when an answer came
 public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
-    private static final int LONGEST_ANSWER_BYTES = 1024;
+    private static final RandomGenerator PADDING = new SecureRandom();
+
+    /// Sends one frame over TCP in the clear; see [#send(Destination, IpFrame)].
+    public Delivery send(String host, int port, IpFrame frame) {
+        return send(Destination.of(host, port), frame);
+    }
 
     /// Sends one frame. Blocks until it is answered or given up; call it off the interface's thread.
     /// Interrupting the thread ends it after the try that is under way.
-    public Delivery send(String host, int port, IpFrame frame) {
+    public Delivery send(Destination to, IpFrame frame) {
+        String text =
+                to.key().map(key -> SecretFrames.encode(frame, key, PADDING)).orElseGet(() -> IpFrames.encode(frame));
         long started = System.nanoTime();
         String problem = "";
         Optional<Answer> last = Optional.empty();
         int made = 0;
         while (made < attempts && !Thread.currentThread().isInterrupted()) {
             made++;
+            Optional<Answer> before = last;
             try {
-                Optional<IpFrame> reply = once(host, port, frame);
-                if (reply.isEmpty()) {
-                    problem = "what came back was no answer to this frame";
-                } else {
-                    Answer answer = Answer.read(reply.get(), frame).orElseThrow();
-                    problem = problem(answer, reply.get());
-                    last = Optional.of(answer);
-                    if (answer != Answer.NAK) {
-                        return delivery(last, started, made, problem);
-                    }
+                Optional<IpFrame> reply = new Carrier(timeout).carry(to, text, came -> answer(came, to, frame));
+                last = reply.flatMap(its -> Answer.read(its, frame)).or(() -> before);
+                problem = reply.map(Transmitter::problem).orElse("what came back was no answer to this frame");
+                if (reply.isPresent() && last.orElseThrow() != Answer.NAK) {
+                    return delivery(last, started, made, problem);
                 }
             } catch (UnknownHostException unknown) {
-                return delivery(Optional.empty(), started, made, "there is no host called " + host);
+                return delivery(Optional.empty(), started, made, Carrier.explained(unknown, to));
             } catch (IOException failed) {
-                problem = explained(failed, host, port);
+                problem = Carrier.explained(failed, to);
             }
         }
         return delivery(last, started, made, problem.isEmpty() ? "stopped" : problem);
@@ -59,53 +59,23 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
         return new Delivery(answer, clock.instant(), (System.nanoTime() - started) / 1_000_000, made, problem);
     }
 
-    private Optional<IpFrame> once(String host, int port, IpFrame frame) throws IOException {
-        try (Socket socket = new Socket()) {
-            InetSocketAddress address = new InetSocketAddress(host, port);
-            if (address.isUnresolved()) {
-                throw new UnknownHostException(host);
-            }
-            long deadline = System.nanoTime() + timeout.toNanos();
-            socket.connect(address, millis(deadline));
-            socket.setTcpNoDelay(true);
-            socket.getOutputStream().write(IpFrames.encode(frame).getBytes(StandardCharsets.ISO_8859_1));
-            return answer(socket, frame, deadline);
-        }
-    }
-
-    /// What does not answer this frame, such as the late answer to another, is passed over while the right
-    /// answer may still come.
-    private Optional<IpFrame> answer(Socket socket, IpFrame frame, long deadline) throws IOException {
-        var reader = new FrameReader(new BufferedInputStream(socket.getInputStream()), LONGEST_ANSWER_BYTES, timeout);
-        while (System.nanoTime() < deadline) {
-            socket.setSoTimeout(millis(deadline));
-            Optional<String> text = reader.next();
-            if (text.isEmpty()) {
-                return Optional.empty();
-            }
-            Optional<IpFrame> reply =
-                    read(text.get()).filter(its -> Answer.read(its, frame).isPresent());
-            if (reply.isPresent()) {
-                return reply;
-            }
-        }
-        throw new SocketTimeoutException();
-    }
-
-    private static int millis(long deadline) {
-        return Math.clamp((deadline - System.nanoTime()) / 1_000_000, 1, Integer.MAX_VALUE);
-    }
-
-    private static Optional<IpFrame> read(String text) {
+    /// An answer to an encrypted frame must be encrypted too, but for a refusal.
+    private static Optional<IpFrame> answer(String text, Destination to, IpFrame frame) {
         try {
-            return Optional.of(IpFrames.decode(text));
+            boolean secret = SecretFrames.encrypted(text);
+            IpFrame reply = secret
+                    ? SecretFrames.decode(text, to.key().orElseThrow(() -> new BadFrame("no key")))
+                    : IpFrames.decode(text);
+            return Optional.of(reply)
+                    .filter(its -> secret || to.key().isEmpty() || its.id().equals(Answer.NAK.name()))
+                    .filter(its -> Answer.read(its, frame).isPresent());
         } catch (BadFrame notAnAnswer) {
             return Optional.empty();
         }
     }
 
-    private static String problem(Answer answer, IpFrame reply) {
-        return switch (answer) {
+    private static String problem(IpFrame reply) {
+        return switch (Answer.valueOf(reply.id())) {
             case ACK -> "";
             case NAK ->
                 "the station refused it (NAK)%s: check the time and the frame"
@@ -113,14 +83,6 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
                                 .map(" and gives its own time as %s"::formatted)
                                 .orElse(""));
             case DUH -> "the station did not understand it (DUH)";
-        };
-    }
-
-    private static String explained(IOException failed, String host, int port) {
-        return switch (failed) {
-            case ConnectException refused -> "nobody listens at " + host + " port " + port;
-            case SocketTimeoutException silent -> "no answer in time";
-            default -> "the connection broke: " + failed.getMessage();
         };
     }
 }

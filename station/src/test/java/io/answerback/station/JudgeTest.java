@@ -4,19 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.Answer;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.Answer;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /// What a frame is worth, decided without a socket or a clock.
 class JudgeTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:41:07Z");
 
-    private final Judge judge = new Judge(StationRules.standard());
+    private final Judge judge = new Judge(StationRules.standard(Frames.SIGNALS));
 
     private static String frame(String account, int sequence, int zone, Instant at) {
         Signal signal = new Signal(account, Qualifier.NEW, "130", 1, zone);
@@ -76,7 +77,9 @@ class JudgeTest {
 
     @Test
     void theAnswerGivesBackWhatTheFrameCarried() {
-        String reply = judge.judge(frame("7316", 42, 1, NOW), NOW).reply().orElseThrow();
+        String reply = judge.judge(frame("7316", 42, 1, NOW), NOW)
+                .reply(NOW, new Random(1))
+                .orElseThrow();
         assertThat(reply).contains("\"ACK\"0042R1L0#7316[]").startsWith("\n").endsWith("\r");
     }
 }

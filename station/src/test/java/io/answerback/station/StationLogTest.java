@@ -23,8 +23,10 @@ class StationLogTest {
                 "not a frame",
                 "x".repeat(100_000),
                 Optional.empty(),
+                false,
                 Optional.empty(),
-                List.of("rubbish"));
+                List.of("rubbish"),
+                Optional.empty());
         for (int i = 0; i < 120; i++) {
             log.add(large);
         }

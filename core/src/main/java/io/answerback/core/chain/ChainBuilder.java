@@ -180,10 +180,13 @@ public record ChainBuilder(Facts job, EventTable events) {
         }
         String backup = switch (receivers.size()) {
             case 1 -> "";
-            case 2 -> ", one backup";
-            default -> ", " + (receivers.size() - 1) + " backups";
+            case 2 -> ", and one more";
+            default -> ", and " + (receivers.size() - 1) + " more";
         };
-        return new LinkState(Link.ROUTE, Mark.SOUND, "IP", receivers.getFirst().name() + backup);
+        String way = receivers.getFirst().format().overIp()
+                ? "IP"
+                : receivers.getFirst().format().words();
+        return new LinkState(Link.ROUTE, Mark.SOUND, way, receivers.getFirst().name() + backup);
     }
 
     /// What reporting lacks is wrong once reporting has begun.

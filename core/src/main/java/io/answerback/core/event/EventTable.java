@@ -2,6 +2,7 @@ package io.answerback.core.event;
 
 import io.answerback.core.memo.Fact;
 import io.answerback.core.practice.PracticeOption;
+import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.wording.Terms;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,12 +34,21 @@ public final class EventTable {
         return Optional.ofNullable(byCode.get(code));
     }
 
+    /// The class by which a signal is routed; an event the table does not know is an alarm, so that it is not
+    /// lost.
+    public EventGroup group(Signal signal) {
+        return find(signal.event())
+                .map(row -> row.routed(signal.qualifier()))
+                .orElse(signal.qualifier() == Qualifier.RESTORE ? EventGroup.RESTORE : EventGroup.ALARM);
+    }
+
     /// What a code means, in plain words; "event" and the code when the table does not know it.
     public String words(String code) {
         return find(code).map(EventClass::words).orElse("event " + code);
     }
 
-    /// The same table in a option's words. The words of its rows may have places for them, such as "{toSet}".
+    /// The same table in the words of an option. The words of its rows may have places for them, such as
+    /// "{toSet}".
     public EventTable in(Terms terms) {
         return worded.computeIfAbsent(
                 terms.option(),

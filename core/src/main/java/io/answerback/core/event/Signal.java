@@ -27,6 +27,11 @@ public record Signal(String account, Qualifier qualifier, String event, int area
         Require.within(zone, 0, 999, "zone");
     }
 
+    /// The same signal under another account.
+    public Signal withAccount(String other) {
+        return new Signal(other, qualifier, event, area, zone);
+    }
+
     /// The area as the formats send it: two digits.
     public String areaDigits() {
         return Text.of("%02d", area);

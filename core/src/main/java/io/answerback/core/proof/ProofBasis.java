@@ -7,6 +7,9 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
+import io.answerback.core.receiver.Reception;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
@@ -193,14 +196,38 @@ public final class ProofBasis {
             facts.put(
                     "receiver " + order++,
                     Text.of(
-                            "%s %s:%d R%s L%s",
-                            receiver.name(),
-                            receiver.host(),
-                            receiver.port(),
-                            receiver.receiverNumber(),
-                            receiver.linePrefix()));
+                                    "%s %s:%d R%s L%s",
+                                    receiver.name(),
+                                    receiver.host(),
+                                    receiver.port(),
+                                    receiver.receiverNumber(),
+                                    receiver.linePrefix())
+                            + reception(receiver));
         }
         return facts;
+    }
+
+    /// What is otherwise than for most receivers, so that the facts of those are as they always were.
+    private static String reception(Receiver receiver) {
+        Reception its = receiver.reception();
+        StringBuilder facts = new StringBuilder();
+        if (its.format() != ReportFormat.IP_EVENTS) {
+            facts.append(" ").append(its.format().words());
+        }
+        if (its.transport() == Transport.UDP) {
+            facts.append(" UDP");
+        }
+        if (!its.phone().isEmpty()) {
+            facts.append(" dials ").append(its.phone());
+        }
+        if (!its.account().isEmpty()) {
+            facts.append(" account ").append(its.account());
+        }
+        if (its.keyBits() > 0) {
+            facts.append(Text.of(" key of %d bits", its.keyBits()));
+        }
+        its.codes().forEach((event, digit) -> facts.append(Text.of(" %s as %s", event, digit)));
+        return facts.toString();
     }
 
     private static String firstAccount(Parts job) {

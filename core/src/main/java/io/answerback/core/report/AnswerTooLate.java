@@ -31,13 +31,13 @@ public final class AnswerTooLate implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         IpRoute ip = facts.communicator().ip();
-        double seconds = ip.longestSeconds();
+        int receivers = Routing.longestRun(facts);
+        double seconds = ip.longestSeconds(receivers);
         double rule = facts.practice().figure(RuleFigure.ANSWER_SECONDS);
-        return seconds > rule ? Stream.of(finding(facts, ip, seconds, rule)) : Stream.empty();
+        return seconds > rule ? Stream.of(finding(ip, receivers, seconds, rule)) : Stream.empty();
     }
 
-    private static Finding finding(Facts facts, IpRoute ip, double seconds, double rule) {
-        int receivers = ip.receiverIds().size();
+    private static Finding finding(IpRoute ip, int receivers, double seconds, double rule) {
         return RULE.finds(
                         new Target.OfCommunicator(),
                         Text.of("An answer may take %.0f s; the rule allows %.0f s", seconds, rule),

@@ -30,13 +30,13 @@ public final class RouteWithoutReceiver implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
-        return job.communicator().ip().receiverIds().isEmpty()
+        return job.routeReceivers().isEmpty()
                 ? Stream.of(RULE.finds(
                                 Begun.reporting(facts) ? Grade.WRONG : Grade.NOTE,
                                 new Target.OfCommunicator(),
-                                "The IP route has no receiver",
+                                "No receiver is told of anything",
                                 "Every event ends at the communicator.",
-                                "Add the station's receiver to the job file.")
+                                "Add the station's receiver, and say of which events it is told.")
                         .of("ip"))
                 : Stream.empty();
     }

@@ -30,7 +30,7 @@ import java.util.function.Function;
 /// @param inputs every supervised input there is, used or not
 /// @param zones every zone as programmed
 /// @param communicator the unit that carries events out
-/// @param receivers the station's receivers
+/// @param receivers the station's receivers, in the order in which they are tried
 /// @param proofs what was answered; at most one a point
 /// @param measurements what was measured, oldest first
 /// @param power what holds it up when the mains fails
@@ -93,7 +93,6 @@ public record Job(
         JobParts.requireModules(keyed(modules));
         JobParts.requireCableEnds(keyed(cables), keyed(points), keyed(modules));
         JobParts.requireInputs(keyed(inputs), keyed(points), keyed(modules));
-        JobParts.requireReceivers(communicator, receivers);
     }
 
     @Override
@@ -209,6 +208,11 @@ public record Job(
     /// This job with another communicator.
     public Job withCommunicator(Communicator other) {
         return with(draft -> draft.communicator = other);
+    }
+
+    /// This job with other receivers.
+    public Job withReceivers(List<Receiver> other) {
+        return with(draft -> draft.receivers = other);
     }
 
     /// This job with other proofs.

@@ -8,7 +8,6 @@ import io.answerback.core.common.Text;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
@@ -113,16 +112,6 @@ final class JobParts {
             input.shares().filter(id -> !shared.add(id)).ifPresent(id -> {
                 throw new IllegalArgumentException(Text.of("input %s is shared more than once; it has two zones", id));
             });
-        }
-    }
-
-    static void requireReceivers(Communicator communicator, List<Receiver> receivers) {
-        Set<ReceiverId> known =
-                new HashSet<>(receivers.stream().map(Receiver::id).toList());
-        for (ReceiverId id : communicator.ip().receiverIds()) {
-            if (!known.contains(id)) {
-                throw new IllegalArgumentException("the IP route uses receiver " + id + ", which is not in the job");
-            }
         }
     }
 

@@ -200,10 +200,10 @@ public interface Parts {
                 .orElseGet(panel().profile()::inputs);
     }
 
-    /// The receivers of the IP route, in the order they are tried.
+    /// The receivers that are told of anything, in the order in which they are tried.
     default List<Receiver> routeReceivers() {
-        return communicator().ip().receiverIds().stream()
-                .map(id -> receiver(id).orElseThrow())
+        return receivers().stream()
+                .filter(receiver -> receiver.reception().toldAnything())
                 .toList();
     }
 }

@@ -11,6 +11,8 @@ import io.answerback.core.memo.Fact;
 import io.answerback.core.power.Battery;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.SupplyUnit;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
@@ -132,6 +134,9 @@ public record Supplies(
     private static boolean mainsFailureReported(Parts job) {
         boolean accounted =
                 job.areas().stream().anyMatch(area -> !area.account().isEmpty());
-        return accounted && !job.routeReceivers().isEmpty() && new Intent(job).reportsTroubles();
+        return accounted
+                && job.receivers().stream()
+                        .anyMatch(receiver -> receiver.reception().of(EventGroup.FAULT) != Told.NEVER)
+                && new Intent(job).reportsTroubles();
     }
 }

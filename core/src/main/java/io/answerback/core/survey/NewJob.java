@@ -50,7 +50,7 @@ public final class NewJob {
                 List.of(),
                 inputs(board.id(), profile.board(), 1),
                 List.of(),
-                new Communicator("Communicator", new IpRoute(List.of(), ATTEMPTS, TIMEOUT_MILLIS)),
+                new Communicator("Communicator", new IpRoute(ATTEMPTS, TIMEOUT_MILLIS)),
                 List.of(),
                 List.of(),
                 List.of(),

@@ -18,7 +18,6 @@ import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.SupplyReading;
@@ -196,7 +195,7 @@ class PowerRulesTest {
                 PracticeEdits.figure("", RuleFigure.STANDBY_HOURS_REPORTED, 30));
         assertThat(ruleHours(reported)).isEqualTo(30);
         // the receiver is in the list and not on the route
-        Job noRoute = reported.withCommunicator(new Communicator("C", new IpRoute(List.of(), 1, 1000)));
+        Job noRoute = reported.withReceivers(List.of());
         assertThat(ruleHours(noRoute)).isEqualTo(60);
         Job noAccount = after(reported, Edits.account(1, ""), Edits.account(2, ""));
         assertThat(ruleHours(noAccount)).isEqualTo(60);
@@ -250,7 +249,7 @@ class PowerRulesTest {
     void aRouteThatTakesLongerThanTheRuleIsWrong() {
         // 2 tries of 1 s at one receiver; the rule allows 12 s
         assertThat(found(job(), "answer-too-late")).isEmpty();
-        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(List.of(new ReceiverId("A")), 3, 5000)));
+        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(3, 5000)));
         assertThat(found(slow, "answer-too-late").orElseThrow().says())
                 .isEqualTo("An answer may take 15 s; the rule allows 12 s");
     }

@@ -19,9 +19,8 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.site.Communicator;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
@@ -205,8 +204,12 @@ class RulesTest {
     @Test
     void anAreaWithoutAnAccountAndARouteWithoutAReceiverAreWrong() {
         assertFinds(Edits.account(2, ""), "account-missing:2", Grade.WRONG, "Area 02 Back has no account");
-        Edit none = new Edit("", its -> its.withCommunicator(new Communicator("C", new IpRoute(List.of(), 1, 1000))));
-        assertFinds(none, "no-receiver:ip", Grade.WRONG, "has no receiver");
+        Edit none = new Edit(
+                "",
+                its -> its.withReceivers(its.receivers().stream()
+                        .map(told -> told.withReception(how -> how.toldOfEverything(Told.NEVER)))
+                        .toList()));
+        assertFinds(none, "no-receiver:ip", Grade.WRONG, "No receiver is told of anything");
     }
 
     @Test

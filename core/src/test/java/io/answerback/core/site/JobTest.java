@@ -17,6 +17,7 @@ import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
@@ -56,11 +57,13 @@ class JobTest {
                 refused(() -> new Area(1, "Front", "12"), "3 to 16 of 0-9 and A-F"),
                 refused(() -> new Area(100, "Front", "1234"), "area number is 100"),
                 refused(() -> new Zone(3, ZoneType.IMMEDIATE, Optional.of(1), Optional.of("12")), "three digits"),
-                refused(() -> new Receiver(new ReceiverId("A"), "A", "host", 0, "", "0"), "port of receiver A is 0"),
                 refused(
-                        () -> new Receiver(new ReceiverId("A"), "A", "host", 9, "", "xyz"),
+                        () -> Receiver.overIp(new ReceiverId("A"), "A", "host", 70_000, "", "0", Told.ALWAYS),
+                        "port of receiver A is 70000"),
+                refused(
+                        () -> Receiver.overIp(new ReceiverId("A"), "A", "host", 9, "", "xyz", Told.ALWAYS),
                         "line number of receiver A is \"xyz\""),
-                refused(() -> new IpRoute(List.of(), 0, 1000), "attempts is 0"),
+                refused(() -> new IpRoute(0, 1000), "attempts is 0"),
                 refused(() -> SmallParts.rules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
                 refused(
                         () -> SmallParts.rules(

@@ -23,6 +23,7 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
@@ -155,10 +156,24 @@ public final class SmallJob {
 
     /// Rows for the events the tests meet.
     public static final EventTable EVENTS = new EventTable(List.of(
-            new EventClass("130", "burglary", "BA", "BR", "alarm", '3'),
-            new EventClass("134", "entry/exit alarm", "BA", "BR", "alarm", '3'),
-            new EventClass("137", "tamper", "TA", "TR", "tamper", '9'),
-            new EventClass("301", "mains failed", "AT", "AR", "fault", '8')));
+            new EventClass(
+                    "130", "burglary", "BA", "BR", "alarm", new EventClass.PulseDigits('3', Optional.empty(), "ALARM")),
+            new EventClass(
+                    "134",
+                    "entry/exit alarm",
+                    "BA",
+                    "BR",
+                    "alarm",
+                    new EventClass.PulseDigits('3', Optional.empty(), "ALARM")),
+            new EventClass(
+                    "137", "tamper", "TA", "TR", "tamper", new EventClass.PulseDigits('9', Optional.empty(), "TAMPER")),
+            new EventClass(
+                    "301",
+                    "mains failed",
+                    "AT",
+                    "AR",
+                    "fault",
+                    new EventClass.PulseDigits('8', Optional.empty(), "FAULT"))));
 
     private SmallJob() {}
 
@@ -203,8 +218,8 @@ public final class SmallJob {
                         new Zone(1, ZoneType.ENTRY_EXIT, Optional.of(1), Optional.empty()),
                         new Zone(2, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()),
                         new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
-                new Communicator("Communicator", new IpRoute(List.of(new ReceiverId("A")), 2, 1000)),
-                List.of(new Receiver(new ReceiverId("A"), "Station A", "192.0.2.1", 9009, "1", "0")),
+                new Communicator("Communicator", new IpRoute(2, 1000)),
+                List.of(Receiver.overIp(new ReceiverId("A"), "Station A", "192.0.2.1", 9009, "1", "0", Told.ALWAYS)),
                 List.of(),
                 List.of(),
                 Power.UNDECIDED,

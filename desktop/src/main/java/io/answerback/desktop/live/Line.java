@@ -2,8 +2,8 @@ package io.answerback.desktop.live;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.station.Delivery;

@@ -2,6 +2,8 @@ package io.answerback.desktop.live;
 
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
+import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.report.OperatorsList;
@@ -77,7 +79,8 @@ public final class PracticeSession implements AutoCloseable {
 
     private PracticeStation listen(int port, Consumer<Received> listener) throws IOException {
         InetAddress loopback = InetAddress.getLoopbackAddress();
-        StationRules rules = StationRules.standard().withList(signal -> new OperatorsList(listed).problems(signal));
+        StationRules rules = StationRules.standard(new IpSignals(new LetterTable(events, List.of())))
+                .withList(signal -> new OperatorsList(listed).problems(signal));
         try {
             return PracticeStation.listen(loopback, port, rules, clock, listener);
         } catch (IOException taken) {

@@ -3,16 +3,18 @@ package io.answerback.desktop.present;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.common.Figures;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.ContactId;
+import io.answerback.core.format.FramePart;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrameParts;
+import io.answerback.core.format.IpSignals;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.report.BadFrame;
-import io.answerback.core.report.ContactId;
-import io.answerback.core.report.FramePart;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrameParts;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -73,7 +75,10 @@ public record ReportPresentation(
         String nothing = signal.isPresent() ? "" : nothing(point);
         if (signal.isPresent()) {
             try {
-                frame = IpFrameParts.of(sample(job, signal.get(), at), events.in(Terms.of(job.practice())));
+                frame = IpFrameParts.of(
+                        sample(job, signal.get(), at),
+                        new IpSignals(new LetterTable(events, List.of())),
+                        events.in(Terms.of(job.practice())));
             } catch (BadFrame refused) {
                 nothing = refused.getMessage();
             }

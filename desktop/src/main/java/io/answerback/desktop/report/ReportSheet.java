@@ -2,8 +2,8 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.edit.Edits;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.format.FramePart;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.report.FramePart;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
 import io.answerback.desktop.live.PracticeSession;

@@ -8,9 +8,9 @@ import static org.mockito.Mockito.when;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.format.Answer;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.report.Answer;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;

@@ -7,9 +7,9 @@ import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.IpRoute;
@@ -39,7 +39,7 @@ class SignalRunTest implements SignalRun.Screen {
 
     /// One try of 200 ms, so that a silent station is given up soon.
     private static Job quickRoute(Job demo) {
-        IpRoute route = new IpRoute(List.of(new ReceiverId("A1")), 2, 200);
+        IpRoute route = new IpRoute(2, 200);
         return demo.withCommunicator(new Communicator("Communicator", route));
     }
 
@@ -59,7 +59,11 @@ class SignalRunTest implements SignalRun.Screen {
     private SignalRun start(Misbehaviour how) throws IOException {
         InstantSource clock = InstantSource.system();
         station = PracticeStation.listen(
-                InetAddress.getLoopbackAddress(), 0, StationRules.standard().misbehaving(how), clock, received -> {});
+                InetAddress.getLoopbackAddress(),
+                0,
+                StationRules.standard(new IpSignals(DataFiles.letters())).misbehaving(how),
+                clock,
+                received -> {});
         Line line = new Line(station.address(), clock);
         return new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), this);
     }
@@ -137,7 +141,7 @@ class SignalRunTest implements SignalRun.Screen {
     @Test
     void aRouteWithoutAReceiverEndsAtTheRoute() throws IOException {
         SignalRun signals = start(Misbehaviour.NONE);
-        job = job.withCommunicator(new Communicator("Communicator", new IpRoute(List.of(), 1, 200)));
+        job = job.withReceivers(List.of());
         signals.act(job, point("07"), true);
         assertThat(last().link()).isEqualTo(Link.ROUTE);
         assertThat(last().mark()).isEqualTo(Mark.WRONG);

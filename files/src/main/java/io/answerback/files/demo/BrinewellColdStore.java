@@ -7,6 +7,8 @@ import io.answerback.core.cabling.CableEdits;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
@@ -21,8 +23,7 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.report.IpFrame;
-import io.answerback.core.report.IpFrames;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
@@ -150,12 +151,17 @@ public final class BrinewellColdStore {
                 rows.stream().map(DemoRows::cable).toList(),
                 DemoRows.inputs(rows),
                 rows.stream().map(DemoRows::zone).toList(),
-                new Communicator(
-                        "Communicator on the keypad bus",
-                        new IpRoute(List.of(new ReceiverId("A1"), new ReceiverId("A2")), 3, 5000)),
+                new Communicator("Communicator on the keypad bus", new IpRoute(3, 5000)),
                 List.of(
-                        new Receiver(new ReceiverId("A1"), "Station A", "192.0.2.10", 9009, "1", "0"),
-                        new Receiver(new ReceiverId("A2"), "Station A, second receiver", "192.0.2.11", 9009, "2", "0")),
+                        Receiver.overIp(new ReceiverId("A1"), "Station A", "192.0.2.10", 9009, "1", "0", Told.ALWAYS),
+                        Receiver.overIp(
+                                new ReceiverId("A2"),
+                                "Station A, second receiver",
+                                "192.0.2.11",
+                                9009,
+                                "2",
+                                "0",
+                                Told.BACKUP)),
                 List.of(),
                 List.of(),
                 power(),

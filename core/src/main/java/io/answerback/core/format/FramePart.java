@@ -1,4 +1,4 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 /// A run of a frame's bytes with what it means.
 ///

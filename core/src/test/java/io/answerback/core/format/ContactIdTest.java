@@ -1,4 +1,4 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,4 +1,4 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;

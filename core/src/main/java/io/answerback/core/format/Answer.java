@@ -1,4 +1,4 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 import java.time.Instant;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 /// What came in is not a frame of its format. The message says what is wrong, where, and what was expected.
 public final class BadFrame extends Exception {

@@ -1,12 +1,14 @@
-package io.answerback.core.report;
+package io.answerback.core.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.testing.SmallJob;
 import java.time.Instant;
+import java.util.List;
 import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -17,6 +19,7 @@ import org.junit.jupiter.api.Test;
 class IpFramesTest {
     private static final Instant AT = Instant.parse("2026-05-12T09:41:07Z");
     private static final Signal SIGNAL = new Signal("7316", Qualifier.NEW, "130", 1, 7);
+    private static final IpSignals SIGNALS = new IpSignals(new LetterTable(SmallJob.EVENTS, List.of()));
     private static final IpFrame FRAME = IpFrame.of(SIGNAL, 42, "1", "0", AT);
 
     @Test
@@ -34,7 +37,7 @@ class IpFramesTest {
     @Test
     void whatWasEncodedIsReadBack() throws BadFrame {
         assertThat(IpFrames.decode(IpFrames.encode(FRAME))).isEqualTo(FRAME);
-        assertThat(IpFrames.signal(FRAME)).isEqualTo(SIGNAL);
+        assertThat(SIGNALS.of(FRAME)).isEqualTo(SIGNAL);
     }
 
     @Property
@@ -76,7 +79,7 @@ class IpFramesTest {
     void dataOfAnotherAccountIsRefused() throws BadFrame {
         String body = "\"ADM-CID\"0042L0#7316[#7317|1130 01 007]";
         IpFrame frame = IpFrames.decode("\n%04X0%03X%s\r".formatted(Crc16.of(body), body.length(), body));
-        assertThatThrownBy(() -> IpFrames.signal(frame)).hasMessageContaining("data names account 7317");
+        assertThatThrownBy(() -> SIGNALS.of(frame)).hasMessageContaining("data names account 7317");
     }
 
     @Test
@@ -93,26 +96,11 @@ class IpFramesTest {
 
     @Test
     void thePartsOfAFrameJoinedAreTheFrame() throws BadFrame {
-        String joined = IpFrameParts.of(FRAME, SmallJob.EVENTS).stream()
+        String joined = IpFrameParts.of(FRAME, SIGNALS, SmallJob.EVENTS).stream()
                 .map(FramePart::text)
                 .collect(Collectors.joining())
                 .replace("LF", "\n")
                 .replace("CR", "\r");
         assertThat(joined).isEqualTo(IpFrames.encode(FRAME));
-    }
-
-    @Test
-    void theOperatorsListKnowsWhatBelongsToTheSite() {
-        OperatorsList list = new OperatorsList(SmallJob.job());
-        assertThat(list.problems(new Signal("1234", Qualifier.NEW, "130", 1, 2)))
-                .isEmpty();
-        assertThat(list.problems(new Signal("9999", Qualifier.NEW, "130", 1, 2)))
-                .containsExactly("account 9999 is not this site's");
-        assertThat(list.problems(new Signal("1234", Qualifier.NEW, "130", 1, 9)))
-                .containsExactly("zone 009 is not on the list");
-        assertThat(list.problems(new Signal("5678", Qualifier.NEW, "130", 2, 2)))
-                .containsExactly("zone 002 is in area 01 on the list");
-        assertThat(list.line(new Signal("1234", Qualifier.RESTORE, "130", 1, 2), "burglary"))
-                .isEqualTo("burglary, restored · Store door");
     }
 }

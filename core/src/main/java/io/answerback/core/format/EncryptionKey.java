@@ -1,0 +1,54 @@
+package io.answerback.core.format;
+
+import java.util.Arrays;
+import java.util.HexFormat;
+import javax.crypto.spec.SecretKeySpec;
+
+/// A key for AES of 128, 192 or 256 bits. Its text never shows the key.
+public final class EncryptionKey {
+    private final byte[] bytes;
+
+    private EncryptionKey(byte[] bytes) {
+        this.bytes = bytes;
+    }
+
+    /// The key in hexadecimal digits.
+    ///
+    /// @throws IllegalArgumentException when it is not 32, 48 or 64 hexadecimal digits; the message does not
+    ///     repeat it
+    public static EncryptionKey of(String hexadecimal) {
+        String digits = hexadecimal.replace(" ", "");
+        if (!digits.matches("[0-9A-Fa-f]*")) {
+            throw new IllegalArgumentException("the key has a character that is not hexadecimal; write 0-9 and A-F");
+        }
+        if (digits.length() != 32 && digits.length() != 48 && digits.length() != 64) {
+            throw new IllegalArgumentException(
+                    "the key has " + digits.length() + " digits; it must have 32, 48 or 64 (128, 192 or 256 bits)");
+        }
+        return new EncryptionKey(HexFormat.of().parseHex(digits));
+    }
+
+    /// Its length in bits.
+    public int bits() {
+        return bytes.length * 8;
+    }
+
+    SecretKeySpec spec() {
+        return new SecretKeySpec(bytes, "AES");
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof EncryptionKey key && Arrays.equals(bytes, key.bytes);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(bytes);
+    }
+
+    @Override
+    public String toString() {
+        return "key of " + bits() + " bits";
+    }
+}

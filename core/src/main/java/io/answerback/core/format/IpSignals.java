@@ -1,0 +1,43 @@
+package io.answerback.core.format;
+
+import io.answerback.core.event.LetterTable;
+import io.answerback.core.event.Signal;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/// Reads the signal out of an IP frame.
+///
+/// @param letters the table for frames of `SIA-DCS`
+public record IpSignals(LetterTable letters) {
+    private static final Pattern DATA = Pattern.compile("#([0-9A-Fa-f]{3,16})\\|(.*)", Pattern.DOTALL);
+    private static final Pattern EVENT = Pattern.compile("([0-9A-Fa-f]{4}) (\\d\\d) (\\d{3})");
+
+    /// The signal inside a frame of `ADM-CID` or `SIA-DCS`.
+    ///
+    /// @throws BadFrame when the frame is of another kind, names two accounts, or its data is not an event
+    public Signal of(IpFrame frame) throws BadFrame {
+        if (!frame.id().equals(IpFrame.CONTACT_ID) && !frame.id().equals(IpFrame.LETTERS)) {
+            throw new BadFrame("frames of kind " + frame.id() + " are not served here; send ADM-CID or SIA-DCS");
+        }
+        Matcher data = DATA.matcher(frame.data());
+        if (!data.matches()) {
+            throw new BadFrame("data is [" + IpFrames.printable(frame.data()) + "]; it must begin with #account|");
+        }
+        String account = data.group(1).toUpperCase(Locale.ROOT);
+        if (!account.equals(frame.account())) {
+            throw new BadFrame("data names account " + account + ", the frame " + frame.account());
+        }
+        return frame.id().equals(IpFrame.LETTERS)
+                ? SiaData.read(data.group(2)).signal(account, letters)
+                : event(account, data.group(2));
+    }
+
+    private static Signal event(String account, String text) throws BadFrame {
+        Matcher event = EVENT.matcher(text);
+        if (!event.matches()) {
+            throw new BadFrame("data is [" + IpFrames.printable(text) + "]; it must be [#account|Qxyz gg ccc]");
+        }
+        return ContactId.parts(account, event.group(1).toUpperCase(Locale.ROOT) + event.group(2) + event.group(3));
+    }
+}

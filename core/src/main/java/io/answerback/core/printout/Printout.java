@@ -1,0 +1,53 @@
+package io.answerback.core.printout;
+
+import java.util.List;
+
+/// What a receiver makes of one report.
+///
+/// @param lines what it prints
+/// @param signals what it read
+/// @param problems what is wrong with it, in plain words
+public record Printout(List<PrintedLine> lines, List<ReadSignal> signals, List<Problem> problems) {
+    /// Kinds of problem.
+    public enum Kind {
+        /// The receiver does not take the format.
+        NOT_TAKEN,
+        /// The format cannot carry the account, the zone or the event.
+        CANNOT_SEND,
+        /// The event has no digit, or no letters, in this format: the receiver never hears it.
+        NEVER_HEARD,
+        /// The receiver has no word for the digit.
+        NO_WORD,
+        /// The receiver prints another word than the event means.
+        OTHER_WORD,
+        /// The receiver prints a second account that is nobody's.
+        FALSE_ACCOUNT,
+        /// The format does not tell which zone it was.
+        ZONE_UNTOLD
+    }
+
+    /// One problem.
+    public record Problem(Kind kind, String says) {}
+
+    public Printout {
+        lines = List.copyOf(lines);
+        signals = List.copyOf(signals);
+        problems = List.copyOf(problems);
+    }
+
+    /// A report that does not reach the receiver, or not as a report.
+    static Printout nothing(Kind kind, String says) {
+        return new Printout(List.of(), List.of(), List.of(new Problem(kind, says)));
+    }
+
+    /// Whether something of it would mislead an operator or never reach one. A zone that the format does not
+    /// tell does not: it is known before.
+    public boolean misleads() {
+        return problems.stream().anyMatch(problem -> problem.kind() != Kind.ZONE_UNTOLD);
+    }
+
+    /// Whether it has a problem of a kind.
+    public boolean has(Kind kind) {
+        return problems.stream().anyMatch(problem -> problem.kind() == kind);
+    }
+}

@@ -1,0 +1,124 @@
+package io.answerback.core.report;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
+import io.answerback.core.event.Signal;
+import io.answerback.core.format.BadFrame;
+import io.answerback.core.format.ContactId;
+import io.answerback.core.format.FramePart;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrameParts;
+import io.answerback.core.format.IpSignals;
+import io.answerback.core.format.PulseParts;
+import io.answerback.core.format.PulseReport;
+import io.answerback.core.format.PulseTiming;
+import io.answerback.core.format.ToneParts;
+import io.answerback.core.printout.Printer;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.sound.Call;
+import io.answerback.core.sound.CallScript;
+import java.time.Instant;
+import java.util.List;
+
+/// What is sent to one receiver for one event: a frame over IP, digits in tones, or rounds of pulses.
+public sealed interface Outgoing {
+    /// What it is, piece by piece, each with what it means.
+    List<FramePart> parts();
+
+    /// An IP frame.
+    record Frame(IpFrame frame, List<FramePart> parts) implements Outgoing {}
+
+    /// Sixteen digits in tones.
+    record Tones(String digits, List<FramePart> parts) implements Outgoing {}
+
+    /// Rounds of pulses.
+    record Pulses(PulseReport report, PulseTiming timing, List<FramePart> parts) implements Outgoing {}
+
+    /// The tables that reports are made with.
+    ///
+    /// @param timings how pulses are timed at each speed
+    record Tables(EventTable events, LetterTable letters, List<PulseTiming> timings) {
+        /// The timing of a speed.
+        ///
+        /// @throws IllegalArgumentException when the table has no row for it
+        public PulseTiming timing(int perSecond) {
+            return timings.stream()
+                    .filter(timing -> timing.pulsesPerSecond() == perSecond)
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(
+                            "the table has no timing for " + perSecond + " pulses a second; add a row"));
+        }
+    }
+
+    /// What is sent.
+    ///
+    /// @param given the signal under the account of its area
+    /// @param sequence sequence of an IP frame, 1 to 9999
+    /// @param name text for the operator, for a format that carries it; empty for none
+    /// @param at time stamp of an IP frame
+    /// @throws IllegalArgumentException when the format cannot carry it, saying what cannot be carried
+    static Outgoing of(Receiver receiver, Signal given, int sequence, String name, Instant at, Tables tables) {
+        Printer printer = new Printer(receiver.reception(), tables.events(), tables.letters());
+        Signal signal = printer.under(given);
+        return switch (receiver.format()) {
+            case IP_EVENTS ->
+                frame(IpFrame.of(signal, sequence, receiver.receiverNumber(), receiver.linePrefix(), at), tables);
+            case IP_LETTERS -> frame(letters(receiver, signal, sequence, name, at, tables), tables);
+            case TONES -> new Tones(ContactId.encode(signal), ToneParts.of(signal, tables.events()));
+            default -> pulses(receiver, signal, printer, tables);
+        };
+    }
+
+    private static IpFrame letters(
+            Receiver receiver, Signal signal, int sequence, String name, Instant at, Tables tables) {
+        String letters = tables.letters()
+                .of(signal)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("event " + signal.event() + " has no letters for this"));
+        return IpFrame.ofLetters(signal, letters, name, sequence, receiver.receiverNumber(), receiver.linePrefix(), at);
+    }
+
+    private static Outgoing frame(IpFrame frame, Tables tables) {
+        try {
+            return new Frame(frame, IpFrameParts.of(frame, new IpSignals(tables.letters()), tables.events()));
+        } catch (BadFrame unread) {
+            throw new IllegalArgumentException(unread.getMessage(), unread);
+        }
+    }
+
+    private static Outgoing pulses(Receiver receiver, Signal signal, Printer printer, Tables tables) {
+        ReportFormat format = receiver.format();
+        char digit = printer.eventDigit(signal)
+                .orElseThrow(() -> new IllegalArgumentException("event " + signal.event() + ", "
+                        + signal.qualifier().words() + ", has no digit in pulses: the receiver never hears it"));
+        PulseReport report = PulseReport.of(signal, format, digit);
+        PulseTiming timing = tables.timing(receiver.reception().pulsesPerSecond());
+        return new Pulses(report, timing, PulseParts.of(report, tables.events().words(signal.event())));
+    }
+
+    /// The call that brings it to a receiver on a line, dialling by tones.
+    ///
+    /// @throws IllegalArgumentException when it goes over IP
+    static Call call(Outgoing report, Receiver receiver) {
+        String number = receiver.reception().phone();
+        CallScript script = new CallScript();
+        if (!number.isEmpty()) {
+            script.dial(number, CallScript.Dialling.TONES);
+        }
+        int handshake = receiver.reception().abilities().handshakeHertz();
+        return switch (report) {
+            case Frame frame -> throw new IllegalArgumentException("a frame over IP has no call");
+            case Tones tones ->
+                script.handshakeOfTones()
+                        .tones(tones.digits())
+                        .acknowledge(1400)
+                        .call();
+            case Pulses pulses ->
+                script.handshakeOfPulses(handshake)
+                        .pulses(pulses.report().rounds(), pulses.timing())
+                        .acknowledge(receiver.reception().abilities().acknowledgeHertz())
+                        .call();
+        };
+    }
+}

@@ -1,0 +1,18 @@
+package io.answerback.core.sound;
+
+import java.util.List;
+
+/// What is heard in a recording of a call.
+///
+/// @param digits the digits, in order
+/// @param tones the receiver's tones, in order
+/// @param reports what was reported: sixteen digits each in tones, or all rounds of pulses with blanks between
+/// @param problems what is out of the standard, or missing
+public record Recording(List<HeardDigit> digits, List<HeardTone> tones, List<String> reports, List<String> problems) {
+    public Recording {
+        digits = List.copyOf(digits);
+        tones = List.copyOf(tones);
+        reports = List.copyOf(reports);
+        problems = List.copyOf(problems);
+    }
+}

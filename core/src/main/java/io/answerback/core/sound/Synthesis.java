@@ -1,0 +1,63 @@
+package io.answerback.core.sound;
+
+import java.util.List;
+import java.util.random.RandomGenerator;
+
+/// Plays a call: tones as sines at 8000 samples a second, with noise of normal distribution over all of it.
+public final class Synthesis {
+    private static final double SILENT_DECIBELS = 90;
+
+    private Synthesis() {}
+
+    /// The sound of a call.
+    ///
+    /// @param random makes the noise
+    public static Sound of(Call call, LineQuality line, RandomGenerator random) {
+        float[] samples = new float[(int) Math.round(call.seconds() * Sound.LINE_RATE)];
+        double millis = 0;
+        for (Segment segment : call.segments()) {
+            int from = at(millis);
+            millis += segment.millis();
+            play(segment, line, samples, from, Math.min(samples.length, at(millis)));
+        }
+        noise(samples, line, random);
+        return new Sound(samples, Sound.LINE_RATE);
+    }
+
+    private static int at(double millis) {
+        return (int) Math.round(millis * Sound.LINE_RATE / 1000);
+    }
+
+    private static void play(Segment segment, LineQuality line, float[] samples, int from, int to) {
+        List<Double> hertz = segment.hertz();
+        for (int tone = 0; tone < hertz.size(); tone++) {
+            double amplitude = amplitude(line.levelDecibels(), hertz.size());
+            if (hertz.size() == 2) {
+                amplitude *= decibels((tone == 1 ? 1 : -1) * line.twistDecibels() / 2);
+            }
+            double step = 2 * Math.PI * hertz.get(tone) * (1 + line.errorPercent() / 100) / Sound.LINE_RATE;
+            for (int i = from; i < to; i++) {
+                samples[i] += (float) (amplitude * Math.sin(step * (i - from)));
+            }
+        }
+    }
+
+    /// Of one of so many tones, so that together they have the power of a sine of that level.
+    private static double amplitude(double levelDecibels, int tones) {
+        return decibels(levelDecibels) / Math.sqrt(tones);
+    }
+
+    private static double decibels(double decibels) {
+        return Math.pow(10, decibels / 20);
+    }
+
+    private static void noise(float[] samples, LineQuality line, RandomGenerator random) {
+        double rms = line.noiseDecibels() >= SILENT_DECIBELS
+                ? 0
+                : decibels(line.levelDecibels() - line.noiseDecibels()) / Math.sqrt(2);
+        for (int i = 0; i < samples.length; i++) {
+            double noisy = samples[i] + (rms == 0 ? 0 : rms * random.nextGaussian());
+            samples[i] = (float) Math.clamp(noisy, -1, 1);
+        }
+    }
+}

@@ -1,0 +1,90 @@
+package io.answerback.files;
+
+import io.answerback.core.format.PulseTiming;
+import io.answerback.core.receiver.Joins;
+import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.receiver.ReportFormat;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVRecord;
+
+/// Rows of the tables of receivers and of the timing of pulses.
+final class ReceiverRow {
+    private ReceiverRow() {}
+
+    /// @throws IllegalArgumentException when a cell is not what its column takes, naming both
+    static ReceiverAbilities abilities(CSVRecord row) {
+        return new ReceiverAbilities(
+                row.get("model"),
+                words(row, "formats").map(ReceiverRow::format).toList(),
+                number(row, "handshake_hz").intValue(),
+                number(row, "acknowledge_hz").intValue(),
+                joins(row.get("joins")),
+                digits(row),
+                keys(row),
+                row.get("source"));
+    }
+
+    /// @throws IllegalArgumentException when a cell is not what its column takes, naming both
+    static PulseTiming timing(CSVRecord row) {
+        return new PulseTiming(
+                number(row, "pulses_per_second").intValue(),
+                number(row, "on_ms"),
+                number(row, "off_ms"),
+                number(row, "digit_gap_ms"),
+                number(row, "round_gap_ms"),
+                number(row, "data_hz").intValue(),
+                number(row, "acknowledge_ms"),
+                row.get("source"));
+    }
+
+    private static Stream<String> words(CSVRecord row, String column) {
+        return Arrays.stream(row.get(column).split(" ")).filter(word -> !word.isBlank());
+    }
+
+    private static Double number(CSVRecord row, String column) {
+        try {
+            return Double.valueOf(row.get(column));
+        } catch (NumberFormatException none) {
+            throw new IllegalArgumentException(
+                    "column %s has \"%s\"; it must be a number".formatted(column, row.get(column)));
+        }
+    }
+
+    private static ReportFormat format(String id) {
+        return ReportFormat.byId(id)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "format is \"%s\"; there are %s".formatted(id, ReportFormat.ids())));
+    }
+
+    private static Joins joins(String name) {
+        return Arrays.stream(Joins.values())
+                .filter(joins -> joins.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "column joins has \"%s\"; it must be NEVER, LETTERS or ALWAYS".formatted(name)));
+    }
+
+    /// Pairs such as `3=ALARM`, with blanks between.
+    private static Map<String, String> digits(CSVRecord row) {
+        return words(row, "words")
+                .map(pair -> pair.split("=", 2))
+                .collect(Collectors.toMap(pair -> pair[0], pair -> pair.length == 2 ? pair[1] : ""));
+    }
+
+    private static List<Integer> keys(CSVRecord row) {
+        return words(row, "key_bits")
+                .map(bits -> {
+                    try {
+                        return Integer.valueOf(bits);
+                    } catch (NumberFormatException none) {
+                        throw new IllegalArgumentException(
+                                "column key_bits has \"%s\"; it takes numbers".formatted(bits));
+                    }
+                })
+                .toList();
+    }
+}
