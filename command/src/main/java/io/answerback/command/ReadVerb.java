@@ -111,7 +111,7 @@ final class ReadVerb implements Callable<Integer> {
                                         .toList()))));
     }
 
-    private void recording(ReportFormat chosen, TextReading reading, ObjectNode report) throws IOException {
+    private void recording(ReportFormat chosen, TextReading reading, ObjectNode report) throws IOException, BrokenFile {
         Recording heard = Listening.to(WavFile.read(Path.of(file)), chosen);
         heard.reports().forEach(text -> add(reading.of(chosen, text)));
         problems.addAll(heard.problems());

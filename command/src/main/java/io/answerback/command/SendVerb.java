@@ -68,8 +68,7 @@ final class SendVerb implements Callable<Integer> {
     private String key;
 
     private final InstantSource clock = InstantSource.system();
-    private final Outgoing.Tables tables =
-            new Outgoing.Tables(DataFiles.events(), DataFiles.letters(), DataFiles.pulseTimings());
+    private final Outgoing.Tables tables = DataFiles.reporting();
 
     @Override
     public Integer call() throws BrokenFile {

@@ -74,7 +74,7 @@ public final class ApplicationWindow implements AutoCloseable {
         this.openJob = new OpenJob(
                 assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
         this.background = new Background(openJob::tell);
-        this.practice = new PracticeSession(openJob, opened.events(), clock, port, linkLight, folder);
+        this.practice = new PracticeSession(openJob, opened.tables(), clock, port, linkLight, folder);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(
                 openJob, background, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
@@ -117,7 +117,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.events()),
+                benches.byStop(practice, opened.tables()),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,

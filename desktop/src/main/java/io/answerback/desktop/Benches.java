@@ -1,8 +1,8 @@
 package io.answerback.desktop;
 
-import io.answerback.core.event.EventTable;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.report.Outgoing;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
@@ -13,7 +13,8 @@ import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.prove.ProveSheet;
-import io.answerback.desktop.report.ReportSheet;
+import io.answerback.desktop.report.ReportBench;
+import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.shell.Bench;
@@ -45,6 +46,9 @@ public final class Benches {
     private final Supplier<PowerBench> power;
     private final Supplier<BusBench> bus;
     private final Supplier<SetupBench> setup;
+    private final Background background;
+    private final FileQuestions files;
+    private Supplier<ReportBench> report;
 
     Benches(
             OpenJob openJob,
@@ -60,6 +64,8 @@ public final class Benches {
         this.openJob = openJob;
         this.look = look;
         this.clock = clock;
+        this.background = background;
+        this.files = files;
         Conductor usual = usual(opened.conductors());
         this.survey =
                 new MadeOnce<>(() -> new SurveyBench(openJob, look, opened.kinds(), usual, clock, shelf, table, files));
@@ -122,7 +128,14 @@ public final class Benches {
         return power.get();
     }
 
-    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, EventTable events) {
+    /// The report bench, once the benches are known by their stops.
+    public ReportBench report() {
+        return report.get();
+    }
+
+    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, Outgoing.Tables tables) {
+        report = new MadeOnce<>(() -> new ReportBench(
+                openJob, look, tables, clock, practice, new SoundOut(openJob, background, files), background, files));
         return Map.of(
                 Stop.SURVEY,
                 this::survey,
@@ -137,7 +150,7 @@ public final class Benches {
                 Stop.LOOP,
                 this::loop,
                 Stop.REPORT,
-                () -> new OneSheetBench(openJob, look, new ReportSheet(openJob, events, clock, practice)),
+                this::report,
                 Stop.PROVE,
                 () -> new OneSheetBench(openJob, look, new ProveSheet(openJob, practice)));
     }

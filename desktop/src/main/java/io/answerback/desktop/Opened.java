@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewJob;
@@ -25,7 +26,7 @@ import java.util.List;
 ///
 /// @param opening what the window opens with
 /// @param job the job, with its unsaved edits
-/// @param events the event table
+/// @param tables the tables that reports are made with
 /// @param conductors the conductors there are to choose from
 /// @param kinds the kinds of point there are
 /// @param remembered what the window remembers from its last start
@@ -33,7 +34,7 @@ import java.util.List;
 public record Opened(
         Opening opening,
         ReadJob job,
-        EventTable events,
+        Outgoing.Tables tables,
         List<Conductor> conductors,
         KindCatalogue kinds,
         Remembered remembered,
@@ -48,6 +49,11 @@ public record Opened(
                 DataFiles.profiles().getFirst());
     }
 
+    /// The event table.
+    public EventTable events() {
+        return tables.events();
+    }
+
     /// Whether a job still has to be chosen.
     public boolean atStart() {
         return opening instanceof Opening.Start;
@@ -58,9 +64,9 @@ public record Opened(
     /// @param folder where the application keeps what it remembers
     /// @throws BrokenFile when the job file cannot be read
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
-        EventTable events = DataFiles.events();
+        Outgoing.Tables tables = DataFiles.reporting();
         Recovery recovery = new Recovery(folder);
-        Assessor assessor = new Assessor(events);
+        Assessor assessor = new Assessor(tables.events());
         ReadJob job = switch (opening) {
             case Opening.Start start -> ReadJob.of(blank(), opening.toString(), recovery, assessor::assess);
             case Opening.Demo demo ->
@@ -76,7 +82,7 @@ public record Opened(
         return new Opened(
                 opening,
                 job,
-                events,
+                tables,
                 DataFiles.conductors(),
                 DataFiles.kinds(),
                 Remembered.load(folder),

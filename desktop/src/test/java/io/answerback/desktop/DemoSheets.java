@@ -8,6 +8,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.paper.PaperElement;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
@@ -16,6 +17,7 @@ import io.answerback.desktop.present.ChainPresentation;
 import io.answerback.desktop.present.FindingsPresentation;
 import io.answerback.desktop.present.RoutePresentation;
 import io.answerback.desktop.present.RoutePresentation.OneStop;
+import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.shell.PartBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
@@ -28,6 +30,8 @@ import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -82,6 +86,9 @@ public abstract class DemoSheets {
 
     /// Does work with files and long calculations, at once.
     protected Background background;
+
+    /// The practice station; null until the report bench is looked at.
+    private PracticeSession practice;
 
     /// Keeps its reels and labels.
     protected CableShelf cables;
@@ -150,6 +157,9 @@ public abstract class DemoSheets {
 
     @AfterEach
     void close() {
+        if (practice != null) {
+            practice.close();
+        }
         openJob.close();
     }
 
@@ -182,8 +192,23 @@ public abstract class DemoSheets {
             case POWER -> benches.power();
             case BUS -> benches.bus();
             case SET_UP -> benches.setup();
-            case REPORT, PROVE -> throw new AssertionError("needs a station");
+            case REPORT -> report();
+            case PROVE -> throw new AssertionError("needs a station");
         };
+    }
+
+    /// The report bench, with a practice station of its own.
+    protected final ReportBench report() {
+        try {
+            if (practice == null) {
+                practice = new PracticeSession(
+                        openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder);
+                benches.byStop(practice, DataFiles.reporting());
+            }
+        } catch (IOException refused) {
+            throw new UncheckedIOException(refused);
+        }
+        return benches.report();
     }
 
     /// What is seen now: the switch between the sheets, the sheet on top, what stands beside it.

@@ -9,6 +9,8 @@ import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.report.ReportBench;
+import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.shell.Bench;
 import io.answerback.desktop.shell.ChosenFiles;
@@ -91,7 +93,7 @@ class DroppedSheetsTest extends DemoWindow {
                 cables,
                 new ChosenFiles(stage),
                 new PagePrinter(stage, application.openJob()::tell));
-        Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.events());
+        Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.tables());
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});
@@ -101,7 +103,8 @@ class DroppedSheetsTest extends DemoWindow {
         each(PowerSheet.values(), benches.power(), benches.power()::open);
         each(BusSheet.values(), benches.bus(), benches.bus()::open);
         each(SetupSheet.values(), benches.setup(), benches.setup()::open);
-        showAndDrop(all.get(Stop.REPORT).get(), () -> {});
+        ReportBench report = (ReportBench) all.get(Stop.REPORT).get();
+        each(ReportSheet.values(), report, report::open);
         showAndDrop(all.get(Stop.PROVE).get(), () -> {});
     }
 

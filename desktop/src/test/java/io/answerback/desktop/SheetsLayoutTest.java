@@ -3,8 +3,10 @@ package io.answerback.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.demo.DemoJobs;
 import java.util.List;
@@ -13,8 +15,8 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 
-/// Every sheet of the power and bus benches shows every word, at the least window and the usual one, at 100 %
-/// and 150 % text.
+/// Every sheet of the power, bus, set-up and report benches shows every word, at the least window and the usual
+/// one, at 100 % and 150 % text.
 class SheetsLayoutTest extends DemoWindow {
     private LayoutFaults faults;
 
@@ -60,6 +62,21 @@ class SheetsLayoutTest extends DemoWindow {
                 faults.resize(size);
                 for (SetupSheet sheet : SetupSheet.values()) {
                     faults.after(() -> application.benches().setup().open(sheet), sheet + " of demo " + demo);
+                }
+            }
+        }
+        assertThat(faults.found()).isEmpty();
+    }
+
+    @Test
+    void everySheetOfTheReportBenchShowsEveryWord() {
+        for (String receiver : List.of("A1", "B")) {
+            at(1, Stop.REPORT);
+            faults.laidOut(() -> application.benches().report().lookAt(new ReceiverId(receiver)));
+            for (double[] size : LayoutFaults.SIZES) {
+                faults.resize(size);
+                for (ReportSheet sheet : ReportSheet.values()) {
+                    faults.after(() -> application.benches().report().open(sheet), sheet + " of " + receiver);
                 }
             }
         }

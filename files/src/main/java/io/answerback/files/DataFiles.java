@@ -14,6 +14,7 @@ import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.report.Outgoing;
 import io.answerback.core.survey.KindCatalogue;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -56,8 +57,12 @@ public final class DataFiles {
 
     /// The letters of the events, and those that are no event of the table.
     public static LetterTable letters() {
+        return letters(events());
+    }
+
+    private static LetterTable letters(EventTable events) {
         return new LetterTable(
-                events(),
+                events,
                 rows("data/letters.csv").stream()
                         .map(row -> new LetterCode(
                                 row.get("letters"),
@@ -65,6 +70,12 @@ public final class DataFiles {
                                 Optional.of(row.get("event")).filter(event -> !event.isEmpty()),
                                 Qualifier.of(row.get("qualifier").charAt(0))))
                         .toList());
+    }
+
+    /// The tables that reports are made with.
+    public static Outgoing.Tables reporting() {
+        EventTable events = events();
+        return new Outgoing.Tables(events, letters(events), pulseTimings());
     }
 
     /// How pulses are timed at each speed.

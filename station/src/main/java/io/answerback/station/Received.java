@@ -35,6 +35,15 @@ public record Received(
                 at, what, "", Optional.empty(), false, Optional.empty(), List.of(problem), Optional.empty());
     }
 
+    /// A call that a receiver on a line heard.
+    ///
+    /// @param text what it heard
+    /// @param acknowledged whether it acknowledged
+    public static Received called(Instant at, String text, boolean acknowledged, List<String> problems) {
+        Optional<Answer> answer = acknowledged ? Optional.of(Answer.ACK) : Optional.empty();
+        return new Received(at, "call", text, Optional.empty(), false, answer, problems, Optional.empty());
+    }
+
     Received answered(Optional<Answer> other) {
         return new Received(at, what, text, signal, encrypted, other, problems, exchange);
     }

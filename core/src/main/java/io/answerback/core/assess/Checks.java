@@ -58,7 +58,9 @@ import io.answerback.core.radio.SenderOutOfPlace;
 import io.answerback.core.radio.SignalWeak;
 import io.answerback.core.report.AccountMissing;
 import io.answerback.core.report.AnswerTooLate;
+import io.answerback.core.report.ReceiverChecks;
 import io.answerback.core.report.RouteWithoutReceiver;
+import io.answerback.core.report.RoutingChecks;
 import io.answerback.core.report.ZoneUnlikeSurvey;
 import io.answerback.core.report.ZoneWiredButOff;
 import io.answerback.core.report.ZoneWithoutArea;
@@ -210,6 +212,8 @@ public final class Checks {
             new UnusedInputUnterminated(),
             new AccountMissing(),
             new RouteWithoutReceiver(),
+            new ReceiverChecks(),
+            new RoutingChecks(),
             new AnswerTooLate());
 
     private Checks() {}

@@ -5,6 +5,7 @@ import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import java.util.Optional;
 
 /// What a finding is about, and what is to be mended.
@@ -89,6 +90,14 @@ public sealed interface Target {
         @Override
         public String part() {
             return "communicator";
+        }
+    }
+
+    /// A receiver at the station.
+    record OfReceiver(ReceiverId receiverId) implements Target {
+        @Override
+        public String part() {
+            return receiverId.text();
         }
     }
 

@@ -11,7 +11,7 @@ public enum EventGroup {
     /// The end of an alarm, hold-up, tamper or fault.
     RESTORE("Restore"),
     /// Setting, unsetting and zones left out.
-    SETTING("{Set} / {unset}"),
+    SETTING("{toSet} / {toUnset}"),
     /// Faults.
     FAULT("Fault"),
     /// Tests and programming.
@@ -23,7 +23,7 @@ public enum EventGroup {
         this.title = title;
     }
 
-    /// Its title; has places for the words of a firm, such as "{set}".
+    /// Its title; has places for the words of a firm, such as "{toSet}".
     public String title() {
         return title;
     }

@@ -26,6 +26,15 @@ public sealed interface Outgoing {
     /// What it is, piece by piece, each with what it means.
     List<FramePart> parts();
 
+    /// What it is, in one line: the data of a frame, digits, or rounds with blanks between.
+    default String text() {
+        return switch (this) {
+            case Frame its -> its.frame().data();
+            case Tones its -> its.digits();
+            case Pulses its -> its.report().text();
+        };
+    }
+
     /// An IP frame.
     record Frame(IpFrame frame, List<FramePart> parts) implements Outgoing {}
 

@@ -2,20 +2,20 @@ package io.answerback.desktop.live;
 
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.printout.PrintedLine;
+import io.answerback.core.printout.Printout;
 import io.answerback.core.report.OperatorsList;
+import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.work.OpenJob;
-import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationLog;
-import io.answerback.station.StationRules;
 import java.io.IOException;
-import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -25,8 +25,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -45,13 +45,14 @@ public final class PracticeSession implements AutoCloseable {
     private final OpenJob openJob;
     private final EventTable events;
     private final InstantSource clock;
-    private final PracticeStation station;
+    private final Stations stations;
     private final SignalRun signals;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("practice").factory());
     private final ObservableList<RollEntry> roll = FXCollections.observableArrayList();
     private final ReadOnlyObjectWrapper<Optional<Run>> run = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PanelState> panel;
+    private final ReadOnlyObjectWrapper<StationSettings> settings = new ReadOnlyObjectWrapper<>(StationSettings.USUAL);
     private final ReadOnlyObjectWrapper<Progress> progress = new ReadOnlyObjectWrapper<>(Progress.NONE);
     private volatile boolean stopped;
     private volatile Job listed;
@@ -63,29 +64,33 @@ public final class PracticeSession implements AutoCloseable {
     /// @param folder where the station keeps its log
     /// @throws IOException when nothing can listen on loopback
     public PracticeSession(
-            OpenJob openJob, EventTable events, InstantSource clock, int port, Duration linkLight, Path folder)
+            OpenJob openJob, Outgoing.Tables tables, InstantSource clock, int port, Duration linkLight, Path folder)
             throws IOException {
         this.openJob = openJob;
-        this.events = events;
+        this.events = tables.events();
         this.clock = clock;
         openJob.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
         StationLog log = new StationLog(folder.resolve("station.jsonl"));
-        this.station = listen(port, received -> note(log, received));
-        Line line = new Line(station.address(), clock);
+        this.stations =
+                new Stations(new IpSignals(tables.letters()), clock, () -> listed, received -> note(log, received));
+        stations.listen(port, StationSettings.USUAL);
+        Line line = new Line(stations::of, tables, clock, this::called);
         this.signals = new SignalRun(line, events, clock, linkLight, start, new Told());
     }
 
-    private PracticeStation listen(int port, Consumer<Received> listener) throws IOException {
-        InetAddress loopback = InetAddress.getLoopbackAddress();
-        StationRules rules = StationRules.standard(new IpSignals(new LetterTable(events, List.of())))
-                .withList(signal -> new OperatorsList(listed).problems(signal));
-        try {
-            return PracticeStation.listen(loopback, port, rules, clock, listener);
-        } catch (IOException taken) {
-            return PracticeStation.listen(loopback, 0, rules, clock, listener);
-        }
+    /// A call that a receiver on a line heard.
+    private void called(Leg leg) {
+        String printed = leg.printout().map(Printout::lines).orElse(List.of()).stream()
+                .map(PrintedLine::text)
+                .collect(Collectors.joining(" / "));
+        List<String> problems = leg.printout().stream()
+                .flatMap(its -> its.problems().stream())
+                .map(Printout.Problem::says)
+                .toList();
+        Received received = Received.called(clock.instant(), leg.what(), leg.answered(), problems);
+        show(new RollEntry(received, leg.receiver().name() + ": " + printed));
     }
 
     private void note(StationLog log, Received received) {
@@ -94,10 +99,33 @@ public final class PracticeSession implements AutoCloseable {
         } catch (IOException failed) {
             LOG.warn("The station's log cannot be written: {}", failed.getMessage());
         }
-        Platform.runLater(() -> {
-            roll.addFirst(new RollEntry(received, operatorLine(received)));
-            if (roll.size() > LONGEST_ROLL) {
-                roll.removeLast();
+        Platform.runLater(() -> add(new RollEntry(received, operatorLine(received))));
+    }
+
+    private void show(RollEntry entry) {
+        Platform.runLater(() -> add(entry));
+    }
+
+    private void add(RollEntry entry) {
+        roll.addFirst(entry);
+        if (roll.size() > LONGEST_ROLL) {
+            roll.removeLast();
+        }
+    }
+
+    /// How the station is set.
+    public ReadOnlyObjectProperty<StationSettings> settings() {
+        return settings.getReadOnlyProperty();
+    }
+
+    /// Sets the station otherwise; it listens again at once. Tells when it cannot.
+    public void set(StationSettings other) {
+        worker.execute(() -> {
+            try {
+                stations.listen(0, other);
+                Platform.runLater(() -> settings.set(other));
+            } catch (IOException refused) {
+                Platform.runLater(() -> openJob.tell(refused.getMessage()));
             }
         });
     }
@@ -114,8 +142,8 @@ public final class PracticeSession implements AutoCloseable {
 
     /// Where the station listens, as host and port.
     public String stationAddress() {
-        return station.address().getAddress().getHostAddress() + ":"
-                + station.address().getPort();
+        InetSocketAddress address = stations.address();
+        return address.getAddress().getHostAddress() + ":" + address.getPort();
     }
 
     /// What arrived at the station, newest first.
@@ -239,6 +267,6 @@ public final class PracticeSession implements AutoCloseable {
     public void close() {
         stopped = true;
         worker.shutdownNow();
-        station.close();
+        stations.close();
     }
 }

@@ -9,11 +9,14 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.printout.Printout;
+import io.answerback.core.report.Routing;
 import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
+import io.answerback.core.site.Receiver;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -21,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /// Takes signals along the chain, link by link, to the station and back, and says how far they have come.
 /// Blocks; used by one thread that is not the window's.
@@ -71,7 +75,7 @@ final class SignalRun {
         PanelInput input = set ? new PanelInput.SetArea(area, ENGINEER) : new PanelInput.UnsetArea(area, ENGINEER);
         var step = new PanelReducer(job).step(panel, input, clock.instant());
         remember(step.state());
-        step.signals().forEach(signal -> line.send(job, signal));
+        step.signals().forEach(signal -> line.send(job, signal, ""));
     }
 
     private void remember(PanelState state) {
@@ -118,54 +122,81 @@ final class SignalRun {
 
     private void transmit(Job job, PointResult point, boolean on, Outcome outcome, Signal signal) {
         List<LinkState> links = new ArrayList<>(outcome.links());
-        if (job.routeReceivers().isEmpty()) {
-            links.add(point.chain().of(Link.ROUTE));
+        Optional<Routing.Destination> first =
+                Routing.of(job, events.group(signal)).stream().findFirst();
+        if (first.isEmpty()) {
+            links.add(job.routeReceivers().isEmpty() ? point.chain().of(Link.ROUTE) : nobodyTold());
             show(point, on, links, false);
             return;
         }
-        links.add(new LinkState(Link.ROUTE, Mark.SOUND, "IP", "to the practice station, waiting"));
+        String way = way(first.get().first());
+        links.add(new LinkState(Link.ROUTE, Mark.SOUND, way, "to the practice station, waiting"));
         show(point, on, links, true);
-        Line.Sent sent = line.send(job, signal);
+        Line.Sent sent = line.send(job, signal, point.name());
         pause();
         links.removeLast();
-        String tries =
-                sent.delivery().attempts() == 1 ? "first try" : sent.delivery().attempts() + " tries";
-        Mark mark = sent.delivery().acknowledged() ? Mark.SOUND : Mark.WRONG;
-        links.add(new LinkState(Link.ROUTE, mark, "IP", "to the practice station, " + tries));
+        links.add(route(sent));
         links.add(answer(sent));
-        if (sent.delivery().acknowledged()) {
-            keep(point, sent);
-        }
+        sent.answer().ifPresent(leg -> keep(point, sent, leg));
         show(point, on, links, false);
     }
 
-    private static LinkState answer(Line.Sent sent) {
-        if (sent.delivery().acknowledged()) {
-            String what = sent.begins() ? "answered" : "restore answered";
-            return new LinkState(
-                    Link.STATION, Mark.PROVEN, what, "in " + sent.delivery().millis() + " ms");
-        }
-        return new LinkState(
-                Link.STATION, Mark.WRONG, "no answer", sent.delivery().problem());
+    private static LinkState nobodyTold() {
+        return new LinkState(Link.ROUTE, Mark.SOUND, "nobody", "no receiver is told of this, by choice");
     }
 
-    private void keep(PointResult point, Line.Sent sent) {
+    private static String way(Receiver receiver) {
+        return receiver.format().overIp() ? "IP" : receiver.format().words();
+    }
+
+    /// Of the first destination what was tried; of the others in a word each.
+    private static LinkState route(Line.Sent sent) {
+        List<Leg> tried = sent.main();
+        Leg last = tried.getLast();
+        String others =
+                sent.runs().stream().skip(1).map(run -> run.getLast().words()).collect(Collectors.joining("; "));
+        String behind = others.isEmpty() ? "" : "; " + others;
+        if (tried.size() == 1) {
+            String tries = last.attempts() == 1 ? "first try" : last.tries();
+            Mark mark = last.answered() ? Mark.SOUND : Mark.WRONG;
+            return new LinkState(Link.ROUTE, mark, way(last.receiver()), "to the practice station, " + tries + behind);
+        }
+        String words = tried.stream().map(Leg::words).collect(Collectors.joining("; then "));
+        Mark mark = last.answered() ? Mark.TIGHT : Mark.WRONG;
+        return new LinkState(Link.ROUTE, mark, way(last.receiver()), words + behind);
+    }
+
+    private static LinkState answer(Line.Sent sent) {
+        if (sent.answer().isEmpty()) {
+            return new LinkState(
+                    Link.STATION, Mark.WRONG, "no answer", sent.main().getLast().problem());
+        }
+        String what = sent.begins() ? "answered" : "restore answered";
+        boolean misread = sent.runs().stream()
+                .flatMap(List::stream)
+                .flatMap(leg -> leg.printout().stream())
+                .anyMatch(Printout::misleads);
+        String time = sent.millis() < 10_000 ? sent.millis() + " ms" : sent.millis() / 1000 + " s";
+        return new LinkState(
+                Link.STATION, misread ? Mark.TIGHT : Mark.PROVEN, misread ? what + ", misread" : what, "in " + time);
+    }
+
+    private void keep(PointResult point, Line.Sent sent, Leg leg) {
         screen.learn(job -> {
             if (sent.begins()) {
                 Proof proof = new Proof(
                         point.pointId(),
-                        sent.delivery().at(),
-                        sent.delivery().millis(),
+                        leg.at(),
+                        sent.millis(),
                         STATION,
-                        sent.frame(),
+                        leg.what(),
                         Optional.empty(),
                         point.upstream());
                 return Edits.keepProof(proof).on(job);
             }
             return job.proofOf(point.pointId())
-                    .map(proof -> Edits.keepProof(
-                                    proof.withRestoredAt(sent.delivery().at()))
-                            .on(job))
+                    .map(proof ->
+                            Edits.keepProof(proof.withRestoredAt(leg.at())).on(job))
                     .orElse(job);
         });
     }

@@ -1,20 +1,18 @@
 package io.answerback.desktop.present;
 
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.common.Figures;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
-import io.answerback.core.format.BadFrame;
-import io.answerback.core.format.ContactId;
-import io.answerback.core.format.FramePart;
-import io.answerback.core.format.IpFrame;
-import io.answerback.core.format.IpFrameParts;
-import io.answerback.core.format.IpSignals;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.PanelReducer;
+import io.answerback.core.printout.Printer;
+import io.answerback.core.printout.Printout;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.Told;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.PrintRemedy;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -22,32 +20,41 @@ import io.answerback.core.site.Link;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
+import io.answerback.core.sound.Call;
 import io.answerback.core.wording.Terms;
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
-/// What leaves the building when a point becomes active while its area is watched, as the report bench shows it.
+/// What leaves the building when a point becomes active while its area is watched, and what a receiver makes of
+/// it.
 ///
 /// @param about the point and what happens to it
 /// @param programming how the panel takes the point; empty for a point of the panel itself, or without an input
-/// @param frame the runs of bytes of the frame; empty when nothing leaves
-/// @param tones the same event in tones; empty when nothing leaves
-/// @param nothing why nothing leaves, or why its frame cannot be written; empty when one leaves
-/// @param communicator what carries it out
-/// @param tried the receivers, in the order in which they are tried
+/// @param signal what the panel sends; empty when it sends nothing
+/// @param receiver the receiver that is looked at; empty when the job has none
+/// @param outgoing what is sent to it; empty when nothing leaves, or the format cannot carry it
+/// @param nothing why nothing is sent; empty when something is
+/// @param printout what the receiver prints; empty when nothing is sent to it
+/// @param remedies what would make it print what is meant
+/// @param call the call to a receiver on a line; empty for one over IP
+/// @param told when the receiver is told of this
+/// @param group the class of the event, in the words of the firm
+/// @param others what the other receivers get for the same event
 public record ReportPresentation(
         String about,
         Optional<Programming> programming,
-        List<FramePart> frame,
-        Optional<Tones> tones,
+        Optional<Signal> signal,
+        Optional<Receiver> receiver,
+        Optional<Outgoing> outgoing,
         String nothing,
-        String communicator,
-        List<Tried> tried) {
+        Optional<Printout> printout,
+        List<PrintRemedy> remedies,
+        Optional<Call> call,
+        Told told,
+        String group,
+        List<Other> others) {
     private static final int SAMPLE_SEQUENCE = 42;
-    private static final int[] GROUPS = {0, 4, 6, 10, 12, 15, 16};
 
     /// How the panel takes a point.
     ///
@@ -57,52 +64,85 @@ public record ReportPresentation(
     /// @param areas the areas there are to choose from
     public record Programming(String input, int zone, ZoneType type, Optional<Area> area, List<Area> areas) {}
 
-    /// An event as digits in tones.
+    /// The same event at another receiver.
     ///
-    /// @param digits the digits in their groups; empty where the signal has no such digits
-    /// @param about what the last digit is for, or why there are none
-    public record Tones(String digits, String about) {}
+    /// @param sent what is sent; empty when the format cannot carry it
+    /// @param about the format, or why nothing is sent, or what is wrong with what is printed
+    /// @param misleads whether what is printed misleads
+    public record Other(Receiver receiver, Told told, String sent, String about, boolean misleads) {}
 
-    /// A receiver that is tried.
-    public record Tried(String name, String address, String line, String attempts) {}
-
-    /// What the bench shows of a point.
+    /// What the bench shows of a point and a receiver.
     ///
-    /// @param at the time that stands in the frame as an example
-    public static ReportPresentation of(Job job, PointResult point, EventTable events, Instant at) {
+    /// @param at the time that stands in a frame as an example
+    public static ReportPresentation of(
+            Job job, PointResult point, Optional<Receiver> receiver, Outgoing.Tables tables, Instant at) {
         Optional<Signal> signal = signal(job, point);
-        List<FramePart> frame = List.of();
+        EventTable words = tables.events().in(Terms.of(job.practice()));
+        Outgoing.Tables worded = new Outgoing.Tables(words, tables.letters(), tables.timings());
+        EventGroup group = signal.map(words::group).orElse(EventGroup.ALARM);
+        Optional<Programming> programming =
+                point.wired().flatMap(WiredPoint::input).map(input -> programming(job, input));
         String nothing = signal.isPresent() ? "" : nothing(point);
-        if (signal.isPresent()) {
+        Optional<Outgoing> outgoing = Optional.empty();
+        if (signal.isPresent() && receiver.isPresent()) {
             try {
-                frame = IpFrameParts.of(
-                        sample(job, signal.get(), at),
-                        new IpSignals(new LetterTable(events, List.of())),
-                        events.in(Terms.of(job.practice())));
-            } catch (BadFrame refused) {
+                outgoing = Optional.of(
+                        Outgoing.of(receiver.get(), signal.get(), SAMPLE_SEQUENCE, point.name(), at, worded));
+            } catch (IllegalArgumentException refused) {
                 nothing = refused.getMessage();
             }
         }
         return new ReportPresentation(
                 about(job, point),
-                point.wired().flatMap(WiredPoint::input).map(input -> programming(job, input)),
-                frame,
-                signal.map(ReportPresentation::tones),
+                programming,
+                signal,
+                receiver,
+                outgoing,
                 nothing,
-                job.communicator().name(),
-                job.routeReceivers().stream()
-                        .map(receiver -> tried(job, receiver))
-                        .toList());
+                signal.flatMap(its -> receiver.map(to -> printed(to, its, worded))),
+                receiver.map(to -> PrintRemedy.of(job, to, words)).orElse(List.of()),
+                outgoing.filter(any -> !receiver.orElseThrow().format().overIp())
+                        .map(out -> Outgoing.call(out, receiver.orElseThrow())),
+                receiver.map(to -> to.reception().of(group)).orElse(Told.NEVER),
+                Terms.of(job.practice()).in(group.title()),
+                signal.map(its -> others(job, receiver, its, group, at, worded)).orElse(List.of()));
+    }
+
+    private static List<Other> others(
+            Job job, Optional<Receiver> receiver, Signal signal, EventGroup group, Instant at, Outgoing.Tables tables) {
+        return job.receivers().stream()
+                .filter(other -> !receiver.equals(Optional.of(other)))
+                .map(other -> other(other, signal, group, at, tables))
+                .toList();
+    }
+
+    private static Other other(Receiver receiver, Signal signal, EventGroup group, Instant at, Outgoing.Tables tables) {
+        Told told = receiver.reception().of(group);
+        try {
+            Outgoing out = Outgoing.of(receiver, signal, SAMPLE_SEQUENCE, "", at, tables);
+            Printout printout = printed(receiver, signal, tables);
+            String about = printout.problems().stream()
+                    .map(Printout.Problem::says)
+                    .findFirst()
+                    .orElse(receiver.format().words());
+            return new Other(receiver, told, out.text(), about, printout.misleads());
+        } catch (IllegalArgumentException cannot) {
+            return new Other(receiver, told, "", cannot.getMessage(), true);
+        }
+    }
+
+    private static Printout printed(Receiver receiver, Signal signal, Outgoing.Tables tables) {
+        return new Printer(receiver.reception(), tables.events(), tables.letters()).of(signal);
     }
 
     private static String about(Job job, PointResult point) {
         if (point.wired().isEmpty()) {
             String word = SystemPoint.of(point.pointId()).orElseThrow().activeWord();
-            return String.format(Locale.ROOT, "%s: %s", point.name(), word);
+            return point.name() + ": " + word;
         }
         String word = point.wired().get().point().kind().words().activeWord();
         String set = Terms.of(job.practice()).set();
-        return String.format(Locale.ROOT, "%s %s: %s, its area %s", point.pointId(), point.name(), word, set);
+        return point.pointId() + " " + point.name() + ": " + word + ", its area " + set;
     }
 
     private static Optional<Signal> signal(Job job, PointResult point) {
@@ -120,47 +160,10 @@ public record ReportPresentation(
                 + point.chain().of(Link.EVENT).line() + ".";
     }
 
-    private static IpFrame sample(Job job, Signal signal, Instant at) {
-        Optional<Receiver> first = job.routeReceivers().stream().findFirst();
-        return IpFrame.of(
-                signal,
-                SAMPLE_SEQUENCE,
-                first.map(Receiver::receiverNumber).orElse(""),
-                first.map(Receiver::linePrefix).orElse("0"),
-                at);
-    }
-
     private static Programming programming(Job job, Input input) {
         Zone zone = job.zone(input.zone())
                 .orElse(new Zone(input.zone(), ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
         return new Programming(
                 job.nameOf(input), zone.number(), zone.type(), zone.area().flatMap(job::area), job.areas());
-    }
-
-    private static Tones tones(Signal signal) {
-        try {
-            String digits = ContactId.encode(signal);
-            List<String> groups = IntStream.range(1, GROUPS.length)
-                    .mapToObj(group -> digits.substring(GROUPS[group - 1], GROUPS[group]))
-                    .toList();
-            return new Tones(
-                    String.join(" ", groups),
-                    "the last digit, " + digits.charAt(15) + ", brings the sum of all sixteen to a multiple of 15");
-        } catch (IllegalArgumentException refused) {
-            return new Tones("", refused.getMessage());
-        }
-    }
-
-    private static Tried tried(Job job, Receiver receiver) {
-        var route = job.communicator().ip();
-        return new Tried(
-                receiver.name(),
-                receiver.host() + ":" + receiver.port(),
-                "R" + receiver.receiverNumber() + " L" + receiver.linePrefix(),
-                String.format(
-                        Locale.ROOT,
-                        "%d tries of %s s",
-                        route.attempts(),
-                        Figures.plain(route.timeoutMillis() / 1000.0)));
     }
 }

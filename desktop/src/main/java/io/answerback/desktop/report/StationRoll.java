@@ -9,6 +9,7 @@ import io.answerback.desktop.part.Words;
 import io.answerback.station.Received;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import java.util.Optional;
 final class StationRoll {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ROOT);
     private static final int SHOWN = 8;
+    private static final int MOST = 40;
 
     private StationRoll() {}
 
@@ -25,14 +27,26 @@ final class StationRoll {
     /// @param address where it listens
     /// @param entries what has arrived, the newest first
     static List<Part> of(String address, List<RollEntry> entries) {
-        List<Part> rows = entries.stream().limit(SHOWN).map(StationRoll::entry).toList();
+        boolean network = address.startsWith("0.0.0.0");
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title("Practice station"));
+        parts.add(Words.wrapped(
+                Words.quiet("listening on " + address + (network ? ", the site network" : ", this computer only"))));
+        parts.addAll(shown(entries, SHOWN));
+        return parts;
+    }
+
+    /// Every entry there is.
+    static List<Part> entries(List<RollEntry> entries) {
+        return shown(entries, MOST);
+    }
+
+    private static List<Part> shown(List<RollEntry> entries, int most) {
+        List<Part> rows = entries.stream().limit(most).map(StationRoll::entry).toList();
         List<Part> shown = rows.isEmpty()
                 ? List.of(Words.wrapped(Words.quiet("Nothing has arrived yet. Press Space to try the selected point.")))
                 : rows;
-        return List.of(
-                Words.title("Practice station"),
-                Words.wrapped(Words.quiet("listening on " + address + ", this computer only")),
-                Group.column(shown).style("roll").saying("Practice station's roll"));
+        return List.of(Group.column(shown).style("roll").saying("Practice station's roll"));
     }
 
     private static Part entry(RollEntry entry) {

@@ -124,6 +124,7 @@ public final class MainWindow {
         practice.run().subscribe(this::showSoon);
         practice.panel().subscribe(this::showSoon);
         practice.progress().subscribe(this::showSoon);
+        practice.settings().subscribe(this::showSoon);
         practice.roll().addListener((ListChangeListener<Object>) change -> showSoon());
         scene.widthProperty().subscribe(width -> {
             if (narrow() != arrangedNarrow) {

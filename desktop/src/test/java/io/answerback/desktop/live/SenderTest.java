@@ -18,6 +18,7 @@ import io.answerback.station.Delivery;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.BeforeEach;
@@ -53,7 +54,8 @@ class SenderTest {
     }
 
     private PointResult act(Delivery delivery) {
-        when(line.send(any(), any())).thenAnswer(call -> new Line.Sent(call.getArgument(1), "frame", delivery));
+        when(line.send(any(), any(), any()))
+                .thenAnswer(call -> new Line.Sent(call.getArgument(1), List.of(List.of(leg(delivery)))));
         PointResult point = new Assessor(DataFiles.events())
                 .assess(job)
                 .point(new PointId("01"))
@@ -61,6 +63,18 @@ class SenderTest {
         new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), screen)
                 .act(job, point, true);
         return point;
+    }
+
+    private Leg leg(Delivery delivery) {
+        return new Leg(
+                job.receivers().getFirst(),
+                "frame",
+                delivery.acknowledged(),
+                delivery.at(),
+                delivery.millis(),
+                delivery.attempts(),
+                delivery.problem(),
+                Optional.empty());
     }
 
     @Test

@@ -23,10 +23,12 @@ import io.answerback.station.PracticeStation;
 import io.answerback.station.StationRules;
 import java.io.IOException;
 import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -35,12 +37,18 @@ import org.junit.jupiter.api.Test;
 class SignalRunTest implements SignalRun.Screen {
     private final List<Run> runs = new ArrayList<>();
     private Job job = quickRoute(DemoJobs.job(1).withProofs(List.of()));
+    private final List<Leg> calls = new ArrayList<>();
+    private final InetSocketAddress nowhere = new InetSocketAddress(InetAddress.getLoopbackAddress(), 1);
+    private Set<String> dead = Set.of();
     private PracticeStation station;
 
-    /// One try of 200 ms, so that a silent station is given up soon.
+    /// Two tries of 200 ms, so that a silent station is given up soon, and receivers over IP only.
     private static Job quickRoute(Job demo) {
         IpRoute route = new IpRoute(2, 200);
-        return demo.withCommunicator(new Communicator("Communicator", route));
+        return demo.withCommunicator(new Communicator("Communicator", route))
+                .withReceivers(demo.receivers().stream()
+                        .filter(receiver -> receiver.format().overIp())
+                        .toList());
     }
 
     @Override
@@ -64,7 +72,11 @@ class SignalRunTest implements SignalRun.Screen {
                 StationRules.standard(new IpSignals(DataFiles.letters())).misbehaving(how),
                 clock,
                 received -> {});
-        Line line = new Line(station.address(), clock);
+        Line line = new Line(
+                receiver -> dead.contains(receiver.id().text()) ? nowhere : station.address(),
+                DataFiles.reporting(),
+                clock,
+                calls::add);
         return new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), this);
     }
 
@@ -104,8 +116,33 @@ class SignalRunTest implements SignalRun.Screen {
         assertThat(last().link()).isEqualTo(Link.STATION);
         assertThat(last().mark()).isEqualTo(Mark.WRONG);
         assertThat(last().line()).isEqualTo("no answer in time");
-        assertThat(runs.getLast().links().get(Link.ROUTE.ordinal()).line()).endsWith("2 tries");
+        assertThat(runs.getLast().links().get(Link.ROUTE.ordinal()).line())
+                .isEqualTo("Station A gave up after 2 tries; then Station A, second receiver gave up after 2 tries");
         assertThat(job.proofs()).isEmpty();
+    }
+
+    @Test
+    void aDeadReceiverIsGivenUpAndTheNextAnswers() throws IOException {
+        dead = Set.of("A1");
+        start(Misbehaviour.NONE).act(job, point("07"), true);
+        LinkState route = runs.getLast().links().get(Link.ROUTE.ordinal());
+        assertThat(route.mark()).isEqualTo(Mark.TIGHT);
+        assertThat(route.line())
+                .startsWith("Station A gave up after 2 tries; then Station A, second receiver, first try");
+        assertThat(job.proofOf(new PointId("07")).orElseThrow().frame()).contains("R2L0");
+    }
+
+    @Test
+    void aReceiverOnALineHearsTheCallAndMisreadsIt() throws IOException {
+        job = job.withReceivers(DemoJobs.job(1).receivers());
+        start(Misbehaviour.NONE).act(job, point("07"), true);
+        assertThat(calls).singleElement().satisfies(call -> {
+            assertThat(call.receiver().name()).isEqualTo("Station B");
+            assertThat(call.answered()).isTrue();
+            assertThat(call.what()).isEqualTo("0423 0423 333F 333F");
+            assertThat(call.printout().orElseThrow().misleads()).isTrue();
+        });
+        assertThat(last().figure()).isEqualTo("answered, misread");
     }
 
     @Test

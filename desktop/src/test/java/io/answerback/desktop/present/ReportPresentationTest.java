@@ -7,9 +7,13 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.format.FramePart;
 import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.Told;
+import io.answerback.core.report.ReceiverPrintouts;
 import io.answerback.core.site.Job;
+import io.answerback.core.sound.Call;
 import io.answerback.core.survey.NewJob;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -22,17 +26,28 @@ class ReportPresentationTest {
 
     private final Job job = DemoJobs.job(1);
 
-    private static ReportPresentation of(Job job, String point) {
+    private static ReportPresentation of(Job job, String point, String receiver) {
         Assessment assessment = new Assessor(DataFiles.events()).assess(job);
-        return ReportPresentation.of(job, assessment.point(new PointId(point)).orElseThrow(), DataFiles.events(), AT);
+        return ReportPresentation.of(
+                job,
+                assessment.point(new PointId(point)).orElseThrow(),
+                job.receiver(new ReceiverId(receiver)),
+                DataFiles.reporting(),
+                AT);
+    }
+
+    private static ReportPresentation of(Job job, String point) {
+        return of(job, point, "A1");
     }
 
     private static String bytes(ReportPresentation report) {
-        return report.frame().stream().map(FramePart::text).collect(Collectors.joining());
+        return report.outgoing().orElseThrow().parts().stream()
+                .map(FramePart::text)
+                .collect(Collectors.joining());
     }
 
     @Test
-    void aWiredPointShowsItsZoneItsFrameAndItsTones() {
+    void aWiredPointShowsItsZoneAndItsFrame() {
         ReportPresentation report = of(job, "07");
         assertThat(report.about()).isEqualTo("07 Dock roller door 2: open, its area set");
         assertThat(report.programming()).hasValueSatisfying(zone -> {
@@ -46,23 +61,32 @@ class ReportPresentationTest {
                 .contains("ADM-CID")
                 .contains("#7316|1130 02 015")
                 .contains("09:41:07,05-12-2026");
-        assertThat(report.tones().orElseThrow().digits()).matches("7316 18 1130 02 015 [0-9A-F]");
+        assertThat(report.told()).isEqualTo(Told.ALWAYS);
+        assertThat(report.call()).isEmpty();
     }
 
     @Test
-    void receiversStandInTheOrderInWhichTheyAreTried() {
-        assertThat(of(job, "07").tried())
-                .extracting(ReportPresentation.Tried::name)
-                .containsExactlyElementsOf(job.routeReceivers().stream()
-                        .map(receiver -> receiver.name())
-                        .toList());
+    void aReceiverOnALineShowsItsRoundsItsCallAndTheMisprintWithWhatWouldMendIt() {
+        ReportPresentation report = of(job, "07", "B");
+        assertThat(bytes(report)).isEqualTo("0423".repeat(2) + "333F".repeat(2));
+        assertThat(report.printout().orElseThrow().lines()).hasSize(2);
+        assertThat(report.call().orElseThrow().steps())
+                .extracting(Call.Step::says)
+                .containsExactly(
+                        "seizes the line", "dials 7 digits", "rings", "hears 2300 Hz", "0423", "333F", "acknowledged");
+        assertThat(report.remedies()).isNotEmpty().allSatisfy(remedy -> {
+            Job mended = remedy.on(job);
+            assertThat(ReceiverPrintouts.of(
+                                    mended, mended.receiver(new ReceiverId("B")).orElseThrow(), DataFiles.events())
+                            .misleading())
+                    .hasSize(remedy.after());
+        });
     }
 
     @Test
     void aZoneThatIsOffSaysWhyNothingLeaves() {
         ReportPresentation report = of(Edits.zoneType(15, ZoneType.NOT_USED).on(job), "07");
-        assertThat(report.frame()).isEmpty();
-        assertThat(report.tones()).isEmpty();
+        assertThat(report.outgoing()).isEmpty();
         assertThat(report.nothing()).startsWith("Nothing leaves yet: ").contains("15");
     }
 
@@ -83,7 +107,7 @@ class ReportPresentationTest {
                 rules.option(PracticeQuestion.WORDING),
                 DataFiles.profiles().getFirst());
         ReportPresentation report = of(fresh, "mains");
-        assertThat(report.tried()).isEmpty();
+        assertThat(report.receiver()).isEmpty();
         assertThat(report.nothing()).isEqualTo("Nothing leaves yet: system, no account.");
     }
 }

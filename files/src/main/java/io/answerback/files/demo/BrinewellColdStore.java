@@ -12,7 +12,6 @@ import io.answerback.core.format.IpFrames;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
@@ -23,7 +22,6 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
@@ -38,7 +36,6 @@ import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Radio;
-import io.answerback.core.site.Receiver;
 import io.answerback.core.site.Site;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.takeover.TakeOverEdits;
@@ -152,16 +149,7 @@ public final class BrinewellColdStore {
                 DemoRows.inputs(rows),
                 rows.stream().map(DemoRows::zone).toList(),
                 new Communicator("Communicator on the keypad bus", new IpRoute(3, 5000)),
-                List.of(
-                        Receiver.overIp(new ReceiverId("A1"), "Station A", "192.0.2.10", 9009, "1", "0", Told.ALWAYS),
-                        Receiver.overIp(
-                                new ReceiverId("A2"),
-                                "Station A, second receiver",
-                                "192.0.2.11",
-                                9009,
-                                "2",
-                                "0",
-                                Told.BACKUP)),
+                DemoReceivers.ofColdStore(),
                 List.of(),
                 List.of(),
                 power(),

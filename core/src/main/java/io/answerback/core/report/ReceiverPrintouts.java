@@ -1,0 +1,39 @@
+package io.answerback.core.report;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
+import io.answerback.core.printout.Printer;
+import io.answerback.core.printout.Printout;
+import io.answerback.core.receiver.Told;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Receiver;
+import java.util.List;
+
+/// What a receiver prints for everything it is told.
+///
+/// @param receiver which
+/// @param rows a row a signal
+public record ReceiverPrintouts(Receiver receiver, List<Row> rows) {
+    /// One signal and what is printed for it.
+    public record Row(JobSignals.Sent sent, Printout printout) {}
+
+    public ReceiverPrintouts {
+        rows = List.copyOf(rows);
+    }
+
+    /// Everything that a job tells a receiver, or would tell it as a backup.
+    public static ReceiverPrintouts of(Parts job, Receiver receiver, EventTable events) {
+        Printer printer = new Printer(receiver.reception(), events, new LetterTable(events, List.of()));
+        return new ReceiverPrintouts(
+                receiver,
+                JobSignals.of(job).stream()
+                        .filter(sent -> receiver.reception().of(events.group(sent.signal())) != Told.NEVER)
+                        .map(sent -> new Row(sent, printer.of(sent.signal())))
+                        .toList());
+    }
+
+    /// The rows that would mislead an operator or never reach one.
+    public List<Row> misleading() {
+        return rows.stream().filter(row -> row.printout().misleads()).toList();
+    }
+}

@@ -1,0 +1,289 @@
+package io.answerback.desktop.report;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.ReceiverEdits;
+import io.answerback.core.id.ReceiverId;
+import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.receiver.Transport;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.IpRoute;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Receiver;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/// The receivers in the order in which they are tried, each with what it can do and where it is reached; and the
+/// accounts of the areas.
+final class ReceiversSheet extends PartSheet {
+    private static final String NOT_KNOWN = "not known";
+
+    private final Actions actions;
+    private final Supplier<List<ReceiverAbilities>> models;
+    private Optional<String> adding = Optional.empty();
+
+    ReceiversSheet(Actions actions, Supplier<List<ReceiverAbilities>> models) {
+        this.actions = actions;
+        this.models = models;
+    }
+
+    @Override
+    public String title() {
+        return "Receivers and accounts";
+    }
+
+    @Override
+    public String about(WindowState state) {
+        return "receivers are tried from top to bottom";
+    }
+
+    @Override
+    public List<Part> beside(WindowState state) {
+        return List.of(
+                Words.title("What a receiver can do"),
+                Words.wrapped(
+                        Words.quiet(
+                                "The kinds to choose from are samples; the figures of a real one are in its manual. Ask the station which formats it takes, which account it gives you, and in which order its receivers are tried.")),
+                Words.caution("A key is no part of a job. It is asked for when something is sent."));
+    }
+
+    @Override
+    public List<Part> middle(WindowState state) {
+        Job job = state.job();
+        List<Part> parts = new ArrayList<>();
+        parts.add(adding());
+        for (int i = 0; i < job.receivers().size(); i++) {
+            parts.add(receiver(job.receivers().get(i), i));
+        }
+        parts.add(Words.section("Accounts", "what each area reports under").style("section-ruled"));
+        parts.add(accounts(job));
+        parts.add(Words.section("Over IP", "how long each receiver is tried").style("section-ruled"));
+        parts.add(route(job.communicator().ip()));
+        return parts;
+    }
+
+    private Part adding() {
+        List<ReceiverAbilities> all = models.get();
+        ReceiverAbilities chosen = adding.flatMap(model ->
+                        all.stream().filter(its -> its.model().equals(model)).findFirst())
+                .orElse(all.getFirst());
+        return Parts.flow(
+                        Tool.primary("Add a receiver", () -> actions.apply(ReceiverEdits.add(chosen))),
+                        Choice.of("Kind", all, chosen, ReceiverAbilities::model, its -> {
+                            adding = Optional.of(its.model());
+                            showAgain();
+                        }))
+                .style("switches")
+                .group();
+    }
+
+    private Part receiver(Receiver receiver, int place) {
+        ReceiverId id = receiver.id();
+        Parts head = Parts.flow(
+                Words.figure(place + 1 + "."),
+                Value.of(
+                        "Name of receiver " + id,
+                        receiver.name(),
+                        typed -> actions.apply(ReceiverEdits.of(id, "name", its -> its.withName(typed)))),
+                Words.quiet(id.text()));
+        if (place > 0) {
+            head.add(Tool.of("Earlier", "tried before the one above", () -> actions.apply(ReceiverEdits.earlier(id))));
+        }
+        head.add(Tool.of("Take away", "undo brings it back", () -> actions.apply(ReceiverEdits.remove(id))));
+        Parts rows = Parts.column(head.style("programming").group(), can(receiver), reached(receiver));
+        return rows.style("receiver").group();
+    }
+
+    private Part can(Receiver receiver) {
+        ReceiverId id = receiver.id();
+        Parts row = Parts.flow(
+                Words.quiet("It is a"),
+                Choice.of(
+                        "Kind of receiver " + id,
+                        withOwn(receiver),
+                        receiver.reception().abilities(),
+                        ReceiverAbilities::model,
+                        its -> actions.apply(ReceiverEdits.reception(id, "kind", was -> was.withAbilities(its)))),
+                Words.quiet("and takes"),
+                Choice.of(
+                        "Format of receiver " + id,
+                        receiver.reception().abilities().formats(),
+                        receiver.format(),
+                        ReportFormat::words,
+                        its -> actions.apply(ReceiverEdits.reception(id, "format", was -> was.withFormat(its)))));
+        if (receiver.format().shape().isPresent()) {
+            row.add(Words.quiet("extended reports: "
+                    + receiver.reception().abilities().joins().words()));
+        }
+        row.add(Words.quiet("account"), account(receiver));
+        return row.style("receiver-row").group();
+    }
+
+    private List<ReceiverAbilities> withOwn(Receiver receiver) {
+        List<ReceiverAbilities> all = new ArrayList<>(models.get());
+        if (!all.contains(receiver.reception().abilities())) {
+            all.addFirst(receiver.reception().abilities());
+        }
+        return all;
+    }
+
+    private Part account(Receiver receiver) {
+        String own = receiver.reception().account();
+        return Value.of("Account at receiver " + receiver.id(), own.isEmpty() ? "of the area" : own, typed -> {
+            String account = typed.strip().equals("of the area") ? "" : typed;
+            return actions.apply(ReceiverEdits.reception(receiver.id(), "account", its -> its.withAccount(account)));
+        });
+    }
+
+    private Part reached(Receiver receiver) {
+        ReceiverId id = receiver.id();
+        if (!receiver.format().overIp()) {
+            return Parts.flow(
+                            Words.quiet("dials"),
+                            Value.of(
+                                    "Number of receiver " + id,
+                                    shown(receiver.reception().phone()),
+                                    typed -> actions.apply(
+                                            ReceiverEdits.reception(id, "number", its -> its.withPhone(known(typed))))))
+                    .style("receiver-row")
+                    .group();
+        }
+        return Parts.flow(
+                        Words.quiet("at"),
+                        Value.of(
+                                "Address of receiver " + id,
+                                shown(receiver.host()),
+                                typed -> actions.apply(
+                                        ReceiverEdits.of(id, "address", its -> its.withHost(known(typed))))),
+                        Words.quiet("port"),
+                        Value.of(
+                                "Port of receiver " + id,
+                                receiver.port() == 0 ? NOT_KNOWN : String.valueOf(receiver.port()),
+                                typed -> actions.apply(ReceiverEdits.port(id, typed))),
+                        Choice.of(
+                                "Transport of receiver " + id,
+                                List.of(Transport.values()),
+                                receiver.reception().transport(),
+                                Transport::name,
+                                its -> actions.apply(
+                                        ReceiverEdits.reception(id, "transport", was -> was.withTransport(its)))),
+                        Words.quiet("receiver R"),
+                        Value.of(
+                                "Receiver number of " + id,
+                                shown(receiver.receiverNumber(), "none"),
+                                typed -> actions.apply(ReceiverEdits.of(
+                                        id,
+                                        "receiver number",
+                                        its -> its.withNumbers(
+                                                typed.strip().equals("none") ? "" : typed, its.linePrefix())))),
+                        Words.quiet("line L"),
+                        Value.of(
+                                "Line number of " + id,
+                                receiver.linePrefix(),
+                                typed -> actions.apply(ReceiverEdits.of(
+                                        id, "line number", its -> its.withNumbers(its.receiverNumber(), typed)))),
+                        key(receiver))
+                .style("receiver-row")
+                .group();
+    }
+
+    private Part key(Receiver receiver) {
+        List<Integer> lengths = new ArrayList<>(List.of(0));
+        lengths.addAll(receiver.reception().abilities().keyBits());
+        return Choice.of(
+                "Key of receiver " + receiver.id(),
+                lengths,
+                receiver.reception().keyBits(),
+                bits -> bits == 0 ? "not encrypted" : "encrypted, " + bits + " bits",
+                bits -> actions.apply(
+                        ReceiverEdits.reception(receiver.id(), "encryption", its -> its.withKeyBits(bits))));
+    }
+
+    private static String shown(String value) {
+        return shown(value, NOT_KNOWN);
+    }
+
+    private static String shown(String value, String none) {
+        return value.isEmpty() ? none : value;
+    }
+
+    private static String known(String typed) {
+        return typed.strip().equals(NOT_KNOWN) ? "" : typed;
+    }
+
+    private Part accounts(Job job) {
+        Grid.Filling grid = Grid.filling("table");
+        for (Area area : job.areas()) {
+            grid.line(
+                    area.number(),
+                    List.of(
+                            Words.figure(Text.of("area %02d", area.number())),
+                            Words.of("", area.name()),
+                            account(area)));
+        }
+        Optional<String> first = job.areas().stream()
+                .map(Area::account)
+                .filter(its -> !its.isEmpty())
+                .findFirst();
+        Parts all = Parts.column(grid);
+        first.filter(any -> job.areas().size() > 1)
+                .ifPresent(account -> all.add(Group.row(Tool.of(
+                        "All areas under " + account,
+                        "one account for the whole site",
+                        () -> actions.apply(ReceiverEdits.oneAccount(account))))));
+        return all.group();
+    }
+
+    private With account(Area area) {
+        return Value.of(
+                        "Account of area " + area.number(),
+                        area.account().isEmpty() ? "none" : area.account(),
+                        typed -> actions.apply(Edits.account(area.number(), typed)))
+                .wide(120);
+    }
+
+    private Part route(IpRoute route) {
+        return Parts.flow(
+                        Value.of(
+                                "Tries",
+                                String.valueOf(route.attempts()),
+                                typed -> actions.apply(ReceiverEdits.route(whole(typed), route.timeoutMillis()))),
+                        Words.quiet("tries at each receiver, each waits"),
+                        Value.of(
+                                "Seconds",
+                                seconds(route.timeoutMillis()),
+                                typed -> actions.apply(ReceiverEdits.route(
+                                        route.attempts(), (int) Math.round(1000 * decimal(typed))))),
+                        Words.quiet("for an answer"))
+                .style("programming")
+                .group();
+    }
+
+    private static String seconds(int millis) {
+        return Text.of("%.1f s", millis / 1000.0).replace(".0 s", " s");
+    }
+
+    private static int whole(String typed) {
+        return typed.strip().matches("\\d{1,3}") ? Integer.parseInt(typed.strip()) : 0;
+    }
+
+    private static double decimal(String typed) {
+        String bare = typed.replace("s", "").strip();
+        return bare.matches("\\d{1,4}(\\.\\d{1,3})?") ? Double.parseDouble(bare) : 0;
+    }
+}

@@ -1,0 +1,180 @@
+package io.answerback.desktop.report;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.format.IpSignals;
+import io.answerback.core.printout.PrintedLine;
+import io.answerback.core.printout.Printout;
+import io.answerback.core.printout.TextReading;
+import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.receiver.Reception;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.sound.HeardDigit;
+import io.answerback.core.sound.Listening;
+import io.answerback.core.sound.Recording;
+import io.answerback.core.sound.Sound;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import io.answerback.files.WavFile;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// A recording of a call, digit by digit, with what is out of the standard and what a receiver prints.
+public final class RecordingSheet extends PartSheet {
+    private static final List<FileQuestions.Sort> WAV = List.of(new FileQuestions.Sort("Sound", "*.wav"));
+    private static final List<ReportFormat> ON_A_LINE =
+            Arrays.stream(ReportFormat.values()).filter(its -> !its.overIp()).toList();
+
+    private final Actions actions;
+    private final Outgoing.Tables tables;
+    private final LookedAt lookedAt;
+    private final Background background;
+    private final FileQuestions files;
+    private ReportFormat format = ReportFormat.TONES;
+    private Optional<Heard> heard = Optional.empty();
+    private boolean listening;
+
+    /// What was heard in a file.
+    private record Heard(String name, Sound sound, ReportFormat format, Recording recording) {}
+
+    RecordingSheet(
+            Actions actions, Outgoing.Tables tables, LookedAt lookedAt, Background background, FileQuestions files) {
+        this.actions = actions;
+        this.tables = tables;
+        this.lookedAt = lookedAt;
+        this.background = background;
+        this.files = files;
+    }
+
+    @Override
+    public String title() {
+        return "What is heard in a recording";
+    }
+
+    @Override
+    public String about(WindowState state) {
+        return "a WAV of a call, recorded at the panel or at the receiver";
+    }
+
+    /// Reads a recording in the format that is chosen, on a thread of its own.
+    public void open(Path file) {
+        ReportFormat chosen = format;
+        listening = true;
+        showAgain();
+        background.run(
+                () -> {
+                    Sound sound = WavFile.read(file).atLineRate();
+                    String name = file.getFileName().toString();
+                    return new Heard(name, sound, chosen, Listening.to(sound, chosen));
+                },
+                this::show,
+                wrong -> {
+                    listening = false;
+                    actions.tell(wrong);
+                    showAgain();
+                });
+    }
+
+    private void show(Heard its) {
+        listening = false;
+        heard = Optional.of(its);
+        showAgain();
+    }
+
+    private void listenAs(ReportFormat other) {
+        format = other;
+        heard.ifPresent(its -> {
+            listening = true;
+            background.compute(
+                    () -> new Heard(its.name(), its.sound(), other, Listening.to(its.sound(), other)), this::show);
+        });
+        showAgain();
+    }
+
+    @Override
+    public List<Part> middle(WindowState state) {
+        Parts row = Parts.flow(
+                Tool.primary(
+                        "Open a recording", () -> files.toRead("Recording", WAV).ifPresent(this::open)),
+                Words.quiet("as"),
+                Choice.of("Format", ON_A_LINE, format, ReportFormat::words, this::listenAs));
+        heard.ifPresent(its -> row.add(
+                Words.figure(Text.of("%s, %.1f s", its.name(), its.sound().seconds()))));
+        if (listening) {
+            row.add(Words.quiet("listening …"));
+        }
+        List<Part> parts = new ArrayList<>(List.of(row.style("switches").group()));
+        if (heard.isEmpty()) {
+            parts.add(
+                    Words.empty(
+                            "Open a WAV of a call. Each digit is shown with its level, twist and timing, and what is out of the standard."));
+            return parts;
+        }
+        Heard its = heard.get();
+        parts.add(new WaveDrawing(its.sound(), its.recording()).asPart());
+        parts.add(Words.section("Digits", its.format().words()).style("section-ruled"));
+        parts.add(digits(its.recording()));
+        parts.addAll(printed(state, its));
+        return parts;
+    }
+
+    private static Part digits(Recording recording) {
+        Grid.Filling grid = Grid.filling("table");
+        grid.line(
+                Words.quiet("digit"),
+                Words.quiet("at"),
+                Words.quiet("lasts"),
+                Words.quiet("level"),
+                Words.quiet("twist"),
+                Words.quiet("pulses"));
+        for (HeardDigit digit : recording.digits()) {
+            boolean pulses = digit.perSecond() > 0;
+            grid.line(
+                    Words.figure(String.valueOf(digit.digit())),
+                    Words.figure(Text.of("%.2f s", digit.atMillis() / 1000)),
+                    Words.figure(Text.of("%.0f ms", digit.onMillis())),
+                    Words.figure(Text.of("%.1f dB", digit.levelDecibels())),
+                    Words.figure(pulses ? "" : Text.of("%+.1f dB", digit.twistDecibels())),
+                    Words.figure(pulses ? Text.of("%.1f /s", digit.perSecond()) : ""));
+        }
+        return grid.grid();
+    }
+
+    private List<Part> printed(WindowState state, Heard its) {
+        Optional<Receiver> receiver = lookedAt.in(state.job())
+                .filter(one -> one.reception().abilities().takes(its.format()));
+        ReceiverAbilities abilities =
+                receiver.map(Receiver::reception).map(Reception::abilities).orElse(Reception.OVER_IP.abilities());
+        TextReading reading =
+                new TextReading(abilities, tables.events(), new IpSignals(tables.letters()), Optional.empty());
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.section(
+                        "What is printed", receiver.map(Receiver::name).orElse("a receiver without words of its own"))
+                .style("section-ruled"));
+        Parts paper = Parts.column();
+        for (String report : its.recording().reports()) {
+            Printout printout = reading.of(its.format(), report);
+            for (PrintedLine line : printout.lines()) {
+                paper.add(Words.wrapped(Words.of(line.falseAccount() ? "printed-false" : "printed-line", line.text())));
+            }
+            printout.problems()
+                    .forEach(problem -> paper.add(Words.wrapped(Words.of("printed-problem", problem.says()))));
+        }
+        parts.add(paper.style("printed").group());
+        its.recording().problems().forEach(problem -> parts.add(Words.wrapped(Words.of("printed-problem", problem))));
+        return parts;
+    }
+}

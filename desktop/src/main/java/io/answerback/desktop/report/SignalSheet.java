@@ -1,0 +1,336 @@
+package io.answerback.desktop.report;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.ReceiverEdits;
+import io.answerback.core.event.EventClass;
+import io.answerback.core.event.Signal;
+import io.answerback.core.format.FramePart;
+import io.answerback.core.printout.PrintedLine;
+import io.answerback.core.printout.Printer;
+import io.answerback.core.printout.Printout;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.receiver.Told;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.sound.Call;
+import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.part.Choice;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.present.ReportPresentation;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.FirstSteps;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/// What leaves the building when the selected point becomes active while its area is watched, and what a receiver
+/// prints for it.
+final class SignalSheet extends PartSheet {
+    private static final List<Integer> SPEEDS = List.of(10, 20, 40);
+    private static final List<String> DIGITS =
+            List.of("1", "2", "3", "4", "5", "6", "7", "8", "9", "0", "B", "C", "D", "E", "F");
+
+    private final Actions actions;
+    private final Outgoing.Tables tables;
+    private final Instant example;
+    private final PracticeSession practice;
+    private final LookedAt lookedAt;
+    private final SoundOut sound;
+    private final Runnable receivers;
+
+    /// The sheet.
+    ///
+    /// @param clock what time stands in the frame as an example
+    /// @param receivers opens the sheet on which receivers are added
+    SignalSheet(
+            Actions actions,
+            Outgoing.Tables tables,
+            InstantSource clock,
+            PracticeSession practice,
+            LookedAt lookedAt,
+            SoundOut sound,
+            Runnable receivers) {
+        this.actions = actions;
+        this.tables = tables;
+        this.example = clock.instant();
+        this.practice = practice;
+        this.lookedAt = lookedAt;
+        this.sound = sound;
+        this.receivers = receivers;
+    }
+
+    private ReportPresentation presentation(WindowState state) {
+        return ReportPresentation.of(state.job(), state.point(), lookedAt.in(state.job()), tables, example);
+    }
+
+    @Override
+    public String title() {
+        return "What leaves the building";
+    }
+
+    @Override
+    public String about(WindowState state) {
+        return presentation(state).about();
+    }
+
+    @Override
+    public List<Part> beside(WindowState state) {
+        List<Part> parts = new ArrayList<>();
+        presentation(state).call().ifPresent(call -> parts.addAll(steps(call)));
+        parts.addAll(StationRoll.of(practice.stationAddress(), practice.roll()));
+        return parts;
+    }
+
+    private static List<Part> steps(Call call) {
+        Parts rows = Parts.column();
+        for (Call.Step step : call.steps()) {
+            rows.add(Group.row(
+                            Words.whole(Words.of("roll-time", Text.of("%5.1f s", step.atSeconds()))),
+                            Words.wrapped(Words.of("roll-line", step.says())))
+                    .style("roll-entry", "roll-first"));
+        }
+        rows.add(Words.quiet(Text.of("%.1f s altogether", call.seconds())));
+        return List.of(Words.title("The call"), rows.style("roll").group());
+    }
+
+    @Override
+    public List<Part> middle(WindowState state) {
+        ReportPresentation report = presentation(state);
+        List<Part> parts = new ArrayList<>();
+        FirstSteps.points(actions).ifPresent(parts::add);
+        report.programming().ifPresent(programming -> parts.add(programming(programming)));
+        if (report.receiver().isEmpty()) {
+            parts.add(Words.firstStep(
+                    "There is no receiver yet. Add the station's, with its address.",
+                    "Add a receiver",
+                    "opens the receivers",
+                    receivers));
+            return parts;
+        }
+        Receiver receiver = report.receiver().get();
+        parts.add(receiver(state, report, receiver));
+        if (!report.nothing().isEmpty()) {
+            parts.add(Words.empty(report.nothing()));
+        }
+        report.outgoing().ifPresent(out -> parts.addAll(outgoing(out, receiver)));
+        report.printout().ifPresent(printout -> parts.addAll(printed(report, printout, receiver)));
+        if (!report.others().isEmpty()) {
+            parts.add(section("The same event at the other receivers", report.group()));
+            parts.add(others(report.others()));
+        }
+        return parts;
+    }
+
+    private Part programming(ReportPresentation.Programming zone) {
+        Parts row = Parts.flow();
+        row.style("programming");
+        row.add(
+                Words.quiet("The panel takes " + zone.input() + " as"),
+                Words.figure(Text.of("zone %03d", zone.zone())),
+                Choice.of(
+                        "Zone type",
+                        Arrays.asList(ZoneType.values()),
+                        zone.type(),
+                        ZoneType::words,
+                        type -> actions.apply(Edits.zoneType(zone.zone(), type))),
+                Words.quiet("in"),
+                Choice.of(
+                        "Area",
+                        zone.areas(),
+                        zone.area().orElse(null),
+                        area -> Text.of("area %02d %s", area.number(), area.name()),
+                        area -> actions.apply(Edits.zoneArea(zone.zone(), Optional.of(area.number())))));
+        zone.area().ifPresent(area -> row.add(Words.quiet("account"), account(area)));
+        return row.group();
+    }
+
+    private Part account(Area area) {
+        return Value.of(
+                "Account",
+                area.account().isEmpty() ? "none" : area.account(),
+                typed -> actions.apply(new Edit(
+                        "account of area " + area.number(),
+                        job -> Edits.account(area.number(), typed).on(job))));
+    }
+
+    private Part receiver(WindowState state, ReportPresentation report, Receiver receiver) {
+        Parts row = Parts.flow(Choice.of("Receiver", state.job().receivers(), receiver, Receiver::name, its -> {
+            lookedAt.choose(its.id());
+            showAgain();
+        }));
+        row.add(
+                Words.quiet("takes"),
+                Choice.of(
+                        "Format",
+                        receiver.reception().abilities().formats(),
+                        receiver.format(),
+                        ReportFormat::words,
+                        format -> actions.apply(
+                                ReceiverEdits.reception(receiver.id(), "format", its -> its.withFormat(format)))));
+        if (receiver.format().shape().isPresent()) {
+            addPulses(row, report, receiver);
+        }
+        row.add(Words.quiet("account"), ownAccount(receiver));
+        report.call()
+                .ifPresent(call -> row.add(
+                        Tool.of("Hear it", "plays the call, where this computer has sound", () -> sound.play(call)),
+                        Tool.of("Save as WAV", "8 kHz, 16 bit", () -> sound.save(call, receiver.name()))));
+        if (report.told() != Told.ALWAYS) {
+            row.add(Words.quiet(report.group() + ": " + report.told().words()));
+        }
+        return row.style("programming").group();
+    }
+
+    private void addPulses(Parts row, ReportPresentation report, Receiver receiver) {
+        row.add(Choice.of(
+                "Pulses a second",
+                SPEEDS,
+                receiver.reception().pulsesPerSecond(),
+                speed -> speed + " a second",
+                speed -> actions.apply(
+                        ReceiverEdits.reception(receiver.id(), "speed", its -> its.withPulsesPerSecond(speed)))));
+        report.signal().flatMap(signal -> tables.events().find(signal.event())).ifPresent(event -> {
+            String code = event.code();
+            String digit = eventDigit(receiver, report.signal().orElseThrow(), event);
+            row.add(
+                    Words.quiet(code + " is"),
+                    Choice.of(
+                            "Event digit",
+                            DIGITS,
+                            digit,
+                            its -> its,
+                            chosen -> actions.apply(ReceiverEdits.reception(
+                                    receiver.id(), "event digit", its -> its.withCode(code, Optional.of(chosen))))));
+        });
+    }
+
+    private String eventDigit(Receiver receiver, Signal signal, EventClass event) {
+        return new Printer(receiver.reception(), tables.events(), tables.letters())
+                .eventDigit(signal)
+                .map(String::valueOf)
+                .orElse(String.valueOf(event.pulse().digit()));
+    }
+
+    private Part ownAccount(Receiver receiver) {
+        String own = receiver.reception().account();
+        return Value.of("Account at this receiver", own.isEmpty() ? "of the area" : own, typed -> {
+            String account = typed.strip().equals("of the area") ? "" : typed;
+            return actions.apply(ReceiverEdits.reception(receiver.id(), "account", its -> its.withAccount(account)));
+        });
+    }
+
+    private static List<Part> outgoing(Outgoing out, Receiver receiver) {
+        return switch (out) {
+            case Outgoing.Frame frame ->
+                List.of(
+                        section(
+                                "The frame",
+                                "SIA DC-09; sequence and time are examples. Hover over a run of bytes for what it says"),
+                        frame(out));
+            case Outgoing.Tones tones ->
+                List.of(
+                        section("In tones", "SIA DC-05; 50 ms on, 50 ms off"),
+                        frame(out),
+                        new ToneDrawing(tones.digits()).asPart());
+            case Outgoing.Pulses pulses ->
+                List.of(
+                        section(
+                                "On the line",
+                                receiver.format().shape().orElseThrow().parity()
+                                        ? "one round with a parity digit; 0 is ten pulses"
+                                        : "each round twice; 0 is ten pulses"),
+                        new PulseDrawing(pulses.report(), pulses.timing()).asPart());
+        };
+    }
+
+    private List<Part> printed(ReportPresentation report, Printout printout, Receiver receiver) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(section(
+                "What this receiver prints", receiver.reception().abilities().model()));
+        Parts paper = Parts.column();
+        for (PrintedLine line : printout.lines()) {
+            paper.add(Words.wrapped(Words.of(line.falseAccount() ? "printed-false" : "printed-line", line.text())));
+        }
+        if (printout.lines().isEmpty()) {
+            paper.add(Words.quiet("nothing"));
+        }
+        parts.add(paper.style("printed").group());
+        printout.problems()
+                .forEach(problem -> parts.add(Words.wrapped(
+                        Words.of(printout.misleads() ? "printed-problem" : "quiet", sentence(problem.says())))));
+        if (printout.misleads()) {
+            Parts tools = Parts.flow();
+            report.remedies()
+                    .forEach(remedy -> tools.add(Tool.of(
+                            sentence(remedy.words()).replaceAll("\\.$", ""),
+                            Text.of(
+                                    "tried on all it is told: %d of its signals mislead now, then %d",
+                                    remedy.before(), remedy.after()),
+                            () -> actions.apply(remedy.edit()))));
+            parts.add(tools.style("switches").group());
+        }
+        return parts;
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
+    }
+
+    private Part others(List<ReportPresentation.Other> others) {
+        Grid.Filling grid =
+                Grid.filling("table").columns(Grid.Column.least(170), Grid.Column.least(60), Grid.Column.REST);
+        for (ReportPresentation.Other other : others) {
+            grid.line(
+                    other.receiver().id(),
+                    List.of(
+                            Tool.link(other.receiver().name(), () -> {
+                                lookedAt.choose(other.receiver().id());
+                                showAgain();
+                            }),
+                            Words.whole(Words.quiet(other.told().shortWords())),
+                            Group.column(
+                                    Words.wrapped(Words.figure(other.sent())),
+                                    Words.wrapped(
+                                            Words.of(other.misleads() ? "printed-problem" : "quiet", other.about())))));
+        }
+        return grid.grid();
+    }
+
+    private static Part frame(Outgoing out) {
+        Parts row = Parts.flow();
+        row.style("frame");
+        out.parts().forEach(part -> row.add(part(part)));
+        return row.group();
+    }
+
+    private static Part part(FramePart part) {
+        String kind = part.kind().name().toLowerCase(Locale.ROOT);
+        return Group.column(
+                        Words.of("frame-bytes frame-" + kind, part.text().strip())
+                                .growing(),
+                        Words.of("frame-caption", part.caption()))
+                .style("frame-part")
+                .saying(part.caption() + " " + part.text() + ": " + part.meaning())
+                .hint(part.meaning());
+    }
+
+    private static Part section(String title, String about) {
+        return Words.section(title, about).style("section-ruled");
+    }
+}
