@@ -19,7 +19,7 @@ import io.answerback.core.sound.Recording;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
-import io.answerback.files.WavFile;
+import io.answerback.files.exchange.WavFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

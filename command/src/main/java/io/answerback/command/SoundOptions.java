@@ -6,7 +6,7 @@ import io.answerback.core.sound.CallScript;
 import io.answerback.core.sound.LineQuality;
 import io.answerback.core.sound.Synthesis;
 import io.answerback.files.DataFiles;
-import io.answerback.files.WavFile;
+import io.answerback.files.exchange.WavFile;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;

@@ -8,7 +8,7 @@ import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
-import io.answerback.files.PacketCapture;
+import io.answerback.files.exchange.PacketCapture;
 import io.answerback.station.Exchange;
 import io.answerback.station.Misbehaviour;
 import io.answerback.station.PracticeStation;

@@ -109,7 +109,7 @@ class CommandLineTest {
             Path other = folder.resolve("demo" + demo + ".answerback.json");
             assertThat(call("new", other, "--demo", demo).code()).isZero();
             Call check = call("check", other, "--json");
-            // nothing is wrong on the second: its reporting has not begun
+            // nothing is wrong on the second
             assertThat(check.code()).isEqualTo(demo == 2 ? 0 : 1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
                     .containsExactly("Survey", "Loop", "Cable", "Power", "Bus", "Set up", "Report", "Prove");

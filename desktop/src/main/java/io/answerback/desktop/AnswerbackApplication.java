@@ -1,8 +1,8 @@
 package io.answerback.desktop;
 
 import io.answerback.desktop.theme.Look;
-import io.answerback.files.AppFolder;
 import io.answerback.files.BrokenFile;
+import io.answerback.files.folder.AppFolder;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;

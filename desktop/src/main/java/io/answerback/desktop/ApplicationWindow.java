@@ -5,6 +5,7 @@ import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.paper.PagePrinter;
+import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
@@ -21,9 +22,9 @@ import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.DiskWords;
-import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
+import io.answerback.files.folder.OpenFiles;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -97,6 +98,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 clock);
         FileQuestions files = new ChosenFiles(stage);
         CableShelf cables = new CableShelf(folder, background);
+        ReceiverShelf receivers = new ReceiverShelf(folder, background);
         this.benches = new Benches(
                 openJob,
                 look,
@@ -109,7 +111,15 @@ public final class ApplicationWindow implements AutoCloseable {
                 files,
                 new PagePrinter(stage, openJob::tell));
         this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
-        this.intake = new FileIntake(openJob, background, start, cables, survey, keeper);
+        this.intake = new FileIntake(
+                openJob,
+                background,
+                start,
+                cables,
+                receivers,
+                file -> benches.report().read(file),
+                survey,
+                keeper);
         Commands commands =
                 new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));
         this.window = new MainWindow(
@@ -117,7 +127,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.tables()),
+                benches.byStop(practice, opened.tables(), receivers),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,

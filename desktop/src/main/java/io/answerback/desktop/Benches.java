@@ -13,6 +13,7 @@ import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
 import io.answerback.desktop.prove.ProveSheet;
+import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.setup.SetupBench;
@@ -133,9 +134,17 @@ public final class Benches {
         return report.get();
     }
 
-    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, Outgoing.Tables tables) {
+    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, Outgoing.Tables tables, ReceiverShelf receivers) {
         report = new MadeOnce<>(() -> new ReportBench(
-                openJob, look, tables, clock, practice, new SoundOut(openJob, background, files), background, files));
+                openJob,
+                look,
+                tables,
+                clock,
+                practice,
+                receivers,
+                new SoundOut(openJob, background, files),
+                background,
+                files));
         return Map.of(
                 Stop.SURVEY,
                 this::survey,

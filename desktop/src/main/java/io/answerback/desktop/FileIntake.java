@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.start.StartSheet;
@@ -8,6 +9,8 @@ import io.answerback.desktop.survey.SurveyCommands;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.function.Consumer;
 
 /// Takes each file that is opened or dropped to where it belongs, by its sort.
 ///
@@ -15,6 +18,8 @@ import java.nio.file.Path;
 /// @param background reads files
 /// @param start takes house rules and panel profiles, for a new job
 /// @param cables keeps a firm's own reels
+/// @param receivers keeps a firm's own kinds of receiver
+/// @param recordings reads recordings of calls
 /// @param survey brings in tables of points
 /// @param keeper opens all else, as a job
 record FileIntake(
@@ -22,6 +27,8 @@ record FileIntake(
         Background background,
         StartSheet start,
         CableShelf cables,
+        ReceiverShelf receivers,
+        Consumer<Path> recordings,
         SurveyCommands survey,
         JobKeeper keeper) {
     /// Takes a file.
@@ -36,6 +43,10 @@ record FileIntake(
             new FoundTable(openJob, background).take(file);
         } else if (CableShelf.takes(file)) {
             cables.take(file, openJob::tell, openJob::tell);
+        } else if (ReceiverShelf.takes(file)) {
+            receivers.take(file, openJob::tell, openJob::tell);
+        } else if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".wav") && !atStart) {
+            recordings.accept(file);
         } else if (FileSort.table(file) && !atStart) {
             survey.read(file);
         } else {

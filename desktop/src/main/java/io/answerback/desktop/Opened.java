@@ -12,10 +12,11 @@ import io.answerback.desktop.shell.ReadJob;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.DiskWords;
-import io.answerback.files.OpenFiles;
 import io.answerback.files.Recovery;
 import io.answerback.files.Remembered;
+import io.answerback.files.StockFile;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.files.folder.OpenFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -64,7 +65,7 @@ public record Opened(
     /// @param folder where the application keeps what it remembers
     /// @throws BrokenFile when the job file cannot be read
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
-        Outgoing.Tables tables = DataFiles.reporting();
+        Outgoing.Tables tables = DataFiles.reporting(StockFile.ownPulseTimings(folder));
         Recovery recovery = new Recovery(folder);
         Assessor assessor = new Assessor(tables.events());
         ReadJob job = switch (opening) {

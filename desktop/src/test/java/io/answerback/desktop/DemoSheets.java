@@ -17,6 +17,7 @@ import io.answerback.desktop.present.ChainPresentation;
 import io.answerback.desktop.present.FindingsPresentation;
 import io.answerback.desktop.present.RoutePresentation;
 import io.answerback.desktop.present.RoutePresentation.OneStop;
+import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.shell.PartBench;
 import io.answerback.desktop.survey.TableImport;
@@ -203,7 +204,7 @@ public abstract class DemoSheets {
             if (practice == null) {
                 practice = new PracticeSession(
                         openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder);
-                benches.byStop(practice, DataFiles.reporting());
+                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background));
             }
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);

@@ -9,6 +9,7 @@ import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
@@ -93,7 +94,8 @@ class DroppedSheetsTest extends DemoWindow {
                 cables,
                 new ChosenFiles(stage),
                 new PagePrinter(stage, application.openJob()::tell));
-        Map<Stop, Supplier<Bench>> all = benches.byStop(application.practice(), opened.tables());
+        Map<Stop, Supplier<Bench>> all =
+                benches.byStop(application.practice(), opened.tables(), new ReceiverShelf(folder, noCalculations));
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});

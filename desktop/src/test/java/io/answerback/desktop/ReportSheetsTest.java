@@ -15,7 +15,7 @@ import io.answerback.core.sound.CallScript;
 import io.answerback.core.sound.LineQuality;
 import io.answerback.core.sound.Synthesis;
 import io.answerback.desktop.report.ReportSheet;
-import io.answerback.files.WavFile;
+import io.answerback.files.exchange.WavFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

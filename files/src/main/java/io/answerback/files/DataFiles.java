@@ -22,6 +22,7 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -74,18 +75,31 @@ public final class DataFiles {
 
     /// The tables that reports are made with.
     public static Outgoing.Tables reporting() {
+        return reporting(List.of());
+    }
+
+    /// The same with timings of a firm's own, in place of those of the same speed.
+    public static Outgoing.Tables reporting(List<PulseTiming> own) {
         EventTable events = events();
-        return new Outgoing.Tables(events, letters(events), pulseTimings());
+        List<PulseTiming> timings = new ArrayList<>(own);
+        pulseTimings().stream()
+                .filter(timing -> own.stream().noneMatch(its -> its.pulsesPerSecond() == timing.pulsesPerSecond()))
+                .forEach(timings::add);
+        return new Outgoing.Tables(events, letters(events), timings);
     }
 
     /// How pulses are timed at each speed.
     public static List<PulseTiming> pulseTimings() {
-        return rows("data/pulses.csv").stream().map(ReceiverRow::timing).toList();
+        return rows("data/pulses.csv").stream()
+                .map(row -> ReceiverRow.timing(row::get))
+                .toList();
     }
 
     /// The kinds of receiver there are to choose from.
     public static List<ReceiverAbilities> receivers() {
-        return rows("data/receivers.csv").stream().map(ReceiverRow::abilities).toList();
+        return rows("data/receivers.csv").stream()
+                .map(row -> ReceiverRow.abilities(row::get))
+                .toList();
     }
 
     /// The conductors there are to choose from.

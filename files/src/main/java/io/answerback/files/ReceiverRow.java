@@ -7,29 +7,29 @@ import io.answerback.core.receiver.ReportFormat;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.apache.commons.csv.CSVRecord;
 
 /// Rows of the tables of receivers and of the timing of pulses.
 final class ReceiverRow {
     private ReceiverRow() {}
 
     /// @throws IllegalArgumentException when a cell is not what its column takes, naming both
-    static ReceiverAbilities abilities(CSVRecord row) {
+    static ReceiverAbilities abilities(UnaryOperator<String> row) {
         return new ReceiverAbilities(
-                row.get("model"),
+                row.apply("model"),
                 words(row, "formats").map(ReceiverRow::format).toList(),
                 number(row, "handshake_hz").intValue(),
                 number(row, "acknowledge_hz").intValue(),
-                joins(row.get("joins")),
+                joins(row.apply("joins")),
                 digits(row),
                 keys(row),
-                row.get("source"));
+                row.apply("source"));
     }
 
     /// @throws IllegalArgumentException when a cell is not what its column takes, naming both
-    static PulseTiming timing(CSVRecord row) {
+    static PulseTiming timing(UnaryOperator<String> row) {
         return new PulseTiming(
                 number(row, "pulses_per_second").intValue(),
                 number(row, "on_ms"),
@@ -38,19 +38,19 @@ final class ReceiverRow {
                 number(row, "round_gap_ms"),
                 number(row, "data_hz").intValue(),
                 number(row, "acknowledge_ms"),
-                row.get("source"));
+                row.apply("source"));
     }
 
-    private static Stream<String> words(CSVRecord row, String column) {
-        return Arrays.stream(row.get(column).split(" ")).filter(word -> !word.isBlank());
+    private static Stream<String> words(UnaryOperator<String> row, String column) {
+        return Arrays.stream(row.apply(column).split(" ")).filter(word -> !word.isBlank());
     }
 
-    private static Double number(CSVRecord row, String column) {
+    private static Double number(UnaryOperator<String> row, String column) {
         try {
-            return Double.valueOf(row.get(column));
+            return Double.valueOf(row.apply(column));
         } catch (NumberFormatException none) {
             throw new IllegalArgumentException(
-                    "column %s has \"%s\"; it must be a number".formatted(column, row.get(column)));
+                    "column %s has \"%s\"; it must be a number".formatted(column, row.apply(column)));
         }
     }
 
@@ -69,13 +69,13 @@ final class ReceiverRow {
     }
 
     /// Pairs such as `3=ALARM`, with blanks between.
-    private static Map<String, String> digits(CSVRecord row) {
+    private static Map<String, String> digits(UnaryOperator<String> row) {
         return words(row, "words")
                 .map(pair -> pair.split("=", 2))
                 .collect(Collectors.toMap(pair -> pair[0], pair -> pair.length == 2 ? pair[1] : ""));
     }
 
-    private static List<Integer> keys(CSVRecord row) {
+    private static List<Integer> keys(UnaryOperator<String> row) {
         return words(row, "key_bits")
                 .map(bits -> {
                     try {

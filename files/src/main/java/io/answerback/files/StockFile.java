@@ -1,28 +1,42 @@
 package io.answerback.files;
 
 import io.answerback.core.cable.CableType;
+import io.answerback.core.format.PulseTiming;
 import io.answerback.core.paper.LabelStock;
 import io.answerback.core.profile.Conductor;
+import io.answerback.core.receiver.ReceiverAbilities;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 
-/// Tables of what a firm buys, as comma-separated text: types of cable, and sheets or tapes of labels. What is
-/// wrong is said with its line and column, and nothing of the file is taken.
+/// Tables of what a firm buys and works with, as comma-separated text: types of cable, sheets or tapes of
+/// labels, kinds of receiver, and the timing of pulses. What is wrong is said with its line and column, and
+/// nothing of the file is taken.
 public final class StockFile {
     /// What the name of a table of cable types ends in.
     public static final String CABLES_ENDING = ".cables.csv";
     /// What the name of a table of label sheets ends in.
     public static final String LABELS_ENDING = ".labels.csv";
 
+    /// What the name of a table of receivers ends in.
+    public static final String RECEIVERS_ENDING = ".receivers.csv";
+    /// What the name of a table of pulse timings ends in.
+    public static final String PULSES_ENDING = ".pulses.csv";
+
     private static final String FOLDER = "stock";
     private static final int MOST_ROWS = 200;
     private static final CsvTable.Expected CABLES = expected("id,name,conductor,cores,screened,outdoor");
     private static final CsvTable.Expected LABELS =
             expected("id,name,page_width,page_height,left,top,label_width,label_height,step_x,step_y,columns,rows");
+
+    private static final CsvTable.Expected RECEIVERS =
+            expected("model,formats,handshake_hz,acknowledge_hz,joins,words,key_bits,source");
+    private static final CsvTable.Expected PULSES =
+            expected("pulses_per_second,on_ms,off_ms,digit_gap_ms,round_gap_ms,data_hz,acknowledge_ms,source");
 
     private StockFile() {}
 
@@ -36,17 +50,31 @@ public final class StockFile {
     /// @throws BrokenFile when there is no such file or a row of it is not a type of cable; says which and why
     public static List<CableType> cableTypes(Path file) throws BrokenFile {
         List<Conductor> known = DataFiles.conductors();
-        return read(file, CABLES, row -> row.cableType(known));
+        return read(file, CABLES, row -> new StockRow(row).cableType(known));
     }
 
     /// Reads sheets and tapes of labels.
     ///
     /// @throws BrokenFile when there is no such file or a row of it is not a sheet of labels; says which and why
     public static List<LabelStock> labelStocks(Path file) throws BrokenFile {
-        return read(file, LABELS, StockRow::labelStock);
+        return read(file, LABELS, row -> new StockRow(row).labelStock());
     }
 
-    private static <T> List<T> read(Path file, CsvTable.Expected expected, Function<StockRow, T> reading)
+    /// Reads kinds of receiver.
+    ///
+    /// @throws BrokenFile when there is no such file or a row of it is not a receiver; says which and why
+    public static List<ReceiverAbilities> receivers(Path file) throws BrokenFile {
+        return read(file, RECEIVERS, ReceiverRow::abilities);
+    }
+
+    /// Reads timings of pulses.
+    ///
+    /// @throws BrokenFile when there is no such file or a row of it is not a timing; says which and why
+    public static List<PulseTiming> pulseTimings(Path file) throws BrokenFile {
+        return read(file, PULSES, ReceiverRow::timing);
+    }
+
+    private static <T> List<T> read(Path file, CsvTable.Expected expected, Function<UnaryOperator<String>, T> reading)
             throws BrokenFile {
         CsvTable table = CsvTable.read(file, TextEncoding.UTF_8, expected);
         for (String wanted : expected.headings().split(",")) {
@@ -58,7 +86,7 @@ public final class StockFile {
         List<T> all = new ArrayList<>();
         for (CsvTable.Row row : table.rows()) {
             try {
-                all.add(reading.apply(new StockRow(column -> cell(table, row, column))));
+                all.add(reading.apply(column -> cell(table, row, column)));
             } catch (IllegalArgumentException wrong) {
                 throw new BrokenFile(
                         "%s, on line %d: %s. Mend it there.".formatted(file, row.line(), wrong.getMessage()));
@@ -88,6 +116,25 @@ public final class StockFile {
     /// @param folder where the application keeps what it remembers
     public static List<LabelStock> ownLabelStocks(Path folder) {
         return SettingsFile.all(folder.resolve(FOLDER), LABELS_ENDING, StockFile::labelStocks).stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /// The kinds of receiver in the firm's own tables. Broken tables are passed over here; opening one says
+    /// what is wrong with it.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public static List<ReceiverAbilities> ownReceivers(Path folder) {
+        return SettingsFile.all(folder.resolve(FOLDER), RECEIVERS_ENDING, StockFile::receivers).stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /// The timings of pulses in the firm's own tables, as for receivers.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public static List<PulseTiming> ownPulseTimings(Path folder) {
+        return SettingsFile.all(folder.resolve(FOLDER), PULSES_ENDING, StockFile::pulseTimings).stream()
                 .flatMap(List::stream)
                 .toList();
     }

@@ -45,7 +45,9 @@ final class Version8 {
     }
 
     private static ObjectNode told(ObjectNode receiver, Told told) {
-        receiver.set("reception", JobJson.PLAIN.valueToTree(Reception.OVER_IP.toldOfEverything(told)));
+        if (!receiver.has("reception")) {
+            receiver.set("reception", JobJson.PLAIN.valueToTree(Reception.OVER_IP.toldOfEverything(told)));
+        }
         return receiver;
     }
 }

@@ -39,6 +39,9 @@ class BrinewellColdStoreTest {
                         "way-in-too-slow:01",
                         "decided-without-reason:QUICK_SET 0",
                         "user-numbers-apart:2",
+                        "receiver-misprints:B:cannot-send",
+                        "receiver-misprints:B:false-account",
+                        "restore-untold:B",
                         "proof-stale:09");
     }
 

@@ -71,7 +71,7 @@ class FreshJobTest {
     void aRouteWithoutAReceiverIsWrongOnceOneIsThere() {
         Job job = fresh(DataFiles.profile("sample-b"));
         assertThat(grade(job, "no-receiver:ip")).contains(Grade.NOTE);
-        Receiver station = Receiver.overIp(new ReceiverId("A1"), "Station", "203.0.113.7", 4711, "", "0", Told.ALWAYS);
+        Receiver station = Receiver.overIp(new ReceiverId("A1"), "Station", "203.0.113.7", 4711, "", "0", Told.NEVER);
         Job told = new Job(
                 job.site(),
                 job.practice(),

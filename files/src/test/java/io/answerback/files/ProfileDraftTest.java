@@ -8,6 +8,7 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.setup.Completeness;
 import io.answerback.files.ProfileDraft.Part;
 import io.answerback.files.ProfileDraft.Shape;
+import io.answerback.files.exchange.FoundCsv;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;

@@ -7,21 +7,15 @@ import io.answerback.core.device.SchemeKind;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
-import io.answerback.core.receiver.Reception;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
-import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.zone.ZoneMap;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -74,7 +68,7 @@ public final class ProofBasis {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, Map.of("kind", system.title()));
         facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
-        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        facts.put(Link.ROUTE, RouteFacts.of(job));
         return facts;
     }
 
@@ -93,7 +87,7 @@ public final class ProofBasis {
                 .map(area -> area.account())
                 .orElse("");
         facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
-        facts.put(Link.ROUTE, route(job.communicator(), job.routeReceivers()));
+        facts.put(Link.ROUTE, RouteFacts.of(job));
         return facts;
     }
 
@@ -186,48 +180,6 @@ public final class ProofBasis {
 
     private static Map<String, String> event(String event, String account) {
         return Map.of("event", event.isEmpty() ? "none" : event, "account", account.isEmpty() ? "none" : account);
-    }
-
-    private static Map<String, String> route(Communicator communicator, List<Receiver> receivers) {
-        Map<String, String> facts = new TreeMap<>();
-        facts.put("communicator", communicator.name());
-        int order = 1;
-        for (Receiver receiver : receivers) {
-            facts.put(
-                    "receiver " + order++,
-                    Text.of(
-                                    "%s %s:%d R%s L%s",
-                                    receiver.name(),
-                                    receiver.host(),
-                                    receiver.port(),
-                                    receiver.receiverNumber(),
-                                    receiver.linePrefix())
-                            + reception(receiver));
-        }
-        return facts;
-    }
-
-    /// What is otherwise than for most receivers, so that the facts of those are as they always were.
-    private static String reception(Receiver receiver) {
-        Reception its = receiver.reception();
-        StringBuilder facts = new StringBuilder();
-        if (its.format() != ReportFormat.IP_EVENTS) {
-            facts.append(" ").append(its.format().words());
-        }
-        if (its.transport() == Transport.UDP) {
-            facts.append(" UDP");
-        }
-        if (!its.phone().isEmpty()) {
-            facts.append(" dials ").append(its.phone());
-        }
-        if (!its.account().isEmpty()) {
-            facts.append(" account ").append(its.account());
-        }
-        if (its.keyBits() > 0) {
-            facts.append(Text.of(" key of %d bits", its.keyBits()));
-        }
-        its.codes().forEach((event, digit) -> facts.append(Text.of(" %s as %s", event, digit)));
-        return facts.toString();
     }
 
     private static String firstAccount(Parts job) {

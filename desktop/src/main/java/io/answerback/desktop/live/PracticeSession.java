@@ -55,6 +55,7 @@ public final class PracticeSession implements AutoCloseable {
     private final ReadOnlyObjectWrapper<StationSettings> settings = new ReadOnlyObjectWrapper<>(StationSettings.USUAL);
     private final ReadOnlyObjectWrapper<Progress> progress = new ReadOnlyObjectWrapper<>(Progress.NONE);
     private volatile boolean stopped;
+    private volatile boolean closed;
     private volatile Job listed;
 
     /// A practice session for the open job, with its station listening on loopback.
@@ -125,7 +126,7 @@ public final class PracticeSession implements AutoCloseable {
                 stations.listen(0, other);
                 Platform.runLater(() -> settings.set(other));
             } catch (IOException refused) {
-                Platform.runLater(() -> openJob.tell(refused.getMessage()));
+                onWindow(() -> openJob.tell(refused.getMessage()));
             }
         });
     }
@@ -244,6 +245,15 @@ public final class PracticeSession implements AutoCloseable {
         }
     }
 
+    /// Does something on the window's thread, unless the window has gone by then.
+    private void onWindow(Runnable change) {
+        Platform.runLater(() -> {
+            if (!closed) {
+                change.run();
+            }
+        });
+    }
+
     /// Shows on the window's thread what the worker says.
     private final class Told implements SignalRun.Screen {
         @Override
@@ -258,7 +268,7 @@ public final class PracticeSession implements AutoCloseable {
 
         @Override
         public void learn(UnaryOperator<Job> fact) {
-            Platform.runLater(() -> openJob.learn(fact));
+            onWindow(() -> openJob.learn(fact));
         }
     }
 
@@ -266,6 +276,7 @@ public final class PracticeSession implements AutoCloseable {
     @Override
     public void close() {
         stopped = true;
+        closed = true;
         worker.shutdownNow();
         stations.close();
     }

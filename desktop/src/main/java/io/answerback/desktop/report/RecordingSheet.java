@@ -25,7 +25,7 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
-import io.answerback.files.WavFile;
+import io.answerback.files.exchange.WavFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -8,7 +8,7 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.files.SafeFile;
-import io.answerback.files.WavFile;
+import io.answerback.files.exchange.WavFile;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;

@@ -5,7 +5,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
-import io.answerback.files.FoundCsv;
+import io.answerback.files.exchange.FoundCsv;
 import java.nio.file.Path;
 import java.util.Locale;
 

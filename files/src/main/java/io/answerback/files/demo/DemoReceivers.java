@@ -8,6 +8,7 @@ import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Receiver;
 import io.answerback.files.DataFiles;
 import java.util.List;
+import java.util.Optional;
 
 /// The receivers of the demo jobs.
 final class DemoReceivers {
@@ -38,7 +39,8 @@ final class DemoReceivers {
                 .withPulsesPerSecond(10)
                 .withPhone("5550117")
                 .toldOfEverything(Told.ALWAYS)
-                .withTold(EventGroup.RESTORE, Told.NEVER);
+                .withTold(EventGroup.RESTORE, Told.NEVER)
+                .withCode("401", Optional.of("D"));
         return List.of(new Receiver(new ReceiverId("C"), "Station C", "", 0, "", "0", pulses));
     }
 

@@ -1,4 +1,4 @@
-package io.answerback.files;
+package io.answerback.files.folder;
 
 import java.io.IOException;
 import java.nio.channels.FileChannel;

@@ -1,10 +1,11 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.setup.Entries;
 import io.answerback.core.setup.SetupWords;
 import io.answerback.core.site.PanelProgramming;
+import io.answerback.files.BrokenFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -1,4 +1,4 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import java.io.Closeable;
 import java.io.IOException;

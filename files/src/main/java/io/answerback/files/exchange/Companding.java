@@ -1,4 +1,4 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 /// The two ways in which telephone networks write a sample as 8 bits (ITU-T G.711), read as whole numbers of 16
 /// bits.

@@ -1,6 +1,7 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import io.answerback.core.sound.Sound;
+import io.answerback.files.BrokenFile;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;

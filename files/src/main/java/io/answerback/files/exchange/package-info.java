@@ -1,0 +1,2 @@
+/// Sound, network packets and tables that are exchanged with other programs.
+package io.answerback.files.exchange;
