@@ -14,6 +14,7 @@ import io.answerback.station.Misbehaviour;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.ReceivedJson;
+import io.answerback.station.SiteList;
 import io.answerback.station.StationRules;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -118,7 +119,7 @@ final class StationVerb implements Callable<Integer> {
             return rules;
         }
         Job known = JobFile.open(job).job();
-        return rules.withList(signal -> new OperatorsList(known).problems(signal));
+        return rules.withList(new SiteList(signal -> new OperatorsList(known).problems(signal), DataFiles.events()));
     }
 
     private StationRules misbehaving(StationRules rules) {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.cable.CableType;
 import io.answerback.core.paper.LabelStock;
+import io.answerback.core.receiver.ReceiverAbilities;
+import io.answerback.core.receiver.ReportFormat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -87,5 +89,37 @@ class StockFileTest {
         StockFile.keep(file("bad.labels.csv", "nothing"), home);
         assertThat(StockFile.ownLabelStocks(home)).extracting(LabelStock::id).containsExactly("roll");
         assertThat(StockFile.ownCableTypes(home)).isEmpty();
+    }
+
+    @Test
+    void aFirmsOwnReceiverAndTimingAreRead() throws Exception {
+        Path own = file(
+                "van.receivers.csv",
+                "model,formats,handshake_hz,acknowledge_hz,joins,words,key_bits,source\n"
+                        + "Old one,pulse-3+1x contact-id,1400,2300,NEVER,3=ALARM B=OPENED,,manual\n");
+        ReceiverAbilities read = StockFile.receivers(own).getFirst();
+        assertThat(read.formats()).containsExactly(ReportFormat.PULSE_3_1_EXTENDED, ReportFormat.TONES);
+        assertThat(read.word('B')).contains("OPENED");
+        Path pulses = file(
+                "van.pulses.csv",
+                "pulses_per_second,on_ms,off_ms,digit_gap_ms,round_gap_ms,data_hz,acknowledge_ms,source\n"
+                        + "20,28,22,350,1200,1800,800,manual\n");
+        assertThat(DataFiles.reporting(StockFile.pulseTimings(pulses))
+                        .timing(20)
+                        .dataHertz())
+                .isEqualTo(1800);
+    }
+
+    @Test
+    void whatIsWrongWithAReceiverIsSaidWithItsLine() throws Exception {
+        String head = "model,formats,handshake_hz,acknowledge_hz,joins,words,key_bits,source\n";
+        assertThatThrownBy(() -> StockFile.receivers(file("a.receivers.csv", head + "A,pulse-9,1400,1400,NEVER,,,m\n")))
+                .hasMessageContainingAll("line 2", "format is \"pulse-9\"");
+        assertThatThrownBy(
+                        () -> StockFile.receivers(file("b.receivers.csv", head + "A,contact-id,1500,1400,NEVER,,,m\n")))
+                .hasMessageContaining("it must be 1400 or 2300");
+        assertThatThrownBy(
+                        () -> StockFile.receivers(file("c.receivers.csv", head + "A,contact-id,1400,1400,MAYBE,,,m\n")))
+                .hasMessageContaining("column joins has \"MAYBE\"");
     }
 }

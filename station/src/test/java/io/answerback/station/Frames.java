@@ -13,16 +13,11 @@ import java.util.Optional;
 
 /// Frames and tables the tests send and read.
 final class Frames {
+    /// The events they know.
+    static final EventTable EVENTS = new EventTable(List.of(new EventClass(
+            "130", "burglary", "BA", "BR", "alarm", new EventClass.PulseDigits('3', Optional.empty(), "ALARM"))));
     /// Reads what the tests send.
-    static final IpSignals SIGNALS = new IpSignals(new LetterTable(
-            new EventTable(List.of(new EventClass(
-                    "130",
-                    "burglary",
-                    "BA",
-                    "BR",
-                    "alarm",
-                    new EventClass.PulseDigits('3', Optional.empty(), "ALARM")))),
-            List.of()));
+    static final IpSignals SIGNALS = new IpSignals(new LetterTable(EVENTS, List.of()));
 
     private Frames() {}
 

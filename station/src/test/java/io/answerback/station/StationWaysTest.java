@@ -2,6 +2,7 @@ package io.answerback.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.Answer;
 import io.answerback.core.format.EncryptionKey;
@@ -17,6 +18,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -191,5 +193,16 @@ class StationWaysTest {
         supervision.heard("7316", NOW.plusSeconds(210));
         assertThat(supervision.changes(NOW.plusSeconds(211)))
                 .containsExactly("account 7316 is heard again after 3 min");
+    }
+
+    @Test
+    void anEndWithoutItsBeginningIsAProblem() {
+        SiteList list = new SiteList(signal -> List.of(), Frames.EVENTS);
+        Signal alarm = new Signal("7316", Qualifier.NEW, "130", 1, 7);
+        Signal restore = new Signal("7316", Qualifier.RESTORE, "130", 1, 7);
+        assertThat(list.apply(restore).getFirst()).startsWith("restore without alarm");
+        assertThat(list.apply(alarm)).isEmpty();
+        assertThat(list.apply(restore)).isEmpty();
+        assertThat(list.apply(restore)).hasSize(1);
     }
 }

@@ -1,19 +1,11 @@
 package io.answerback.desktop.live;
 
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printout;
-import io.answerback.core.report.OperatorsList;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
 import io.answerback.desktop.work.OpenJob;
-import io.answerback.station.Received;
-import io.answerback.station.StationLog;
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.nio.file.Path;
@@ -26,30 +18,23 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /// Tries points: the panel in the model reacts, the real frame goes over a real socket to the practice
 /// station, the answer comes back, the proof is kept. Called on the JavaFX thread; works on one of its own,
 /// one signal at a time.
 public final class PracticeSession implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(PracticeSession.class);
-    private static final int LONGEST_ROLL = 200;
 
     private final OpenJob openJob;
-    private final EventTable events;
     private final InstantSource clock;
     private final Stations stations;
     private final SignalRun signals;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("practice").factory());
-    private final ObservableList<RollEntry> roll = FXCollections.observableArrayList();
+    private final Roll roll;
     private final ReadOnlyObjectWrapper<Optional<Run>> run = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PanelState> panel;
     private final ReadOnlyObjectWrapper<StationSettings> settings = new ReadOnlyObjectWrapper<>(StationSettings.USUAL);
@@ -68,50 +53,15 @@ public final class PracticeSession implements AutoCloseable {
             OpenJob openJob, Outgoing.Tables tables, InstantSource clock, int port, Duration linkLight, Path folder)
             throws IOException {
         this.openJob = openJob;
-        this.events = tables.events();
         this.clock = clock;
         openJob.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
-        StationLog log = new StationLog(folder.resolve("station.jsonl"));
-        this.stations =
-                new Stations(new IpSignals(tables.letters()), clock, () -> listed, received -> note(log, received));
+        this.roll = new Roll(tables.events(), clock, () -> listed, folder);
+        this.stations = new Stations(tables, clock, () -> listed, roll::received);
         stations.listen(port, StationSettings.USUAL);
-        Line line = new Line(stations::of, tables, clock, this::called);
-        this.signals = new SignalRun(line, events, clock, linkLight, start, new Told());
-    }
-
-    /// A call that a receiver on a line heard.
-    private void called(Leg leg) {
-        String printed = leg.printout().map(Printout::lines).orElse(List.of()).stream()
-                .map(PrintedLine::text)
-                .collect(Collectors.joining(" / "));
-        List<String> problems = leg.printout().stream()
-                .flatMap(its -> its.problems().stream())
-                .map(Printout.Problem::says)
-                .toList();
-        Received received = Received.called(clock.instant(), leg.what(), leg.answered(), problems);
-        show(new RollEntry(received, leg.receiver().name() + ": " + printed));
-    }
-
-    private void note(StationLog log, Received received) {
-        try {
-            log.add(received);
-        } catch (IOException failed) {
-            LOG.warn("The station's log cannot be written: {}", failed.getMessage());
-        }
-        Platform.runLater(() -> add(new RollEntry(received, operatorLine(received))));
-    }
-
-    private void show(RollEntry entry) {
-        Platform.runLater(() -> add(entry));
-    }
-
-    private void add(RollEntry entry) {
-        roll.addFirst(entry);
-        if (roll.size() > LONGEST_ROLL) {
-            roll.removeLast();
-        }
+        Line line = new Line(stations::of, tables, clock, roll::called);
+        this.signals = new SignalRun(line, tables.events(), clock, linkLight, start, new Told());
     }
 
     /// How the station is set.
@@ -131,16 +81,6 @@ public final class PracticeSession implements AutoCloseable {
         });
     }
 
-    private String operatorLine(Received received) {
-        return received.signal()
-                .map(signal -> new OperatorsList(openJob.now().job())
-                        .line(
-                                signal,
-                                events.in(Terms.of(openJob.now().job().practice()))
-                                        .words(signal.event())))
-                .orElse(received.what().equals("NULL") ? "path test" : received.what());
-    }
-
     /// Where the station listens, as host and port.
     public String stationAddress() {
         InetSocketAddress address = stations.address();
@@ -149,7 +89,7 @@ public final class PracticeSession implements AutoCloseable {
 
     /// What arrived at the station, newest first.
     public ObservableList<RollEntry> roll() {
-        return roll;
+        return roll.entries();
     }
 
     /// The signal that travels or travelled last; empty before the first.

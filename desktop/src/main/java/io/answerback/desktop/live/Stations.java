@@ -1,13 +1,16 @@
 package io.answerback.desktop.live;
 
+import io.answerback.core.event.EventTable;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.report.OperatorsList;
+import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.station.Misbehaviour;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
+import io.answerback.station.SiteList;
 import io.answerback.station.StationRules;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -20,6 +23,7 @@ import java.util.function.Supplier;
 /// The practice station, and the silent one that stands for receivers that are dead.
 final class Stations implements AutoCloseable {
     private final IpSignals signals;
+    private final EventTable events;
     private final InstantSource clock;
     private final Supplier<Job> job;
     private final Consumer<Received> listener;
@@ -29,8 +33,9 @@ final class Stations implements AutoCloseable {
 
     /// @param job the job whose list is held against what arrives
     /// @param listener told of everything that is listed
-    Stations(IpSignals signals, InstantSource clock, Supplier<Job> job, Consumer<Received> listener) {
-        this.signals = signals;
+    Stations(Outgoing.Tables tables, InstantSource clock, Supplier<Job> job, Consumer<Received> listener) {
+        this.signals = new IpSignals(tables.letters());
+        this.events = tables.events();
         this.clock = clock;
         this.job = job;
         this.listener = listener;
@@ -39,7 +44,7 @@ final class Stations implements AutoCloseable {
     private StationRules rules(StationSettings settings) {
         StationRules rules = StationRules.standard(signals)
                 .takingDatagrams(true)
-                .withList(signal -> new OperatorsList(job.get()).problems(signal));
+                .withList(new SiteList(signal -> new OperatorsList(job.get()).problems(signal), events));
         return settings.misbehaviour() == Misbehaviour.DROP
                 ? rules.dropping(settings.dropEvery())
                 : rules.misbehaving(settings.misbehaviour());

@@ -40,7 +40,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers));
         add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), lookedAt, receivers));
         add(ReportSheet.RECORDING, () -> recording);
-        add(ReportSheet.STATION, () -> new StationSheet(openJob, practice));
+        add(ReportSheet.STATION, () -> new StationSheet(practice, new RollFile(openJob, background, files)));
     }
 
     /// Looks at a receiver on every sheet.

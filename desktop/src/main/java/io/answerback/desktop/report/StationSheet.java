@@ -7,8 +7,8 @@ import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
-import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.station.Misbehaviour;
@@ -20,11 +20,11 @@ import java.util.List;
 final class StationSheet extends PartSheet {
     private static final List<Integer> EVERY = List.of(2, 3, 4, 5, 10);
 
-    private final Actions actions;
+    private final RollFile file;
     private final PracticeSession practice;
 
-    StationSheet(Actions actions, PracticeSession practice) {
-        this.actions = actions;
+    StationSheet(PracticeSession practice, RollFile file) {
+        this.file = file;
         this.practice = practice;
     }
 
@@ -69,6 +69,14 @@ final class StationSheet extends PartSheet {
         }
         parts.add(Words.wrapped(Words.quiet(StationRules.Limits.STANDARD.words())));
         parts.add(Words.section("What has arrived", "newest first").style("section-ruled"));
+        if (!practice.roll().isEmpty()) {
+            parts.add(Parts.flow(Tool.of(
+                            "Write out",
+                            "as lines of JSON, a table, or packets for a network analyser",
+                            () -> file.ask(practice.roll())))
+                    .style("switches")
+                    .group());
+        }
         parts.addAll(StationRoll.entries(practice.roll()));
         return parts;
     }

@@ -1,0 +1,86 @@
+package io.answerback.desktop.live;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.printout.PrintedLine;
+import io.answerback.core.printout.Printout;
+import io.answerback.core.report.OperatorsList;
+import io.answerback.core.site.Job;
+import io.answerback.core.wording.Terms;
+import io.answerback.station.Received;
+import io.answerback.station.StationLog;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.InstantSource;
+import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/// What arrived at the stations, newest first, as the operator reads it; kept in the station's log as well.
+final class Roll {
+    private static final Logger LOG = LoggerFactory.getLogger(Roll.class);
+    private static final int LONGEST = 200;
+
+    private final EventTable events;
+    private final InstantSource clock;
+    private final Supplier<Job> job;
+    private final StationLog log;
+    private final ObservableList<RollEntry> entries = FXCollections.observableArrayList();
+
+    /// @param job whose words and whose list the operator has
+    /// @param folder where the log is kept
+    Roll(EventTable events, InstantSource clock, Supplier<Job> job, Path folder) {
+        this.events = events;
+        this.clock = clock;
+        this.job = job;
+        this.log = new StationLog(folder.resolve("station.jsonl"));
+    }
+
+    ObservableList<RollEntry> entries() {
+        return entries;
+    }
+
+    /// Something arrived at the practice station.
+    void received(Received received) {
+        try {
+            log.add(received);
+        } catch (IOException failed) {
+            LOG.warn("The station's log cannot be written: {}", failed.getMessage());
+        }
+        add(new RollEntry(received, line(received)));
+    }
+
+    /// A receiver on a line heard a call.
+    void called(Leg leg) {
+        String printed = leg.printout().map(Printout::lines).orElse(List.of()).stream()
+                .map(PrintedLine::text)
+                .collect(Collectors.joining(" / "));
+        List<String> problems = leg.printout().stream()
+                .flatMap(its -> its.problems().stream())
+                .map(Printout.Problem::says)
+                .toList();
+        Received received = Received.called(clock.instant(), leg.what(), leg.answered(), problems);
+        add(new RollEntry(received, leg.receiver().name() + ": " + printed));
+    }
+
+    private void add(RollEntry entry) {
+        Platform.runLater(() -> {
+            entries.addFirst(entry);
+            if (entries.size() > LONGEST) {
+                entries.removeLast();
+            }
+        });
+    }
+
+    private String line(Received received) {
+        Job now = job.get();
+        return received.signal()
+                .map(signal -> new OperatorsList(now)
+                        .line(signal, events.in(Terms.of(now.practice())).words(signal.event())))
+                .orElse(received.what().equals("NULL") ? "path test" : received.what());
+    }
+}

@@ -1,0 +1,172 @@
+package io.answerback.files.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assumptions.assumeThat;
+
+import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.sound.CallScript;
+import io.answerback.core.sound.LineQuality;
+import io.answerback.core.sound.Listening;
+import io.answerback.core.sound.Sound;
+import io.answerback.core.sound.Synthesis;
+import io.answerback.files.BrokenFile;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class WavFileTest {
+    private static final String DIGITS = "1234181131010158";
+
+    @TempDir
+    Path folder;
+
+    private static Sound call() {
+        return Synthesis.of(
+                new CallScript().silence(100).tones(DIGITS).call(), new LineQuality(-10, 25, 2, 0), new Random(1));
+    }
+
+    private static List<String> heard(Sound sound) {
+        return Listening.to(sound, ReportFormat.TONES).reports();
+    }
+
+    @Test
+    void whatIsWrittenIsReadBack() throws Exception {
+        Path file = folder.resolve("call.wav");
+        WavFile.write(file, call());
+        Sound read = WavFile.read(file);
+        assertThat(read.rate()).isEqualTo(8000);
+        assertThat(read.samples()).hasSize(call().samples().length);
+        assertThat(read.samples()[4000]).isCloseTo(call().samples()[4000], within(1e-4f));
+        assertThat(heard(read)).containsExactly(DIGITS);
+    }
+
+    /// The same sound in another form: stereo with the call on one side, other sizes of numbers.
+    private static byte[] as(int kind, int bits, int channels) {
+        float[] samples = call().samples();
+        int bytes = bits / 8;
+        ByteBuffer out =
+                ByteBuffer.allocate(44 + samples.length * bytes * channels).order(ByteOrder.LITTLE_ENDIAN);
+        out.put("RIFF".getBytes())
+                .putInt(out.capacity() - 8)
+                .put("WAVEfmt ".getBytes())
+                .putInt(16);
+        out.putShort((short) kind).putShort((short) channels).putInt(8000).putInt(8000 * bytes * channels);
+        out.putShort((short) (bytes * channels)).putShort((short) bits).put("data".getBytes());
+        out.putInt(samples.length * bytes * channels);
+        for (float sample : samples) {
+            for (int channel = 0; channel < channels; channel++) {
+                put(out, kind, bytes, channel == 0 ? sample : 0);
+            }
+        }
+        return out.array();
+    }
+
+    private static void put(ByteBuffer out, int kind, int bytes, float sample) {
+        if (kind == 3) {
+            out.putFloat(sample);
+            return;
+        }
+        long whole = Math.round(sample * ((1L << 8 * bytes - 1) - 1));
+        if (bytes == 1) {
+            out.put((byte) (whole + 128));
+            return;
+        }
+        for (int i = 0; i < bytes; i++) {
+            out.put((byte) (whole >> 8 * i));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1 8 1", "1 16 2", "1 24 1", "1 32 2", "3 32 1"})
+    void otherFormsAreRead(String form) throws Exception {
+        String[] parts = form.split(" ");
+        byte[] bytes = as(Integer.parseInt(parts[0]), Integer.parseInt(parts[1]), Integer.parseInt(parts[2]));
+        assertThat(heard(WavFile.read(bytes, "call"))).containsExactly(DIGITS);
+    }
+
+    /// ITU-T G.711: the largest and the smallest codes of both laws.
+    @Test
+    void compandedSamplesHaveTheValuesOfTheStandard() {
+        assertThat(Companding.ofMuLaw(0x80)).isEqualTo(32_124);
+        assertThat(Companding.ofMuLaw(0x00)).isEqualTo(-32_124);
+        assertThat(Companding.ofMuLaw(0xFF)).isZero();
+        assertThat(Companding.ofALaw(0xD5)).isEqualTo(8);
+        assertThat(Companding.ofALaw(0xAA)).isEqualTo(32_256);
+        assertThat(Companding.ofALaw(0x2A)).isEqualTo(-32_256);
+    }
+
+    @Test
+    void whatIsNoWavIsRefusedWithTheReason() {
+        assertThatThrownBy(() -> WavFile.read("no sound".getBytes(), "x.wav")).hasMessageContaining("RIFF");
+        assertThatThrownBy(() -> WavFile.read(as(2, 16, 1), "x.wav")).hasMessageContaining("kind 2 with 16 bits");
+        assertThatThrownBy(() -> WavFile.read(java.util.Arrays.copyOf(as(1, 16, 1), 30), "x.wav"))
+                .isInstanceOf(BrokenFile.class);
+        assertThatThrownBy(() -> WavFile.read(folder.resolve("none.wav"))).hasMessageContaining("not a file");
+    }
+
+    @Test
+    void damagedFilesAreReadOrRefusedAndNothingElse() throws Exception {
+        byte[] right = as(1, 16, 1);
+        Random random = new Random(3);
+        for (int i = 0; i < 300; i++) {
+            byte[] wrong = java.util.Arrays.copyOf(right, random.nextInt(right.length) + 1);
+            for (int change = 0; change < 4; change++) {
+                wrong[random.nextInt(Math.min(60, wrong.length))] = (byte) random.nextInt(256);
+            }
+            try {
+                Sound sound = WavFile.read(wrong, "damaged");
+                assertThat(sound.samples().length).isLessThan(2 * right.length);
+            } catch (BrokenFile refused) {
+                assertThat(refused.getMessage()).startsWith("damaged ").doesNotContain("\n");
+            }
+        }
+    }
+
+    /// A general decoder of tones, where it is installed, hears the same digits.
+    @Test
+    void aGeneralDecoderHearsTheSameDigits() throws Exception {
+        assumeThat(installed("sox") && installed("multimon-ng")).isTrue();
+        Path wav = folder.resolve("call.wav");
+        Path raw = folder.resolve("call.raw");
+        WavFile.write(wav, call());
+        run("sox", wav.toString(), "-t", "raw", "-e", "signed", "-b", "16", "-r", "22050", raw.toString());
+        String out = run("multimon-ng", "-q", "-a", "DTMF", "-t", "raw", raw.toString());
+        String digits = Pattern.compile("DTMF: (.)")
+                .matcher(out)
+                .results()
+                .map(it -> it.group(1))
+                .collect(Collectors.joining());
+        assertThat(digits).isEqualTo(DIGITS);
+    }
+
+    private static boolean installed(String program) throws Exception {
+        try {
+            new ProcessBuilder(program, "--version")
+                    .redirectErrorStream(true)
+                    .start()
+                    .waitFor(10, TimeUnit.SECONDS);
+            return true;
+        } catch (IOException missing) {
+            return false;
+        }
+    }
+
+    private static String run(String... command) throws Exception {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String out = new String(process.getInputStream().readAllBytes());
+        assertThat(process.waitFor(30, TimeUnit.SECONDS)).isTrue();
+        return out;
+    }
+}
