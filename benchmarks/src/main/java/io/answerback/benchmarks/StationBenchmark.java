@@ -12,6 +12,7 @@ import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.InetAddress;
+import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
@@ -63,6 +64,64 @@ public class StationBenchmark {
         }
     }
 
+    /// A bare echo over the same kind of socket: what comes goes back, up to each CR.
+    @State(Scope.Benchmark)
+    public static class Echo {
+        private ServerSocket server;
+
+        @Setup(Level.Trial)
+        public void listen() throws IOException {
+            server = new ServerSocket(0, 50, InetAddress.getLoopbackAddress());
+            Thread.ofVirtual().start(this::acceptUntilClosed);
+        }
+
+        private void acceptUntilClosed() {
+            while (!server.isClosed()) {
+                try {
+                    Socket caller = server.accept();
+                    caller.setTcpNoDelay(true);
+                    Thread.ofVirtual().start(() -> echo(caller));
+                } catch (IOException closed) {
+                    return;
+                }
+            }
+        }
+
+        private static void echo(Socket caller) {
+            byte[] room = new byte[4096];
+            try (caller) {
+                for (int read = caller.getInputStream().read(room);
+                        read > 0;
+                        read = caller.getInputStream().read(room)) {
+                    caller.getOutputStream().write(room, 0, read);
+                }
+            } catch (IOException gone) {
+                return;
+            }
+        }
+
+        @TearDown(Level.Trial)
+        public void close() throws IOException {
+            server.close();
+        }
+    }
+
+    /// One connection to the echo.
+    @State(Scope.Thread)
+    public static class EchoLine {
+        private final Line line = new Line();
+
+        @Setup(Level.Trial)
+        public void connect(Echo shared) throws IOException {
+            line.connect(shared.server.getLocalPort(), "7316");
+        }
+
+        @TearDown(Level.Trial)
+        public void hangUp() throws IOException {
+            line.hangUp();
+        }
+    }
+
     /// One connection, under an account of its own.
     @State(Scope.Thread)
     public static class Line {
@@ -73,11 +132,14 @@ public class StationBenchmark {
 
         @Setup(Level.Trial)
         public void connect(Station shared) throws IOException {
-            socket = new Socket(
-                    InetAddress.getLoopbackAddress(), shared.station.address().getPort());
+            connect(shared.station.address().getPort(), Integer.toHexString(shared.accounts.incrementAndGet()));
+        }
+
+        void connect(int port, String under) throws IOException {
+            socket = new Socket(InetAddress.getLoopbackAddress(), port);
             socket.setTcpNoDelay(true);
             answers = new BufferedInputStream(socket.getInputStream());
-            account = Integer.toHexString(shared.accounts.incrementAndGet());
+            account = under;
         }
 
         @TearDown(Level.Trial)
@@ -90,6 +152,12 @@ public class StationBenchmark {
     @Threads(1)
     public int oneConnection(Line line) throws IOException {
         return exchange(line);
+    }
+
+    @Benchmark
+    @Threads(1)
+    public int oneConnectionToABareEcho(EchoLine echo) throws IOException {
+        return exchange(echo.line);
     }
 
     @Benchmark

@@ -7,7 +7,7 @@ package io.answerback.core.sound;
 /// @param onMillis how long it lasts, in milliseconds; of pulses from the first to the end of the last
 /// @param levelDecibels its level under full scale, in decibels
 /// @param twistDecibels how much stronger the higher tone is, in decibels; 0 for pulses
-/// @param errorPercent how far the tone that is off furthest is off, in percent, to 0.3; 0 for pulses
+/// @param errorPercent how far the tone that is off furthest is off, in percent, to 0.2; 0 for pulses
 /// @param perSecond pulses a second; 0 for tones and for a single pulse
 public record HeardDigit(
         char digit,

@@ -21,7 +21,7 @@ final class PulseDigits {
     private final double[] power;
 
     PulseDigits(float[] samples, List<HeardTone> receiverTones) {
-        int count = Math.max(0, (samples.length - LENGTH) / HOP + 1);
+        int count = Math.max(0, Math.floorDiv(samples.length - LENGTH, HOP) + 1);
         Goertzel filter = new Goertzel(HERTZ, LENGTH);
         power = new double[count];
         for (int i = 0; i < count; i++) {

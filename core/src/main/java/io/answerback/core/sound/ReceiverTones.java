@@ -17,7 +17,7 @@ final class ReceiverTones {
     private ReceiverTones() {}
 
     static List<HeardTone> in(float[] samples) {
-        int count = Math.max(0, (samples.length - LENGTH) / HOP + 1);
+        int count = Math.max(0, Math.floorDiv(samples.length - LENGTH, HOP) + 1);
         ToneBank bank = new ToneBank(HERTZ, LENGTH);
         List<HeardTone> heard = new ArrayList<>();
         int begun = 0;

@@ -2,18 +2,16 @@ package io.answerback.core.sound;
 
 /// Finds which tone of a group is strongest in a stretch, although it may be off by up to two percent.
 final class ToneBank {
-    private static final double[] OFFSETS = {-0.015, -0.0075, 0, 0.0075, 0.015};
+    private static final double[] OFFSETS = {-0.012, 0, 0.012};
 
     private final Goertzel[][] filters;
     private final double[] found;
-    private final double[] offsets;
 
     /// @param hertz the tones of the group
     /// @param length samples in a stretch
     ToneBank(double[] hertz, int length) {
         filters = new Goertzel[hertz.length][OFFSETS.length];
         found = new double[hertz.length];
-        offsets = new double[hertz.length];
         for (int tone = 0; tone < hertz.length; tone++) {
             for (int off = 0; off < OFFSETS.length; off++) {
                 filters[tone][off] = new Goertzel(hertz[tone] * (1 + OFFSETS[off]), length);
@@ -27,10 +25,7 @@ final class ToneBank {
             found[tone] = 0;
             for (int off = 0; off < OFFSETS.length; off++) {
                 double power = filters[tone][off].power(samples, from);
-                if (power > found[tone]) {
-                    found[tone] = power;
-                    offsets[tone] = OFFSETS[off];
-                }
+                found[tone] = Math.max(found[tone], power);
             }
         }
     }
@@ -45,10 +40,6 @@ final class ToneBank {
 
     double power(int tone) {
         return found[tone];
-    }
-
-    double errorPercent(int tone) {
-        return 100 * offsets[tone];
     }
 
     /// The strongest of all but one.

@@ -15,6 +15,8 @@ final class ToneDigits {
     private static final double LEAST_LEAD = 3;
     private static final double LEAST_TWIST = -9;
     private static final double MOST_TWIST = 13;
+    private static final double MOST_ERROR_PERCENT = 3;
+    private static final double ERROR_STEP_PERCENT = 0.2;
     private static final int NEIGHBOURS = 14;
     private static final double OF_NEIGHBOURS = 0.3;
     private static final int LEAST_STRETCHES = 4;
@@ -24,15 +26,13 @@ final class ToneDigits {
     private final char[] digit;
     private final double[] power;
     private final double[] twist;
-    private final double[] error;
 
     ToneDigits(float[] samples) {
         this.samples = samples;
-        int count = Math.max(0, (samples.length - LENGTH) / HOP + 1);
+        int count = Math.max(0, Math.floorDiv(samples.length - LENGTH, HOP) + 1);
         digit = new char[count];
         power = new double[count];
         twist = new double[count];
-        error = new double[count];
     }
 
     List<HeardDigit> heard() {
@@ -84,9 +84,6 @@ final class ToneDigits {
         if (stands) {
             digit[i] = DtmfDigit.at(lower, higher);
             twist[i] = tilt;
-            double ofLow = low.errorPercent(lower);
-            double ofHigh = high.errorPercent(higher);
-            error[i] = Math.abs(ofLow) > Math.abs(ofHigh) ? ofLow : ofHigh;
         }
     }
 
@@ -124,8 +121,24 @@ final class ToneDigits {
                 ends - begins,
                 10 * Math.log10(2 * power[strongest]),
                 twist[strongest],
-                error[strongest],
+                error(strongest),
                 0);
+    }
+
+    /// How far the tone of a digit that is off furthest is off, in percent.
+    private double error(int at) {
+        double furthest = 0;
+        for (double hertz : DtmfDigit.hertz(digit[at])) {
+            double best = 0;
+            double most = 0;
+            for (double percent = -MOST_ERROR_PERCENT; percent <= MOST_ERROR_PERCENT; percent += ERROR_STEP_PERCENT) {
+                double found = new Goertzel(hertz * (1 + percent / 100), LENGTH).power(samples, at * HOP);
+                best = found > most ? percent : best;
+                most = Math.max(most, found);
+            }
+            furthest = Math.abs(best) > Math.abs(furthest) ? best : furthest;
+        }
+        return furthest;
     }
 
     /// Where the power falls to a quarter: there half of the stretch lies on the tone. Between two stretches by a

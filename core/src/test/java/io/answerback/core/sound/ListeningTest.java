@@ -175,6 +175,23 @@ class ListeningTest {
     }
 
     @Test
+    void howFarAToneIsOffIsSaid() {
+        Recording heard = Listening.to(played(tones(DIGITS), new LineQuality(-10, 30, 0, 2.2)), ReportFormat.TONES);
+        assertThat(heard.digits().getFirst().errorPercent()).isCloseTo(2.2, within(0.3));
+        assertThat(heard.problems().getFirst()).contains("% off; 1.5 % are taken");
+    }
+
+    /// Shorter than one stretch, and each length around it.
+    @Test
+    void aRecordingOfAnyLengthIsHeard() {
+        for (int length = 0; length < 420; length++) {
+            Sound sound = new Sound(java.util.Arrays.copyOf(new float[] {0.5f, -0.5f, 0.2f}, length), 8000);
+            assertThat(reports(sound, ReportFormat.TONES)).isEmpty();
+            assertThat(reports(sound, ReportFormat.PULSE_3_1).size()).isLessThanOrEqualTo(1);
+        }
+    }
+
+    @Test
     void noiseAndSilenceAreNoReport() {
         Call nothing = new CallScript().silence(2000).call();
         for (ReportFormat format : List.of(ReportFormat.TONES, ReportFormat.PULSE_3_1)) {

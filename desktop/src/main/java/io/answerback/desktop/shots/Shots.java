@@ -2,14 +2,15 @@ package io.answerback.desktop.shots;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.JobDocument;
@@ -62,17 +63,13 @@ public final class Shots extends Application {
                 application.openJob().select(new PointId("07"));
                 application.openJob().go(Stop.LOOP);
             });
-            loops();
             cables();
             power();
             bus();
             setUp();
             send("08");
             send("17");
-            camera.take("report", () -> {
-                application.openJob().select(new PointId("17"));
-                application.openJob().go(Stop.REPORT);
-            });
+            report();
             camera.take("prove", () -> {
                 application.openJob().select(new PointId("09"));
                 application.openJob().go(Stop.PROVE);
@@ -82,6 +79,17 @@ public final class Shots extends Application {
         } finally {
             Platform.exit();
         }
+    }
+
+    /// What a receiver on a line prints, and who is told what.
+    private void report() throws Exception {
+        camera.take("report", () -> {
+            application.openJob().select(new PointId("17"));
+            application.openJob().go(Stop.REPORT);
+            application.benches().report().lookAt(new ReceiverId("B"));
+        });
+        camera.take("report-told", () -> application.benches().report().open(ReportSheet.TOLD));
+        camera.onWindow(() -> application.benches().report().open(ReportSheet.SIGNAL));
     }
 
     /// The terminals of a box with its tamper ring, and the run along the strip.
@@ -132,15 +140,6 @@ public final class Shots extends Application {
             application.benches().bus().open(BusSheet.LAID);
             put(DemoJobs.job(1));
         });
-    }
-
-    /// The column of readings, and the resistors.
-    private void loops() throws Exception {
-        camera.take("loop-readings", () -> {
-            application.openJob().select(new PointId("10"));
-            application.benches().loop().open(LoopSheet.READINGS);
-        });
-        camera.onWindow(() -> application.benches().loop().open(LoopSheet.ONE_LOOP));
     }
 
     /// The sheets of the survey, each of the demo that has most to show on it, and the start sheet.
