@@ -23,11 +23,11 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -146,19 +146,15 @@ final class StationVerb implements Callable<Integer> {
         return rules.dropping(Integer.parseInt(every));
     }
 
-    private Function<String, Optional<EncryptionKey>> keys() {
+    private Function<String, List<EncryptionKey>> keys() {
         List<String[]> given = keys.stream().map(text -> text.split("=", 2)).toList();
         List<EncryptionKey> read = given.stream()
                 .map(parts -> EncryptionKey.of(parts[parts.length - 1]))
                 .toList();
-        return account -> {
-            for (int i = 0; i < read.size(); i++) {
-                if (given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account)) {
-                    return Optional.of(read.get(i));
-                }
-            }
-            return Optional.empty();
-        };
+        return account -> IntStream.range(0, read.size())
+                .filter(i -> given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account))
+                .mapToObj(read::get)
+                .toList();
     }
 
     private static void tell(Received received, PacketCapture packets) {

@@ -60,19 +60,21 @@ final class Judge {
 
     /// What cannot be decrypted is not answered, so that nobody learns which accounts and keys there are.
     private Verdict secret(String text, Instant now) {
-        Optional<EncryptionKey> key;
+        List<EncryptionKey> keys;
         try {
-            key = SecretFrames.account(text).flatMap(rules.keys());
+            keys = SecretFrames.account(text).map(rules.keys()).orElse(List.of());
         } catch (BadFrame torn) {
             return bad(text, now, torn, rules.answerBadFrames());
         }
-        try {
-            EncryptionKey its = key.orElseThrow(
-                    () -> new BadFrame("the frame is encrypted, and the station has no key for its account"));
-            return judge(new Case(SecretFrames.decode(text, its), key, text, now));
-        } catch (BadFrame closed) {
-            return bad(text, now, closed, false);
+        BadFrame closed = new BadFrame("the frame is encrypted, and the station has no key for its account");
+        for (EncryptionKey key : keys) {
+            try {
+                return judge(new Case(SecretFrames.decode(text, key), Optional.of(key), text, now));
+            } catch (BadFrame another) {
+                closed = another;
+            }
         }
+        return bad(text, now, closed, false);
     }
 
     private Verdict judge(Case its) {

@@ -5,7 +5,6 @@ import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpSignals;
 import java.time.Duration;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 
 /// How a practice station judges and how much it puts up with.
@@ -13,7 +12,7 @@ import java.util.function.Function;
 /// @param signals reads the events in frames
 /// @param list what is wrong with a signal that arrived whole, from the operator's list; no words when nothing
 ///     is
-/// @param keys the key of an account whose frames are encrypted; empty when it has none
+/// @param keys the keys that encrypted frames of an account may have; none when it has none
 /// @param answerBadFrames whether a frame with a wrong check or length is answered with a NAK; otherwise it is
 ///     dropped
 /// @param misbehaviour how the station is told to misbehave
@@ -24,7 +23,7 @@ import java.util.function.Function;
 public record StationRules(
         IpSignals signals,
         Function<Signal, List<String>> list,
-        Function<String, Optional<EncryptionKey>> keys,
+        Function<String, List<EncryptionKey>> keys,
         boolean answerBadFrames,
         Misbehaviour misbehaviour,
         int dropEvery,
@@ -73,7 +72,7 @@ public record StationRules(
         return new StationRules(
                 signals,
                 signal -> List.of(),
-                account -> Optional.empty(),
+                account -> List.of(),
                 true,
                 Misbehaviour.NONE,
                 2,
@@ -89,7 +88,7 @@ public record StationRules(
     }
 
     /// The same with the keys of accounts.
-    public StationRules withKeys(Function<String, Optional<EncryptionKey>> other) {
+    public StationRules withKeys(Function<String, List<EncryptionKey>> other) {
         return new StationRules(
                 signals, list, other, answerBadFrames, misbehaviour, dropEvery, supervision, udp, limits);
     }

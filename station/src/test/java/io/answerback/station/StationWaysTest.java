@@ -33,6 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class StationWaysTest {
     private static final Instant NOW = Instant.parse("2026-05-12T09:41:07Z");
     private static final EncryptionKey KEY = EncryptionKey.of("00112233445566778899AABBCCDDEEFF");
+    private static final EncryptionKey SPARE = EncryptionKey.of("0A".repeat(24));
     private static final EncryptionKey OTHER = EncryptionKey.of("FF112233445566778899AABBCCDDEE00".repeat(2));
 
     private final BlockingQueue<Received> log = new LinkedBlockingQueue<>();
@@ -46,7 +47,7 @@ class StationWaysTest {
     private static StationRules rules() {
         return StationRules.standard(Frames.SIGNALS)
                 .takingDatagrams(true)
-                .withKeys(account -> account.equals("7316") ? Optional.of(KEY) : Optional.empty());
+                .withKeys(account -> account.equals("7316") ? List.of(SPARE, KEY) : List.of());
     }
 
     private void open(StationRules rules) throws IOException {

@@ -41,17 +41,21 @@ public final class Line {
     private final Outgoing.Tables tables;
     private final InstantSource clock;
     private final Consumer<Leg> called;
+    private final PracticeKeys keys;
     private final AtomicInteger sequence = new AtomicInteger();
 
     /// A line to practice stations.
     ///
     /// @param stations where frames for a receiver go
     /// @param called told of each call that was heard on a line
+    /// @param keys what frames to a receiver that takes encrypted ones are encrypted with
     Line(
             Function<Receiver, InetSocketAddress> stations,
             Outgoing.Tables tables,
             InstantSource clock,
-            Consumer<Leg> called) {
+            Consumer<Leg> called,
+            PracticeKeys keys) {
+        this.keys = keys;
         this.stations = stations;
         this.tables = tables;
         this.clock = clock;
@@ -120,7 +124,10 @@ public final class Line {
     private Leg overIp(IpRoute route, Receiver receiver, IpFrame frame) {
         InetSocketAddress station = stations.apply(receiver);
         Destination to = new Destination(
-                station.getHostString(), station.getPort(), receiver.reception().transport(), Optional.empty());
+                station.getHostString(),
+                station.getPort(),
+                receiver.reception().transport(),
+                keys.of(receiver.reception().keyBits()));
         Delivery delivery =
                 new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock).send(to, frame);
         return new Leg(

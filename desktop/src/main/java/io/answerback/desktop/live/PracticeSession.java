@@ -57,10 +57,11 @@ public final class PracticeSession implements AutoCloseable {
         openJob.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
+        PracticeKeys keys = new PracticeKeys();
         this.roll = new Roll(tables.events(), clock, () -> listed, folder);
-        this.stations = new Stations(tables, clock, () -> listed, roll::received);
+        this.stations = new Stations(tables, clock, () -> listed, keys, roll::received);
         stations.listen(port, StationSettings.USUAL);
-        Line line = new Line(stations::of, tables, clock, roll::called);
+        Line line = new Line(stations::of, tables, clock, roll::called, keys);
         this.signals = new SignalRun(line, tables.events(), clock, linkLight, start, new Told());
     }
 

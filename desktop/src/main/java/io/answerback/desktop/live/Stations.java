@@ -26,6 +26,7 @@ final class Stations implements AutoCloseable {
     private final EventTable events;
     private final InstantSource clock;
     private final Supplier<Job> job;
+    private final PracticeKeys keys;
     private final Consumer<Received> listener;
     private PracticeStation station;
     private PracticeStation silent;
@@ -33,17 +34,24 @@ final class Stations implements AutoCloseable {
 
     /// @param job the job whose list is held against what arrives
     /// @param listener told of everything that is listed
-    Stations(Outgoing.Tables tables, InstantSource clock, Supplier<Job> job, Consumer<Received> listener) {
+    Stations(
+            Outgoing.Tables tables,
+            InstantSource clock,
+            Supplier<Job> job,
+            PracticeKeys keys,
+            Consumer<Received> listener) {
         this.signals = new IpSignals(tables.letters());
         this.events = tables.events();
         this.clock = clock;
         this.job = job;
+        this.keys = keys;
         this.listener = listener;
     }
 
     private StationRules rules(StationSettings settings) {
         StationRules rules = StationRules.standard(signals)
                 .takingDatagrams(true)
+                .withKeys(account -> keys.all())
                 .withList(new SiteList(signal -> new OperatorsList(job.get()).problems(signal), events));
         return settings.misbehaviour() == Misbehaviour.DROP
                 ? rules.dropping(settings.dropEvery())

@@ -59,7 +59,8 @@ final class ReceiversSheet extends PartSheet {
                 Words.wrapped(
                         Words.quiet(
                                 "The kinds to choose from are samples; the figures of a real one are in its manual. Ask the station which formats it takes, which account it gives you, and in which order its receivers are tried.")),
-                Words.caution("A key is no part of a job. It is asked for when something is sent."));
+                Words.caution(
+                        "The station's key is no part of a job. While you practise, a key made for this session is used; to a real receiver send with the command send --key."));
     }
 
     @Override

@@ -39,6 +39,7 @@ class SignalRunTest implements SignalRun.Screen {
     private Job job = quickRoute(DemoJobs.job(1).withProofs(List.of()));
     private final List<Leg> calls = new ArrayList<>();
     private final InetSocketAddress nowhere = new InetSocketAddress(InetAddress.getLoopbackAddress(), 1);
+    private final PracticeKeys keys = new PracticeKeys();
     private Set<String> dead = Set.of();
     private PracticeStation station;
 
@@ -69,14 +70,17 @@ class SignalRunTest implements SignalRun.Screen {
         station = PracticeStation.listen(
                 InetAddress.getLoopbackAddress(),
                 0,
-                StationRules.standard(new IpSignals(DataFiles.letters())).misbehaving(how),
+                StationRules.standard(new IpSignals(DataFiles.letters()))
+                        .withKeys(account -> keys.all())
+                        .misbehaving(how),
                 clock,
                 received -> {});
         Line line = new Line(
                 receiver -> dead.contains(receiver.id().text()) ? nowhere : station.address(),
                 DataFiles.reporting(),
                 clock,
-                calls::add);
+                calls::add,
+                keys);
         return new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), this);
     }
 
@@ -130,6 +134,15 @@ class SignalRunTest implements SignalRun.Screen {
         assertThat(route.line())
                 .startsWith("Station A gave up after 2 tries; then Station A, second receiver, first try");
         assertThat(job.proofOf(new PointId("07")).orElseThrow().frame()).contains("R2L0");
+    }
+
+    @Test
+    void aReceiverThatTakesEncryptedFramesGetsThem() throws IOException {
+        job = job.withReceivers(job.receivers().stream()
+                .map(receiver -> receiver.withReception(its -> its.withKeyBits(256)))
+                .toList());
+        start(Misbehaviour.NONE).act(job, point("07"), true);
+        assertThat(last().mark()).isEqualTo(Mark.PROVEN);
     }
 
     @Test
