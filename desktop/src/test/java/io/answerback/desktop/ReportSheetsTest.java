@@ -166,6 +166,18 @@ class ReportSheetsTest extends DemoSheets {
     }
 
     @Test
+    void aFindingLeadsToItsReceiver() {
+        assertThat(reads("042  ALARM 3")).isFalse();
+        openJob.follow(openJob.now().assessment().findings().stream()
+                .filter(finding -> finding.id().equals("receiver-misprints:B:false-account"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(reads("042  ALARM 3")).isTrue();
+        report().lookAt(new ReceiverId("A1"));
+        assertThat(reads("042  ALARM 3")).isFalse();
+    }
+
+    @Test
     void aJobWithoutAReceiverSaysWhatComesFirst() {
         openJob.put(job().withReceivers(List.of()), Optional.empty(), "");
         click("Add a receiver");

@@ -55,7 +55,7 @@ final class PrintedSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return lookedAt.in(state.job())
+        return lookedAt.in(state)
                 .map(receiver -> {
                     Shown shown = shown(state.job(), receiver);
                     return shown.misleading() == 0
@@ -68,7 +68,7 @@ final class PrintedSheet extends PartSheet {
     @Override
     public List<Part> middle(WindowState state) {
         Job job = state.job();
-        Optional<Receiver> receiver = lookedAt.in(job);
+        Optional<Receiver> receiver = lookedAt.in(state);
         if (receiver.isEmpty()) {
             return List.of(Words.firstStep(
                     "There is no receiver yet. Add the station's, with its address.",

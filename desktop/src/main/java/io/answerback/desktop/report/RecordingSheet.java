@@ -154,8 +154,8 @@ public final class RecordingSheet extends PartSheet {
     }
 
     private List<Part> printed(WindowState state, Heard its) {
-        Optional<Receiver> receiver = lookedAt.in(state.job())
-                .filter(one -> one.reception().abilities().takes(its.format()));
+        Optional<Receiver> receiver =
+                lookedAt.in(state).filter(one -> one.reception().abilities().takes(its.format()));
         ReceiverAbilities abilities =
                 receiver.map(Receiver::reception).map(Reception::abilities).orElse(Reception.OVER_IP.abilities());
         TextReading reading =

@@ -76,7 +76,7 @@ final class SignalSheet extends PartSheet {
     }
 
     private ReportPresentation presentation(WindowState state) {
-        return ReportPresentation.of(state.job(), state.point(), lookedAt.in(state.job()), tables, example);
+        return ReportPresentation.of(state.job(), state.point(), lookedAt.in(state), tables, example);
     }
 
     @Override

@@ -35,6 +35,7 @@ final class Everything {
                         inputs(),
                         settings(),
                         people(),
+                        receivers(),
                         findings())
                 .flatMap(hits -> hits);
     }
@@ -143,6 +144,18 @@ final class Everything {
         return job().setup().users().stream()
                 .map(user -> new Hit(
                         user.title(), "person, user %02d".formatted(user.number()), () -> openJob.go(Stop.SET_UP)));
+    }
+
+    private Stream<Hit> receivers() {
+        return job().receivers().stream()
+                .map(receiver -> new Hit(
+                        receiver.name(),
+                        "receiver, " + receiver.format().words()
+                                + (receiver.reachable() ? " · " + receiver.address() : ""),
+                        () -> {
+                            openJob.focus(Focus.on(receiver.id()));
+                            openJob.go(Stop.REPORT);
+                        }));
     }
 
     private Stream<Hit> findings() {

@@ -5,17 +5,30 @@ import io.answerback.core.finding.Target;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.EndId;
+import io.answerback.core.id.ReceiverId;
 import java.util.Optional;
 
-/// What is looked at beside the selected point: a cable, a module or a joint box.
+/// What is looked at beside the selected point: a cable, a module, a joint box or a receiver.
 ///
 /// @param cable a cable; empty for the point's own
 /// @param box a module or a joint box; empty for that of the cable
 /// @param end which end of the cable
 /// @param core the core of the cable by its colour; empty for none
-public record Focus(Optional<CableId> cable, Optional<BoxId> box, CableEnd end, String core) {
+/// @param receiver a receiver; empty for none
+public record Focus(
+        Optional<CableId> cable, Optional<BoxId> box, CableEnd end, String core, Optional<ReceiverId> receiver) {
     /// Nothing but the point's own.
     public static final Focus NONE = new Focus(Optional.empty(), Optional.empty(), CableEnd.NEAR, "");
+
+    /// A cable, a module or a joint box.
+    public Focus(Optional<CableId> cable, Optional<BoxId> box, CableEnd end, String core) {
+        this(cable, box, end, core, Optional.empty());
+    }
+
+    /// A receiver.
+    public static Focus on(ReceiverId receiver) {
+        return new Focus(Optional.empty(), Optional.empty(), CableEnd.NEAR, "", Optional.of(receiver));
+    }
 
     /// A cable, from its near end.
     public static Focus on(CableId cable) {
@@ -32,6 +45,7 @@ public record Focus(Optional<CableId> cable, Optional<BoxId> box, CableEnd end, 
         return switch (target) {
             case Target.OfCable cable -> on(cable.cableId());
             case Target.OfBox box -> on(box.box());
+            case Target.OfReceiver receiver -> on(receiver.receiverId());
             default -> NONE;
         };
     }

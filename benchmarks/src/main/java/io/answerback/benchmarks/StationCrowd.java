@@ -1,0 +1,178 @@
+package io.answerback.benchmarks;
+
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrames;
+import io.answerback.core.format.IpSignals;
+import io.answerback.files.DataFiles;
+import io.answerback.station.PracticeStation;
+import io.answerback.station.StationRules;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.time.InstantSource;
+import java.util.Arrays;
+import java.util.Random;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
+
+/// How soon a good frame is answered while a crowd is at the station: 1,000 idle callers that come and are
+/// closed in turn, 64 busy ones, 50 that send a byte now and then, and 10 that send rubbish and never read. All
+/// come from one address, which is the worst that can be. `crowd [FRAMES]`; prints the median, 95 % and the
+/// longest, in milliseconds.
+public final class StationCrowd {
+    private static final int IDLE = 1000;
+    private static final int BUSY = 64;
+    private static final int SLOW = 50;
+    private static final int RUDE = 10;
+
+    private final AtomicBoolean over = new AtomicBoolean();
+    private final PracticeStation station;
+
+    private StationCrowd(PracticeStation station) {
+        this.station = station;
+    }
+
+    public static void main(String[] arguments) throws Exception {
+        int frames = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 300;
+        StationRules rules = StationRules.standard(new IpSignals(DataFiles.letters()));
+        try (PracticeStation station = PracticeStation.listen(
+                        InetAddress.getLoopbackAddress(), 0, rules, InstantSource.system(), received -> {});
+                ExecutorService crowd = Executors.newVirtualThreadPerTaskExecutor()) {
+            StationCrowd run = new StationCrowd(station);
+            run.come(crowd);
+            TimeUnit.SECONDS.sleep(3);
+            double[] millis = run.good(frames);
+            Arrays.sort(millis);
+            System.out.printf(
+                    "%d good frames: median %.1f ms, 95 %% %.1f ms, longest %.1f ms%n",
+                    frames, millis[frames / 2], millis[frames * 95 / 100], millis[frames - 1]);
+            run.over.set(true);
+            crowd.shutdownNow();
+        }
+        System.exit(0);
+    }
+
+    private void come(ExecutorService crowd) {
+        for (int i = 0; i < IDLE; i++) {
+            crowd.execute(this::idle);
+        }
+        for (int i = 0; i < BUSY; i++) {
+            int account = 0x2000 + i;
+            crowd.execute(() -> busy(account));
+        }
+        for (int i = 0; i < SLOW; i++) {
+            crowd.execute(this::slow);
+        }
+        for (int i = 0; i < RUDE; i++) {
+            int seed = i;
+            crowd.execute(() -> rude(seed));
+        }
+    }
+
+    private Socket call() throws IOException {
+        Socket socket = new Socket();
+        socket.connect(
+                new InetSocketAddress(
+                        InetAddress.getLoopbackAddress(), station.address().getPort()),
+                5000);
+        socket.setTcpNoDelay(true);
+        socket.setSoTimeout(5000);
+        return socket;
+    }
+
+    private interface Talk {
+        void with(Socket socket) throws IOException, InterruptedException;
+    }
+
+    /// Again and again, with a new connection where the last was closed.
+    private void talk(Talk talk) {
+        while (!over.get()) {
+            try (Socket socket = call()) {
+                talk.with(socket);
+            } catch (IOException closed) {
+                pause(20);
+            } catch (InterruptedException ended) {
+                return;
+            }
+        }
+    }
+
+    private static void pause(int millis) {
+        try {
+            TimeUnit.MILLISECONDS.sleep(millis);
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private void idle() {
+        talk(socket -> {
+            socket.setSoTimeout(0);
+            socket.getInputStream().read();
+            TimeUnit.SECONDS.sleep(1);
+        });
+    }
+
+    private void busy(int account) {
+        talk(socket -> {
+            for (int sequence = 1; !over.get(); sequence = sequence % 9999 + 1) {
+                exchange(socket, Integer.toHexString(account), sequence);
+                TimeUnit.MILLISECONDS.sleep(50);
+            }
+        });
+    }
+
+    private void slow() {
+        talk(socket -> {
+            while (!over.get()) {
+                socket.getOutputStream().write('x');
+                TimeUnit.SECONDS.sleep(1);
+            }
+        });
+    }
+
+    private void rude(int seed) {
+        Random random = new Random(seed);
+        talk(socket -> {
+            byte[] rubbish = new byte[2000];
+            while (!over.get()) {
+                random.nextBytes(rubbish);
+                socket.getOutputStream().write(rubbish);
+                TimeUnit.MILLISECONDS.sleep(10);
+            }
+        });
+    }
+
+    private double[] good(int frames) throws Exception {
+        double[] millis = new double[frames];
+        for (int i = 0; i < frames; i++) {
+            long before = System.nanoTime();
+            try (Socket socket = call()) {
+                exchange(socket, "7316", i % 9999 + 1);
+            }
+            millis[i] = (System.nanoTime() - before) / 1e6;
+            TimeUnit.MILLISECONDS.sleep(20);
+        }
+        return millis;
+    }
+
+    private static void exchange(Socket socket, String account, int sequence) throws IOException {
+        Signal signal = new Signal(account, Qualifier.NEW, "130", 1, sequence % 1000);
+        IpFrame frame =
+                IpFrame.of(signal, sequence, "1", "0", InstantSource.system().instant());
+        socket.getOutputStream().write(IpFrames.encode(frame).getBytes(StandardCharsets.ISO_8859_1));
+        for (int next = socket.getInputStream().read();
+                next != '\r';
+                next = socket.getInputStream().read()) {
+            if (next < 0) {
+                throw new IOException("the station hung up");
+            }
+        }
+    }
+}
