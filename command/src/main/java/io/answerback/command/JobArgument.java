@@ -3,10 +3,13 @@ package io.answerback.command;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.chain.PointResult;
+import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Receiver;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
@@ -56,6 +59,19 @@ final class JobArgument {
                                 assessment.points().stream()
                                         .map(point -> point.pointId().text())
                                         .collect(Collectors.joining(", ")))));
+    }
+
+    /// A receiver of a job; a wrong id is refused with the ids there are.
+    static Receiver receiver(Job job, String id) {
+        return job.receivers().stream()
+                .filter(its -> its.id().equals(new ReceiverId(id)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no receiver \"%s\" in this job; there are %s"
+                        .formatted(
+                                id,
+                                Text.listed(job.receivers().stream()
+                                        .map(Receiver::id)
+                                        .toList()))));
     }
 
     /// The parts of a zone point; refused when it has no loop or no cable.

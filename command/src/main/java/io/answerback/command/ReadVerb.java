@@ -1,10 +1,8 @@
 package io.answerback.command;
 
-import io.answerback.core.common.Text;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrames;
 import io.answerback.core.format.IpSignals;
-import io.answerback.core.id.ReceiverId;
 import io.answerback.core.printout.PrintedLine;
 import io.answerback.core.printout.Printout;
 import io.answerback.core.printout.ReadSignal;
@@ -12,7 +10,6 @@ import io.answerback.core.printout.TextReading;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
 import io.answerback.core.sound.HeardDigit;
 import io.answerback.core.sound.Listening;
 import io.answerback.core.sound.Recording;
@@ -99,16 +96,7 @@ final class ReadVerb implements Callable<Integer> {
         }
         Job job = JobFile.open(Path.of(receiver.substring(0, colon))).job();
         String id = receiver.substring(colon + 1);
-        return job.receivers().stream()
-                .filter(its -> its.id().equals(new ReceiverId(id)))
-                .findFirst()
-                .map(its -> its.reception().abilities())
-                .orElseThrow(() -> new IllegalArgumentException("there is no receiver \"%s\" in this job; there are %s"
-                        .formatted(
-                                id,
-                                Text.listed(job.receivers().stream()
-                                        .map(Receiver::id)
-                                        .toList()))));
+        return JobArgument.receiver(job, id).reception().abilities();
     }
 
     private void recording(ReportFormat chosen, TextReading reading, ObjectNode report) throws IOException, BrokenFile {

@@ -2,7 +2,6 @@ package io.answerback.command;
 
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.PointResult;
-import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpFrames;
@@ -90,7 +89,7 @@ final class SendVerb implements Callable<Integer> {
 
     /// Those that are tried one after the other: of the first destination, or the one that was asked for.
     private List<Receiver> receivers(Job job, EventGroup group) {
-        Optional<Receiver> chosen = Optional.ofNullable(receiverId).map(id -> receiver(job, id));
+        Optional<Receiver> chosen = Optional.ofNullable(receiverId).map(id -> JobArgument.receiver(job, id));
         List<Receiver> routed = chosen.map(List::of)
                 .orElseGet(() -> Routing.of(job, group).stream()
                         .map(Routing.Destination::receivers)
@@ -109,18 +108,6 @@ final class SendVerb implements Callable<Integer> {
                 .findFirst()
                 .orElseGet(() -> Receiver.overIp(new ReceiverId("-"), "station", "", 0, "", "0", Told.ALWAYS));
         return List.of(numbers.withHost(hostOf(to)).withPort(portOf(to)));
-    }
-
-    private static Receiver receiver(Job job, String id) {
-        return job.receivers().stream()
-                .filter(its -> its.id().equals(new ReceiverId(id)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no receiver \"%s\" in this job; there are %s"
-                        .formatted(
-                                id,
-                                Text.listed(job.receivers().stream()
-                                        .map(Receiver::id)
-                                        .toList()))));
     }
 
     /// One receiver after another, each with all its tries, until one acknowledges.

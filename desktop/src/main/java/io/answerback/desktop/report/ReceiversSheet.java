@@ -1,24 +1,17 @@
 package io.answerback.desktop.report;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.receiver.Transport;
-import io.answerback.core.site.Area;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.desktop.part.Choice;
-import io.answerback.desktop.part.Grid;
-import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
-import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.PartSheet;
@@ -35,11 +28,13 @@ final class ReceiversSheet extends PartSheet {
 
     private final Actions actions;
     private final Supplier<List<ReceiverAbilities>> models;
+    private final AccountsPart accounts;
     private Optional<String> adding = Optional.empty();
 
     ReceiversSheet(Actions actions, Supplier<List<ReceiverAbilities>> models) {
         this.actions = actions;
         this.models = models;
+        this.accounts = new AccountsPart(actions);
     }
 
     @Override
@@ -72,9 +67,9 @@ final class ReceiversSheet extends PartSheet {
             parts.add(receiver(job.receivers().get(i), i));
         }
         parts.add(Words.section("Accounts", "what each area reports under").style("section-ruled"));
-        parts.add(accounts(job));
+        parts.add(accounts.accounts(job));
         parts.add(Words.section("Over IP", "how long each receiver is tried").style("section-ruled"));
-        parts.add(route(job.communicator().ip()));
+        parts.add(accounts.route(job.communicator().ip()));
         return parts;
     }
 
@@ -225,66 +220,5 @@ final class ReceiversSheet extends PartSheet {
 
     private static String known(String typed) {
         return typed.strip().equals(NOT_KNOWN) ? "" : typed;
-    }
-
-    private Part accounts(Job job) {
-        Grid.Filling grid = Grid.filling("table");
-        for (Area area : job.areas()) {
-            grid.line(
-                    area.number(),
-                    List.of(
-                            Words.figure(Text.of("area %02d", area.number())),
-                            Words.of("", area.name()),
-                            account(area)));
-        }
-        Optional<String> first = job.areas().stream()
-                .map(Area::account)
-                .filter(its -> !its.isEmpty())
-                .findFirst();
-        Parts all = Parts.column(grid);
-        first.filter(any -> job.areas().size() > 1)
-                .ifPresent(account -> all.add(Group.row(Tool.of(
-                        "All areas under " + account,
-                        "one account for the whole site",
-                        () -> actions.apply(ReceiverEdits.oneAccount(account))))));
-        return all.group();
-    }
-
-    private With account(Area area) {
-        return Value.of(
-                        "Account of area " + area.number(),
-                        area.account().isEmpty() ? "none" : area.account(),
-                        typed -> actions.apply(Edits.account(area.number(), typed)))
-                .wide(120);
-    }
-
-    private Part route(IpRoute route) {
-        return Parts.flow(
-                        Value.of(
-                                "Tries",
-                                String.valueOf(route.attempts()),
-                                typed -> actions.apply(ReceiverEdits.route(whole(typed), route.timeoutMillis()))),
-                        Words.quiet("tries at each receiver, each waits"),
-                        Value.of(
-                                "Seconds",
-                                seconds(route.timeoutMillis()),
-                                typed -> actions.apply(ReceiverEdits.route(
-                                        route.attempts(), (int) Math.round(1000 * decimal(typed))))),
-                        Words.quiet("for an answer"))
-                .style("programming")
-                .group();
-    }
-
-    private static String seconds(int millis) {
-        return Text.of("%.1f s", millis / 1000.0).replace(".0 s", " s");
-    }
-
-    private static int whole(String typed) {
-        return typed.strip().matches("\\d{1,3}") ? Integer.parseInt(typed.strip()) : 0;
-    }
-
-    private static double decimal(String typed) {
-        String bare = typed.replace("s", "").strip();
-        return bare.matches("\\d{1,4}(\\.\\d{1,3})?") ? Double.parseDouble(bare) : 0;
     }
 }

@@ -2,16 +2,8 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.edit.Edits;
-import io.answerback.core.edit.ReceiverEdits;
-import io.answerback.core.event.EventClass;
-import io.answerback.core.event.Signal;
 import io.answerback.core.format.FramePart;
-import io.answerback.core.printout.PrintedLine;
-import io.answerback.core.printout.Printer;
-import io.answerback.core.printout.Printout;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.receiver.Told;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
@@ -19,11 +11,9 @@ import io.answerback.core.site.Receiver;
 import io.answerback.core.sound.Call;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.part.Choice;
-import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
-import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.present.ReportPresentation;
@@ -42,16 +32,13 @@ import java.util.Optional;
 /// What leaves the building when the selected point becomes active while its area is watched, and what a receiver
 /// prints for it.
 final class SignalSheet extends PartSheet {
-    private static final List<Integer> SPEEDS = List.of(10, 20, 40);
-    private static final List<String> DIGITS =
-            List.of("1", "2", "3", "4", "5", "6", "7", "8", "9", "0", "B", "C", "D", "E", "F");
-
     private final Actions actions;
     private final Outgoing.Tables tables;
     private final Instant example;
     private final PracticeSession practice;
     private final LookedAt lookedAt;
-    private final SoundOut sound;
+    private final FormatChoices choices;
+    private final PrintedPart printed;
     private final Runnable receivers;
 
     /// The sheet.
@@ -71,7 +58,8 @@ final class SignalSheet extends PartSheet {
         this.example = clock.instant();
         this.practice = practice;
         this.lookedAt = lookedAt;
-        this.sound = sound;
+        this.choices = new FormatChoices(actions, tables, lookedAt, sound, this::showAgain);
+        this.printed = new PrintedPart(actions, lookedAt, this::showAgain);
         this.receivers = receivers;
     }
 
@@ -124,15 +112,15 @@ final class SignalSheet extends PartSheet {
             return parts;
         }
         Receiver receiver = report.receiver().get();
-        parts.add(receiver(state, report, receiver));
+        parts.add(choices.part(state, report, receiver));
         if (!report.nothing().isEmpty()) {
             parts.add(Words.empty(report.nothing()));
         }
         report.outgoing().ifPresent(out -> parts.addAll(outgoing(out, receiver)));
-        report.printout().ifPresent(printout -> parts.addAll(printed(report, printout, receiver)));
+        report.printout().ifPresent(printout -> parts.addAll(printed.printed(report, printout, receiver)));
         if (!report.others().isEmpty()) {
             parts.add(section("The same event at the other receivers", report.group()));
-            parts.add(others(report.others()));
+            parts.add(printed.others(report.others()));
         }
         return parts;
     }
@@ -169,72 +157,6 @@ final class SignalSheet extends PartSheet {
                         job -> Edits.account(area.number(), typed).on(job))));
     }
 
-    private Part receiver(WindowState state, ReportPresentation report, Receiver receiver) {
-        Parts row = Parts.flow(Choice.of("Receiver", state.job().receivers(), receiver, Receiver::name, its -> {
-            lookedAt.choose(its.id());
-            showAgain();
-        }));
-        row.add(
-                Words.quiet("takes"),
-                Choice.of(
-                        "Format",
-                        receiver.reception().abilities().formats(),
-                        receiver.format(),
-                        ReportFormat::words,
-                        format -> actions.apply(
-                                ReceiverEdits.reception(receiver.id(), "format", its -> its.withFormat(format)))));
-        if (receiver.format().shape().isPresent()) {
-            addPulses(row, report, receiver);
-        }
-        row.add(Words.quiet("account"), ownAccount(receiver));
-        report.call()
-                .ifPresent(call -> row.add(
-                        Tool.of("Hear it", "plays the call, where this computer has sound", () -> sound.play(call)),
-                        Tool.of("Save as WAV", "8 kHz, 16 bit", () -> sound.save(call, receiver.name()))));
-        if (report.told() != Told.ALWAYS) {
-            row.add(Words.quiet(report.group() + ": " + report.told().words()));
-        }
-        return row.style("programming").group();
-    }
-
-    private void addPulses(Parts row, ReportPresentation report, Receiver receiver) {
-        row.add(Choice.of(
-                "Pulses a second",
-                SPEEDS,
-                receiver.reception().pulsesPerSecond(),
-                speed -> speed + " a second",
-                speed -> actions.apply(
-                        ReceiverEdits.reception(receiver.id(), "speed", its -> its.withPulsesPerSecond(speed)))));
-        report.signal().flatMap(signal -> tables.events().find(signal.event())).ifPresent(event -> {
-            String code = event.code();
-            String digit = eventDigit(receiver, report.signal().orElseThrow(), event);
-            row.add(
-                    Words.quiet(code + " is"),
-                    Choice.of(
-                            "Event digit",
-                            DIGITS,
-                            digit,
-                            its -> its,
-                            chosen -> actions.apply(ReceiverEdits.reception(
-                                    receiver.id(), "event digit", its -> its.withCode(code, Optional.of(chosen))))));
-        });
-    }
-
-    private String eventDigit(Receiver receiver, Signal signal, EventClass event) {
-        return new Printer(receiver.reception(), tables.events(), tables.letters())
-                .eventDigit(signal)
-                .map(String::valueOf)
-                .orElse(String.valueOf(event.pulse().digit()));
-    }
-
-    private Part ownAccount(Receiver receiver) {
-        String own = receiver.reception().account();
-        return Value.of("Account at this receiver", own.isEmpty() ? "of the area" : own, typed -> {
-            String account = typed.strip().equals("of the area") ? "" : typed;
-            return actions.apply(ReceiverEdits.reception(receiver.id(), "account", its -> its.withAccount(account)));
-        });
-    }
-
     private static List<Part> outgoing(Outgoing out, Receiver receiver) {
         return switch (out) {
             case Outgoing.Frame frame ->
@@ -257,59 +179,6 @@ final class SignalSheet extends PartSheet {
                                         : "each round twice; 0 is ten pulses"),
                         new PulseDrawing(pulses.report(), pulses.timing()).asPart());
         };
-    }
-
-    private List<Part> printed(ReportPresentation report, Printout printout, Receiver receiver) {
-        List<Part> parts = new ArrayList<>();
-        parts.add(section(
-                "What this receiver prints", receiver.reception().abilities().model()));
-        Parts paper = Parts.column();
-        for (PrintedLine line : printout.lines()) {
-            paper.add(Words.wrapped(Words.of(line.falseAccount() ? "printed-false" : "printed-line", line.text())));
-        }
-        if (printout.lines().isEmpty()) {
-            paper.add(Words.quiet("nothing"));
-        }
-        parts.add(paper.style("printed").group());
-        printout.problems()
-                .forEach(problem -> parts.add(Words.wrapped(
-                        Words.of(printout.misleads() ? "printed-problem" : "quiet", sentence(problem.says())))));
-        if (printout.misleads()) {
-            Parts tools = Parts.flow();
-            report.remedies()
-                    .forEach(remedy -> tools.add(Tool.of(
-                            sentence(remedy.words()).replaceAll("\\.$", ""),
-                            Text.of(
-                                    "tried on all it is told: %d of its signals mislead now, then %d",
-                                    remedy.before(), remedy.after()),
-                            () -> actions.apply(remedy.edit()))));
-            parts.add(tools.style("switches").group());
-        }
-        return parts;
-    }
-
-    private static String sentence(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
-    }
-
-    private Part others(List<ReportPresentation.Other> others) {
-        Grid.Filling grid =
-                Grid.filling("table").columns(Grid.Column.least(170), Grid.Column.least(60), Grid.Column.REST);
-        for (ReportPresentation.Other other : others) {
-            grid.line(
-                    other.receiver().id(),
-                    List.of(
-                            Tool.link(other.receiver().name(), () -> {
-                                lookedAt.choose(other.receiver().id());
-                                showAgain();
-                            }),
-                            Words.whole(Words.quiet(other.told().shortWords())),
-                            Group.column(
-                                    Words.wrapped(Words.figure(other.sent())),
-                                    Words.wrapped(
-                                            Words.of(other.misleads() ? "printed-problem" : "quiet", other.about())))));
-        }
-        return grid.grid();
     }
 
     private static Part frame(Outgoing out) {
