@@ -122,7 +122,8 @@ public abstract sealed class Viewpoint permits OpenJob {
             open(SurveySheet.of(finding));
         } else {
             go(finding.stop());
-            focus(finding.stop() == Stop.CABLE ? Focus.on(finding.target()) : Focus.NONE);
+            boolean part = finding.stop() == Stop.CABLE || finding.stop() == Stop.REPORT;
+            focus(part ? Focus.on(finding.target()) : Focus.NONE);
         }
     }
 
