@@ -20,6 +20,9 @@ import org.slf4j.LoggerFactory;
 final class TcpListener implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(TcpListener.class);
 
+    /// How many callers the system keeps waiting; for one more, a caller has to try again after a second.
+    private static final int WAITING_CALLERS = 1024;
+
     private final ServerSocket server;
     private final StationRules.Limits limits;
     private final FrameService service;
@@ -41,7 +44,7 @@ final class TcpListener implements AutoCloseable {
             throws IOException {
         ServerSocket server = new ServerSocket();
         try {
-            server.bind(new InetSocketAddress(bind, port));
+            server.bind(new InetSocketAddress(bind, port), WAITING_CALLERS);
         } catch (IOException refused) {
             server.close();
             throw refused;
