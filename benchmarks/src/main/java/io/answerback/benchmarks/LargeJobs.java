@@ -166,7 +166,7 @@ final class LargeJobs {
                 "practice station",
                 "frame",
                 Optional.of(Instant.EPOCH),
-                ProofBasis.of(job, point.id()));
+                ProofBasis.of(job, DataFiles.events(), point.id()));
     }
 
     /// The same job with one cable a metre longer or shorter.

@@ -14,15 +14,19 @@ import java.net.InetSocketAddress;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.InstantSource;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 
-/// How soon a good frame is answered while a crowd is at the station: 1,000 idle callers that come again 5 s
-/// after they are closed, 64 busy ones, 50 that send a byte now and then, and 10 that send rubbish and never
+/// How soon a good frame is answered while a crowd is at the station: 1,000 idle callers that come again about
+/// 5 s after they are closed, 64 busy ones, 50 that send a byte now and then, and 10 that send rubbish and never
 /// read. All come from one address, which is the worst that can be. `crowd [FRAMES]`; prints the median, 95 %
 /// and the longest, in milliseconds.
 public final class StationCrowd {
@@ -33,6 +37,7 @@ public final class StationCrowd {
 
     private final AtomicBoolean over = new AtomicBoolean();
     private final PracticeStation station;
+    private final Map<String, Integer> failures = new TreeMap<>();
 
     private StationCrowd(PracticeStation station) {
         this.station = station;
@@ -45,17 +50,28 @@ public final class StationCrowd {
                         InetAddress.getLoopbackAddress(), 0, rules, InstantSource.system(), received -> {});
                 ExecutorService crowd = Executors.newVirtualThreadPerTaskExecutor()) {
             StationCrowd run = new StationCrowd(station);
-            run.come(crowd);
-            TimeUnit.SECONDS.sleep(3);
-            double[] millis = run.good(frames);
-            Arrays.sort(millis);
-            System.out.printf(
-                    "%d good frames: median %.1f ms, 95 %% %.1f ms, longest %.1f ms%n",
-                    frames, millis[frames / 2], millis[frames * 95 / 100], millis[frames - 1]);
-            run.over.set(true);
-            crowd.shutdownNow();
+            try {
+                run.come(crowd);
+                TimeUnit.SECONDS.sleep(3);
+                run.tell(run.good(frames));
+            } finally {
+                run.over.set(true);
+                crowd.shutdownNow();
+            }
         }
         System.exit(0);
+    }
+
+    private void tell(List<Double> millis) {
+        List<Double> sorted = millis.stream().sorted().toList();
+        int answered = sorted.size();
+        System.out.printf(
+                "%d good frames answered: median %.1f ms, 95 %% %.1f ms, longest %.1f ms; not answered: %s%n",
+                answered,
+                sorted.get(answered / 2),
+                sorted.get(answered * 95 / 100),
+                sorted.get(answered - 1),
+                failures);
     }
 
     private void come(ExecutorService crowd) {
@@ -112,7 +128,7 @@ public final class StationCrowd {
     }
 
     private void idle() {
-        talk(5000, socket -> {
+        talk(ThreadLocalRandom.current().nextInt(4000, 6000), socket -> {
             socket.setSoTimeout(0);
             if (socket.getInputStream().read() < 0) {
                 throw new IOException("closed for a new caller");
@@ -150,14 +166,18 @@ public final class StationCrowd {
         });
     }
 
-    private double[] good(int frames) throws Exception {
-        double[] millis = new double[frames];
+    /// How long each frame took that was answered, in milliseconds. A failure is noted and the next frame is
+    /// sent.
+    private List<Double> good(int frames) throws InterruptedException {
+        List<Double> millis = new ArrayList<>();
         for (int i = 0; i < frames; i++) {
             long before = System.nanoTime();
             try (Socket socket = call()) {
                 exchange(socket, "7316", i % 9999 + 1);
+                millis.add((System.nanoTime() - before) / 1e6);
+            } catch (IOException failed) {
+                failures.merge(String.valueOf(failed.getMessage()), 1, Integer::sum);
             }
-            millis[i] = (System.nanoTime() - before) / 1e6;
             TimeUnit.MILLISECONDS.sleep(20);
         }
         return millis;

@@ -30,6 +30,8 @@ import picocli.CommandLine.Command;
             ReadVerb.class,
             StationVerb.class,
             SendVerb.class,
+            PathsVerb.class,
+            NetworkVerb.class,
             ShotsVerb.class
         })
 public final class Main implements Runnable {

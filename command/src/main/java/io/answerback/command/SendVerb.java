@@ -11,22 +11,26 @@ import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Told;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.report.Outgoing;
-import io.answerback.core.report.Routing;
+import io.answerback.core.report.ReportTables;
+import io.answerback.core.routing.Routing;
+import io.answerback.core.routing.Try;
 import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
+import io.answerback.files.secret.StationKeys;
 import io.answerback.station.Delivery;
 import io.answerback.station.Destination;
 import io.answerback.station.Transmitter;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ThreadLocalRandom;
 import picocli.CommandLine.Command;
@@ -66,8 +70,11 @@ final class SendVerb implements Callable<Integer> {
     @Option(names = "--key", paramLabel = "HEX", description = "encrypts: 32, 48 or 64 hexadecimal digits")
     private String key;
 
+    @Mixin
+    private StoredKeysOption stored;
+
     private final InstantSource clock = InstantSource.system();
-    private final Outgoing.Tables tables = DataFiles.reporting();
+    private final ReportTables tables = DataFiles.reporting();
 
     @Override
     public Integer call() throws BrokenFile {
@@ -111,22 +118,29 @@ final class SendVerb implements Callable<Integer> {
     }
 
     /// One receiver after another, each with all its tries, until one acknowledges.
-    private int send(Job job, Signal signal, String name, List<Receiver> receivers, ObjectNode report) {
+    private int send(Job job, Signal signal, String name, List<Receiver> receivers, ObjectNode report)
+            throws BrokenFile {
         int sequence = ThreadLocalRandom.current().nextInt(1, 10_000);
-        IpRoute route = job.communicator().ip();
+        List<Try> tries = overThisNetwork(job, receivers);
         long millis = 0;
         int attempts = 0;
         List<String> problems = new ArrayList<>();
         ArrayNode steps = report.putArray("steps");
-        for (Receiver receiver : receivers) {
+        StationKeys kept = stored.read();
+        if (tries.isEmpty()) {
+            problems.add("the communicator has no path over IP");
+        }
+        for (Try one : tries) {
+            Receiver receiver = one.receiver();
             if (!receiver.reachable()) {
                 problems.add(receiver.name() + " has no address yet");
                 continue;
             }
             Outgoing.Frame out =
                     (Outgoing.Frame) Outgoing.of(receiver, signal, sequence, name, clock.instant(), tables);
-            Delivery delivery = new Transmitter(route.attempts(), Duration.ofMillis(route.timeoutMillis()), clock)
-                    .send(destination(receiver), out.frame());
+            Delivery delivery = new Transmitter(
+                            one.path().attempts(), Duration.ofMillis(one.path().timeoutMillis()), clock)
+                    .send(destination(receiver, out.frame().account(), kept), out.frame());
             millis += delivery.millis();
             attempts += delivery.attempts();
             String id = receiver.id().text().equals("-") ? "" : receiver.id().text();
@@ -146,12 +160,25 @@ final class SendVerb implements Callable<Integer> {
         return report(report, false, millis, attempts, String.join("; ", problems));
     }
 
-    private Destination destination(Receiver receiver) {
-        Optional<EncryptionKey> given = Optional.ofNullable(key).map(EncryptionKey::of);
+    /// This computer has one way out, whatever the communicator has: each receiver is tried once, as over the
+    /// first of its paths over IP.
+    private static List<Try> overThisNetwork(Job job, List<Receiver> receivers) {
+        Set<ReceiverId> seen = new HashSet<>();
+        return Try.of(job.communicator(), receivers).stream()
+                .filter(one -> one.path().kind().overIp())
+                .filter(one -> seen.add(one.receiver().id()))
+                .toList();
+    }
+
+    private Destination destination(Receiver receiver, String account, StationKeys kept) {
+        Optional<EncryptionKey> given = Optional.ofNullable(key)
+                .map(EncryptionKey::of)
+                .or(() -> StationKeys.Place.of(receiver.name(), account).flatMap(kept::of));
         int bits = receiver.reception().keyBits();
         if (bits > 0 && given.filter(its -> its.bits() == bits).isEmpty()) {
             throw new IllegalArgumentException(
-                    "receiver %s takes a key of %d bits; give it with --key".formatted(receiver.name(), bits));
+                    "receiver %s takes a key of %d bits; give it with --key, or use --stored-keys"
+                            .formatted(receiver.name(), bits));
         }
         Transport transport = udp ? Transport.UDP : receiver.reception().transport();
         return new Destination(receiver.host(), receiver.port(), transport, given);

@@ -9,8 +9,10 @@ import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.JobFile;
 import io.answerback.files.exchange.PacketCapture;
+import io.answerback.files.secret.StationKeys;
 import io.answerback.station.Exchange;
 import io.answerback.station.Misbehaviour;
+import io.answerback.station.OwnAddresses;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.ReceivedJson;
@@ -28,7 +30,9 @@ import java.util.concurrent.CountDownLatch;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /// The practice station without a window: a line of JSON a signal, until it is ended.
@@ -63,6 +67,9 @@ final class StationVerb implements Callable<Integer> {
             description = "key of encrypted frames, of one account or of all; can be given several times")
     private List<String> keys = List.of();
 
+    @Mixin
+    private StoredKeysOption stored;
+
     @Option(
             names = "--supervise",
             paramLabel = "SECONDS",
@@ -96,7 +103,8 @@ final class StationVerb implements Callable<Integer> {
         StationRules rules = rules();
         if (!address.isLoopbackAddress()) {
             System.err.println("This station is open to the network at " + bind
-                    + ". It is for practice, not for a site in service.");
+                    + " (reached at " + String.join(", ", OwnAddresses.onNetworks())
+                    + "). It is for practice, not for a site in service.");
         }
         try (PacketCapture packets = capture == null ? null : new PacketCapture(capture);
                 PracticeStation station = PracticeStation.listen(
@@ -146,14 +154,18 @@ final class StationVerb implements Callable<Integer> {
         return rules.dropping(Integer.parseInt(every));
     }
 
-    private Function<String, List<EncryptionKey>> keys() {
+    /// Those that were given, then those that are kept.
+    private Function<String, List<EncryptionKey>> keys() throws BrokenFile {
+        StationKeys kept = stored.read();
         List<String[]> given = keys.stream().map(text -> text.split("=", 2)).toList();
         List<EncryptionKey> read = given.stream()
                 .map(parts -> EncryptionKey.of(parts[parts.length - 1]))
                 .toList();
-        return account -> IntStream.range(0, read.size())
-                .filter(i -> given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account))
-                .mapToObj(read::get)
+        return account -> Stream.concat(
+                        IntStream.range(0, read.size())
+                                .filter(i -> given.get(i).length == 1 || given.get(i)[0].equalsIgnoreCase(account))
+                                .mapToObj(read::get),
+                        kept.ofAccount(account).stream())
                 .toList();
     }
 
@@ -165,10 +177,7 @@ final class StationVerb implements Callable<Integer> {
         Exchange how = received.exchange().get();
         boolean datagram = how.transport() == Transport.UDP;
         try {
-            packets.add(received.at(), datagram, how.caller(), how.station(), how.sent());
-            if (!how.reply().isEmpty()) {
-                packets.add(received.at(), datagram, how.station(), how.caller(), how.reply());
-            }
+            packets.add(received.at(), datagram, how.caller(), how.station(), how.sent(), how.reply());
         } catch (IOException full) {
             System.err.println("The capture cannot be written: " + full.getMessage());
         }

@@ -9,12 +9,7 @@ import io.answerback.files.JobFile;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.StationRules;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.net.InetAddress;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.InstantSource;
@@ -26,7 +21,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 class CommandLineTest {
     @TempDir
@@ -34,45 +28,23 @@ class CommandLineTest {
 
     private Path file;
 
-    /// What one call printed and left with.
-    private record Call(int code, String out, String err) {
-        JsonNode json() {
-            return new JsonMapper().readTree(out);
-        }
-    }
-
-    private static synchronized Call call(Object... arguments) {
-        PrintStream before = System.out;
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        StringWriter err = new StringWriter();
-        System.setOut(new PrintStream(out, true, StandardCharsets.UTF_8));
-        try {
-            String[] words =
-                    java.util.Arrays.stream(arguments).map(Object::toString).toArray(String[]::new);
-            int code = Main.commandLine().setErr(new PrintWriter(err, true)).execute(words);
-            return new Call(code, out.toString(StandardCharsets.UTF_8), err.toString());
-        } finally {
-            System.setOut(before);
-        }
-    }
-
     @BeforeEach
     void writeDemo() {
         file = folder.resolve("j.answerback.json");
-        assertThat(call("new", file, "--demo", "1").code()).isZero();
+        assertThat(Called.of("new", file, "--demo", "1").code()).isZero();
     }
 
     @Test
     void newWritesADemoOnceAndNeverOverAFile() throws Exception {
         assertThat(JobFile.open(file).job().points()).hasSize(24);
-        Call again = call("new", file, "--demo", "1");
+        Called again = Called.of("new", file, "--demo", "1");
         assertThat(again.code()).isEqualTo(2);
         assertThat(again.err()).contains("is there already");
     }
 
     @Test
     void checkListsFindingsAndStopsAndLeavesWithOneWhenSomethingIsWrong() {
-        Call check = call("check", file, "--json");
+        Called check = Called.of("check", file, "--json");
         assertThat(check.code()).isEqualTo(1);
         JsonNode first = check.json().get("findings").get(0);
         assertThat(first.propertyNames()).contains("id", "stop", "grade", "point", "says", "why", "remedy");
@@ -87,7 +59,7 @@ class CommandLineTest {
 
     @Test
     void loopGivesEveryStateWithItsWorstCase() {
-        JsonNode loop = call("loop", file, "--point", "07", "--json").json();
+        JsonNode loop = Called.of("loop", file, "--point", "07", "--json").json();
         JsonNode rest = loop.get("states").get(0);
         assertThat(rest.propertyNames())
                 .contains("state", "lowOhms", "nominalOhms", "highOhms", "open", "reads", "expected", "safe", "margin");
@@ -107,8 +79,8 @@ class CommandLineTest {
     void everyDemoIsCheckedAndListsItsStopsInTheOrderOfWork() {
         for (int demo = 1; demo <= 3; demo++) {
             Path other = folder.resolve("demo" + demo + ".answerback.json");
-            assertThat(call("new", other, "--demo", demo).code()).isZero();
-            Call check = call("check", other, "--json");
+            assertThat(Called.of("new", other, "--demo", demo).code()).isZero();
+            Called check = Called.of("check", other, "--json");
             // nothing is wrong on the second
             assertThat(check.code()).isEqualTo(demo == 2 ? 0 : 1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
@@ -118,18 +90,18 @@ class CommandLineTest {
 
     @Test
     void setupTellsWhatIsTypedWhereInWhichOrder() {
-        Call setup = call("setup", file, "--json");
+        Called setup = Called.of("setup", file, "--json");
         assertThat(setup.code()).isZero();
         assertThat(setup.json().get("steps").size()).isEqualTo(96);
         assertThat(setup.json().get("steps").get(0).propertyNames())
                 .contains("order", "setting", "intent", "entry", "where", "done");
         assertThat(setup.json().get("steps").findValuesAsString("setting")).contains("Sounder", "Engineer's code");
-        assertThat(call("setup", file).out()).contains("2 Times > Sounder");
+        assertThat(Called.of("setup", file).out()).contains("2 Times > Sounder");
     }
 
     @Test
     void busTellsWhoAnswersAndWhereAZoneIsRead() {
-        Call bus = call("bus", file, "--json");
+        Called bus = Called.of("bus", file, "--json");
         assertThat(bus.code()).as("an expander is expected that is not there").isEqualTo(1);
         var modules = bus.json().get("modules");
         assertThat(modules.get(0).propertyNames()).contains("name", "kind", "address", "volts", "enrolled", "present");
@@ -148,13 +120,13 @@ class CommandLineTest {
             assertThat(zone.get("zone").asInt()).isEqualTo(22);
             assertThat(zone.get("input").asString()).isEqualTo("Keypad 2 · 1");
         });
-        assertThat(call("bus", file).out()).contains("nobody", "in place of Expander 2 · 6");
+        assertThat(Called.of("bus", file).out()).contains("nobody", "in place of Expander 2 · 6");
     }
 
     @Test
     void netlistIsOneTheSimulatorRunsAsItIs() {
         String text =
-                call("netlist", file, "--point", "07", "--state", "active").out();
+                Called.of("netlist", file, "--point", "07", "--state", "active").out();
         // 2 · 62 m · 0.092 Ω/m of cable, 4k7 across the open contact, 2k7 at the end
         assertThat(text)
                 .startsWith("* Point 07 Dock roller door 2, active")
@@ -163,7 +135,7 @@ class CommandLineTest {
 
     @Test
     void supplyListsOutputsBatteryAndVolts() {
-        Call supply = call("supply", file, "--json");
+        Called supply = Called.of("supply", file, "--json");
         // a far device falls short, so something is wrong
         assertThat(supply.code()).isEqualTo(1);
         JsonNode output = supply.json().get("outputs").get(0);
@@ -180,7 +152,7 @@ class CommandLineTest {
 
     @Test
     void theSupplyTreesAreANetlistToo() {
-        String text = call("netlist", file, "--supply").out();
+        String text = Called.of("netlist", file, "--supply").out();
         assertThat(text)
                 .startsWith("* Supply trees of Brinewell Cold Store")
                 .contains("print volts_point_20", "print volts_module_keypad_2");
@@ -188,14 +160,14 @@ class CommandLineTest {
 
     @Test
     void diagnoseListsCausesAndWhatToMeasureNext() {
-        Call one = call("diagnose", file, "--point", "06", "--ohms", "4k38", "--state", "active", "--json");
+        Called one = Called.of("diagnose", file, "--point", "06", "--ohms", "4k38", "--state", "active", "--json");
         assertThat(one.code()).isZero();
         assertThat(one.json().get("causes").get(0).propertyNames()).contains("cause", "probability", "detail");
         assertThat(one.json().get("causes").findValuesAsString("cause")).contains("leak", "wrong-alarm-resistor");
         assertThat(one.json().get("next").get("action").asString()).isNotBlank();
         assertThat(one.json().get("next").get("splits").asDouble()).isPositive();
         // at rest a damp joint would read 1 869 Ω
-        Call two = call(
+        Called two = Called.of(
                 "diagnose",
                 file,
                 "--point",
@@ -214,7 +186,7 @@ class CommandLineTest {
         assertThat(two.json().get("settled").asBoolean()).isFalse();
         assertThat(two.json().get("next").get("action").asString()).contains("0 V");
         // 5 V through 4k7 over the 2 210 Ω of a sound loop: 5 · 2210 / 6910 = 1.599 V
-        Call connected = call("diagnose", file, "--point", "06", "--volts", "1.599", "--json");
+        Called connected = Called.of("diagnose", file, "--point", "06", "--volts", "1.599", "--json");
         assertThat(connected.json().get("causes").get(0).get("cause").asString())
                 .isEqualTo("sound");
     }
@@ -224,19 +196,19 @@ class CommandLineTest {
         List<Object> signal =
                 List.of("--account", "1234", "--event", "131", "--qualifier", "1", "--area", "01", "--zone", "015");
         assertThat(frame("contact-id", signal).out().strip()).isEqualTo("1234181131010158");
-        Call ip = frame("dc09-cid", signal, "--seq", "42", "--time", "2026-05-12T09:41:07Z");
+        Called ip = frame("dc09-cid", signal, "--seq", "42", "--time", "2026-05-12T09:41:07Z");
         assertThat(ip.out().strip())
                 .matches("\\\\n[0-9A-F]{4}003B\"ADM-CID\"0042L0#1234\\[#1234\\|1131 01 015]_09:41:07,05-12-2026\\\\r");
-        Call json = frame("dc09-cid", signal, "--json");
+        Called json = frame("dc09-cid", signal, "--json");
         assertThat(json.json().get("format").asString()).isEqualTo("dc09-cid");
         assertThat(json.json().get("frame").asString()).startsWith("\n").endsWith("\r");
     }
 
-    private static Call frame(String format, List<Object> signal, Object... more) {
+    private static Called frame(String format, List<Object> signal, Object... more) {
         List<Object> words = new java.util.ArrayList<>(List.of("frame", "--format", format));
         words.addAll(signal);
         words.addAll(List.of(more));
-        return call(words.toArray());
+        return Called.of(words.toArray());
     }
 
     @Test
@@ -249,12 +221,12 @@ class CommandLineTest {
                 InstantSource.system(),
                 log::add)) {
             String to = "127.0.0.1:" + station.address().getPort();
-            Call sent = call("send", file, "--point", "07", "--to", to, "--json");
+            Called sent = Called.of("send", file, "--point", "07", "--to", to, "--json");
             assertThat(sent.code()).isZero();
             assertThat(sent.json().get("answered").asBoolean()).isTrue();
             assertThat(sent.json().get("attempts").asInt()).isEqualTo(1);
             assertThat(sent.json().has("millis")).isTrue();
-            assertThat(call("send", file, "--point", "mains", "--to", to, "--restore")
+            assertThat(Called.of("send", file, "--point", "mains", "--to", to, "--restore")
                             .out())
                     .startsWith("answered in");
         }
@@ -266,7 +238,7 @@ class CommandLineTest {
 
     @Test
     void whatIsNeverSentSaysWhyAndLeavesWithOne() {
-        Call off = call("send", file, "--point", "15", "--to", "127.0.0.1:9", "--json");
+        Called off = Called.of("send", file, "--point", "15", "--to", "127.0.0.1:9", "--json");
         assertThat(off.code()).isEqualTo(1);
         assertThat(off.json().get("answered").asBoolean()).isFalse();
         assertThat(off.json().get("problem").asString()).contains("zone 6 is off");
@@ -306,7 +278,7 @@ class CommandLineTest {
         Object[] arguments = words.replace("FILE2", folder.resolve("x").toString())
                 .replace("FILE", file.toString())
                 .split(" ");
-        Call bad = call(arguments);
+        Called bad = Called.of(arguments);
         assertThat(bad.code()).isEqualTo(2);
         assertThat(bad.err()).contains(says);
         assertThat(bad.err().strip().lines()).hasSize(1);
@@ -316,7 +288,7 @@ class CommandLineTest {
     void aBrokenJobSaysWhereAndIsLeftAlone() throws Exception {
         String broken = Files.readString(file).replaceFirst("\"metres\": 62.0", "\"metres\": -62.0");
         Files.writeString(file, broken);
-        Call check = call("check", file);
+        Called check = Called.of("check", file);
         assertThat(check.code()).isEqualTo(2);
         assertThat(check.err()).contains("/cables/6/metres", "line ");
         assertThat(file).hasContent(broken);

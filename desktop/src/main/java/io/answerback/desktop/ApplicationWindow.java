@@ -4,6 +4,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.shell.ChosenFiles;
@@ -21,9 +22,7 @@ import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
-import io.answerback.files.DiskWords;
 import io.answerback.files.Recovery;
-import io.answerback.files.Remembered;
 import io.answerback.files.folder.OpenFiles;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -33,17 +32,13 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /// One window with everything behind it, put together and taken apart again.
 public final class ApplicationWindow implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(ApplicationWindow.class);
     private static final double LEAST_WIDTH = 1100;
     private static final double LEAST_HEIGHT = 700;
 
     private final Stage stage;
-    private final Path folder;
     private final OpenJob openJob;
     private final PracticeSession practice;
     private final JobKeeper keeper;
@@ -54,8 +49,8 @@ public final class ApplicationWindow implements AutoCloseable {
     private final SurveyCommands survey;
     private final Benches benches;
     private final FileIntake intake;
+    private final WindowMemory memory;
     private boolean atStart;
-    private Remembered remembered;
 
     /// A window on a stage, not shown yet.
     ///
@@ -67,15 +62,15 @@ public final class ApplicationWindow implements AutoCloseable {
     public ApplicationWindow(Stage stage, Opened opened, Path folder, InstantSource clock, int port, Duration linkLight)
             throws IOException {
         this.stage = stage;
-        this.folder = folder;
-        this.remembered = opened.remembered();
+        this.memory = new WindowMemory(folder, opened.remembered());
         ReadJob first = opened.job();
         Assessor assessor =
                 new Assessor(opened.events()).on(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()));
         this.openJob = new OpenJob(
                 assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
         this.background = new Background(openJob::tell);
-        this.practice = new PracticeSession(openJob, opened.tables(), clock, port, linkLight, folder);
+        StoredKeys keys = new StoredKeys(folder, background);
+        this.practice = new PracticeSession(openJob, opened.tables(), clock, port, linkLight, folder, keys::keys);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(
                 openJob, background, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
@@ -83,8 +78,7 @@ public final class ApplicationWindow implements AutoCloseable {
             openJob.tell(opened.trouble());
         }
         this.atStart = opened.atStart();
-        look.dark().set(remembered.dark());
-        look.textPercent().set(remembered.textPercent());
+        memory.dress(look);
         RuleShelf shelf = new RuleShelf(folder, background);
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
@@ -94,7 +88,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 recovery,
                 assessor,
                 shelf,
-                () -> remembered.recent(),
+                memory::recent,
                 clock);
         FileQuestions files = new ChosenFiles(stage);
         CableShelf cables = new CableShelf(folder, background);
@@ -127,11 +121,11 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.tables(), receivers),
+                benches.byStop(practice, opened.tables(), receivers, keys),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,
-                () -> remembered.recent());
+                memory::recent);
         dress();
     }
 
@@ -171,18 +165,13 @@ public final class ApplicationWindow implements AutoCloseable {
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);
         stage.setScene(window.scene());
-        if (remembered.width() > 0) {
-            stage.setX(remembered.x());
-            stage.setY(remembered.y());
-            stage.setWidth(remembered.width());
-            stage.setHeight(remembered.height());
-        }
+        memory.place(stage);
     }
 
     private void opened(Path file) {
         practice.reset();
-        remembered = remembered.opened(file);
-        remember();
+        memory.opened(file);
+        memory.keep();
         if (start.isVisible()) {
             leaveStart();
         }
@@ -225,9 +214,7 @@ public final class ApplicationWindow implements AutoCloseable {
 
     /// Shows the window.
     public void show() {
-        if (openJob.now().file().isPresent()) {
-            remembered = remembered.opened(openJob.now().file().get());
-        }
+        openJob.now().file().ifPresent(memory::opened);
         stage.show();
         window.focus();
         if (atStart) {
@@ -235,21 +222,10 @@ public final class ApplicationWindow implements AutoCloseable {
         }
     }
 
-    private void remember() {
-        try {
-            remembered.save(folder);
-        } catch (IOException failed) {
-            LOG.warn("The window's state cannot be kept: {}", DiskWords.of(failed));
-        }
-    }
-
     /// Remembers the window, keeps what is unsaved, and stops the practice station.
     @Override
     public void close() {
-        remembered = remembered
-                .window(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight())
-                .look(look.dark().get(), look.textPercent().get());
-        remember();
+        memory.keep(stage, look);
         practice.close();
         keeper.close();
         openJob.close();

@@ -2,12 +2,13 @@ package io.answerback.desktop;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.profile.Conductor;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
@@ -134,7 +135,8 @@ public final class Benches {
         return report.get();
     }
 
-    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, Outgoing.Tables tables, ReceiverShelf receivers) {
+    Map<Stop, Supplier<Bench>> byStop(
+            PracticeSession practice, ReportTables tables, ReceiverShelf receivers, StoredKeys keys) {
         report = new MadeOnce<>(() -> new ReportBench(
                 openJob,
                 look,
@@ -142,6 +144,7 @@ public final class Benches {
                 clock,
                 practice,
                 receivers,
+                keys,
                 new SoundOut(openJob, background, files),
                 background,
                 files));

@@ -4,7 +4,7 @@ import io.answerback.core.assess.Assessor;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.Conductor;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Job;
 import io.answerback.core.survey.KindCatalogue;
 import io.answerback.core.survey.NewJob;
@@ -13,10 +13,10 @@ import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.DiskWords;
 import io.answerback.files.Recovery;
-import io.answerback.files.Remembered;
 import io.answerback.files.StockFile;
 import io.answerback.files.demo.DemoJobs;
 import io.answerback.files.folder.OpenFiles;
+import io.answerback.files.folder.Remembered;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -35,7 +35,7 @@ import java.util.List;
 public record Opened(
         Opening opening,
         ReadJob job,
-        Outgoing.Tables tables,
+        ReportTables tables,
         List<Conductor> conductors,
         KindCatalogue kinds,
         Remembered remembered,
@@ -65,7 +65,7 @@ public record Opened(
     /// @param folder where the application keeps what it remembers
     /// @throws BrokenFile when the job file cannot be read
     public static Opened read(Opening opening, Path folder) throws BrokenFile {
-        Outgoing.Tables tables = DataFiles.reporting(StockFile.ownPulseTimings(folder));
+        ReportTables tables = DataFiles.reporting(StockFile.ownPulseTimings(folder));
         Recovery recovery = new Recovery(folder);
         Assessor assessor = new Assessor(tables.events());
         ReadJob job = switch (opening) {

@@ -9,6 +9,7 @@ import io.answerback.core.paper.PaperElement;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Card;
 import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
@@ -90,6 +91,7 @@ public abstract class DemoSheets {
 
     /// The practice station; null until the report bench is looked at.
     private PracticeSession practice;
+    private StoredKeys keys;
 
     /// Keeps its reels and labels.
     protected CableShelf cables;
@@ -202,9 +204,10 @@ public abstract class DemoSheets {
     protected final ReportBench report() {
         try {
             if (practice == null) {
+                keys = new StoredKeys(folder, background);
                 practice = new PracticeSession(
-                        openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder);
-                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background));
+                        openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder, keys::keys);
+                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background), keys);
             }
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);

@@ -6,6 +6,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopSheet;
 import io.answerback.desktop.paper.PagePrinter;
 import io.answerback.desktop.power.PowerSheet;
@@ -94,8 +95,11 @@ class DroppedSheetsTest extends DemoWindow {
                 cables,
                 new ChosenFiles(stage),
                 new PagePrinter(stage, application.openJob()::tell));
-        Map<Stop, Supplier<Bench>> all =
-                benches.byStop(application.practice(), opened.tables(), new ReceiverShelf(folder, noCalculations));
+        Map<Stop, Supplier<Bench>> all = benches.byStop(
+                application.practice(),
+                opened.tables(),
+                new ReceiverShelf(folder, noCalculations),
+                new StoredKeys(folder, noCalculations));
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});

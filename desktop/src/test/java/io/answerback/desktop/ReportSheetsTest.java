@@ -1,11 +1,14 @@
 package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
+import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.PathKind;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.receiver.Told;
@@ -103,7 +106,78 @@ class ReportSheetsTest extends DemoSheets {
     }
 
     @Test
-    void aReceiverIsAddedGivenItsAddressMovedAndTakenAway() {
+    void everyFailureIsShownAndWhatIsTooLateIsSolved() {
+        report().open(ReportSheet.HOW_LONG);
+        assertThat(reads("answered after 0.2 s by Station A, IP")).isTrue();
+        assertThat(reads("IP down and cellular down")).isTrue();
+        choose("What has failed", "IP down");
+        // the line receiver hears its call while the paths over IP are still being tried
+        assertThat(reads("answered after 13.7 s by Station B, dial line")).isTrue();
+        openJob.apply(ReceiverEdits.remove(B));
+        assertThat(reads("answered after 20 s by Station A, cellular")).isTrue();
+        assertThat(finds("path-unused:LINE")).isTrue();
+        assertThat(edit("Registration of cellular", "50 s")).isTrue();
+        assertThat(reads("answered after 66 s by Station A, cellular")).isTrue();
+        click("cellular: register in 44.0 s");
+        assertThat(reads("answered after 60 s by Station A, cellular")).isTrue();
+        assertThat(edit("Registration of cellular", "soon")).isFalse();
+    }
+
+    @Test
+    void theLanesAreToScaleAgainstTheRule() {
+        report().open(ReportSheet.HOW_LONG);
+        choose("What has failed", "IP down");
+        Sketch lanes = sketch("lanes-drawing");
+        double from = lanes.styled("lane-no_answer").getFirst().number(0);
+        double second = (lanes.styled("fall-rule").getFirst().number(0) - from) / 60;
+        assertThat(lanes.styled("lane-no_answer"))
+                .hasSize(3)
+                .allSatisfy(bar -> assertThat(bar.number(2)).isCloseTo(5 * second, within(1.5)));
+        assertThat(lanes.styled("lane-registers").getFirst().number(2)).isCloseTo(4 * second, within(1.5));
+        assertThat(lanes.styled("lane-calls").getFirst().number(2)).isCloseTo(13.7 * second, within(1.5));
+    }
+
+    @Test
+    void polledPathsSayWhenTheStationLearnsOfSilence() {
+        report().open(ReportSheet.HOW_LONG);
+        assertThat(finds("data-beyond-plan:CELLULAR")).isTrue();
+        choose("Poll as a class asks", "two paths, 3 min and 25 h");
+        assertThat(finds("data-beyond-plan:CELLULAR")).isFalse();
+        assertThat(reads("25 h")).isTrue();
+        edit("Polls of IP", "none");
+        edit("Polls of cellular", "none");
+        assertThat(reads("never")).isTrue();
+        assertThat(edit("Plan of cellular", "much")).isFalse();
+        assertThat(edit("Plan of cellular", "not known")).isTrue();
+        click("Earlier: tries it before");
+        assertThat(job().communicator().paths().getFirst().kind()).isEqualTo(PathKind.CELLULAR);
+        click("Remove");
+        assertThat(job().communicator().paths()).hasSize(2);
+        click("Add cellular");
+        assertThat(job().communicator().paths()).hasSize(3);
+    }
+
+    @Test
+    void peopleAreRowsOfTheMatrix() {
+        report().open(ReportSheet.TOLD);
+        click("Cold store manager, Alarm: by text message");
+        assertThat(reads("Cold store manager by mail and text message")).isTrue();
+        assertThat(reads("Brinewell Cold Store: burglary, 07 Dock roller door 2, area 02 Dock."))
+                .isTrue();
+        assertThat(reads("one text message, 68 of the 160 letters of one")).isTrue();
+        edit("Name of the next person", "Caretaker");
+        click("Caretaker, Fault: not told");
+        assertThat(reads("nothing reaches Caretaker yet")).isTrue();
+        assertThat(edit("Number of person P2", "0142")).isFalse();
+        assertThat(edit("Number of person P2", "+999 0000 0143")).isTrue();
+        click("Caretaker, Fault: not told");
+        assertThat(reads("Caretaker by text message")).isTrue();
+        undo();
+        assertThat(finds("person-told-nothing:P2")).isTrue();
+    }
+
+    @Test
+    void aReceiverIsAddedGivenItsAddressMovedAndRemoved() {
         report().open(ReportSheet.RECEIVERS);
         click("Add a receiver");
         assertThat(receiver("R1").reception().of(EventGroup.ALARM)).isEqualTo(Told.BACKUP);
@@ -122,7 +196,7 @@ class ReportSheetsTest extends DemoSheets {
         assertThat(edit("Number of receiver R1", "555 0199")).isTrue();
         assertThat(receiver("R1").address()).isEqualTo("5550199");
         undo();
-        click("Take away");
+        click("Remove");
         assertThat(job().receiver(new ReceiverId("A1"))).isEmpty();
     }
 

@@ -10,11 +10,12 @@ import io.answerback.core.fault.Cause;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.format.PulseTiming;
 import io.answerback.core.paper.LabelStock;
+import io.answerback.core.path.TransmissionClass;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.receiver.ReceiverAbilities;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.survey.KindCatalogue;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -74,18 +75,18 @@ public final class DataFiles {
     }
 
     /// The tables that reports are made with.
-    public static Outgoing.Tables reporting() {
+    public static ReportTables reporting() {
         return reporting(List.of());
     }
 
     /// The same with timings of a firm's own, in place of those of the same speed.
-    public static Outgoing.Tables reporting(List<PulseTiming> own) {
+    public static ReportTables reporting(List<PulseTiming> own) {
         EventTable events = events();
         List<PulseTiming> timings = new ArrayList<>(own);
         pulseTimings().stream()
                 .filter(timing -> own.stream().noneMatch(its -> its.pulsesPerSecond() == timing.pulsesPerSecond()))
                 .forEach(timings::add);
-        return new Outgoing.Tables(events, letters(events), timings);
+        return new ReportTables(events, letters(events), timings);
     }
 
     /// How pulses are timed at each speed.
@@ -99,6 +100,19 @@ public final class DataFiles {
     public static List<ReceiverAbilities> receivers() {
         return rows("data/receivers.csv").stream()
                 .map(row -> ReceiverRow.abilities(row::get))
+                .toList();
+    }
+
+    /// The classes of transmission there are to choose from.
+    public static List<TransmissionClass> transmissionClasses() {
+        return rows("data/transmission.csv").stream()
+                .map(row -> new TransmissionClass(
+                        row.get("name"),
+                        Integer.parseInt(row.get("first_seconds")),
+                        Optional.of(row.get("second_seconds"))
+                                .filter(its -> !its.isEmpty())
+                                .map(Integer::valueOf),
+                        row.get("source")))
                 .toList();
     }
 

@@ -7,6 +7,7 @@ import io.answerback.core.id.FedId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.id.ModuleId;
+import io.answerback.core.id.PersonId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.LoadFigure;
@@ -37,6 +38,7 @@ final class IdJson {
         add(module, CableId.class, CableId::new);
         add(module, InputId.class, InputId::new);
         add(module, ReceiverId.class, ReceiverId::new);
+        add(module, PersonId.class, PersonId::new);
         add(module, JointId.class, JointId::new);
         module.addDeserializer(FedId.class, new Reader<>(IdJson::fed));
         module.addDeserializer(BoxId.class, new Reader<>(IdJson::box));

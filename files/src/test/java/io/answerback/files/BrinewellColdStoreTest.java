@@ -40,6 +40,7 @@ class BrinewellColdStoreTest {
                         "decided-without-reason:QUICK_SET 0",
                         "user-numbers-apart:2",
                         "receiver-misprints:B:cannot-send",
+                        "data-beyond-plan:CELLULAR",
                         "receiver-misprints:B:false-account",
                         "restore-untold:B",
                         "proof-stale:09");

@@ -96,7 +96,7 @@ class PowerInFilesTest {
     }
 
     @Test
-    void aJobOfVersion3IsOpenedAndWrittenAsVersion8() throws Exception {
+    void aJobOfVersion3IsOpenedAndWrittenAsVersion9() throws Exception {
         ObjectNode tree = (ObjectNode) JobJson.PLAIN.readTree(JobCodec.write(JobDocument.of(DemoJobs.job(2))));
         tree.put("version", 3);
         ((ObjectNode) tree.path("power")).remove(List.of("sounding", "watches", "changes"));
@@ -106,7 +106,7 @@ class PowerInFilesTest {
         Job read = JobCodec.read(old, "old").job();
         assertThat(read.power().sounding()).isEqualTo(Sounding.UNDECIDED);
         assertThat(read.power().batteries()).isEqualTo(DemoJobs.job(2).power().batteries());
-        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 8");
+        assertThat(JobCodec.write(JobDocument.of(read))).contains("\"version\": 9");
     }
 
     @Test

@@ -13,6 +13,10 @@ final class FrameReader {
     private final InputStream in;
     private final int longestBytes;
     private final Duration longestTime;
+    private final byte[] bytes = new byte[1024];
+    private int next;
+    private int end;
+    private long cameAtNanos;
     private boolean begun;
 
     FrameReader(InputStream in, int longestBytes, Duration longestTime) {
@@ -37,24 +41,33 @@ final class FrameReader {
     Optional<String> next() throws IOException {
         StringBuilder text = new StringBuilder(begun ? "\n" : "");
         begun = false;
-        long started = System.nanoTime();
-        for (int next = in.read(); next != END_OF_STREAM; next = in.read()) {
-            started = text.isEmpty() ? System.nanoTime() : started;
-            if (next == '\n' && !text.isEmpty()) {
+        long started = cameAtNanos;
+        for (int read = read(); read != END_OF_STREAM; read = read()) {
+            started = text.isEmpty() ? cameAtNanos : started;
+            if (read == '\n' && !text.isEmpty()) {
                 begun = true;
                 return Optional.of(text.toString());
             }
-            text.append((char) next);
-            if (next == '\r') {
+            text.append((char) read);
+            if (read == '\r') {
                 return Optional.of(text.toString());
             }
             if (text.length() >= longestBytes) {
                 throw new OutOfBounds("more than " + longestBytes + " bytes without an end; the connection is closed");
             }
-            if (System.nanoTime() - started > longestTime.toNanos()) {
+            if (cameAtNanos - started > longestTime.toNanos()) {
                 throw new OutOfBounds("no end after " + longestTime.toSeconds() + " s; the connection is closed");
             }
         }
         return text.isEmpty() ? Optional.empty() : Optional.of(text.toString());
+    }
+
+    private int read() throws IOException {
+        if (next == end) {
+            next = 0;
+            end = Math.max(0, in.read(bytes));
+            cameAtNanos = System.nanoTime();
+        }
+        return next == end ? END_OF_STREAM : bytes[next++] & 0xFF;
     }
 }

@@ -3,6 +3,7 @@ package io.answerback.station;
 import java.io.IOException;
 import java.net.Socket;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,8 +13,8 @@ import java.util.function.LongSupplier;
 
 /// The connections of a station. There is always a place for a new caller: where there would be none, the
 /// connection that has been without a whole frame for the longest is closed, first among those of the same
-/// address where that has its share. Idle, trickling and never-reading callers therefore cannot keep others
-/// out.
+/// address where that has its share; one whose bytes are waiting to be read is passed over. Idle, trickling and
+/// never-reading callers therefore cannot keep others out.
 final class Places {
     private final StationRules.Limits limits;
     private final BiConsumer<Place, String> closed;
@@ -75,12 +76,30 @@ final class Places {
         return place;
     }
 
-    private static Place quietest(Iterable<Place> places) {
-        List<Place> all = new ArrayList<>();
-        places.forEach(all::add);
-        return all.stream()
-                .min(Comparator.comparingLong(place -> place.quietSince))
-                .orElseThrow();
+    /// Many callers at once may be admitted before the frame of one of them is read: what waits to be read is
+    /// given a chance.
+    private static Place quietest(Collection<Place> places) {
+        List<Place> byQuiet = places.stream()
+                .map(Quiet::now)
+                .sorted(Comparator.comparingLong(Quiet::since))
+                .map(Quiet::place)
+                .toList();
+        return byQuiet.stream().filter(place -> !hasSent(place)).findFirst().orElseGet(byQuiet::getFirst);
+    }
+
+    /// Since when a place has been quiet, read once: it changes while places are put in order.
+    private record Quiet(Place place, long since) {
+        static Quiet now(Place place) {
+            return new Quiet(place, place.quietSince);
+        }
+    }
+
+    private static boolean hasSent(Place place) {
+        try {
+            return place.socket.getInputStream().available() > 0;
+        } catch (IOException gone) {
+            return false;
+        }
     }
 
     /// A whole frame came.

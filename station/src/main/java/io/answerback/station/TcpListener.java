@@ -1,7 +1,6 @@
 package io.answerback.station;
 
 import io.answerback.core.receiver.Transport;
-import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
@@ -92,10 +91,7 @@ final class TcpListener implements AutoCloseable {
         Socket socket = place.socket();
         socket.setTcpNoDelay(true);
         socket.setSoTimeout((int) limits.longestSilence().toMillis());
-        var reader = new FrameReader(
-                new BufferedInputStream(socket.getInputStream()),
-                limits.longestFrameBytes(),
-                limits.longestFrameTime());
+        var reader = new FrameReader(socket.getInputStream(), limits.longestFrameBytes(), limits.longestFrameTime());
         try {
             for (Optional<String> frame = reader.next(); frame.isPresent(); frame = reader.next()) {
                 places.heard(place);

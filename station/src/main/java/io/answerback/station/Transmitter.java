@@ -40,16 +40,16 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
             made++;
             Optional<Answer> before = last;
             try {
-                Optional<IpFrame> reply = new Carrier(timeout).carry(to, text, came -> answer(came, to, frame));
+                Optional<IpFrame> reply = new RoundTrip(timeout).carry(to, text, came -> answer(came, to, frame));
                 last = reply.flatMap(its -> Answer.read(its, frame)).or(() -> before);
                 problem = reply.map(Transmitter::problem).orElse("what came back was no answer to this frame");
                 if (reply.isPresent() && last.orElseThrow() != Answer.NAK) {
                     return delivery(last, started, made, problem);
                 }
             } catch (UnknownHostException unknown) {
-                return delivery(Optional.empty(), started, made, Carrier.explained(unknown, to));
+                return delivery(Optional.empty(), started, made, RoundTrip.explained(unknown, to));
             } catch (IOException failed) {
-                problem = Carrier.explained(failed, to);
+                problem = RoundTrip.explained(failed, to);
             }
         }
         return delivery(last, started, made, problem.isEmpty() ? "stopped" : problem);

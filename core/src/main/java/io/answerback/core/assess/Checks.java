@@ -1,5 +1,7 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.answer.AnswerTooLate;
+import io.answerback.core.answer.PathChecks;
 import io.answerback.core.bus.AddressTwice;
 import io.answerback.core.bus.AddressUndecided;
 import io.answerback.core.bus.AddressUnfit;
@@ -48,6 +50,7 @@ import io.answerback.core.loop.LoopStateTight;
 import io.answerback.core.loop.LoopStateUnsafe;
 import io.answerback.core.loop.PointWithoutInput;
 import io.answerback.core.loop.SupplyLossUnseen;
+import io.answerback.core.network.NetworkChecks;
 import io.answerback.core.proof.LineNeverProven;
 import io.answerback.core.proof.ProgrammedSinceProven;
 import io.answerback.core.proof.ProofStale;
@@ -57,7 +60,7 @@ import io.answerback.core.radio.EnrolledForNobody;
 import io.answerback.core.radio.SenderOutOfPlace;
 import io.answerback.core.radio.SignalWeak;
 import io.answerback.core.report.AccountMissing;
-import io.answerback.core.report.AnswerTooLate;
+import io.answerback.core.report.PeopleChecks;
 import io.answerback.core.report.ReceiverChecks;
 import io.answerback.core.report.RouteWithoutReceiver;
 import io.answerback.core.report.RoutingChecks;
@@ -214,6 +217,9 @@ public final class Checks {
             new RouteWithoutReceiver(),
             new ReceiverChecks(),
             new RoutingChecks(),
+            new PeopleChecks(),
+            new PathChecks(),
+            new NetworkChecks(),
             new AnswerTooLate());
 
     private Checks() {}

@@ -7,9 +7,7 @@ import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.Reception;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import java.util.ArrayList;
@@ -61,7 +59,7 @@ public final class ReceiverEdits {
         }
     }
 
-    /// Takes a receiver away.
+    /// Removes a receiver.
     public static Edit remove(ReceiverId id) {
         return new Edit("removal of receiver " + id, job -> {
             required(job, id);
@@ -71,7 +69,7 @@ public final class ReceiverEdits {
         });
     }
 
-    /// Tries a receiver earlier than the one before it.
+    /// Moves a receiver one place up, so that it is tried before the one above.
     public static Edit earlier(ReceiverId id) {
         return new Edit("order of receiver " + id, job -> {
             List<Receiver> receivers = new ArrayList<>(job.receivers());
@@ -132,15 +130,7 @@ public final class ReceiverEdits {
                         .toList()));
     }
 
-    /// Tries of the IP route, and how long each waits.
-    public static Edit route(int attempts, int timeoutMillis) {
-        return new Edit(
-                "tries of the route",
-                job -> job.withCommunicator(
-                        new Communicator(job.communicator().name(), new IpRoute(attempts, timeoutMillis))));
-    }
-
-    /// Tells the receivers as one of the usual ways has it.
+    /// Sets what all receivers are told, in one of the usual ways.
     ///
     /// @param way all to the first; alarms to the first and the rest to the second; or all to the first and the
     ///     others as its backups
@@ -150,7 +140,7 @@ public final class ReceiverEdits {
             int least = way == PracticeOption.ALL_TO_ONE ? 1 : 2;
             if (job.receivers().size() < least) {
                 throw new IllegalArgumentException(Text.of(
-                        "there are %d receivers; this takes %d. Add one first",
+                        "receivers in this job: %d; this takes %d. Add one first",
                         job.receivers().size(), least));
             }
             List<Receiver> told = new ArrayList<>();

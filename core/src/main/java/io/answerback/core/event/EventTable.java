@@ -8,20 +8,33 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// The events the formats have codes for. The rows are data; this only finds them.
 public final class EventTable {
     /// The table that jobs are computed with.
     public static final Fact<EventTable> GIVEN = Fact.given("the event table");
 
+    /// What a receiver should print when an area is set.
+    public static final String CLOSED = "CLOSED";
+    /// What a receiver should print when an alarm, a tamper or a fault has ended.
+    public static final String RESTORED = "RESTORED";
+
     private final Map<String, EventClass> byCode = new LinkedHashMap<>();
+    private final Set<String> meanings;
     private final Map<PracticeOption, EventTable> worded = new ConcurrentHashMap<>();
 
     /// A table of these rows.
     ///
     /// @throws IllegalArgumentException when two rows have the same code
     public EventTable(List<EventClass> rows) {
+        this.meanings = Stream.concat(
+                        Stream.of(CLOSED, RESTORED),
+                        rows.stream().map(row -> row.pulse().word()))
+                .collect(Collectors.toUnmodifiableSet());
         for (EventClass row : rows) {
             if (byCode.put(row.code(), row) != null) {
                 throw new IllegalArgumentException("event " + row.code() + " is in the table twice; keep one");
@@ -37,9 +50,14 @@ public final class EventTable {
     /// The class by which a signal is routed; an event the table does not know is an alarm, so that it is not
     /// lost.
     public EventGroup group(Signal signal) {
-        return find(signal.event())
-                .map(row -> row.routed(signal.qualifier()))
-                .orElse(signal.qualifier() == Qualifier.RESTORE ? EventGroup.RESTORE : EventGroup.ALARM);
+        return group(signal.event(), signal.qualifier());
+    }
+
+    /// The same for an event code.
+    public EventGroup group(String event, Qualifier qualifier) {
+        return find(event)
+                .map(row -> row.routed(qualifier))
+                .orElse(qualifier == Qualifier.RESTORE ? EventGroup.RESTORE : EventGroup.ALARM);
     }
 
     /// What a code means, in plain words; "event" and the code when the table does not know it.
@@ -55,6 +73,12 @@ public final class EventTable {
                 option -> new EventTable(rows().stream()
                         .map(row -> row.withWords(terms.in(row.words())))
                         .toList()));
+    }
+
+    /// The words that receivers of pulses should print for these events and their ends. Another word, such as a
+    /// firm's own, says nothing about whether it is the right one.
+    public Set<String> meanings() {
+        return meanings;
     }
 
     /// Every row, in the order of the data.

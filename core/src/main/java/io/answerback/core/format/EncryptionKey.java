@@ -33,6 +33,11 @@ public final class EncryptionKey {
         return bytes.length * 8;
     }
 
+    /// Its bytes, for a store that encrypts them.
+    public byte[] bytes() {
+        return bytes.clone();
+    }
+
     SecretKeySpec spec() {
         return new SecretKeySpec(bytes, "AES");
     }

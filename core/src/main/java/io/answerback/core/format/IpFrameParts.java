@@ -9,6 +9,13 @@ import java.util.List;
 
 /// An IP frame as runs of bytes, each with what it means. Joined, the runs are the frame.
 public final class IpFrameParts {
+    private static final int BLOCK_DIGITS = 32;
+    private static final String FIRST_BLOCK =
+            "16 bytes in AES. They begin with random padding, so that the same event never" + " looks the same twice.";
+    private static final String NEXT_BLOCK =
+            "16 bytes in AES, mixed with the block before: data, then the time. Only who"
+                    + " has the key can read them.";
+
     private final IpFrame frame;
     private final String text;
     private final List<FramePart> parts = new ArrayList<>();
@@ -36,7 +43,7 @@ public final class IpFrameParts {
         return List.copyOf(runs.parts);
     }
 
-    /// The runs of an encrypted frame: what stands in the clear, and the rest as one.
+    /// The runs of an encrypted frame: what stands in the clear, and block by block what does not.
     ///
     /// @param frame what it carries
     /// @param secret its text as it was encrypted
@@ -44,13 +51,12 @@ public final class IpFrameParts {
         IpFrameParts runs = new IpFrameParts(frame, secret);
         runs.envelope("\"*" + frame.id() + "\"", "The asterisk says that the rest is encrypted. " + format(frame.id()));
         String digits = secret.substring(secret.indexOf('[') + 1, secret.length() - 1);
-        runs.add(
-                Kind.EVENT,
-                "[" + digits,
-                "encrypted",
-                Text.of(
-                        "%d bytes in AES: padding, the data, and the time. Only who has the key can read them.",
-                        digits.length() / 2));
+        runs.add(Kind.FORMAT, "[", "encrypted", "What follows is encrypted up to CR, and has no closing bracket.");
+        int blocks = digits.length() / BLOCK_DIGITS;
+        for (int i = 0; i < blocks; i++) {
+            String block = digits.substring(i * BLOCK_DIGITS, (i + 1) * BLOCK_DIGITS);
+            runs.add(Kind.EVENT, block, Text.of("block %d of %d", i + 1, blocks), i == 0 ? FIRST_BLOCK : NEXT_BLOCK);
+        }
         runs.add(Kind.ENVELOPE, "CR", "end", "A carriage return closes the frame.");
         return List.copyOf(runs.parts);
     }

@@ -133,14 +133,21 @@ public final class IpFrames {
 
     /// Text with LF and CR as `\n` and `\r` and other control characters as `\xHH`, fit for one line.
     public static String printable(String text) {
-        StringBuilder line = new StringBuilder();
-        text.chars()
-                .forEach(next -> line.append(
-                        switch (next) {
-                            case '\n' -> "\\n";
-                            case '\r' -> "\\r";
-                            default -> next < ' ' || next > '~' ? Text.of("\\x%02X", next) : Character.toString(next);
-                        }));
+        StringBuilder line = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            char next = text.charAt(i);
+            switch (next) {
+                case '\n' -> line.append("\\n");
+                case '\r' -> line.append("\\r");
+                default -> {
+                    if (next < ' ' || next > '~') {
+                        line.append("\\x").append(next > 0xFF ? HEX.toHexDigits(next) : HEX.toHexDigits((byte) next));
+                    } else {
+                        line.append(next);
+                    }
+                }
+            }
+        }
         return line.toString();
     }
 }

@@ -79,7 +79,7 @@ public final class SecretFrames {
             throw new BadFrame(CANNOT);
         }
         if (frame.sentAt().isEmpty()) {
-            throw new BadFrame("an encrypted frame must have a time stamp; this one has none");
+            throw new BadFrame(CANNOT + ", or it has no time stamp, which an encrypted frame must have");
         }
         return frame;
     }

@@ -105,7 +105,7 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
         reception
                 .abilities()
                 .word(digit)
-                .filter(word -> !word.equals(means))
+                .filter(word -> !word.equals(means) && events.meanings().contains(word))
                 .ifPresent(word -> problems.add(
                         new Problem(Kind.OTHER_WORD, "it prints " + word + " for " + events.words(signal.event()))));
         if (!shape.tellsZone() && signal.zone() != 0) {
@@ -117,7 +117,7 @@ public record Printer(Reception reception, EventTable events, LetterTable letter
     /// The word a receiver should print for a signal.
     public String meaning(Signal signal) {
         if (signal.qualifier() == Qualifier.RESTORE) {
-            return events.group(signal) == EventGroup.SETTING ? "CLOSED" : "RESTORED";
+            return events.group(signal) == EventGroup.SETTING ? EventTable.CLOSED : EventTable.RESTORED;
         }
         return events.find(signal.event()).map(row -> row.pulse().word()).orElse("");
     }

@@ -4,6 +4,8 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableRun;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.InputModel;
@@ -28,23 +30,26 @@ import java.util.function.Function;
 /// cable, input, programming, event and route are.
 public final class ProofBasis {
     private final Parts job;
+    private final EventTable events;
     private final Function<Input, Optional<Input>> readInstead;
 
     /// The facts of one job.
     ///
+    /// @param events the event table: who is told of an event is a matter of its class
     /// @param readInstead the input the panel looks at for the zone of another; empty when it looks at that
     ///     itself
-    public ProofBasis(Parts job, Function<Input, Optional<Input>> readInstead) {
+    public ProofBasis(Parts job, EventTable events, Function<Input, Optional<Input>> readInstead) {
         this.job = job;
+        this.events = events;
         this.readInstead = readInstead;
     }
 
     /// The facts of each link but the station's own, for a zone point or a system point of a job.
     ///
     /// @throws IllegalArgumentException when the job has no such point
-    public static Map<Link, Map<String, String>> of(Parts job, PointId pointId) {
+    public static Map<Link, Map<String, String>> of(Parts job, EventTable events, PointId pointId) {
         Map<InputId, Input> instead = ZoneMap.of(job).readInstead();
-        return new ProofBasis(job, input -> Optional.ofNullable(instead.get(input.id()))).of(pointId);
+        return new ProofBasis(job, events, input -> Optional.ofNullable(instead.get(input.id()))).of(pointId);
     }
 
     /// The facts of each link but the station's own, for a zone point or a system point.
@@ -68,7 +73,7 @@ public final class ProofBasis {
         Map<Link, Map<String, String>> facts = new EnumMap<>(Link.class);
         facts.put(Link.POINT, Map.of("kind", system.title()));
         facts.put(Link.EVENT, event(system.event(), firstAccount(job)));
-        facts.put(Link.ROUTE, RouteFacts.of(job));
+        facts.put(Link.ROUTE, route(system.event()));
         return facts;
     }
 
@@ -86,9 +91,14 @@ public final class ProofBasis {
                 .flatMap(job::area)
                 .map(area -> area.account())
                 .orElse("");
-        facts.put(Link.EVENT, event(zone.map(Zone::event).orElse(""), account));
-        facts.put(Link.ROUTE, RouteFacts.of(job));
+        String event = zone.map(Zone::event).orElse("");
+        facts.put(Link.EVENT, event(event, account));
+        facts.put(Link.ROUTE, route(event));
         return facts;
+    }
+
+    private Map<String, String> route(String event) {
+        return RouteFacts.of(job, events.group(event, Qualifier.NEW));
     }
 
     private static Map<String, String> point(Point point) {

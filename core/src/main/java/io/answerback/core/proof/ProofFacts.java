@@ -1,11 +1,15 @@
 package io.answerback.core.proof;
 
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.id.PointId;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.routing.Routing;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.SystemPoint;
+import io.answerback.core.site.Zone;
 import io.answerback.core.zone.ZoneMap;
 import java.util.Map;
 import java.util.Optional;
@@ -17,13 +21,27 @@ public final class ProofFacts {
             FactOf.each("what a proof rests on", ProofFacts::upstream);
 
     /// How a zone point or system point stands with its proof.
-    public static final FactOf<PointId, ProofState> STATE =
-            FactOf.each("proof of a point", (facts, id) -> ProofState.of(facts.proofOf(id), facts.of(UPSTREAM, id)));
+    public static final FactOf<PointId, ProofState> STATE = FactOf.each("proof of a point", ProofFacts::state);
 
     private ProofFacts() {}
 
+    private static ProofState state(Facts facts, PointId id) {
+        return ProofState.of(facts.proofOf(id), facts.of(UPSTREAM, id), restoreReported(facts, id));
+    }
+
+    /// Whether a receiver is told of the end of a point's event; where none is, no restore can be answered.
+    private static boolean restoreReported(Facts facts, PointId id) {
+        String event = facts.of(WiredPoint.FACT, id)
+                .map(wired -> wired.zone().map(Zone::event).orElse(""))
+                .orElseGet(() -> SystemPoint.of(id).orElseThrow().event());
+        return !Routing.of(facts, facts.of(EventTable.GIVEN).group(event, Qualifier.RESTORE))
+                        .isEmpty()
+                || facts.routeReceivers().isEmpty();
+    }
+
     private static Map<Link, Map<String, String>> upstream(Facts facts, PointId id) {
-        ProofBasis upstream = new ProofBasis(facts, input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
+        ProofBasis upstream =
+                new ProofBasis(facts, facts.of(EventTable.GIVEN), input -> facts.of(ZoneMap.READ_INSTEAD, input.id()));
         Optional<WiredPoint> wired = facts.of(WiredPoint.FACT, id);
         return wired.map(its -> upstream.of(its.point(), its.cable(), its.input(), its.zone()))
                 .orElseGet(() -> upstream.of(SystemPoint.of(id).orElseThrow()));

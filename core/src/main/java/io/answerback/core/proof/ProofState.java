@@ -17,7 +17,7 @@ public sealed interface ProofState {
     /// @param proof what was answered
     record NotRestored(Proof proof) implements ProofState {}
 
-    /// Answered and restored, and nothing upstream has changed since.
+    /// Answered, and its restore too where a receiver is told of it, and nothing upstream has changed since.
     ///
     /// @param proof what was answered
     record Proven(Proof proof) implements ProofState {}
@@ -33,7 +33,9 @@ public sealed interface ProofState {
     ///
     /// @param kept the proof; empty when there is none
     /// @param now the facts of each link as they are now
-    static ProofState of(Optional<Proof> kept, Map<Link, Map<String, String>> now) {
+    /// @param restoreReported whether a receiver is told of the end of the event; where none is, none can be
+    ///     answered
+    static ProofState of(Optional<Proof> kept, Map<Link, Map<String, String>> now, boolean restoreReported) {
         if (kept.isEmpty()) {
             return new Never();
         }
@@ -45,7 +47,7 @@ public sealed interface ProofState {
                 return new Stale(proof, link, difference(then, today));
             }
         }
-        return proof.restoredAt().isPresent() ? new Proven(proof) : new NotRestored(proof);
+        return proof.restoredAt().isPresent() || !restoreReported ? new Proven(proof) : new NotRestored(proof);
     }
 
     private static String difference(Map<String, String> then, Map<String, String> today) {

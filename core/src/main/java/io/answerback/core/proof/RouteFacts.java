@@ -1,27 +1,50 @@
 package io.answerback.core.proof;
 
 import io.answerback.core.common.Text;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Reception;
 import io.answerback.core.receiver.ReportFormat;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Receiver;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /// The facts of the way out of the building on which an answer rests.
 final class RouteFacts {
     private RouteFacts() {}
 
-    /// The communicator, and each receiver that is told of anything in the order in which they are tried.
-    static Map<String, String> of(Parts job) {
+    /// The communicator, and each receiver that is told of a group of events in the order in which they are
+    /// tried.
+    static Map<String, String> of(Parts job, EventGroup group) {
         Map<String, String> facts = new TreeMap<>();
         facts.put("communicator", job.communicator().name());
+        String paths = job.communicator().paths().stream()
+                .map(path -> path.kind().words())
+                .collect(Collectors.joining(", "));
+        if (job.communicator().path(PathKind.CELLULAR).isPresent()) {
+            facts.put("paths", paths);
+        }
         int order = 1;
-        for (Receiver receiver : job.routeReceivers()) {
-            facts.put("receiver " + order++, receiver(receiver) + reception(receiver));
+        for (Receiver receiver : job.receivers()) {
+            Told told = receiver.reception().of(group);
+            if (told != Told.NEVER) {
+                facts.put("receiver " + order, receiver(receiver) + reception(receiver) + told(told, order));
+                order++;
+            }
         }
         return facts;
+    }
+
+    /// Most jobs tell the first always and the others as its backups; only what is otherwise is said.
+    private static String told(Told told, int order) {
+        if (told == Told.ALWAYS) {
+            return order == 1 ? "" : " always";
+        }
+        return order == 1 ? " as a backup" : "";
     }
 
     private static String receiver(Receiver receiver) {

@@ -117,7 +117,7 @@ public record Reception(
         return Optional.ofNullable(codes.get(event)).map(digit -> digit.charAt(0));
     }
 
-    /// The same with what it can do exchanged; the first format it takes where it does not take the present
+    /// The same for another kind of receiver; the first format it takes where it does not take the present
     /// one, and no encryption where it does not take the present length of key.
     public Reception withAbilities(ReceiverAbilities other) {
         ReportFormat kept = other.takes(format) ? format : other.formats().getFirst();
@@ -130,7 +130,7 @@ public record Reception(
         return new Reception(abilities, other, transport, phone, pulsesPerSecond, account, keyBits, codes, told);
     }
 
-    /// The same by another way of travel.
+    /// The same over another transport.
     public Reception withTransport(Transport other) {
         return new Reception(abilities, format, other, phone, pulsesPerSecond, account, keyBits, codes, told);
     }
@@ -159,16 +159,21 @@ public record Reception(
     public Reception withCode(String event, Optional<String> digit) {
         Map<String, String> other = new TreeMap<>(codes);
         digit.ifPresentOrElse(its -> other.put(event, its), () -> other.remove(event));
+        return withCodes(other);
+    }
+
+    /// The same with other digits, by event code as they are kept.
+    public Reception withCodes(Map<String, String> other) {
         return new Reception(abilities, format, transport, phone, pulsesPerSecond, account, keyBits, other, told);
     }
 
-    /// The same told otherwise.
+    /// The same, told of other events.
     public Reception withTold(UnaryOperator<Map<EventGroup, Told>> change) {
         Map<EventGroup, Told> other = change.apply(new EnumMap<>(told));
         return new Reception(abilities, format, transport, phone, pulsesPerSecond, account, keyBits, codes, other);
     }
 
-    /// The same told of every group so.
+    /// The same, with one answer for every group of events.
     public Reception toldOfEverything(Told how) {
         return withTold(all -> {
             all.replaceAll((group, before) -> how);
@@ -176,7 +181,7 @@ public record Reception(
         });
     }
 
-    /// The same told of one group otherwise.
+    /// The same, with another answer for one group of events.
     public Reception withTold(EventGroup group, Told how) {
         return withTold(all -> {
             all.put(group, how);

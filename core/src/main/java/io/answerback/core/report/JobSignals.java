@@ -4,6 +4,7 @@ import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Fact;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
@@ -17,6 +18,9 @@ import java.util.Optional;
 /// Every signal the panel of a job can send by itself: of each zone and each system point its event and its
 /// end, of each area that it was set and unset, and the periodic test.
 public final class JobSignals {
+    /// All of them, kept for as long as nothing they rest on changes.
+    public static final Fact<List<Sent>> ALL = Fact.of("signals the panel can send", JobSignals::of);
+
     private static final String SET_BY_USER = "401";
     private static final String PERIODIC_TEST = "602";
     private static final int FIRST_USER = 1;

@@ -1,7 +1,5 @@
 package io.answerback.core.report;
 
-import io.answerback.core.event.EventTable;
-import io.answerback.core.event.LetterTable;
 import io.answerback.core.event.Signal;
 import io.answerback.core.format.BadFrame;
 import io.answerback.core.format.ContactId;
@@ -44,22 +42,6 @@ public sealed interface Outgoing {
     /// Rounds of pulses.
     record Pulses(PulseReport report, PulseTiming timing, List<FramePart> parts) implements Outgoing {}
 
-    /// The tables that reports are made with.
-    ///
-    /// @param timings how pulses are timed at each speed
-    record Tables(EventTable events, LetterTable letters, List<PulseTiming> timings) {
-        /// The timing of a speed.
-        ///
-        /// @throws IllegalArgumentException when the table has no row for it
-        public PulseTiming timing(int perSecond) {
-            return timings.stream()
-                    .filter(timing -> timing.pulsesPerSecond() == perSecond)
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(
-                            "the table has no timing for " + perSecond + " pulses a second; add a row"));
-        }
-    }
-
     /// What is sent.
     ///
     /// @param given the signal under the account of its area
@@ -67,7 +49,7 @@ public sealed interface Outgoing {
     /// @param name text for the operator, for a format that carries it; empty for none
     /// @param at time stamp of an IP frame
     /// @throws IllegalArgumentException when the format cannot carry it, saying what cannot be carried
-    static Outgoing of(Receiver receiver, Signal given, int sequence, String name, Instant at, Tables tables) {
+    static Outgoing of(Receiver receiver, Signal given, int sequence, String name, Instant at, ReportTables tables) {
         Printer printer = new Printer(receiver.reception(), tables.events(), tables.letters());
         Signal signal = printer.under(given);
         return switch (receiver.format()) {
@@ -80,7 +62,7 @@ public sealed interface Outgoing {
     }
 
     private static IpFrame letters(
-            Receiver receiver, Signal signal, int sequence, String name, Instant at, Tables tables) {
+            Receiver receiver, Signal signal, int sequence, String name, Instant at, ReportTables tables) {
         String letters = tables.letters()
                 .of(signal)
                 .orElseThrow(
@@ -88,7 +70,7 @@ public sealed interface Outgoing {
         return IpFrame.ofLetters(signal, letters, name, sequence, receiver.receiverNumber(), receiver.linePrefix(), at);
     }
 
-    private static Outgoing frame(IpFrame frame, Tables tables) {
+    private static Outgoing frame(IpFrame frame, ReportTables tables) {
         try {
             return new Frame(frame, IpFrameParts.of(frame, new IpSignals(tables.letters()), tables.events()));
         } catch (BadFrame unread) {
@@ -96,7 +78,7 @@ public sealed interface Outgoing {
         }
     }
 
-    private static Outgoing pulses(Receiver receiver, Signal signal, Printer printer, Tables tables) {
+    private static Outgoing pulses(Receiver receiver, Signal signal, Printer printer, ReportTables tables) {
         ReportFormat format = receiver.format();
         char digit = printer.eventDigit(signal)
                 .orElseThrow(() -> new IllegalArgumentException("event " + signal.event() + ", "

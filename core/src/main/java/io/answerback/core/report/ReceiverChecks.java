@@ -2,6 +2,7 @@ package io.answerback.core.report;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.LetterTable;
 import io.answerback.core.finding.Begun;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
@@ -10,10 +11,9 @@ import io.answerback.core.finding.Rule;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
+import io.answerback.core.printout.Printer;
 import io.answerback.core.printout.Printout;
-import io.answerback.core.printout.Printout.Problem;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.report.ReceiverPrintouts.Row;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.wording.Terms;
 import java.util.EnumMap;
@@ -66,44 +66,63 @@ public final class ReceiverChecks implements JobCheck {
     }
 
     private static Stream<Finding> misprints(Facts facts, Receiver receiver, EventTable events) {
-        Map<Printout.Kind, Row> first = new EnumMap<>(Printout.Kind.class);
-        Map<Printout.Kind, Integer> count = new EnumMap<>(Printout.Kind.class);
-        for (Row row : ReceiverPrintouts.of(facts, receiver, events).misleading()) {
-            for (Problem problem : row.printout().problems()) {
-                first.putIfAbsent(problem.kind(), row);
-                count.merge(problem.kind(), 1, Integer::sum);
-            }
+        List<JobSignals.Sent> all = facts.of(JobSignals.ALL);
+        Printer printer = new Printer(receiver.reception(), events, new LetterTable(events, List.of()));
+        Map<Printout.Kind, Misprint> misprints = new EnumMap<>(Printout.Kind.class);
+        ToldSignals.of(all, receiver.reception(), events)
+                .alike()
+                .forEach((sort, signals) -> printer.of(sort)
+                        .problems()
+                        .forEach(problem -> misprints
+                                .computeIfAbsent(
+                                        problem.kind(), any -> new Misprint(signals.getFirst(), problem.says()))
+                                .add(signals.size())));
+        misprints.remove(Printout.Kind.ZONE_UNTOLD);
+        if (misprints.isEmpty()) {
+            return Stream.empty();
         }
-        first.remove(Printout.Kind.ZONE_UNTOLD);
-        return first.entrySet().stream()
-                .map(entry -> misprint(facts, receiver, events, entry.getKey(), entry.getValue(), count));
+        List<PrintRemedy> remedies = PrintRemedy.of(all, receiver, events);
+        return misprints.entrySet().stream()
+                .map(entry -> finding(grade(facts, receiver), receiver, entry.getKey(), entry.getValue(), remedies));
     }
 
-    private static Finding misprint(
-            Facts facts,
-            Receiver receiver,
-            EventTable events,
-            Printout.Kind kind,
-            Row row,
-            Map<Printout.Kind, Integer> count) {
-        String says = row.printout().problems().stream()
-                .filter(problem -> problem.kind() == kind)
-                .map(Problem::says)
-                .findFirst()
-                .orElse("");
-        List<PrintRemedy> remedies = PrintRemedy.of(facts, receiver, events);
-        boolean onlyBackup = receiver.reception().told().values().stream().noneMatch(Told.ALWAYS::equals);
-        Grade grade = !Begun.reporting(facts) ? Grade.NOTE : onlyBackup ? Grade.TIGHT : Grade.WRONG;
+    /// One kind of misprint: the first signal it was found at, what is wrong there, and at how many it is found.
+    private static final class Misprint {
+        private final JobSignals.Sent first;
+        private final String says;
+        private int count;
+
+        Misprint(JobSignals.Sent first, String says) {
+            this.first = first;
+            this.says = says;
+        }
+
+        void add(int more) {
+            count += more;
+        }
+    }
+
+    private static Grade grade(Facts facts, Receiver receiver) {
+        if (!Begun.reporting(facts)) {
+            return Grade.NOTE;
+        }
+        return receiver.reception().told().containsValue(Told.ALWAYS) ? Grade.WRONG : Grade.TIGHT;
+    }
+
+    private static Finding finding(
+            Grade grade, Receiver receiver, Printout.Kind kind, Misprint misprint, List<PrintRemedy> remedies) {
         Finding finding = MISPRINTS
                 .finds(
                         grade,
                         new Target.OfReceiver(receiver.id()),
-                        Text.of("%s %s %d of its signals", receiver.name(), headline(kind), count.get(kind)),
-                        Text.of("%s: %s.", row.sent().of(), says),
+                        Text.of("%s %s %d of its signals", receiver.name(), headline(kind), misprint.count),
+                        Text.of("%s: %s.", misprint.first.of(), misprint.says),
                         remedies.isEmpty()
                                 ? "Take another format or account, or do not tell it of these events."
-                                : "Tried: " + remedies.getFirst().words() + "; then "
-                                        + remedies.getFirst().after() + " mislead.")
+                                : Text.of(
+                                        "Tried: %s; then %d mislead.",
+                                        remedies.getFirst().words(),
+                                        remedies.getFirst().after()))
                 .of(receiver.id() + ":" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         return remedies.isEmpty()
                 ? finding

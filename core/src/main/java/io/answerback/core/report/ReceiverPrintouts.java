@@ -5,7 +5,6 @@ import io.answerback.core.event.LetterTable;
 import io.answerback.core.printout.Printer;
 import io.answerback.core.printout.Printout;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Parts;
 import io.answerback.core.site.Receiver;
 import java.util.List;
 
@@ -21,12 +20,14 @@ public record ReceiverPrintouts(Receiver receiver, List<Row> rows) {
         rows = List.copyOf(rows);
     }
 
-    /// Everything that a job tells a receiver, or would tell it as a backup.
-    public static ReceiverPrintouts of(Parts job, Receiver receiver, EventTable events) {
+    /// What is printed for everything that a receiver is told, or would be told as a backup.
+    ///
+    /// @param all all that the panel can send
+    public static ReceiverPrintouts of(List<JobSignals.Sent> all, Receiver receiver, EventTable events) {
         Printer printer = new Printer(receiver.reception(), events, new LetterTable(events, List.of()));
         return new ReceiverPrintouts(
                 receiver,
-                JobSignals.of(job).stream()
+                all.stream()
                         .filter(sent -> receiver.reception().of(events.group(sent.signal())) != Told.NEVER)
                         .map(sent -> new Row(sent, printer.of(sent.signal())))
                         .toList());

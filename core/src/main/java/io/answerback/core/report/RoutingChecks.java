@@ -12,6 +12,7 @@ import io.answerback.core.memo.Facts;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.PulseShape;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.routing.Routing;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.wording.Terms;

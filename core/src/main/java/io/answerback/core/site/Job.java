@@ -15,7 +15,6 @@ import io.answerback.core.practice.Practice;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
 
 /// The whole site: everything that was surveyed, wired, programmed and proven. Never changes; an edit makes
 /// another.
@@ -56,15 +55,6 @@ public record Job(
         Radio radio,
         PanelProgramming setup)
         implements Parts {
-    private static final Function<Input, List<PointId>> POINT_OF_INPUT =
-            input -> input.pointId().map(List::of).orElse(List.of());
-    private static final Function<Cable, List<PointId>> POINTS_OF_CABLE =
-            cable -> cable.ends().points();
-    private static final Function<Cable, List<EndId>> FAR_END_OF_CABLE =
-            cable -> List.of(cable.ends().farEnd());
-    private static final Function<Cable, List<Optional<BoxId>>> BEGINNING_OF_CABLE =
-            cable -> List.of(cable.ends().from());
-
     /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
     ///     refers to a point, receiver or module that is not there
     public Job {
@@ -107,17 +97,17 @@ public record Job(
 
     @Override
     public Optional<Cable> cableTo(PointId pointId) {
-        return keyed(cables).first(POINTS_OF_CABLE, pointId);
+        return keyed(cables).first(JobParts.POINTS_OF_CABLE, pointId);
     }
 
     @Override
     public List<Cable> cablesTo(EndId farEnd) {
-        return keyed(cables).all(FAR_END_OF_CABLE, farEnd);
+        return keyed(cables).all(JobParts.FAR_END_OF_CABLE, farEnd);
     }
 
     @Override
     public List<Cable> cablesFrom(Optional<BoxId> place) {
-        return keyed(cables).all(BEGINNING_OF_CABLE, place);
+        return keyed(cables).all(JobParts.BEGINNING_OF_CABLE, place);
     }
 
     @Override
@@ -127,7 +117,7 @@ public record Job(
 
     @Override
     public Optional<Input> inputOf(PointId pointId) {
-        return keyed(inputs).first(POINT_OF_INPUT, pointId);
+        return keyed(inputs).first(JobParts.POINT_OF_INPUT, pointId);
     }
 
     @Override

@@ -5,18 +5,32 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Require;
 import io.answerback.core.common.Text;
+import io.answerback.core.id.BoxId;
+import io.answerback.core.id.EndId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /// What must hold between the parts of a job. Lists that are in order are handed on as they are, so that an
 /// edit keeps every list it does not touch.
 final class JobParts {
+    /// By what inputs and cables are looked up.
+    static final Function<Input, List<PointId>> POINT_OF_INPUT =
+            input -> input.pointId().map(List::of).orElse(List.of());
+    static final Function<Cable, List<PointId>> POINTS_OF_CABLE =
+            cable -> cable.ends().points();
+    static final Function<Cable, List<EndId>> FAR_END_OF_CABLE =
+            cable -> List.of(cable.ends().farEnd());
+    static final Function<Cable, List<Optional<BoxId>>> BEGINNING_OF_CABLE =
+            cable -> List.of(cable.ends().from());
+
     private JobParts() {}
 
     static void requirePoints(Keyed<Point> points, List<Measurement> measurements) {

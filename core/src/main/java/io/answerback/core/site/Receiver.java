@@ -37,7 +37,7 @@ public record Receiver(
         Require.within(port, 0, 65535, "port of receiver " + id);
         receiverNumber = hexadecimal(receiverNumber, "[0-9A-Fa-f]{0,6}", "receiver number of " + id);
         linePrefix = hexadecimal(linePrefix, "[0-9A-Fa-f]{1,6}", "line number of receiver " + id);
-        Require.given(reception, "how is reported to receiver " + id);
+        Require.given(reception, "reporting settings of receiver " + id);
     }
 
     private static String hexadecimal(String text, String pattern, String what) {
@@ -96,7 +96,7 @@ public record Receiver(
         return new Receiver(id, name, host, port, otherReceiver, otherLine, reception);
     }
 
-    /// The same, reported to otherwise.
+    /// The same with other reporting settings.
     public Receiver withReception(UnaryOperator<Reception> change) {
         return new Receiver(id, name, host, port, receiverNumber, linePrefix, change.apply(reception));
     }

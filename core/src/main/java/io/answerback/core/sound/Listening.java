@@ -61,7 +61,7 @@ public final class Listening {
                 sent.addAll(group);
             }
         }
-        problems.addAll(Standard.ofTones(sent));
+        problems.addAll(StandardLimits.ofTones(sent));
         if (reports.isEmpty()) {
             problems.add("no digits in tones are heard");
         }
@@ -93,7 +93,7 @@ public final class Listening {
 
     private static Recording pulses(float[] samples, List<HeardTone> tones) {
         List<HeardDigit> digits = new PulseDigits(samples, tones).heard();
-        List<String> problems = new ArrayList<>(Standard.ofPulses(digits));
+        List<String> problems = new ArrayList<>(StandardLimits.ofPulses(digits));
         if (digits.isEmpty()) {
             problems.add("no pulses are heard");
             return new Recording(digits, tones, List.of(), problems);

@@ -2,6 +2,8 @@ package io.answerback.core.survey;
 
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.practice.Practice;
@@ -12,7 +14,6 @@ import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.site.PanelModule;
@@ -27,9 +28,6 @@ import java.util.stream.IntStream;
 public final class NewJob {
     /// What the panel's own board is called among the modules.
     public static final String BOARD = "Panel";
-
-    private static final int ATTEMPTS = 3;
-    private static final int TIMEOUT_MILLIS = 5000;
 
     private NewJob() {}
 
@@ -50,7 +48,7 @@ public final class NewJob {
                 List.of(),
                 inputs(board.id(), profile.board(), 1),
                 List.of(),
-                new Communicator("Communicator", new IpRoute(ATTEMPTS, TIMEOUT_MILLIS)),
+                new Communicator("Communicator", List.of(TransmissionPath.usual(PathKind.IP))),
                 List.of(),
                 List.of(),
                 List.of(),

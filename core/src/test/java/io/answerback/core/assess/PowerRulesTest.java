@@ -18,6 +18,8 @@ import io.answerback.core.id.CableId;
 import io.answerback.core.id.JointId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.SupplyReading;
@@ -29,7 +31,6 @@ import io.answerback.core.profile.PowerOrder;
 import io.answerback.core.profile.SupplyUnit;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.supply.SupplyState;
@@ -249,7 +250,7 @@ class PowerRulesTest {
     void aRouteThatTakesLongerThanTheRuleIsWrong() {
         // 2 tries of 1 s at one receiver; the rule allows 12 s
         assertThat(found(job(), "answer-too-late")).isEmpty();
-        Job slow = job().withCommunicator(new Communicator("C", new IpRoute(3, 5000)));
+        Job slow = job().withCommunicator(new Communicator("C", List.of(TransmissionPath.of(PathKind.IP, 3, 5000))));
         assertThat(found(slow, "answer-too-late").orElseThrow().says())
                 .isEqualTo("An answer may take 15 s; the rule allows 12 s");
     }

@@ -222,7 +222,7 @@ class RulesTest {
                 "station",
                 "frame",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("02")));
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId("02")));
         Job tried = Edits.keepProof(half).on(job);
         assertThat(Found.in(tried, "never-proven:02")).isEmpty();
         assertThat(Found.in(tried, "restore-not-seen:02")).isPresent();

@@ -197,7 +197,7 @@ class ZoneMapTest {
                         "practice station",
                         "frame",
                         Optional.of(now),
-                        ProofBasis.of(wired, new PointId("02"))))
+                        ProofBasis.of(wired, SmallJob.EVENTS, new PointId("02"))))
                 .on(wired);
         assertThat(state(proven)).isInstanceOf(ProofState.Proven.class);
         Job moved = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Keypad 2.1")))

@@ -82,7 +82,7 @@ class ChainBuilderTest {
                 "station",
                 "frame",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("02")));
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId("02")));
         assertThat(link(Edits.keepProof(half).on(job), "02", Link.STATION).line())
                 .isEqualTo("restore not seen");
         Job proven = Edits.keepProof(half.withRestoredAt(Instant.EPOCH)).on(job);

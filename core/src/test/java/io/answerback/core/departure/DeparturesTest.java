@@ -98,7 +98,7 @@ class DeparturesTest {
                 "test",
                 "x",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("01")));
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId("01")));
         Job proven = Edits.keepProof(proof).on(job);
         // the test rules say 12 months
         assertThat(NextVisit.due(proven, ZoneOffset.UTC)).contains(LocalDate.of(2027, 5, 12));

@@ -58,7 +58,7 @@ class HistoryTest {
                 "station",
                 "frame",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("01")));
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId("01")));
         History history = after(History.of(job), Edits.cableMetres(new CableId("C-01"), 50))
                 .learn(Edits.keepProof(proof)::on)
                 .undo();

@@ -59,7 +59,7 @@ class LoopEditsTest {
                         .of(LoopCase.sound(DeviceState.SECOND_ACTIVE))
                         .safe())
                 .isTrue();
-        assertThat(second.upstream()).isEqualTo(ProofBasis.of(shared, new PointId("02")));
+        assertThat(second.upstream()).isEqualTo(ProofBasis.of(shared, SmallJob.EVENTS, new PointId("02")));
     }
 
     @Test

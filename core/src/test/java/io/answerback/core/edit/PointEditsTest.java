@@ -45,7 +45,7 @@ class PointEditsTest {
                         "test",
                         "x",
                         Optional.empty(),
-                        ProofBasis.of(job, new PointId("02"))))
+                        ProofBasis.of(job, SmallJob.EVENTS, new PointId("02"))))
                 .on(job);
     }
 

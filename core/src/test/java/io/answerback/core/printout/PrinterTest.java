@@ -27,7 +27,7 @@ class PrinterTest {
                 2300,
                 2300,
                 joins,
-                Map.of("3", "ALARM", "B", "ALARM", "9", "OPENED"),
+                Map.of("3", "ALARM", "B", "ALARM", "9", "TAMPER"),
                 List.of(),
                 "");
     }

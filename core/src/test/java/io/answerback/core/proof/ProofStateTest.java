@@ -3,11 +3,16 @@ package io.answerback.core.proof;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
+import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.id.ReceiverId;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
@@ -30,7 +35,7 @@ class ProofStateTest {
                 "practice station",
                 "frame",
                 Optional.of(AT.plusSeconds(5)),
-                ProofBasis.of(job, new PointId(point)));
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId(point)));
     }
 
     private ProofState after(Edit... edits) {
@@ -38,12 +43,48 @@ class ProofStateTest {
         for (Edit edit : edits) {
             changed = edit.on(changed);
         }
-        return ProofState.of(Optional.of(proof("02")), ProofBasis.of(changed, new PointId("02")));
+        return ProofState.of(
+                Optional.of(proof("02")), ProofBasis.of(changed, SmallJob.EVENTS, new PointId("02")), true);
     }
 
     @Test
     void nothingChangedIsProven() {
         assertThat(after()).isInstanceOf(ProofState.Proven.class);
+    }
+
+    @Test
+    void whoIsToldOfTheEventIsPartOfItAndWhoIsToldOfOthersIsNot() {
+        ReceiverId a = new ReceiverId("A");
+        assertThat(after(ReceiverEdits.told(a, EventGroup.TEST, Told.NEVER))).isInstanceOf(ProofState.Proven.class);
+        assertThat(after(ReceiverEdits.told(a, EventGroup.ALARM, Told.NEVER)))
+                .isInstanceOfSatisfying(
+                        ProofState.Stale.class,
+                        stale -> assertThat(stale.link()).isEqualTo(Link.ROUTE));
+    }
+
+    @Test
+    void aRestoreThatNobodyIsToldOfIsNotWaitedFor() {
+        Proof half = new Proof(
+                new PointId("02"),
+                AT,
+                12,
+                "practice station",
+                "frame",
+                Optional.empty(),
+                proof("02").upstream());
+        Job sent = Edits.keepProof(half).on(job);
+        Job untold = ReceiverEdits.told(new ReceiverId("A"), EventGroup.RESTORE, Told.NEVER)
+                .on(sent);
+        assertThat(state(sent)).isInstanceOf(ProofState.NotRestored.class);
+        assertThat(state(untold)).isInstanceOf(ProofState.Proven.class);
+    }
+
+    private static ProofState state(Job job) {
+        return new Assessor(SmallJob.EVENTS)
+                .assess(job)
+                .point(new PointId("02"))
+                .orElseThrow()
+                .proof();
     }
 
     @Test
@@ -96,15 +137,16 @@ class ProofStateTest {
                 "practice station",
                 "frame",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("mains")));
-        assertThat(ProofState.of(Optional.of(half), ProofBasis.of(job, new PointId("mains"))))
+                ProofBasis.of(job, SmallJob.EVENTS, new PointId("mains")));
+        assertThat(ProofState.of(Optional.of(half), ProofBasis.of(job, SmallJob.EVENTS, new PointId("mains")), true))
                 .isInstanceOf(ProofState.NotRestored.class);
-        assertThat(ProofState.of(Optional.empty(), ProofBasis.of(job, new PointId("mains"))))
+        assertThat(ProofState.of(Optional.empty(), ProofBasis.of(job, SmallJob.EVENTS, new PointId("mains")), true))
                 .isInstanceOf(ProofState.Never.class);
     }
 
     @Test
     void anUnknownPointIsRefused() {
-        assertThatThrownBy(() -> ProofBasis.of(job, new PointId("99"))).hasMessage("the job has no point 99");
+        assertThatThrownBy(() -> ProofBasis.of(job, SmallJob.EVENTS, new PointId("99")))
+                .hasMessage("the job has no point 99");
     }
 }

@@ -218,8 +218,10 @@ class RadioStateTest {
         Job job = enrolled("11", "12");
         Job anew = RadioEdits.enrolledUnder(new InputId(SmallRadio.input(job, "12")), 46)
                 .on(job);
-        assertThat(ProofBasis.of(anew, new PointId("12")).get(Link.INPUT)).containsEntry("enrolled as zone", "46");
-        assertThat(ProofBasis.of(job, new PointId("12")).get(Link.INPUT)).containsEntry("enrolled as zone", "42");
+        assertThat(ProofBasis.of(anew, SmallJob.EVENTS, new PointId("12")).get(Link.INPUT))
+                .containsEntry("enrolled as zone", "46");
+        assertThat(ProofBasis.of(job, SmallJob.EVENTS, new PointId("12")).get(Link.INPUT))
+                .containsEntry("enrolled as zone", "42");
     }
 
     @Property(tries = 300)

@@ -9,6 +9,8 @@ import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
@@ -63,7 +65,7 @@ class JobTest {
                 refused(
                         () -> Receiver.overIp(new ReceiverId("A"), "A", "host", 9, "", "xyz", Told.ALWAYS),
                         "line number of receiver A is \"xyz\""),
-                refused(() -> new IpRoute(0, 1000), "attempts is 0"),
+                refused(() -> TransmissionPath.of(PathKind.IP, 0, 1000), "attempts is 0"),
                 refused(() -> SmallParts.rules("R", "", 5, Map.of(), Map.of()), "grade is 5"),
                 refused(
                         () -> SmallParts.rules(

@@ -11,6 +11,9 @@ import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.loop.BandChart;
+import io.answerback.core.path.NetworkPlan;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.Band;
@@ -28,7 +31,6 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.core.site.Panel;
@@ -218,7 +220,8 @@ public final class SmallJob {
                         new Zone(1, ZoneType.ENTRY_EXIT, Optional.of(1), Optional.empty()),
                         new Zone(2, ZoneType.IMMEDIATE, Optional.of(1), Optional.empty()),
                         new Zone(3, ZoneType.HOLD_UP, Optional.of(2), Optional.empty())),
-                new Communicator("Communicator", new IpRoute(2, 1000)),
+                new Communicator("Communicator", List.of(TransmissionPath.of(PathKind.IP, 2, 1000)))
+                        .withNetwork(NetworkPlan.BY_ROUTER.withReserved(true)),
                 List.of(Receiver.overIp(new ReceiverId("A"), "Station A", "192.0.2.1", 9009, "1", "0", Told.ALWAYS)),
                 List.of(),
                 List.of(),

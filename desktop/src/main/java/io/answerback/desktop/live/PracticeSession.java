@@ -3,11 +3,11 @@ package io.answerback.desktop.live;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.OpenJob;
+import io.answerback.files.secret.StationKeys;
 import java.io.IOException;
-import java.net.InetSocketAddress;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
@@ -17,6 +17,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -28,9 +30,12 @@ import javafx.collections.ObservableList;
 /// one signal at a time.
 public final class PracticeSession implements AutoCloseable {
 
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(5);
+
     private final OpenJob openJob;
     private final InstantSource clock;
     private final Stations stations;
+    private final FrameKeys keys;
     private final SignalRun signals;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofVirtual().name("practice").factory());
@@ -48,21 +53,33 @@ public final class PracticeSession implements AutoCloseable {
     /// @param port the port the station should listen on; when it is taken, any free one
     /// @param linkLight how long each link lights before the next
     /// @param folder where the station keeps its log
+    /// @param stored the keys that stations gave; none while they are locked
     /// @throws IOException when nothing can listen on loopback
     public PracticeSession(
-            OpenJob openJob, Outgoing.Tables tables, InstantSource clock, int port, Duration linkLight, Path folder)
+            OpenJob openJob,
+            ReportTables tables,
+            InstantSource clock,
+            int port,
+            Duration linkLight,
+            Path folder,
+            Supplier<StationKeys> stored)
             throws IOException {
         this.openJob = openJob;
         this.clock = clock;
         openJob.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
-        PracticeKeys keys = new PracticeKeys();
+        this.keys = new FrameKeys(stored);
         this.roll = new Roll(tables.events(), clock, () -> listed, folder);
         this.stations = new Stations(tables, clock, () -> listed, keys, roll::received);
         stations.listen(port, StationSettings.USUAL);
-        Line line = new Line(stations::of, tables, clock, roll::called, keys);
+        Sender line = new Sender(stations, tables, clock, roll::called, keys, PracticeSession::waits);
         this.signals = new SignalRun(line, tables.events(), clock, linkLight, start, new Told());
+    }
+
+    /// What frames are encrypted with.
+    public FrameKeys keys() {
+        return keys;
     }
 
     /// How the station is set.
@@ -82,10 +99,9 @@ public final class PracticeSession implements AutoCloseable {
         });
     }
 
-    /// Where the station listens, as host and port.
+    /// Where the station listens, as host and port; on the site network every address it is reached at.
     public String stationAddress() {
-        InetSocketAddress address = stations.address();
-        return address.getAddress().getHostAddress() + ":" + address.getPort();
+        return stations.where();
     }
 
     /// What arrived at the station, newest first.
@@ -183,6 +199,15 @@ public final class PracticeSession implements AutoCloseable {
         if (!signals.allSet(job)) {
             signals.act(job, point, true);
             signals.act(job, point, false);
+        }
+    }
+
+    /// A long wait is shortened, so that practice goes on: how long it would really be, the sheet on paths says.
+    private static void waits(Duration how) {
+        try {
+            TimeUnit.NANOSECONDS.sleep(Math.min(how.toNanos(), LONGEST_WAIT.toNanos()));
+        } catch (InterruptedException closing) {
+            Thread.currentThread().interrupt();
         }
     }
 

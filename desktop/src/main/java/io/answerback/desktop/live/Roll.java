@@ -55,16 +55,16 @@ final class Roll {
     }
 
     /// A receiver on a line heard a call.
-    void called(Leg leg) {
-        String printed = leg.printout().map(Printout::lines).orElse(List.of()).stream()
+    void called(ReceiverResult result) {
+        String printed = result.printout().map(Printout::lines).orElse(List.of()).stream()
                 .map(PrintedLine::text)
                 .collect(Collectors.joining(" / "));
-        List<String> problems = leg.printout().stream()
+        List<String> problems = result.printout().stream()
                 .flatMap(its -> its.problems().stream())
                 .map(Printout.Problem::says)
                 .toList();
-        Received received = Received.called(clock.instant(), leg.what(), leg.answered(), problems);
-        add(new RollEntry(received, leg.receiver().name() + ": " + printed));
+        Received received = Received.called(clock.instant(), result.what(), result.answered(), problems);
+        add(new RollEntry(received, result.receiver().name() + ": " + printed));
     }
 
     private void add(RollEntry entry) {

@@ -10,7 +10,7 @@ import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.printout.Printout;
-import io.answerback.core.report.Routing;
+import io.answerback.core.routing.Routing;
 import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.Job;
@@ -32,7 +32,7 @@ final class SignalRun {
     private static final String STATION = "practice station";
     private static final int ENGINEER = 1;
 
-    private final Line line;
+    private final Sender line;
     private final EventTable events;
     private final InstantSource clock;
     private final Duration linkLight;
@@ -51,7 +51,8 @@ final class SignalRun {
         void learn(UnaryOperator<Job> fact);
     }
 
-    SignalRun(Line line, EventTable events, InstantSource clock, Duration linkLight, PanelState panel, Screen screen) {
+    SignalRun(
+            Sender line, EventTable events, InstantSource clock, Duration linkLight, PanelState panel, Screen screen) {
         this.line = line;
         this.events = events;
         this.clock = clock;
@@ -132,12 +133,20 @@ final class SignalRun {
         String way = way(first.get().first());
         links.add(new LinkState(Link.ROUTE, Mark.SOUND, way, "to the practice station, waiting"));
         show(point, on, links, true);
-        Line.Sent sent = line.send(job, signal, point.name());
+        Sender.Sent sent = line.send(job, signal, point.name());
         pause();
         links.removeLast();
+        if (sent.main().isEmpty()) {
+            links.add(new LinkState(
+                    Link.ROUTE, Mark.WRONG, "no path", "no path of the communicator leads to a receiver that is told"));
+            show(point, on, links, false);
+            return;
+        }
         links.add(route(sent));
         links.add(answer(sent));
-        sent.answer().ifPresent(leg -> keep(point, sent, leg));
+        sent.answer()
+                .filter(result -> result.printout().filter(Printout::misleads).isEmpty())
+                .ifPresent(result -> keep(point, sent, result));
         show(point, on, links, false);
     }
 
@@ -149,24 +158,30 @@ final class SignalRun {
         return receiver.format().overIp() ? "IP" : receiver.format().words();
     }
 
+    private static String way(ReceiverResult result) {
+        return result.receiver().format().overIp()
+                ? result.tried().path().kind().words()
+                : way(result.receiver());
+    }
+
     /// Of the first destination what was tried; of the others in a word each.
-    private static LinkState route(Line.Sent sent) {
-        List<Leg> tried = sent.main();
-        Leg last = tried.getLast();
+    private static LinkState route(Sender.Sent sent) {
+        List<ReceiverResult> tried = sent.main();
+        ReceiverResult last = tried.getLast();
         String others =
                 sent.runs().stream().skip(1).map(run -> run.getLast().words()).collect(Collectors.joining("; "));
         String behind = others.isEmpty() ? "" : "; " + others;
         if (tried.size() == 1) {
             String tries = last.attempts() == 1 ? "first try" : last.tries();
             Mark mark = last.answered() ? Mark.SOUND : Mark.WRONG;
-            return new LinkState(Link.ROUTE, mark, way(last.receiver()), "to the practice station, " + tries + behind);
+            return new LinkState(Link.ROUTE, mark, way(last), "to the practice station, " + tries + behind);
         }
-        String words = tried.stream().map(Leg::words).collect(Collectors.joining("; then "));
+        String words = tried.stream().map(ReceiverResult::words).collect(Collectors.joining("; then "));
         Mark mark = last.answered() ? Mark.TIGHT : Mark.WRONG;
-        return new LinkState(Link.ROUTE, mark, way(last.receiver()), words + behind);
+        return new LinkState(Link.ROUTE, mark, way(last), words + behind);
     }
 
-    private static LinkState answer(Line.Sent sent) {
+    private static LinkState answer(Sender.Sent sent) {
         if (sent.answer().isEmpty()) {
             return new LinkState(
                     Link.STATION, Mark.WRONG, "no answer", sent.main().getLast().problem());
@@ -174,29 +189,29 @@ final class SignalRun {
         String what = sent.begins() ? "answered" : "restore answered";
         boolean misread = sent.runs().stream()
                 .flatMap(List::stream)
-                .flatMap(leg -> leg.printout().stream())
+                .flatMap(result -> result.printout().stream())
                 .anyMatch(Printout::misleads);
         String time = sent.millis() < 10_000 ? sent.millis() + " ms" : sent.millis() / 1000 + " s";
         return new LinkState(
                 Link.STATION, misread ? Mark.TIGHT : Mark.PROVEN, misread ? what + ", misread" : what, "in " + time);
     }
 
-    private void keep(PointResult point, Line.Sent sent, Leg leg) {
+    private void keep(PointResult point, Sender.Sent sent, ReceiverResult result) {
         screen.learn(job -> {
             if (sent.begins()) {
                 Proof proof = new Proof(
                         point.pointId(),
-                        leg.at(),
+                        result.at(),
                         sent.millis(),
                         STATION,
-                        leg.what(),
+                        result.what(),
                         Optional.empty(),
                         point.upstream());
                 return Edits.keepProof(proof).on(job);
             }
             return job.proofOf(point.pointId())
                     .map(proof ->
-                            Edits.keepProof(proof.withRestoredAt(leg.at())).on(job))
+                            Edits.keepProof(proof.withRestoredAt(result.at())).on(job))
                     .orElse(job);
         });
     }

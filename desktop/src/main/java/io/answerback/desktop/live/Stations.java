@@ -3,11 +3,13 @@ package io.answerback.desktop.live;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.PathKind;
 import io.answerback.core.report.OperatorsList;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
+import io.answerback.core.routing.Try;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Receiver;
 import io.answerback.station.Misbehaviour;
+import io.answerback.station.OwnAddresses;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.SiteList;
@@ -16,30 +18,29 @@ import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /// The practice station, and the silent one that stands for receivers that are dead.
-final class Stations implements AutoCloseable {
+final class Stations implements Sender.Ways, AutoCloseable {
     private final IpSignals signals;
     private final EventTable events;
     private final InstantSource clock;
     private final Supplier<Job> job;
-    private final PracticeKeys keys;
+    private final FrameKeys keys;
     private final Consumer<Received> listener;
     private PracticeStation station;
     private PracticeStation silent;
     private Set<ReceiverId> dead = Set.of();
+    private Set<PathKind> cut = Set.of();
+    private String where = "";
 
     /// @param job the job whose list is held against what arrives
     /// @param listener told of everything that is listed
-    Stations(
-            Outgoing.Tables tables,
-            InstantSource clock,
-            Supplier<Job> job,
-            PracticeKeys keys,
-            Consumer<Received> listener) {
+    Stations(ReportTables tables, InstantSource clock, Supplier<Job> job, FrameKeys keys, Consumer<Received> listener) {
         this.signals = new IpSignals(tables.letters());
         this.events = tables.events();
         this.clock = clock;
@@ -51,7 +52,7 @@ final class Stations implements AutoCloseable {
     private StationRules rules(StationSettings settings) {
         StationRules rules = StationRules.standard(signals)
                 .takingDatagrams(true)
-                .withKeys(account -> keys.all())
+                .withKeys(keys::ofAccount)
                 .withList(new SiteList(signal -> new OperatorsList(job.get()).problems(signal), events));
         return settings.misbehaviour() == Misbehaviour.DROP
                 ? rules.dropping(settings.dropEvery())
@@ -71,22 +72,47 @@ final class Stations implements AutoCloseable {
             station = PracticeStation.listen(bind, 0, rules(settings), clock, listener);
         }
         dead = settings.dead();
-        if (!dead.isEmpty()) {
+        cut = settings.cut();
+        where = where(settings.onNetwork());
+        if (!dead.isEmpty() || !cut.isEmpty()) {
             StationRules nothing =
                     StationRules.standard(signals).takingDatagrams(true).misbehaving(Misbehaviour.SILENT);
             silent = PracticeStation.listen(InetAddress.getLoopbackAddress(), 0, nothing, clock, received -> {});
         }
     }
 
+    private String where(boolean onNetwork) {
+        int at = address().getPort();
+        List<String> hosts = onNetwork
+                ? OwnAddresses.onNetworks()
+                : List.of(address().getAddress().getHostAddress());
+        return hosts.isEmpty()
+                ? "port " + at
+                : hosts.stream().map(host -> host + ":" + at).collect(Collectors.joining(", "));
+    }
+
+    /// Where it listens, in words.
+    synchronized String where() {
+        return where;
+    }
+
     synchronized InetSocketAddress address() {
         return station.address();
     }
 
-    /// Where frames for a receiver go, on this computer.
-    synchronized InetSocketAddress of(Receiver receiver) {
-        PracticeStation its = dead.contains(receiver.id()) ? silent : station;
+    /// On this computer, whatever addresses the job names.
+    @Override
+    public synchronized InetSocketAddress of(Try one) {
+        boolean silenced =
+                dead.contains(one.receiver().id()) || cut.contains(one.path().kind());
+        PracticeStation its = silenced ? silent : station;
         return new InetSocketAddress(
                 InetAddress.getLoopbackAddress(), its.address().getPort());
+    }
+
+    @Override
+    public synchronized boolean cut(PathKind kind) {
+        return cut.contains(kind);
     }
 
     @Override

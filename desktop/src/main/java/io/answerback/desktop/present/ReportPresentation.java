@@ -4,6 +4,11 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.core.format.FramePart;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.format.IpFrameParts;
+import io.answerback.core.format.SecretFrames;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.printout.Printer;
@@ -11,8 +16,10 @@ import io.answerback.core.printout.Printout;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.report.PrintRemedy;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -25,6 +32,7 @@ import io.answerback.core.wording.Terms;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 
 /// What leaves the building when a point becomes active while its area is watched, and what a receiver makes of
 /// it.
@@ -75,10 +83,10 @@ public record ReportPresentation(
     ///
     /// @param at the time that stands in a frame as an example
     public static ReportPresentation of(
-            Job job, PointResult point, Optional<Receiver> receiver, Outgoing.Tables tables, Instant at) {
+            Job job, PointResult point, Optional<Receiver> receiver, ReportTables tables, Instant at) {
         Optional<Signal> signal = signal(job, point);
         EventTable words = tables.events().in(Terms.of(job.practice()));
-        Outgoing.Tables worded = new Outgoing.Tables(words, tables.letters(), tables.timings());
+        ReportTables worded = new ReportTables(words, tables.letters(), tables.timings());
         EventGroup group = signal.map(words::group).orElse(EventGroup.ALARM);
         Optional<Programming> programming =
                 point.wired().flatMap(WiredPoint::input).map(input -> programming(job, input));
@@ -92,6 +100,7 @@ public record ReportPresentation(
                 nothing = refused.getMessage();
             }
         }
+        Optional<Printout> printout = signal.flatMap(its -> receiver.map(to -> printed(to, its, worded)));
         return new ReportPresentation(
                 about(job, point),
                 programming,
@@ -99,8 +108,10 @@ public record ReportPresentation(
                 receiver,
                 outgoing,
                 nothing,
-                signal.flatMap(its -> receiver.map(to -> printed(to, its, worded))),
-                receiver.map(to -> PrintRemedy.of(job, to, words)).orElse(List.of()),
+                printout,
+                receiver.filter(any -> printout.filter(Printout::misleads).isPresent())
+                        .map(to -> PrintRemedy.of(JobSignals.of(job), to, words))
+                        .orElse(List.of()),
                 outgoing.filter(any -> !receiver.orElseThrow().format().overIp())
                         .map(out -> Outgoing.call(out, receiver.orElseThrow())),
                 receiver.map(to -> to.reception().of(group)).orElse(Told.NEVER),
@@ -108,15 +119,20 @@ public record ReportPresentation(
                 signal.map(its -> others(job, receiver, its, group, at, worded)).orElse(List.of()));
     }
 
+    /// A frame as it travels to a receiver that takes encrypted ones, piece by piece, as an example.
+    public static List<FramePart> encrypted(IpFrame frame, EncryptionKey key) {
+        return IpFrameParts.ofSecret(frame, SecretFrames.encode(frame, key, new Random(SAMPLE_SEQUENCE)));
+    }
+
     private static List<Other> others(
-            Job job, Optional<Receiver> receiver, Signal signal, EventGroup group, Instant at, Outgoing.Tables tables) {
+            Job job, Optional<Receiver> receiver, Signal signal, EventGroup group, Instant at, ReportTables tables) {
         return job.receivers().stream()
                 .filter(other -> !receiver.equals(Optional.of(other)))
                 .map(other -> other(other, signal, group, at, tables))
                 .toList();
     }
 
-    private static Other other(Receiver receiver, Signal signal, EventGroup group, Instant at, Outgoing.Tables tables) {
+    private static Other other(Receiver receiver, Signal signal, EventGroup group, Instant at, ReportTables tables) {
         Told told = receiver.reception().of(group);
         try {
             Outgoing out = Outgoing.of(receiver, signal, SAMPLE_SEQUENCE, "", at, tables);
@@ -131,7 +147,7 @@ public record ReportPresentation(
         }
     }
 
-    private static Printout printed(Receiver receiver, Signal signal, Outgoing.Tables tables) {
+    private static Printout printed(Receiver receiver, Signal signal, ReportTables tables) {
         return new Printer(receiver.reception(), tables.events(), tables.letters()).of(signal);
     }
 

@@ -163,8 +163,11 @@ public final class ProveSheet extends PartSheet {
             case ProofState.NotRestored half -> "alarm " + when(half.proof()) + ", restore not answered";
             case ProofState.Stale stale -> "stale: " + stale.why();
             case ProofState.Proven proven ->
-                when(proven.proof()) + " · " + proven.proof().roundTripMillis() + " ms · restore "
-                        + time(proven.proof().restoredAt().orElseThrow());
+                when(proven.proof()) + " · " + proven.proof().roundTripMillis() + " ms · "
+                        + proven.proof()
+                                .restoredAt()
+                                .map(at -> "restore " + time(at))
+                                .orElse("no receiver is told of its restore");
         };
     }
 

@@ -4,10 +4,8 @@ import io.answerback.core.common.Text;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.site.Area;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.part.Grid;
-import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Tool;
@@ -18,7 +16,7 @@ import io.answerback.desktop.work.Actions;
 import java.util.List;
 import java.util.Optional;
 
-/// The accounts of the areas, and how long each receiver over IP is tried.
+/// The accounts of the areas.
 final class AccountsPart {
     private final Actions actions;
 
@@ -42,10 +40,12 @@ final class AccountsPart {
                 .findFirst();
         Parts all = Parts.column(grid);
         first.filter(any -> job.areas().size() > 1)
-                .ifPresent(account -> all.add(Group.row(Tool.of(
-                        "All areas under " + account,
-                        "one account for the whole site",
-                        () -> actions.apply(ReceiverEdits.oneAccount(account))))));
+                .ifPresent(account -> all.add(Parts.flow(Tool.of(
+                                "All areas under " + account,
+                                "one account for the whole site",
+                                () -> actions.apply(ReceiverEdits.oneAccount(account))))
+                        .style("switches")
+                        .group()));
         return all.group();
     }
 
@@ -55,35 +55,5 @@ final class AccountsPart {
                         area.account().isEmpty() ? "none" : area.account(),
                         typed -> actions.apply(Edits.account(area.number(), typed)))
                 .wide(120);
-    }
-
-    Part route(IpRoute route) {
-        return Parts.flow(
-                        Value.of(
-                                "Tries",
-                                String.valueOf(route.attempts()),
-                                typed -> actions.apply(ReceiverEdits.route(whole(typed), route.timeoutMillis()))),
-                        Words.quiet("tries at each receiver, each waits"),
-                        Value.of(
-                                "Seconds",
-                                seconds(route.timeoutMillis()),
-                                typed -> actions.apply(ReceiverEdits.route(
-                                        route.attempts(), (int) Math.round(1000 * decimal(typed))))),
-                        Words.quiet("for an answer"))
-                .style("programming")
-                .group();
-    }
-
-    private static String seconds(int millis) {
-        return Text.of("%.1f s", millis / 1000.0).replace(".0 s", " s");
-    }
-
-    private static int whole(String typed) {
-        return typed.strip().matches("\\d{1,3}") ? Integer.parseInt(typed.strip()) : 0;
-    }
-
-    private static double decimal(String typed) {
-        String bare = typed.replace("s", "").strip();
-        return bare.matches("\\d{1,4}(\\.\\d{1,3})?") ? Double.parseDouble(bare) : 0;
     }
 }

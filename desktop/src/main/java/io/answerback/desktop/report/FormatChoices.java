@@ -6,7 +6,7 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.printout.Printer;
 import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Receiver;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
@@ -28,23 +28,23 @@ final class FormatChoices {
             List.of("1", "2", "3", "4", "5", "6", "7", "8", "9", "0", "B", "C", "D", "E", "F");
 
     private final Actions actions;
-    private final Outgoing.Tables tables;
-    private final LookedAt lookedAt;
+    private final ReportTables tables;
+    private final ChosenReceiver chosenReceiver;
     private final SoundOut sound;
     private final Runnable again;
 
     /// @param again shows the sheet again, because another receiver was chosen
-    FormatChoices(Actions actions, Outgoing.Tables tables, LookedAt lookedAt, SoundOut sound, Runnable again) {
+    FormatChoices(Actions actions, ReportTables tables, ChosenReceiver chosenReceiver, SoundOut sound, Runnable again) {
         this.actions = actions;
         this.tables = tables;
-        this.lookedAt = lookedAt;
+        this.chosenReceiver = chosenReceiver;
         this.sound = sound;
         this.again = again;
     }
 
     Part part(WindowState state, ReportPresentation report, Receiver receiver) {
         Parts row = Parts.flow(Choice.of("Receiver", state.job().receivers(), receiver, Receiver::name, its -> {
-            lookedAt.choose(its.id());
+            chosenReceiver.choose(its.id());
             again.run();
         }));
         row.add(

@@ -20,13 +20,13 @@ import java.util.Locale;
 /// receivers get.
 final class PrintedPart {
     private final Actions actions;
-    private final LookedAt lookedAt;
+    private final ChosenReceiver chosenReceiver;
     private final Runnable again;
 
     /// @param again shows the sheet again, because another receiver was chosen
-    PrintedPart(Actions actions, LookedAt lookedAt, Runnable again) {
+    PrintedPart(Actions actions, ChosenReceiver chosenReceiver, Runnable again) {
         this.actions = actions;
-        this.lookedAt = lookedAt;
+        this.chosenReceiver = chosenReceiver;
         this.again = again;
     }
 
@@ -71,7 +71,7 @@ final class PrintedPart {
                     other.receiver().id(),
                     List.of(
                             Tool.link(other.receiver().name(), () -> {
-                                lookedAt.choose(other.receiver().id());
+                                chosenReceiver.choose(other.receiver().id());
                                 again.run();
                             }),
                             Words.whole(Words.quiet(other.told().shortWords())),

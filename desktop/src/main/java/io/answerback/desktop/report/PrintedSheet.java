@@ -4,6 +4,7 @@ import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.printout.PrintedLine;
 import io.answerback.core.printout.Printout;
+import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.PrintRemedy;
 import io.answerback.core.report.ReceiverPrintouts;
 import io.answerback.core.site.Job;
@@ -34,17 +35,17 @@ final class PrintedSheet extends PartSheet {
 
     private final Actions actions;
     private final EventTable events;
-    private final LookedAt lookedAt;
+    private final ChosenReceiver chosenReceiver;
     private final Runnable receivers;
     private final Kept<Kept<Shown>> kept = new Kept<>();
 
     private record Shown(Rows rows, int misleading, int all, List<PrintRemedy> remedies) {}
 
     /// @param receivers opens the sheet on which receivers are added
-    PrintedSheet(Actions actions, EventTable events, LookedAt lookedAt, Runnable receivers) {
+    PrintedSheet(Actions actions, EventTable events, ChosenReceiver chosenReceiver, Runnable receivers) {
         this.actions = actions;
         this.events = events;
-        this.lookedAt = lookedAt;
+        this.chosenReceiver = chosenReceiver;
         this.receivers = receivers;
     }
 
@@ -55,7 +56,8 @@ final class PrintedSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return lookedAt.in(state)
+        return chosenReceiver
+                .in(state)
                 .map(receiver -> {
                     Shown shown = shown(state.job(), receiver);
                     return shown.misleading() == 0
@@ -68,7 +70,7 @@ final class PrintedSheet extends PartSheet {
     @Override
     public List<Part> middle(WindowState state) {
         Job job = state.job();
-        Optional<Receiver> receiver = lookedAt.in(state);
+        Optional<Receiver> receiver = chosenReceiver.in(state);
         if (receiver.isEmpty()) {
             return List.of(Words.firstStep(
                     "There is no receiver yet. Add the station's, with its address.",
@@ -78,7 +80,7 @@ final class PrintedSheet extends PartSheet {
         }
         Shown shown = shown(job, receiver.get());
         Parts row = Parts.flow(Choice.of("Receiver", job.receivers(), receiver.get(), Receiver::name, its -> {
-            lookedAt.choose(its.id());
+            chosenReceiver.choose(its.id());
             showAgain();
         }));
         row.add(Words.quiet(receiver.get().format().words()));
@@ -94,7 +96,8 @@ final class PrintedSheet extends PartSheet {
     private Shown shown(Job job, Receiver receiver) {
         return kept.of(job, Kept::new).of(receiver, () -> {
             EventTable words = events.in(Terms.of(job.practice()));
-            ReceiverPrintouts all = ReceiverPrintouts.of(job, receiver, words);
+            List<JobSignals.Sent> signals = JobSignals.of(job);
+            ReceiverPrintouts all = ReceiverPrintouts.of(signals, receiver, words);
             List<With> rows = new ArrayList<>();
             List<ReceiverPrintouts.Row> wrong = all.misleading();
             wrong.forEach(row -> rows.add(row(row, words)));
@@ -103,7 +106,7 @@ final class PrintedSheet extends PartSheet {
                     new Rows("What is printed", rows, -1),
                     wrong.size(),
                     all.rows().size(),
-                    PrintRemedy.of(job, receiver, words));
+                    PrintRemedy.of(signals, receiver, words));
         });
     }
 

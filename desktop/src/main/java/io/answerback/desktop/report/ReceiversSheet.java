@@ -7,6 +7,7 @@ import io.answerback.core.receiver.ReportFormat;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
@@ -29,10 +30,12 @@ final class ReceiversSheet extends PartSheet {
     private final Actions actions;
     private final Supplier<List<ReceiverAbilities>> models;
     private final AccountsPart accounts;
+    private final KeysPart keys;
     private Optional<String> adding = Optional.empty();
 
-    ReceiversSheet(Actions actions, Supplier<List<ReceiverAbilities>> models) {
+    ReceiversSheet(Actions actions, Supplier<List<ReceiverAbilities>> models, StoredKeys stored) {
         this.actions = actions;
+        this.keys = new KeysPart(actions, stored, this::showAgain);
         this.models = models;
         this.accounts = new AccountsPart(actions);
     }
@@ -55,7 +58,7 @@ final class ReceiversSheet extends PartSheet {
                         Words.quiet(
                                 "The kinds to choose from are samples; the figures of a real one are in its manual. Ask the station which formats it takes, which account it gives you, and in which order its receivers are tried.")),
                 Words.caution(
-                        "The station's key is no part of a job. While you practise, a key made for this session is used; to a real receiver send with the command send --key."));
+                        "The station's key is no part of a job. It is kept on this computer, encrypted with your pass phrase; while there is none, a key made for this session is used."));
     }
 
     @Override
@@ -68,8 +71,7 @@ final class ReceiversSheet extends PartSheet {
         }
         parts.add(Words.section("Accounts", "what each area reports under").style("section-ruled"));
         parts.add(accounts.accounts(job));
-        parts.add(Words.section("Over IP", "how long each receiver is tried").style("section-ruled"));
-        parts.add(accounts.route(job.communicator().ip()));
+        parts.addAll(keys.parts(job));
         return parts;
     }
 
@@ -98,9 +100,10 @@ final class ReceiversSheet extends PartSheet {
                         typed -> actions.apply(ReceiverEdits.of(id, "name", its -> its.withName(typed)))),
                 Words.quiet(id.text()));
         if (place > 0) {
-            head.add(Tool.of("Earlier", "tried before the one above", () -> actions.apply(ReceiverEdits.earlier(id))));
+            head.add(Tool.of(
+                    "Earlier", "tries it before the one above", () -> actions.apply(ReceiverEdits.earlier(id))));
         }
-        head.add(Tool.of("Take away", "undo brings it back", () -> actions.apply(ReceiverEdits.remove(id))));
+        head.add(Tool.of("Remove", "undo brings it back", () -> actions.apply(ReceiverEdits.remove(id))));
         Parts rows = Parts.column(head.style("programming").group(), can(receiver), reached(receiver));
         return rows.style("receiver").group();
     }

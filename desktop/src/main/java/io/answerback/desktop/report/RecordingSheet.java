@@ -8,7 +8,7 @@ import io.answerback.core.printout.TextReading;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.receiver.Reception;
 import io.answerback.core.receiver.ReportFormat;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.sound.HeardDigit;
 import io.answerback.core.sound.Listening;
@@ -39,8 +39,8 @@ public final class RecordingSheet extends PartSheet {
             Arrays.stream(ReportFormat.values()).filter(its -> !its.overIp()).toList();
 
     private final Actions actions;
-    private final Outgoing.Tables tables;
-    private final LookedAt lookedAt;
+    private final ReportTables tables;
+    private final ChosenReceiver chosenReceiver;
     private final Background background;
     private final FileQuestions files;
     private ReportFormat format = ReportFormat.TONES;
@@ -51,10 +51,14 @@ public final class RecordingSheet extends PartSheet {
     private record Heard(String name, Sound sound, ReportFormat format, Recording recording) {}
 
     RecordingSheet(
-            Actions actions, Outgoing.Tables tables, LookedAt lookedAt, Background background, FileQuestions files) {
+            Actions actions,
+            ReportTables tables,
+            ChosenReceiver chosenReceiver,
+            Background background,
+            FileQuestions files) {
         this.actions = actions;
         this.tables = tables;
-        this.lookedAt = lookedAt;
+        this.chosenReceiver = chosenReceiver;
         this.background = background;
         this.files = files;
     }
@@ -154,8 +158,9 @@ public final class RecordingSheet extends PartSheet {
     }
 
     private List<Part> printed(WindowState state, Heard its) {
-        Optional<Receiver> receiver =
-                lookedAt.in(state).filter(one -> one.reception().abilities().takes(its.format()));
+        Optional<Receiver> receiver = chosenReceiver
+                .in(state)
+                .filter(one -> one.reception().abilities().takes(its.format()));
         ReceiverAbilities abilities =
                 receiver.map(Receiver::reception).map(Reception::abilities).orElse(Reception.OVER_IP.abilities());
         TextReading reading =

@@ -2,19 +2,21 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
-import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
+import io.answerback.files.DataFiles;
 import java.nio.file.Path;
 import java.time.InstantSource;
 
 /// What leaves the building, who is told, and what each receiver makes of it.
 public final class ReportBench extends SheetedBench<ReportSheet> {
-    private final LookedAt lookedAt = new LookedAt();
+    private final ChosenReceiver chosenReceiver = new ChosenReceiver();
     private final OpenJob openJob;
     private final RecordingSheet recording;
 
@@ -24,28 +26,34 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
     public ReportBench(
             OpenJob openJob,
             Look look,
-            Outgoing.Tables tables,
+            ReportTables tables,
             InstantSource clock,
             PracticeSession practice,
             ReceiverShelf shelf,
+            StoredKeys keys,
             SoundOut sound,
             Background background,
             FileQuestions files) {
-        super(openJob, look, ReportSheet.class, ReportSheet::title);
+        super(openJob, look, ReportSheet.class, ReportSheet::title, ReportSheet::row);
         this.openJob = openJob;
+        showWhenever(keys.state());
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
-        recording = new RecordingSheet(openJob, tables, lookedAt, background, files);
-        add(ReportSheet.SIGNAL, () -> new SignalSheet(openJob, tables, clock, practice, lookedAt, sound, receivers));
-        add(ReportSheet.TOLD, () -> new ToldSheet(openJob, receivers));
-        add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers));
-        add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), lookedAt, receivers));
+        recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files);
+        add(
+                ReportSheet.SIGNAL,
+                () -> new SignalSheet(openJob, tables, clock, practice, chosenReceiver, sound, receivers));
+        add(ReportSheet.TOLD, () -> new ToldSheet(openJob, tables.events(), receivers));
+        add(ReportSheet.HOW_LONG, () -> new HowLongSheet(openJob, tables, DataFiles.transmissionClasses()));
+        add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background));
+        add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
+        add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
         add(ReportSheet.RECORDING, () -> recording);
         add(ReportSheet.STATION, () -> new StationSheet(practice, new RollFile(openJob, background, files)));
     }
 
     /// Looks at a receiver on every sheet.
     public void lookAt(ReceiverId receiver) {
-        lookedAt.choose(receiver);
+        chosenReceiver.choose(receiver);
         showAgain();
     }
 

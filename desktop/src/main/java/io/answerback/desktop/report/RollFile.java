@@ -95,10 +95,7 @@ final class RollFile {
                 if (entry.received().exchange().isPresent()) {
                     Exchange how = entry.received().exchange().get();
                     boolean udp = how.transport() == Transport.UDP;
-                    packets.add(entry.received().at(), udp, how.caller(), how.station(), how.sent());
-                    if (!how.reply().isEmpty()) {
-                        packets.add(entry.received().at(), udp, how.station(), how.caller(), how.reply());
-                    }
+                    packets.add(entry.received().at(), udp, how.caller(), how.station(), how.sent(), how.reply());
                 }
             }
         }

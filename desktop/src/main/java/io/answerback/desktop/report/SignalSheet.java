@@ -3,8 +3,10 @@ package io.answerback.desktop.report;
 import io.answerback.core.common.Text;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.format.FramePart;
+import io.answerback.core.format.IpFrame;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Receiver;
@@ -12,6 +14,7 @@ import io.answerback.core.sound.Call;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Kept;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Value;
@@ -33,10 +36,11 @@ import java.util.Optional;
 /// prints for it.
 final class SignalSheet extends PartSheet {
     private final Actions actions;
-    private final Outgoing.Tables tables;
+    private final ReportTables tables;
     private final Instant example;
     private final PracticeSession practice;
-    private final LookedAt lookedAt;
+    private final ChosenReceiver chosenReceiver;
+    private final Kept<Kept<ReportPresentation>> shown = new Kept<>();
     private final FormatChoices choices;
     private final PrintedPart printed;
     private final Runnable receivers;
@@ -47,24 +51,28 @@ final class SignalSheet extends PartSheet {
     /// @param receivers opens the sheet on which receivers are added
     SignalSheet(
             Actions actions,
-            Outgoing.Tables tables,
+            ReportTables tables,
             InstantSource clock,
             PracticeSession practice,
-            LookedAt lookedAt,
+            ChosenReceiver chosenReceiver,
             SoundOut sound,
             Runnable receivers) {
         this.actions = actions;
         this.tables = tables;
         this.example = clock.instant();
         this.practice = practice;
-        this.lookedAt = lookedAt;
-        this.choices = new FormatChoices(actions, tables, lookedAt, sound, this::showAgain);
-        this.printed = new PrintedPart(actions, lookedAt, this::showAgain);
+        this.chosenReceiver = chosenReceiver;
+        this.choices = new FormatChoices(actions, tables, chosenReceiver, sound, this::showAgain);
+        this.printed = new PrintedPart(actions, chosenReceiver, this::showAgain);
         this.receivers = receivers;
     }
 
     private ReportPresentation presentation(WindowState state) {
-        return ReportPresentation.of(state.job(), state.point(), lookedAt.in(state), tables, example);
+        Optional<Receiver> receiver = chosenReceiver.in(state);
+        return shown.of(state, Kept::new)
+                .of(
+                        receiver.orElse(null),
+                        () -> ReportPresentation.of(state.job(), state.point(), receiver, tables, example));
     }
 
     @Override
@@ -81,7 +89,8 @@ final class SignalSheet extends PartSheet {
     public List<Part> beside(WindowState state) {
         List<Part> parts = new ArrayList<>();
         presentation(state).call().ifPresent(call -> parts.addAll(steps(call)));
-        parts.addAll(StationRoll.of(practice.stationAddress(), practice.roll()));
+        parts.addAll(StationRoll.of(
+                practice.stationAddress(), practice.settings().get().onNetwork(), practice.roll()));
         return parts;
     }
 
@@ -157,18 +166,13 @@ final class SignalSheet extends PartSheet {
                         job -> Edits.account(area.number(), typed).on(job))));
     }
 
-    private static List<Part> outgoing(Outgoing out, Receiver receiver) {
+    private List<Part> outgoing(Outgoing out, Receiver receiver) {
         return switch (out) {
-            case Outgoing.Frame frame ->
-                List.of(
-                        section(
-                                "The frame",
-                                "SIA DC-09; sequence and time are examples. Hover over a run of bytes for what it says"),
-                        frame(out));
+            case Outgoing.Frame frame -> overIp(frame.frame(), out, receiver);
             case Outgoing.Tones tones ->
                 List.of(
                         section("In tones", "SIA DC-05; 50 ms on, 50 ms off"),
-                        frame(out),
+                        frame(out.parts()),
                         new ToneDrawing(tones.digits()).asPart());
             case Outgoing.Pulses pulses ->
                 List.of(
@@ -181,10 +185,26 @@ final class SignalSheet extends PartSheet {
         };
     }
 
-    private static Part frame(Outgoing out) {
+    private List<Part> overIp(IpFrame frame, Outgoing out, Receiver receiver) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(section(
+                "The frame", "SIA DC-09; sequence and time are examples. Hover over a run of bytes for what it says"));
+        parts.add(frame(out.parts()));
+        practice.keys().of(receiver, frame.account()).ifPresent(key -> {
+            boolean given = practice.keys().given(receiver, frame.account()).isPresent();
+            parts.add(section(
+                    "As it travels",
+                    "encrypted with " + (given ? "the key that the station gave" : "a key made for this session") + ", "
+                            + key.bits() + " bits"));
+            parts.add(frame(ReportPresentation.encrypted(frame, key)));
+        });
+        return parts;
+    }
+
+    private static Part frame(List<FramePart> runs) {
         Parts row = Parts.flow();
         row.style("frame");
-        out.parts().forEach(part -> row.add(part(part)));
+        runs.forEach(part -> row.add(part(part)));
         return row.group();
     }
 

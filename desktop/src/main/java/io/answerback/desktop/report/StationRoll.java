@@ -25,18 +25,25 @@ final class StationRoll {
     /// The roll of a station.
     ///
     /// @param address where it listens
+    /// @param onNetwork whether it is open to the site network
     /// @param entries what has arrived, the newest first
-    static List<Part> of(String address, List<RollEntry> entries) {
-        boolean network = address.startsWith("0.0.0.0");
+    static List<Part> of(String address, boolean onNetwork, List<RollEntry> entries) {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title("Practice station"));
         parts.add(Words.wrapped(
-                Words.quiet("listening on " + address + (network ? ", the site network" : ", this computer only"))));
+                Words.quiet("listening on " + address + (onNetwork ? ", the site network" : ", this computer only"))));
         parts.addAll(shown(entries, SHOWN));
         return parts;
     }
 
-    /// Every entry there is.
+    /// How many of the entries are listed, in words.
+    static String about(List<RollEntry> entries) {
+        return entries.size() <= MOST
+                ? "newest first"
+                : "the newest %d of %d; all of them are written out".formatted(MOST, entries.size());
+    }
+
+    /// The newest entries.
     static List<Part> entries(List<RollEntry> entries) {
         return shown(entries, MOST);
     }

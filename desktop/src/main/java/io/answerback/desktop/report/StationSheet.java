@@ -1,5 +1,6 @@
 package io.answerback.desktop.report;
 
+import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.site.Receiver;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StationSettings;
@@ -16,7 +17,7 @@ import io.answerback.station.StationRules;
 import java.util.ArrayList;
 import java.util.List;
 
-/// What has arrived at the practice station, how it behaves, and which receivers are dead.
+/// What has arrived at the practice station, how it behaves, which receivers are dead and which paths are cut.
 final class StationSheet extends PartSheet {
     private static final List<Integer> EVERY = List.of(2, 3, 4, 5, 10);
 
@@ -57,6 +58,7 @@ final class StationSheet extends PartSheet {
         List<Part> parts = new ArrayList<>();
         parts.add(behaves.style("programming").group());
         parts.addAll(dead(state, now));
+        parts.addAll(cut(state, now));
         parts.add(Words.section("Where it listens", "").style("section-ruled"));
         parts.add(new Check(
                 "Open to the site network, so that a real communicator can be pointed at this computer",
@@ -68,7 +70,8 @@ final class StationSheet extends PartSheet {
                             "Anybody on this network can reach the station now. It is for practice; the account stays on test at the real one."));
         }
         parts.add(Words.wrapped(Words.quiet(StationRules.Limits.STANDARD.words())));
-        parts.add(Words.section("What has arrived", "newest first").style("section-ruled"));
+        parts.add(Words.section("What has arrived", StationRoll.about(practice.roll()))
+                .style("section-ruled"));
         if (!practice.roll().isEmpty()) {
             parts.add(Parts.flow(Tool.of(
                             "Write out",
@@ -95,6 +98,22 @@ final class StationSheet extends PartSheet {
                     receiver.name() + " is dead",
                     now.dead().contains(receiver.id()),
                     on -> practice.set(now.dead(receiver.id(), on))));
+        }
+        return column.list();
+    }
+
+    private List<Part> cut(WindowState state, StationSettings now) {
+        List<TransmissionPath> paths = state.job().communicator().paths();
+        if (paths.isEmpty()) {
+            return List.of();
+        }
+        Parts column = Parts.column(Words.section("Paths that are cut", "a cut one leads nowhere, so the next is tried")
+                .style("section-ruled"));
+        for (TransmissionPath path : paths) {
+            column.add(new Check(
+                    path.kind().words() + " is cut",
+                    now.cut().contains(path.kind()),
+                    on -> practice.set(now.cut(path.kind(), on))));
         }
         return column.list();
     }

@@ -1,10 +1,11 @@
 package io.answerback.desktop.report;
 
 import io.answerback.core.edit.ReceiverEdits;
+import io.answerback.core.event.EventTable;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.report.Routing;
+import io.answerback.core.routing.Routing;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.wording.Terms;
@@ -24,16 +25,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// Which receiver is told of which events: always, only when the one before is silent, or never.
 final class ToldSheet extends PartSheet {
     private final Actions actions;
     private final Runnable receivers;
+    private final PeoplePart people;
+    private final MessagesPart messages;
 
+    /// @param events the words of events
     /// @param receivers opens the sheet on which receivers are added
-    ToldSheet(Actions actions, Runnable receivers) {
+    ToldSheet(Actions actions, EventTable events, Runnable receivers) {
         this.actions = actions;
         this.receivers = receivers;
+        this.people = new PeoplePart(actions);
+        this.messages = new MessagesPart(events);
     }
 
     @Override
@@ -47,9 +54,14 @@ final class ToldSheet extends PartSheet {
     }
 
     @Override
+    public List<Part> beside(WindowState state) {
+        return messages.parts(state);
+    }
+
+    @Override
     public List<Part> middle(WindowState state) {
         List<Receiver> all = state.job().receivers();
-        if (all.isEmpty()) {
+        if (all.isEmpty() && state.job().communicator().people().isEmpty()) {
             return List.of(Words.firstStep(
                     "There is no receiver yet. Add the station's, with its address.",
                     "Add a receiver",
@@ -58,10 +70,15 @@ final class ToldSheet extends PartSheet {
         }
         Terms terms = Terms.of(state.job().practice());
         List<Part> parts = new ArrayList<>();
-        parts.add(matrix(all, terms));
+        parts.add(matrix(state.job(), terms));
         parts.add(legend());
         parts.add(Words.section("In words", "").style("section-ruled"));
         parts.add(inWords(state.job(), terms));
+        parts.add(Words.section(
+                        "People",
+                        "told by the communicator, by mail or text message; Answerback sends them nothing yet")
+                .style("section-ruled"));
+        parts.add(people.people(state.job()));
         parts.add(Words.section("Usual ways", "one press sets all cells").style("section-ruled"));
         parts.add(Parts.flow(
                         way("Everything to the first", PracticeOption.ALL_TO_ONE, "the others are told nothing"),
@@ -78,7 +95,7 @@ final class ToldSheet extends PartSheet {
         return parts;
     }
 
-    private static String title(EventGroup group, Terms terms) {
+    static String title(EventGroup group, Terms terms) {
         String title = terms.in(group.title());
         return title.substring(0, 1).toUpperCase(Locale.ROOT) + title.substring(1);
     }
@@ -86,8 +103,10 @@ final class ToldSheet extends PartSheet {
     private static Part inWords(Job job, Terms terms) {
         Grid.Filling grid = Grid.filling("table").columns(Grid.Column.least(90), Grid.Column.REST);
         for (EventGroup group : EventGroup.values()) {
-            String told =
-                    Routing.of(job, group).stream().map(ToldSheet::inWords).collect(Collectors.joining("; and "));
+            String told = Stream.concat(
+                            Routing.of(job, group).stream().map(ToldSheet::inWords),
+                            Stream.of(PeoplePart.inWords(job, group)).filter(its -> !its.isEmpty()))
+                    .collect(Collectors.joining("; and "));
             grid.line(
                     group,
                     List.of(
@@ -107,7 +126,7 @@ final class ToldSheet extends PartSheet {
         return Tool.of(words, hint, () -> actions.apply(ReceiverEdits.way(way)));
     }
 
-    private Part matrix(List<Receiver> all, Terms terms) {
+    private Part matrix(Job job, Terms terms) {
         Grid.Filling grid = Grid.filling("table", "told-matrix");
         grid.columns(Grid.Column.REST);
         List<Showable> head = new ArrayList<>(List.of(Words.quiet("")));
@@ -115,7 +134,7 @@ final class ToldSheet extends PartSheet {
             head.add(Words.whole(Words.of("told-head", title(group, terms))));
         }
         grid.line("head", head);
-        for (Receiver receiver : all) {
+        for (Receiver receiver : job.receivers()) {
             List<Showable> cells = new ArrayList<>();
             cells.add(Group.column(
                     Words.wrapped(Words.of("told-name", receiver.name())), Words.wrapped(Words.quiet(way(receiver)))));
@@ -124,6 +143,7 @@ final class ToldSheet extends PartSheet {
             }
             grid.line(receiver.id(), cells);
         }
+        people.rows(job, grid, terms);
         return grid.grid();
     }
 
@@ -145,6 +165,6 @@ final class ToldSheet extends PartSheet {
     private static Part legend() {
         return Words.wrapped(
                 Words.quiet(
-                        "always: told of each event. backup: tried when the receiver before it in the list does not answer. –: not told."));
+                        "always: told of each event. backup: tried when the receiver before it in the list does not answer. mail, text, both: how a person is told. –: not told."));
     }
 }

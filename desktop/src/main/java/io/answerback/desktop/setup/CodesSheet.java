@@ -121,7 +121,7 @@ final class CodesSheet extends FilledSheet {
                                 holder(note).isEmpty() ? "nobody said" : holder(note),
                                 typed -> held(step, note, typed))
                         .wrapped(),
-                new Secret("Digits of " + name, typed -> digits.put(step.key(), typed), emptied));
+                Secret.digits("Digits of " + name, typed -> digits.put(step.key(), typed), emptied));
     }
 
     private static String holder(Optional<PanelProgramming.CodeNote> note) {

@@ -42,6 +42,7 @@ public final class Commands {
         this.survey = List.copyOf(survey);
         this.start = start;
         this.stage = stage;
+        openJob.copiesTo(Commands::toClipboard);
         this.openJob = openJob;
         this.keeper = keeper;
         this.practice = practice;
@@ -196,9 +197,13 @@ public final class Commands {
                                 link.figure(),
                                 link.line(),
                                 link.mark().word())));
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
-        Clipboard.getSystemClipboard().setContent(content);
+        toClipboard(text.toString());
         openJob.tell("The chain of " + openJob.now().point().name() + " is on the clipboard.");
+    }
+
+    private static void toClipboard(String text) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
     }
 }

@@ -141,9 +141,12 @@ final class Everything {
     }
 
     private Stream<Hit> people() {
-        return job().setup().users().stream()
+        Stream<Hit> users = job().setup().users().stream()
                 .map(user -> new Hit(
                         user.title(), "person, user %02d".formatted(user.number()), () -> openJob.go(Stop.SET_UP)));
+        Stream<Hit> told = job().communicator().people().stream()
+                .map(person -> new Hit(person.name(), "person, told of events", () -> openJob.go(Stop.REPORT)));
+        return Stream.concat(users, told);
     }
 
     private Stream<Hit> receivers() {

@@ -1,23 +1,27 @@
 package io.answerback.desktop.shell;
 
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Switch;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /// A bench of several sheets with a switch between them. A sheet is made when it is first wanted.
 ///
 /// @param <S> names the sheets, the first of them on top to begin with
 public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     private final Function<S, String> title;
+    private final Function<S, ?> group;
     private final List<S> names;
     private final Map<S, Supplier<PartSheet>> makers;
     private final Map<S, PartSheet> made;
@@ -27,7 +31,16 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
     ///
     /// @param title a sheet's name on the switch
     protected SheetedBench(OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title) {
+        this(openJob, look, sheets, title, sheet -> 0);
+    }
+
+    /// The same with sheets in groups, so that the switch can break between them where there is little room.
+    ///
+    /// @param group what a sheet belongs to; sheets of one group follow one another
+    protected SheetedBench(
+            OpenJob openJob, Look look, Class<S> sheets, Function<S, String> title, Function<S, ?> group) {
         super(openJob, look);
+        this.group = group;
         this.title = title;
         this.names = List.of(sheets.getEnumConstants());
         this.makers = new EnumMap<>(sheets);
@@ -64,8 +77,14 @@ public abstract class SheetedBench<S extends Enum<S>> extends PartBench {
 
     @Override
     public final Optional<Part> switching(WindowState state) {
-        return over().isPresent()
-                ? Optional.empty()
-                : Optional.of(Switch.bare("Sheet", names, onTop(state), title, this::open));
+        return over().isPresent() ? Optional.empty() : Optional.of(switches(state));
+    }
+
+    private Part switches(WindowState state) {
+        Map<Object, List<S>> groups =
+                names.stream().collect(Collectors.groupingBy(group, LinkedHashMap::new, Collectors.toList()));
+        Parts row = Parts.flow();
+        groups.values().forEach(sheets -> row.add(Switch.bare("Sheet", sheets, onTop(state), title, this::open)));
+        return groups.size() == 1 ? row.list().getFirst() : row.style("choices").group();
     }
 }

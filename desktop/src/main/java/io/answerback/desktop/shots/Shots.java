@@ -89,6 +89,7 @@ public final class Shots extends Application {
             application.benches().report().lookAt(new ReceiverId("B"));
         });
         camera.take("report-told", () -> application.benches().report().open(ReportSheet.TOLD));
+        camera.take("report-paths", () -> application.benches().report().open(ReportSheet.HOW_LONG));
         camera.onWindow(() -> application.benches().report().open(ReportSheet.SIGNAL));
     }
 
@@ -111,7 +112,7 @@ public final class Shots extends Application {
         camera.onWindow(() -> application.benches().power().open(PowerSheet.HOLD));
     }
 
-    /// What is typed, what is wanted, what zones do by day and night, and the panel's profile.
+    /// What is typed, what is wanted, and what zones do by day and night.
     private void setUp() throws Exception {
         camera.take("setup", () -> {
             application.openJob().select(new PointId("01"));
@@ -119,7 +120,6 @@ public final class Shots extends Application {
         });
         camera.take("setup-decisions", () -> application.benches().setup().open(SetupSheet.DECISIONS));
         camera.take("setup-ways", () -> application.benches().setup().open(SetupSheet.WAYS));
-        camera.take("setup-profile", () -> application.benches().setup().open(SetupSheet.PROFILE));
         camera.onWindow(() -> application.benches().setup().open(SetupSheet.TYPING));
     }
 

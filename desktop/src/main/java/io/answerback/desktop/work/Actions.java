@@ -40,6 +40,9 @@ public interface Actions {
     /// Tells the user something, in one line.
     void tell(String notice);
 
+    /// Copies text, to paste it elsewhere.
+    void copy(String text);
+
     /// Looks at another zone point or system point.
     void select(PointId pointId);
 

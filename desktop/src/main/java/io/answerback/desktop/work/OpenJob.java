@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -24,6 +25,7 @@ import org.slf4j.LoggerFactory;
 public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
 
+    private Consumer<String> clipboard = text -> {};
     private final Assessor assessor;
     private final PendingEdits pending;
     private final ReadOnlyObjectWrapper<Job> latest = new ReadOnlyObjectWrapper<>();
@@ -182,5 +184,16 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     public void tell(String notice) {
         pending.tell(notice);
         show(now().noticing(notice));
+    }
+
+    /// Says where copied text goes; until then it goes nowhere.
+    public void copiesTo(Consumer<String> other) {
+        clipboard = other;
+    }
+
+    @Override
+    public void copy(String text) {
+        clipboard.accept(text);
+        tell("It is on the clipboard.");
     }
 }

@@ -11,6 +11,7 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.format.Answer;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.routing.Try;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -37,7 +38,7 @@ class SenderTest {
     private final Job job = DemoJobs.job(1).withProofs(java.util.List.of());
 
     @Mock
-    private Line line;
+    private Sender line;
 
     @Mock
     private InstantSource clock;
@@ -55,7 +56,7 @@ class SenderTest {
 
     private PointResult act(Delivery delivery) {
         when(line.send(any(), any(), any()))
-                .thenAnswer(call -> new Line.Sent(call.getArgument(1), List.of(List.of(leg(delivery)))));
+                .thenAnswer(call -> new Sender.Sent(call.getArgument(1), List.of(List.of(leg(delivery)))));
         PointResult point = new Assessor(DataFiles.events())
                 .assess(job)
                 .point(new PointId("01"))
@@ -65,9 +66,9 @@ class SenderTest {
         return point;
     }
 
-    private Leg leg(Delivery delivery) {
-        return new Leg(
-                job.receivers().getFirst(),
+    private ReceiverResult leg(Delivery delivery) {
+        return new ReceiverResult(
+                new Try(job.receivers().getFirst(), job.communicator().paths().getFirst()),
                 "frame",
                 delivery.acknowledged(),
                 delivery.at(),

@@ -7,17 +7,21 @@ import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.PathEdits;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.routing.Try;
 import io.answerback.core.site.Communicator;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.files.secret.StationKeys;
 import io.answerback.station.Misbehaviour;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.StationRules;
@@ -34,19 +38,21 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /// A signal's way along the chain against a real station, without a window.
-class SignalRunTest implements SignalRun.Screen {
+class SignalRunTest implements SignalRun.Screen, Sender.Ways {
     private final List<Run> runs = new ArrayList<>();
     private Job job = quickRoute(DemoJobs.job(1).withProofs(List.of()));
-    private final List<Leg> calls = new ArrayList<>();
+    private final List<ReceiverResult> calls = new ArrayList<>();
     private final InetSocketAddress nowhere = new InetSocketAddress(InetAddress.getLoopbackAddress(), 1);
-    private final PracticeKeys keys = new PracticeKeys();
+    private final FrameKeys keys = new FrameKeys(() -> StationKeys.NONE);
+    private final List<Duration> waits = new ArrayList<>();
     private Set<String> dead = Set.of();
+    private Set<PathKind> cut = Set.of();
     private PracticeStation station;
 
     /// Two tries of 200 ms, so that a silent station is given up soon, and receivers over IP only.
     private static Job quickRoute(Job demo) {
-        IpRoute route = new IpRoute(2, 200);
-        return demo.withCommunicator(new Communicator("Communicator", route))
+        TransmissionPath path = TransmissionPath.of(PathKind.IP, 2, 200);
+        return demo.withCommunicator(new Communicator("Communicator", List.of(path)))
                 .withReceivers(demo.receivers().stream()
                         .filter(receiver -> receiver.format().overIp())
                         .toList());
@@ -65,22 +71,29 @@ class SignalRunTest implements SignalRun.Screen {
         job = fact.apply(job);
     }
 
+    @Override
+    public InetSocketAddress of(Try one) {
+        boolean silent =
+                dead.contains(one.receiver().id().text()) || cut(one.path().kind());
+        return silent ? nowhere : station.address();
+    }
+
+    @Override
+    public boolean cut(PathKind kind) {
+        return cut.contains(kind);
+    }
+
     private SignalRun start(Misbehaviour how) throws IOException {
         InstantSource clock = InstantSource.system();
         station = PracticeStation.listen(
                 InetAddress.getLoopbackAddress(),
                 0,
                 StationRules.standard(new IpSignals(DataFiles.letters()))
-                        .withKeys(account -> keys.all())
+                        .withKeys(keys::ofAccount)
                         .misbehaving(how),
                 clock,
                 received -> {});
-        Line line = new Line(
-                receiver -> dead.contains(receiver.id().text()) ? nowhere : station.address(),
-                DataFiles.reporting(),
-                clock,
-                calls::add,
-                keys);
+        Sender line = new Sender(this, DataFiles.reporting(), clock, calls::add, keys, waits::add);
         return new SignalRun(line, DataFiles.events(), clock, Duration.ZERO, PanelState.allSet(job), this);
     }
 
@@ -98,6 +111,28 @@ class SignalRunTest implements SignalRun.Screen {
 
     private LinkState last() {
         return runs.getLast().links().getLast();
+    }
+
+    @Test
+    void withoutAPathNothingLeaves() throws IOException {
+        job = PathEdits.remove(PathKind.IP).on(job);
+        start(Misbehaviour.NONE).act(job, point("07"), true);
+        assertThat(last().figure()).isEqualTo("no path");
+        assertThat(last().mark()).isEqualTo(Mark.WRONG);
+        assertThat(job.proofOf(new PointId("07"))).isEmpty();
+    }
+
+    @Test
+    void aCutPathIsGivenUpAndTheNextRegistersAndAnswers() throws IOException {
+        job = PathEdits.add(PathKind.CELLULAR).on(job);
+        cut = Set.of(PathKind.IP);
+        SignalRun signals = start(Misbehaviour.NONE);
+        signals.act(job, point("07"), true);
+        assertThat(last().mark()).isEqualTo(Mark.PROVEN);
+        assertThat(waits).containsExactly(Duration.ZERO, Duration.ofSeconds(4));
+        assertThat(runs.getLast().links())
+                .extracting(LinkState::line)
+                .contains("Station A gave up after 2 tries; then Station A by cellular, first try");
     }
 
     @Test
@@ -147,7 +182,7 @@ class SignalRunTest implements SignalRun.Screen {
 
     @Test
     void aReceiverOnALineHearsTheCallAndMisreadsIt() throws IOException {
-        job = job.withReceivers(DemoJobs.job(1).receivers());
+        job = PathEdits.add(PathKind.LINE).on(job.withReceivers(DemoJobs.job(1).receivers()));
         start(Misbehaviour.NONE).act(job, point("07"), true);
         assertThat(calls).singleElement().satisfies(call -> {
             assertThat(call.receiver().name()).isEqualTo("Station B");

@@ -11,6 +11,7 @@ import io.answerback.core.id.ReceiverId;
 import io.answerback.core.practice.PracticeQuestion;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.report.JobSignals;
 import io.answerback.core.report.ReceiverPrintouts;
 import io.answerback.core.site.Job;
 import io.answerback.core.sound.Call;
@@ -75,9 +76,11 @@ class ReportPresentationTest {
                 .containsExactly(
                         "seizes the line", "dials 7 digits", "rings", "hears 2300 Hz", "0423", "333F", "acknowledged");
         assertThat(report.remedies()).isNotEmpty().allSatisfy(remedy -> {
-            Job mended = remedy.on(job);
+            Job mended = remedy.edit().on(job);
             assertThat(ReceiverPrintouts.of(
-                                    mended, mended.receiver(new ReceiverId("B")).orElseThrow(), DataFiles.events())
+                                    JobSignals.of(mended),
+                                    mended.receiver(new ReceiverId("B")).orElseThrow(),
+                                    DataFiles.events())
                             .misleading())
                     .hasSize(remedy.after());
         });

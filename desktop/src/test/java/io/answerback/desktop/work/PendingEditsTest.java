@@ -112,7 +112,7 @@ class PendingEditsTest {
                 "practice station",
                 "frame",
                 Optional.empty(),
-                ProofBasis.of(job, new PointId("22")));
+                ProofBasis.of(job, DataFiles.events(), new PointId("22")));
         onScreen(() -> {
             openJob.apply(Edits.cableMetres(CABLE, 70));
             openJob.learn(Edits.keepProof(proof)::on);

@@ -13,6 +13,7 @@ import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelReducer;
+import io.answerback.core.path.PathOrder;
 import io.answerback.core.power.Battery;
 import io.answerback.core.power.LoadFigure;
 import io.answerback.core.power.Power;
@@ -26,7 +27,6 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Communicator;
-import io.answerback.core.site.IpRoute;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Learned;
 import io.answerback.core.site.Measurement;
@@ -148,7 +148,12 @@ public final class BrinewellColdStore {
                 rows.stream().map(DemoRows::cable).toList(),
                 DemoRows.inputs(rows),
                 rows.stream().map(DemoRows::zone).toList(),
-                new Communicator("Communicator on the keypad bus", new IpRoute(3, 5000)),
+                new Communicator(
+                        "Communicator on the keypad bus",
+                        DemoReceivers.pathsOfColdStore(),
+                        PathOrder.RECEIVER_BY_RECEIVER,
+                        Optional.of(DemoReceivers.networkOfColdStore()),
+                        DemoReceivers.peopleOfColdStore()),
                 DemoReceivers.ofColdStore(),
                 List.of(),
                 List.of(),
@@ -176,7 +181,7 @@ public final class BrinewellColdStore {
                 "practice station",
                 frame,
                 Optional.of(at.plusSeconds(11)),
-                ProofBasis.of(job, new PointId(pointId)));
+                ProofBasis.of(job, DataFiles.events(), new PointId(pointId)));
     }
 
     /// The panel still expects an expander that was taken away.

@@ -1,6 +1,12 @@
 package io.answerback.files.demo;
 
+import io.answerback.core.id.PersonId;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.NetworkPlan;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.people.Notice;
+import io.answerback.core.people.Person;
 import io.answerback.core.receiver.EventGroup;
 import io.answerback.core.receiver.Reception;
 import io.answerback.core.receiver.ReportFormat;
@@ -8,6 +14,7 @@ import io.answerback.core.receiver.Told;
 import io.answerback.core.site.Receiver;
 import io.answerback.files.DataFiles;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// The receivers of the demo jobs.
@@ -30,6 +37,52 @@ final class DemoReceivers {
                 Receiver.overIp(
                         new ReceiverId("A2"), "Station A, second receiver", "192.0.2.11", 9009, "2", "0", Told.BACKUP),
                 new Receiver(new ReceiverId("B"), "Station B", "", 0, "", "0", old));
+    }
+
+    /// The manager, who is told when the site is left open and when something is broken.
+    static List<Person> peopleOfColdStore() {
+        return List.of(new Person(
+                new PersonId("P1"),
+                "Cold store manager",
+                "manager@brinewell.example",
+                "+99900000142",
+                Map.of(
+                        EventGroup.ALARM,
+                        Notice.TEXT,
+                        EventGroup.HOLD_UP,
+                        Notice.TEXT,
+                        EventGroup.SETTING,
+                        Notice.MAIL,
+                        EventGroup.FAULT,
+                        Notice.BOTH)));
+    }
+
+    /// The site's broadband, a modem whose polls are as frequent as those over broadband and beyond its plan,
+    /// and the panel's own dialler.
+    static List<TransmissionPath> pathsOfColdStore() {
+        return List.of(
+                TransmissionPath.usual(PathKind.IP).withPollSeconds(Optional.of(180)),
+                TransmissionPath.of(PathKind.CELLULAR, 2, 6000)
+                        .withPollSeconds(Optional.of(180))
+                        .withPlanMegabytes(Optional.of(5.0)),
+                TransmissionPath.usual(PathKind.LINE));
+    }
+
+    /// A fixed address in the office's network.
+    static NetworkPlan networkOfColdStore() {
+        return new NetworkPlan(
+                false,
+                false,
+                "192.168.40.20",
+                "255.255.255.0",
+                "192.168.40.1",
+                "192.168.40.1",
+                List.of("192.168.40.10", "192.168.40.21"));
+    }
+
+    /// The dialler alone.
+    static List<TransmissionPath> pathsOfPottery() {
+        return List.of(TransmissionPath.usual(PathKind.LINE));
     }
 
     /// An old receiver on a line that takes two digits of event.

@@ -76,7 +76,8 @@ public final class PikeLanePottery {
         job = CablesLaid.terminated(job, List.of(), WIRED_AT);
         job = job.withPower(Power.UNDECIDED.with(new Battery(new ModuleId("Panel"), 2.1, 1, 5, Optional.empty())));
         job = PracticeEdits.people(5).on(job);
-        job = job.withReceivers(DemoReceivers.ofPottery());
+        job = job.withReceivers(DemoReceivers.ofPottery())
+                .withCommunicator(job.communicator().withPaths(DemoReceivers.pathsOfPottery()));
         job = Edits.account(1, "2041").on(job);
         job = Edits.account(2, "2041").on(job);
         job = Edits.unusedFitted(new InputId("Panel.7"), UnusedTermination.LINK).on(job);

@@ -56,6 +56,19 @@ public final class PacketCapture implements Closeable {
         out.flush();
     }
 
+    /// Adds what a caller sent and, where there was one, the answer.
+    ///
+    /// @param reply the answer; empty when there was none
+    /// @throws IOException when the disk refuses
+    public void add(
+            Instant at, boolean udp, InetSocketAddress caller, InetSocketAddress station, String sent, String reply)
+            throws IOException {
+        add(at, udp, caller, station, sent);
+        if (!reply.isEmpty()) {
+            add(at, udp, station, caller, reply);
+        }
+    }
+
     private byte[] packet(boolean udp, InetSocketAddress from, InetSocketAddress to, byte[] data) {
         boolean four = from.getAddress() instanceof Inet4Address && to.getAddress() instanceof Inet4Address;
         byte[] source = from.getAddress().getAddress();

@@ -1,0 +1,52 @@
+package io.answerback.core.answer;
+
+import io.answerback.core.event.Signal;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.report.JobSignals;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.report.ReportTables;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Receiver;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/// How long a call takes that brings the first alarm of a job to a receiver on a line: the call itself is
+/// built, digit by digit.
+public final class CallLengths implements Function<Receiver, Optional<CallLength>> {
+    private final Optional<Signal> alarm;
+    private final ReportTables tables;
+    private final Map<Receiver, Optional<CallLength>> known = new HashMap<>();
+
+    /// The calls of a job.
+    public CallLengths(Parts job, ReportTables tables) {
+        this.tables = tables;
+        this.alarm = JobSignals.of(job).stream()
+                .map(JobSignals.Sent::signal)
+                .filter(signal -> tables.events().group(signal) == EventGroup.ALARM)
+                .findFirst();
+    }
+
+    /// How long the call takes; empty while the job sends no alarm, its receiver has no number, or its format
+    /// cannot carry it.
+    @Override
+    public Optional<CallLength> apply(Receiver receiver) {
+        return known.computeIfAbsent(receiver, this::length);
+    }
+
+    private Optional<CallLength> length(Receiver receiver) {
+        if (receiver.reception().phone().isEmpty() || receiver.format().overIp()) {
+            return Optional.empty();
+        }
+        return alarm.flatMap(signal -> {
+            try {
+                Outgoing report = Outgoing.of(receiver, signal, 1, "", Instant.EPOCH, tables);
+                return Optional.of(CallLength.of(Outgoing.call(report, receiver)));
+            } catch (IllegalArgumentException cannot) {
+                return Optional.empty();
+            }
+        });
+    }
+}

@@ -1,0 +1,90 @@
+package io.answerback.core.answer;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.id.ReceiverId;
+import io.answerback.core.path.PathKind;
+import io.answerback.core.path.TransmissionPath;
+import io.answerback.core.receiver.EventGroup;
+import io.answerback.core.routing.Routing;
+import io.answerback.core.site.Parts;
+import io.answerback.core.site.Receiver;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/// What has failed when an event happens.
+///
+/// @param name what has failed, in words
+/// @param down the paths that lead nowhere
+/// @param dead the receivers that answer nothing
+public record Scenario(String name, Set<PathKind> down, Set<ReceiverId> dead) {
+    /// Nothing has failed.
+    public static final Scenario ALL_UP = new Scenario("everything up", Set.of(), Set.of());
+
+    public Scenario {
+        down = Set.copyOf(down);
+        dead = Set.copyOf(dead);
+    }
+
+    /// How many things have failed.
+    public int failures() {
+        return down.size() + dead.size();
+    }
+
+    /// What can fail for a group of events: nothing, each path, each receiver that is told, every two of these,
+    /// and all paths.
+    public static List<Scenario> of(Parts job, EventGroup group) {
+        List<Failure> single = new ArrayList<>();
+        job.communicator().paths().stream().map(TransmissionPath::kind).forEach(kind -> single.add(new PathDown(kind)));
+        Set<Receiver> told = Routing.of(job, group).stream()
+                .flatMap(its -> its.receivers().stream())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        told.forEach(receiver -> single.add(new ReceiverDead(receiver.id(), receiver.name())));
+        Set<Scenario> all = new LinkedHashSet<>();
+        all.add(ALL_UP);
+        single.forEach(failure -> all.add(with(List.of(failure))));
+        for (int i = 0; i < single.size(); i++) {
+            for (int j = i + 1; j < single.size(); j++) {
+                all.add(with(List.of(single.get(i), single.get(j))));
+            }
+        }
+        List<Failure> paths = single.stream().filter(PathDown.class::isInstance).toList();
+        if (paths.size() > 2) {
+            all.add(with(paths));
+        }
+        return List.copyOf(all);
+    }
+
+    private sealed interface Failure {
+        String words();
+    }
+
+    private record PathDown(PathKind kind) implements Failure {
+        @Override
+        public String words() {
+            return Text.of("%s down", kind.words());
+        }
+    }
+
+    private record ReceiverDead(ReceiverId id, String name) implements Failure {
+        @Override
+        public String words() {
+            return Text.of("%s dead", name);
+        }
+    }
+
+    private static Scenario with(List<Failure> failures) {
+        Set<PathKind> down = EnumSet.noneOf(PathKind.class);
+        Set<ReceiverId> dead = new LinkedHashSet<>();
+        for (Failure failure : failures) {
+            switch (failure) {
+                case PathDown path -> down.add(path.kind());
+                case ReceiverDead receiver -> dead.add(receiver.id());
+            }
+        }
+        return new Scenario(failures.stream().map(Failure::words).collect(Collectors.joining(" and ")), down, dead);
+    }
+}

@@ -1,0 +1,32 @@
+package io.answerback.core.message;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Parts;
+
+/// What a person is sent of an event.
+///
+/// @param subject the subject of a mail
+/// @param text the text of a mail or a text message
+public record Message(String subject, String text) {
+    /// The message about a signal.
+    ///
+    /// @param from what sends it, such as "07 Dock roller door 2"; empty for what is in its words already
+    /// @param words the event table in the words of the firm
+    public static Message of(Parts job, Signal signal, String from, EventTable words) {
+        String what = signal.qualifier() == Qualifier.RESTORE
+                ? "end of " + words.words(signal.event())
+                : words.words(signal.event());
+        StringBuilder text = new StringBuilder(job.site().name()).append(": ").append(what);
+        if (!from.isEmpty()) {
+            text.append(", ").append(from);
+        }
+        job.area(signal.area())
+                .map(Area::name)
+                .ifPresent(name -> text.append(Text.of(", area %02d %s", signal.area(), name)));
+        return new Message(job.site().name() + ": " + what, text.append('.').toString());
+    }
+}

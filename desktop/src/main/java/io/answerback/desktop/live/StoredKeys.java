@@ -1,0 +1,149 @@
+package io.answerback.desktop.live;
+
+import io.answerback.core.format.EncryptionKey;
+import io.answerback.desktop.work.Background;
+import io.answerback.files.secret.KeyFile;
+import io.answerback.files.secret.StationKeys;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/// The keys that stations gave, as far as this window may use them: from when they are opened with their pass
+/// phrase until they are locked or the window closes. Called on the JavaFX thread; the file is read and written
+/// off it.
+public final class StoredKeys {
+    /// How far the keys can be used.
+    public enum State {
+        /// There are none on this computer yet.
+        NONE,
+        /// There are keys, locked.
+        LOCKED,
+        /// They are being opened or changed.
+        WORKING,
+        /// They are open.
+        OPEN
+    }
+
+    private final Path folder;
+    private final Background background;
+    private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NONE);
+    private volatile StationKeys keys = StationKeys.NONE;
+    private Optional<KeyFile> opened = Optional.empty();
+
+    /// The keys in a folder, locked.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public StoredKeys(Path folder, Background background) {
+        this.folder = folder;
+        this.background = background;
+        look();
+    }
+
+    private void look() {
+        background.run(() -> KeyFile.exists(folder), there -> {
+            if (there && state.get() == State.NONE) {
+                state.set(State.LOCKED);
+            }
+        });
+    }
+
+    /// How far they can be used now.
+    public ReadOnlyObjectProperty<State> state() {
+        return state.getReadOnlyProperty();
+    }
+
+    /// The keys; none while they are locked. For any thread.
+    public StationKeys keys() {
+        return keys;
+    }
+
+    /// Begins to keep keys on this computer.
+    ///
+    /// @param wrong told why not, in one line
+    public void begin(String passPhrase, Consumer<String> wrong) {
+        opening(() -> KeyFile.begin(folder, passPhrase.toCharArray()), wrong);
+    }
+
+    /// Opens the keys.
+    ///
+    /// @param wrong told why not, in one line
+    public void open(String passPhrase, Consumer<String> wrong) {
+        opening(() -> KeyFile.open(folder, passPhrase.toCharArray()), wrong);
+    }
+
+    private record Opening(KeyFile file, StationKeys keys) {}
+
+    private void opening(Callable<KeyFile> how, Consumer<String> wrong) {
+        State before = state.get();
+        state.set(State.WORKING);
+        background.run(
+                () -> {
+                    KeyFile file = how.call();
+                    return new Opening(file, file.keys());
+                },
+                opening -> {
+                    opened = Optional.of(opening.file());
+                    keys = opening.keys();
+                    state.set(State.OPEN);
+                },
+                why -> {
+                    state.set(before);
+                    look();
+                    wrong.accept(why);
+                });
+    }
+
+    /// Locks them: nothing uses them until they are opened again.
+    public void lock() {
+        if (opened.isPresent()) {
+            opened = Optional.empty();
+            keys = StationKeys.NONE;
+            state.set(State.LOCKED);
+        }
+    }
+
+    /// Keeps a key for an account, in place of the one before.
+    ///
+    /// @param typed the key in hexadecimal digits
+    /// @param bits the length that the receiver takes
+    /// @param wrong told why not, in one line; it never repeats the key
+    public void keep(StationKeys.Place place, String typed, int bits, Consumer<String> wrong) {
+        try {
+            EncryptionKey key = EncryptionKey.of(typed);
+            if (key.bits() != bits) {
+                wrong.accept("the key has " + key.bits() + " bits; " + place.receiver() + " takes " + bits);
+                return;
+            }
+            change(all -> all.with(place, key), wrong);
+        } catch (IllegalArgumentException none) {
+            wrong.accept(none.getMessage());
+        }
+    }
+
+    /// Removes the key for an account.
+    ///
+    /// @param wrong told why not, in one line
+    public void remove(StationKeys.Place place, Consumer<String> wrong) {
+        change(all -> all.without(place), wrong);
+    }
+
+    private void change(UnaryOperator<StationKeys> change, Consumer<String> wrong) {
+        opened.ifPresent(file -> {
+            state.set(State.WORKING);
+            background.run(
+                    () -> file.change(change),
+                    changed -> {
+                        keys = changed;
+                        state.set(State.OPEN);
+                    },
+                    why -> {
+                        state.set(State.OPEN);
+                        wrong.accept(why);
+                    });
+        });
+    }
+}
