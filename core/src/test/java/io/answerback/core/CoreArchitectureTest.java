@@ -84,6 +84,10 @@ class CoreArchitectureTest {
             .definedBy("io.answerback.core.people..")
             .layer("path")
             .definedBy("io.answerback.core.path..")
+            .layer("mail")
+            .definedBy("io.answerback.core.mail..")
+            .layer("unit")
+            .definedBy("io.answerback.core.unit..")
             .layer("receiver")
             .definedBy("io.answerback.core.receiver..")
             .layer("practice")
@@ -98,7 +102,22 @@ class CoreArchitectureTest {
             .definedBy("io.answerback.core.common..")
             .whereLayer("site")
             .mayOnlyAccessLayers(
-                    "power", "cable", "people", "path", "receiver", "practice", "profile", "device", "common", "id")
+                    "power",
+                    "cable",
+                    "people",
+                    "path",
+                    "mail",
+                    "unit",
+                    "receiver",
+                    "practice",
+                    "profile",
+                    "device",
+                    "common",
+                    "id")
+            .whereLayer("unit")
+            .mayOnlyAccessLayers("path", "profile", "receiver", "common", "id")
+            .whereLayer("mail")
+            .mayOnlyAccessLayers("common")
             .whereLayer("power")
             .mayOnlyAccessLayers("practice", "profile", "device", "common", "id")
             .whereLayer("cable")

@@ -17,6 +17,7 @@ import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.receiver.ReceiverAbilities;
 import io.answerback.core.report.ReportTables;
 import io.answerback.core.survey.KindCatalogue;
+import io.answerback.core.unit.UnitProfile;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -33,6 +34,7 @@ import org.apache.commons.csv.CSVRecord;
 /// The data that ships with the application: the event table, conductors and panel profiles. Each row carries
 /// its source.
 public final class DataFiles {
+    private static final List<String> UNITS = List.of("unit-e", "unit-f", "unit-g", "unit-h", "unit-d");
     private static final List<String> RULES = List.of("graded-2", "graded-3", "four-hours", "twenty-four-hours");
     private static final List<String> PROFILES = List.of("sample-a", "sample-b", "sample-c", "sample-d");
 
@@ -178,6 +180,16 @@ public final class DataFiles {
     /// @throws IllegalArgumentException when none does
     public static PanelProfile profile(String id) {
         return read("profiles/" + id + ".json", PanelProfile.class);
+    }
+
+    /// The profiles of communicators that ship with the application.
+    public static List<UnitProfile> units() {
+        return UNITS.stream().map(DataFiles::unit).toList();
+    }
+
+    /// The communicator's profile that ships under this id, such as "unit-e".
+    public static UnitProfile unit(String id) {
+        return read("units/" + id + ".json", UnitProfile.class);
     }
 
     private static <T> T read(String name, Class<T> type) {

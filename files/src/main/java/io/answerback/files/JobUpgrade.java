@@ -18,7 +18,8 @@ import tools.jackson.databind.node.ObjectNode;
 /// sounders are set, who watches a supply, and the batteries that were taken out; version 5 brought wireless
 /// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
 /// gave modules ids beside their names, and says of what an id is; version 8 says how is reported to each
-/// receiver, and of what it is told; version 9 gives the communicator its paths.
+/// receiver, and of what it is told; version 9 gives the communicator its paths; version 10
+/// knows the box it is and its mail server.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",

@@ -21,8 +21,13 @@ final class Schemas {
     private static final String BASE = "https://answerback.example/";
     private static final SchemaRegistry REGISTRY = SchemaRegistry.withDefaultDialect(
             SpecificationVersion.DRAFT_2020_12,
-            builder -> builder.schemas(
-                    Map.of(BASE + "rules.schema.json", text("rules"), BASE + "profile.schema.json", text("profile"))));
+            builder -> builder.schemas(Map.of(
+                    BASE + "rules.schema.json",
+                    text("rules"),
+                    BASE + "profile.schema.json",
+                    text("profile"),
+                    BASE + "unit.schema.json",
+                    text("unit"))));
     private static final Map<String, Schema> COMPILED = new ConcurrentHashMap<>();
 
     private Schemas() {}

@@ -34,6 +34,7 @@ class BrinewellColdStoreTest {
                         "unused-input:Panel.8",
                         "code-still-the-makers:engineer-code 0",
                         "code-still-the-makers:remote-code 0",
+                        "code-still-the-makers:unit:password 0",
                         "code-still-the-makers:user-code 2",
                         "code-still-the-makers:user-code 3",
                         "way-in-too-slow:01",

@@ -16,7 +16,8 @@ class TellerTest {
 
     @Test
     void whatWasTakenBeforeClosingIsStillTold() {
-        Teller teller = new Teller(1000, received -> told.add(received.problems().getFirst()), TellerTest::gap);
+        Teller teller =
+                new Teller(1000, received -> told.add(received.problems().getFirst()), TellerTest::gap);
         IntStream.range(0, 1000).forEach(i -> teller.tell(line(Integer.toString(i))));
         teller.close();
         assertThat(told)

@@ -2,6 +2,9 @@ package io.answerback.core.assess;
 
 import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
+import io.answerback.core.attach.CaptureChecks;
+import io.answerback.core.attach.FittingChecks;
+import io.answerback.core.attach.ServiceChecks;
 import io.answerback.core.bus.AddressTwice;
 import io.answerback.core.bus.AddressUndecided;
 import io.answerback.core.bus.AddressUnfit;
@@ -50,6 +53,7 @@ import io.answerback.core.loop.LoopStateTight;
 import io.answerback.core.loop.LoopStateUnsafe;
 import io.answerback.core.loop.PointWithoutInput;
 import io.answerback.core.loop.SupplyLossUnseen;
+import io.answerback.core.message.MailChecks;
 import io.answerback.core.network.NetworkChecks;
 import io.answerback.core.proof.LineNeverProven;
 import io.answerback.core.proof.ProgrammedSinceProven;
@@ -220,6 +224,10 @@ public final class Checks {
             new PeopleChecks(),
             new PathChecks(),
             new NetworkChecks(),
+            new MailChecks(),
+            new FittingChecks(),
+            new CaptureChecks(),
+            new ServiceChecks(),
             new AnswerTooLate());
 
     private Checks() {}

@@ -9,6 +9,7 @@ import io.answerback.core.finding.Target;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.path.NetworkPlan;
 import io.answerback.core.path.PathKind;
+import io.answerback.core.people.Person;
 import io.answerback.core.site.Parts;
 import java.util.List;
 import java.util.Optional;
@@ -55,8 +56,9 @@ public final class NetworkChecks implements JobCheck {
     @Override
     public Stream<Finding> check(Facts facts) {
         boolean overIp = facts.communicator().path(PathKind.IP).isPresent()
-                && facts.routeReceivers().stream()
-                        .anyMatch(receiver -> receiver.format().overIp());
+                && (facts.routeReceivers().stream()
+                                .anyMatch(receiver -> receiver.format().overIp())
+                        || facts.communicator().people().stream().anyMatch(Person::toldByMail));
         if (!overIp) {
             return Stream.empty();
         }

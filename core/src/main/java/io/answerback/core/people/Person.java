@@ -51,6 +51,11 @@ public record Person(PersonId id, String name, String mail, String phone, Map<Ev
         return told.getOrDefault(group, Notice.NONE);
     }
 
+    /// Whether they are told of anything by mail.
+    public boolean toldByMail() {
+        return told.values().stream().anyMatch(Notice::byMail);
+    }
+
     /// Whether mails reach them.
     public boolean hasMail() {
         return !mail.isEmpty();

@@ -1,13 +1,7 @@
 package io.answerback.core.profile;
 
-import io.answerback.core.common.Require;
-import io.answerback.core.common.Text;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 
 /// Something an installer decides in plain words, whatever the panel calls it and however it is typed there.
 public enum Decision {
@@ -64,7 +58,41 @@ public enum Decision {
     /// The engineer's code: only whether it was changed is ever kept.
     ENGINEER_CODE(SettingScope.PANEL, Kind.SECRET, ""),
     /// The remote-access password: only whether it was changed is ever kept.
-    REMOTE_CODE(SettingScope.PANEL, Kind.SECRET, "");
+    REMOTE_CODE(SettingScope.PANEL, Kind.SECRET, ""),
+    /// The number the panel's dialler calls.
+    PHONE_NUMBER(SettingScope.PANEL, Kind.WORDS, ""),
+    /// Whether the panel watches for the voltage of a telephone line.
+    LINE_CHECK(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// Whether the communicator gets its address from the router.
+    UNIT_ROUTER(SettingScope.PANEL, Kind.SWITCH, ""),
+    /// The communicator's own address.
+    UNIT_ADDRESS(SettingScope.PANEL, Kind.WORDS, ""),
+    /// The mask of its network.
+    UNIT_MASK(SettingScope.PANEL, Kind.WORDS, ""),
+    /// The router of its network.
+    UNIT_GATEWAY(SettingScope.PANEL, Kind.WORDS, ""),
+    /// The access point its cellular network asks for.
+    UNIT_ACCESS_POINT(SettingScope.PANEL, Kind.WORDS, ""),
+    /// How often it shows the station over IP that it is there.
+    UNIT_IP_POLL(SettingScope.PANEL, Kind.AMOUNT, "s"),
+    /// How often it does so over the cellular network.
+    UNIT_CELLULAR_POLL(SettingScope.PANEL, Kind.AMOUNT, "s"),
+    /// The mail server it sends mails by.
+    UNIT_MAIL_SERVER(SettingScope.PANEL, Kind.WORDS, ""),
+    /// The port of the mail server.
+    UNIT_MAIL_PORT(SettingScope.PANEL, Kind.WORDS, ""),
+    /// The communicator's password: only whether it was changed is ever kept.
+    UNIT_PASSWORD(SettingScope.PANEL, Kind.SECRET, ""),
+    /// Name or address of a receiver.
+    RECEIVER_HOST(SettingScope.RECEIVER, Kind.WORDS, ""),
+    /// Port of a receiver.
+    RECEIVER_PORT(SettingScope.RECEIVER, Kind.WORDS, ""),
+    /// The account it is told under; the area's where each area has its own.
+    RECEIVER_ACCOUNT(SettingScope.RECEIVER, Kind.WORDS, ""),
+    /// The number text messages to a person go to.
+    PERSON_PHONE(SettingScope.PERSON, Kind.WORDS, ""),
+    /// The address mails to a person go to.
+    PERSON_MAIL(SettingScope.PERSON, Kind.WORDS, "");
 
     /// What sort of value a decision has.
     public enum Kind {
@@ -138,6 +166,16 @@ public enum Decision {
         this.unit = unit;
     }
 
+    /// Whether it follows from what was said of the communicator, its receivers and people, and is decided there.
+    public boolean ofCommunicator() {
+        return scope == SettingScope.RECEIVER || scope == SettingScope.PERSON || name().startsWith("UNIT_");
+    }
+
+    /// Whether its words may be cut to what a panel takes, as a name may.
+    public boolean mayBeCut() {
+        return this == ZONE_NAME || this == AREA_NAME;
+    }
+
     /// What it is there once for.
     public SettingScope scope() {
         return scope;
@@ -171,55 +209,6 @@ public enum Decision {
     ///
     /// @throws IllegalArgumentException when the text is no value of this decision
     public SettingValue read(String text) {
-        String plain = text.strip();
-        return switch (kind) {
-            case AMOUNT -> new SettingValue.Amount(amount(plain));
-            case SWITCH -> new SettingValue.Switch(yes(plain));
-            case CHOICE -> new SettingValue.Chosen(chosen(plain));
-            case NUMBERS -> new SettingValue.Numbers(numbers(plain));
-            case WORDS -> new SettingValue.Named(plain);
-            case SECRET ->
-                throw new IllegalArgumentException(
-                        Text.of("%s has digits that are never kept; only that it was changed is", words()));
-        };
-    }
-
-    private double amount(String plain) {
-        try {
-            return Require.within(Double.parseDouble(plain.replace(',', '.')), 0, 100_000, words());
-        } catch (NumberFormatException wordy) {
-            throw new IllegalArgumentException(Text.of("%s is \"%s\"; type a figure in %s", words(), plain, unit));
-        }
-    }
-
-    private boolean yes(String plain) {
-        return switch (plain.toLowerCase(Locale.ROOT)) {
-            case "yes" -> true;
-            case "no" -> false;
-            default -> throw new IllegalArgumentException(Text.of("%s is \"%s\"; it is yes or no", words(), plain));
-        };
-    }
-
-    private String chosen(String plain) {
-        return Optional.of(plain)
-                .filter(choices()::contains)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        Text.of("%s is \"%s\"; it is one of %s", words(), plain, choices())));
-    }
-
-    private TreeSet<Integer> numbers(String plain) {
-        try {
-            return Arrays.stream(plain.split("[ ,]+"))
-                    .filter(number -> !number.isEmpty())
-                    .map(Integer::valueOf)
-                    .collect(Collectors.toCollection(TreeSet::new));
-        } catch (NumberFormatException wordy) {
-            throw new IllegalArgumentException(
-                    Text.of("%s is \"%s\"; type numbers with commas between", words(), plain));
-        }
-    }
-
-    private String words() {
-        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return new ValueText(this).read(text.strip());
     }
 }

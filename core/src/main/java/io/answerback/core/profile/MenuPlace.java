@@ -14,4 +14,9 @@ public record MenuPlace(String id, String name, String in) {
         name = Require.text(name, "name of place " + id);
         in = in == null ? "" : in.strip();
     }
+
+    /// The same with a prefix before every id in it.
+    MenuPlace prefixed(String prefix) {
+        return new MenuPlace(prefix + id, name, in.isEmpty() ? in : prefix + in);
+    }
 }

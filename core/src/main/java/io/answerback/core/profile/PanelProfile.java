@@ -72,20 +72,26 @@ public record PanelProfile(
 
     /// The same addressing its modules so.
     public PanelProfile withBus(BusRule other) {
-        return with(Optional.of(other), radio, setup);
+        return with(modules, Optional.of(other), radio, setup);
     }
 
     /// The same hearing so by radio.
     public PanelProfile withRadio(RadioRule other) {
-        return with(bus, Optional.of(other), setup);
+        return with(modules, bus, Optional.of(other), setup);
     }
 
     /// The same with other settings.
     public PanelProfile withSetup(SettingCatalogue other) {
-        return with(bus, radio, other);
+        return with(modules, bus, radio, other);
     }
 
-    private PanelProfile with(Optional<BusRule> addresses, Optional<RadioRule> hears, SettingCatalogue settings) {
+    /// The same with other kinds of module.
+    public PanelProfile withModules(List<ModuleKind> other) {
+        return with(other, bus, radio, setup);
+    }
+
+    private PanelProfile with(
+            List<ModuleKind> kinds, Optional<BusRule> addresses, Optional<RadioRule> hears, SettingCatalogue settings) {
         return new PanelProfile(
                 id,
                 name,
@@ -95,7 +101,7 @@ public record PanelProfile(
                 schemes,
                 capacity,
                 radioBand,
-                modules,
+                kinds,
                 addresses,
                 hears,
                 settings);

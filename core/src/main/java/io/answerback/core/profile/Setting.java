@@ -49,4 +49,20 @@ public record Setting(
     public SettingScope scope() {
         return decision.scope();
     }
+
+    /// The same with a prefix before every id in it.
+    Setting prefixed(String prefix) {
+        return new Setting(
+                prefix + id,
+                name,
+                decision,
+                form,
+                usual,
+                prefix + place,
+                at,
+                shows,
+                needsText,
+                after.stream().map(before -> prefix + before).toList(),
+                powerCycle);
+    }
 }

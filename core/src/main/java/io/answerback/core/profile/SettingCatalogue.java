@@ -3,6 +3,7 @@ package io.answerback.core.profile;
 import io.answerback.core.common.Keyed;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Every setting of a panel that is known, and how one moves about in it.
 ///
@@ -33,6 +34,18 @@ public record SettingCatalogue(List<MenuPlace> places, List<Setting> settings, M
         places = Keyed.of(places == null ? List.of() : places, MenuPlace::id, "places", "place");
         settings = Keyed.of(settings == null ? List.of() : settings, Setting::id, "settings", "setting");
         manner = manner == null ? new Manner("", "", "", "") : manner;
+    }
+
+    /// These settings, and behind them those of another box, whose ids get a prefix.
+    ///
+    /// @param prefix what the ids of the other box begin with, such as "unit:"
+    public SettingCatalogue with(String prefix, SettingCatalogue other) {
+        return new SettingCatalogue(
+                Stream.concat(places.stream(), other.places.stream().map(place -> place.prefixed(prefix)))
+                        .toList(),
+                Stream.concat(settings.stream(), other.settings.stream().map(setting -> setting.prefixed(prefix)))
+                        .toList(),
+                manner);
     }
 
     /// The setting with this id; empty when there is none.

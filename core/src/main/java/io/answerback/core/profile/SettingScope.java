@@ -13,7 +13,11 @@ public enum SettingScope {
     /// Once for each output of the board that is free for any use, in the order of its terminals.
     OUTPUT("output"),
     /// Once for each module with an address on the bus; its number is that address.
-    MODULE("address");
+    MODULE("address"),
+    /// Once for each receiver, in the order of the list.
+    RECEIVER("receiver"),
+    /// Once for each person who is told by mail or text message, in the order of the list.
+    PERSON("person");
 
     private final String counted;
 

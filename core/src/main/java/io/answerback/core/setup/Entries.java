@@ -105,7 +105,7 @@ public final class Entries {
             case SettingValue.Switch yesOrNo -> option(setting, yesOrNo.text());
             case SettingValue.Chosen chosen -> option(setting, chosen.text());
             case SettingValue.Numbers numbers -> numbers(form, numbers.numbers());
-            case SettingValue.Named named -> words(form, named.words());
+            case SettingValue.Named named -> words(setting, named.words());
         };
     }
 
@@ -203,8 +203,13 @@ public final class Entries {
         return numbers.stream().map(String::valueOf).collect(Collectors.joining(form.separator()));
     }
 
-    /// Words are cut to what the panel takes: a shorter name is better than none.
-    private static Typing words(EntryForm form, String words) {
+    /// A name is cut to what the panel takes: a shorter name is better than none. A number or an address that is cut
+    /// leads elsewhere.
+    private static Typing words(Setting setting, String words) {
+        EntryForm form = setting.form();
+        if (words.length() > form.most() && !setting.decision().mayBeCut()) {
+            return Typing.cannot(Text.of("it takes %d letters, and these are %d", form.most(), words.length()));
+        }
         return Typing.of(
                 words.length() <= form.most()
                         ? words

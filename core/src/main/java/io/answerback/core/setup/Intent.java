@@ -22,6 +22,7 @@ import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
+import io.answerback.core.unit.Attachment;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
@@ -105,6 +106,9 @@ public final class Intent {
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
             case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING, REPORT_TROUBLES -> Optional.of(new Switch(true));
             case QUICK_SET, FORCED_SET -> Optional.of(new Switch(false));
+            case PHONE_NUMBER -> phoneNumber();
+            case LINE_CHECK -> Optional.of(new Switch(!captured()));
+            default -> new UnitIntent(job).of(decision, number);
         };
     }
 
@@ -150,6 +154,24 @@ public final class Intent {
 
     private List<Integer> allAreas() {
         return job.areas().stream().map(Area::number).toList();
+    }
+
+    /// What the dialler calls: the first receiver on a line that has a number.
+    private Optional<SettingValue> phoneNumber() {
+        return job.receivers().stream()
+                .map(receiver -> receiver.reception().phone())
+                .filter(phone -> !phone.isEmpty())
+                .findFirst()
+                .map(Named::new);
+    }
+
+    /// Whether a communicator stands in the place of the telephone line, which has no voltage to watch.
+    private boolean captured() {
+        return job.communicator()
+                .unit()
+                .flatMap(unit -> unit.fitting().way())
+                .filter(way -> way == Attachment.DIAL_CAPTURE)
+                .isPresent();
     }
 
     private static SettingValue numbers(Collection<Integer> numbers) {

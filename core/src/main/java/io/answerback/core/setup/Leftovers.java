@@ -3,6 +3,7 @@ package io.answerback.core.setup;
 import io.answerback.core.common.Text;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Setting;
+import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import java.util.ArrayList;
@@ -25,9 +26,10 @@ public final class Leftovers {
 
     /// The leftovers of a job, in the order in which they were read.
     public static List<Leftover> of(Parts job, RunSheet sheet) {
+        SettingCatalogue catalogue = Catalogue.of(job);
         List<Leftover> all = new ArrayList<>();
         for (PanelProgramming.Found found : job.setup().found()) {
-            Optional<Setting> setting = job.panel().profile().setup().setting(found.setting());
+            Optional<Setting> setting = catalogue.setting(found.setting());
             setting.flatMap(its -> leftover(its, found, sheet.step(its.id(), found.number())))
                     .ifPresent(all::add);
         }

@@ -1,16 +1,10 @@
 package io.answerback.core.setup;
 
-import io.answerback.core.common.Text;
-import io.answerback.core.id.ModuleId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.EntryForm;
-import io.answerback.core.profile.ModuleKind;
-import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.SettingValue;
-import io.answerback.core.profile.Terminal;
-import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.setup.EntryStep.Standing;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
@@ -21,8 +15,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /// Every entry that makes a panel do what is wanted, in the order in which it is typed with the least walking
 /// through menus.
@@ -41,7 +33,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
 
     /// The run sheet of a job; without steps where its panel's profile knows no settings.
     public static RunSheet of(Parts job) {
-        SettingCatalogue catalogue = job.panel().profile().setup();
+        SettingCatalogue catalogue = Catalogue.of(job);
         Map<String, String> broken = CatalogueCheck.of(catalogue);
         List<Setting> usable = catalogue.settings().stream()
                 .filter(setting -> !broken.containsKey(setting.id()))
@@ -50,42 +42,11 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
         Intent intent = new Intent(job);
         List<EntryStep> plain = new ArrayList<>();
         for (Setting setting : usable) {
-            numbers(job, setting)
+            SettingNumbers.of(job, setting.scope())
                     .forEach(number -> step(job, intent, paths, setting, number).ifPresent(plain::add));
         }
         List<EntryStep> ordered = WalkOrder.of(plain);
         return new RunSheet(ordered, broken, WalkOrder.levels(ordered), WalkOrder.levels(WalkOrder.byNumber(plain)));
-    }
-
-    private static Stream<Integer> numbers(Parts job, Setting setting) {
-        return switch (setting.scope()) {
-            case PANEL -> Stream.of(0);
-            case AREA -> job.areas().stream().map(area -> area.number());
-            case ZONE ->
-                IntStream.rangeClosed(1, job.panel().profile().capacity().zones())
-                        .boxed();
-            case USER -> job.setup().users().stream().map(PanelProgramming.User::number);
-            case OUTPUT -> IntStream.rangeClosed(1, outputs(job).size()).boxed();
-            case MODULE ->
-                job.bus().addresses().stream()
-                        .filter(given -> keypad(job, given.module()))
-                        .map(given -> given.address());
-        };
-    }
-
-    /// The outputs of the board that are free for any use, by the names of their terminals.
-    public static List<String> outputs(Parts job) {
-        return job.panel().profile().board().terminals().stream()
-                .filter(terminal -> terminal.use() == TerminalUse.OUTPUT)
-                .map(Terminal::name)
-                .toList();
-    }
-
-    private static boolean keypad(Parts job, ModuleId module) {
-        return job.kindOf(module)
-                .map(ModuleKind::answersAs)
-                .filter(sort -> sort == ModuleSort.KEYPAD)
-                .isPresent();
     }
 
     private static Optional<EntryStep> step(Parts job, Intent intent, MenuPaths paths, Setting setting, int number) {
@@ -101,7 +62,7 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
         return Optional.of(new EntryStep(
                 setting,
                 number,
-                of(job, intent, setting, number),
+                SettingNumbers.words(job, intent, setting.scope(), number),
                 wanted.map(value -> SetupWords.says(setting.decision(), value, Terms.of(job.practice())))
                         .orElseGet(() -> SetupWords.changed(setting.decision(), Terms.of(job.practice()))),
                 wanted,
@@ -152,28 +113,6 @@ public record RunSheet(List<EntryStep> steps, Map<String, String> broken, int le
                         || !now.equals(Optional.of(setting.usual()).filter(its -> !its.isEmpty()))
                 ? Standing.AGAIN
                 : Standing.OPEN;
-    }
-
-    private static String of(Parts job, Intent intent, Setting setting, int number) {
-        String counted = Text.of("%s %02d", setting.scope().counted(), number);
-        return switch (setting.scope()) {
-            case PANEL -> "";
-            case AREA -> named(counted, job.area(number).map(area -> area.name()));
-            case ZONE -> named(counted, intent.point(number).map(point -> point.name()));
-            case USER ->
-                named(
-                        counted,
-                        job.setup().users().stream()
-                                .filter(user -> user.number() == number)
-                                .map(PanelProgramming.User::title)
-                                .findFirst());
-            case OUTPUT -> named(counted, Optional.of(outputs(job).get(number - 1)));
-            case MODULE -> named(counted, job.bus().at(number).map(given -> job.nameOf(given.module())));
-        };
-    }
-
-    private static String named(String counted, Optional<String> name) {
-        return name.map(its -> counted + ", " + its).orElse(counted);
     }
 
     private static String shows(Setting setting, Entries.Typing typing, int number) {

@@ -9,6 +9,7 @@ import io.answerback.core.profile.SettingScope;
 import io.answerback.core.profile.SettingValue;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.setup.RunSheet;
+import io.answerback.core.setup.SettingNumbers;
 import io.answerback.core.setup.SetupWords;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
@@ -84,7 +85,7 @@ final class DecisionsSheet extends FilledSheet {
                     .forEach(decision ->
                             row(job, intent, sheet, decision, area.number()).ifPresent(parts::add));
         }
-        List<String> outputs = RunSheet.outputs(job);
+        List<String> outputs = SettingNumbers.outputs(job);
         for (int output = 1; output <= outputs.size(); output++) {
             parts.add(Words.section("Output %s".formatted(outputs.get(output - 1)), ""));
             row(job, intent, sheet, Decision.OUTPUT_USE, output).ifPresent(parts::add);
@@ -112,6 +113,7 @@ final class DecisionsSheet extends FilledSheet {
     private static Stream<Decision> decisions(SettingScope scope) {
         return Stream.of(Decision.values())
                 .filter(decision -> decision.scope() == scope
+                        && !decision.ofCommunicator()
                         && (decision.kind() == Decision.Kind.AMOUNT || decision.kind() == Decision.Kind.SWITCH));
     }
 

@@ -2,6 +2,7 @@ package io.answerback.desktop.setup;
 
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.setup.Catalogue;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
@@ -32,7 +33,7 @@ public final class FoundTable {
     /// Reads a table into the job in one step that can be undone.
     public void take(Path file) {
         Job job = actions.now().job();
-        background.run(() -> FoundCsv.read(file, job.panel().profile().setup()), this::taken);
+        background.run(() -> FoundCsv.read(file, Catalogue.of(job)), this::taken);
     }
 
     private void taken(FoundCsv.Read read) {

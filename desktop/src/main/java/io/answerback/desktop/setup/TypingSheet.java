@@ -4,6 +4,7 @@ import io.answerback.core.common.Typed;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
 import io.answerback.core.site.PanelProgramming;
@@ -107,7 +108,8 @@ final class TypingSheet extends FilledSheet {
         Optional<EntryStep> next = next(sheet);
         int differing = sheet.differing().size();
         String place = "%d of %d typed".formatted(sheet.done(), differing);
-        TypingCard card = card(state.job().panel().profile().setup().manner());
+        TypingCard card = card(Catalogue.manner(
+                state.job(), next.map(step -> step.setting().id()).orElse("")));
         List<Part> parts = new ArrayList<>();
         FirstSteps.points(
                         actions,
@@ -170,10 +172,12 @@ final class TypingSheet extends FilledSheet {
     }
 
     private void sheetInstrument(WindowState state, RunSheet sheet) {
-        SettingCatalogue.Manner manner = state.job().panel().profile().setup().manner();
+        Optional<String> next = next(sheet).map(step -> step.setting().id());
+        SettingCatalogue.Manner manner = Catalogue.manner(state.job(), next.orElse(""));
         instrument.clear();
         dead(state.assessment().setup().dead());
-        instrument.add(Words.title("At the panel"));
+        instrument.add(Words.title(
+                next.filter(id -> id.startsWith(Catalogue.UNIT)).isPresent() ? "At the communicator" : "At the panel"));
         said("To get in", manner.start());
         said("To confirm", manner.confirm());
         said("To skip one", manner.skip());

@@ -59,7 +59,7 @@ public final class FerrousRowGallery {
         job = LoopEdits.scheme(new PointId("06"), SchemeKind.END_OF_LINE_ACROSS).on(job);
         job = PracticeEdits.people(8).on(job);
         job = Edits.account(1, "5508").on(job);
-        return byRadio(readings(job));
+        return DemoUnits.ofGallery(byRadio(readings(job)));
     }
 
     /// Two devices enrolled the wrong way round, one of them far from the panel, one with an old battery; a

@@ -84,7 +84,8 @@ public final class PikeLanePottery {
         job = PracticeEdits.figure("sounder", RuleFigure.SIREN_MINUTES, 3).on(job);
         job = PracticeEdits.reason("figure:SIREN_MINUTES", "The lane is narrow; the neighbours asked for three.")
                 .on(job);
-        return PracticeEdits.option("entry times", PracticeOption.SEVERAL_ENTRY_TIMES)
+        job = PracticeEdits.option("entry times", PracticeOption.SEVERAL_ENTRY_TIMES)
                 .on(job);
+        return DemoUnits.ofPottery(job);
     }
 }

@@ -1,0 +1,36 @@
+package io.answerback.core.setup;
+
+import io.answerback.core.profile.SettingCatalogue;
+import io.answerback.core.site.Parts;
+import io.answerback.core.unit.Unit;
+import io.answerback.core.unit.UnitProfile;
+
+/// The settings of every box of a job that is set up: the panel's, and behind them the communicator's.
+public final class Catalogue {
+    /// What the ids of the communicator's settings and menus begin with.
+    public static final String UNIT = "unit:";
+
+    private Catalogue() {}
+
+    /// The settings of a job.
+    public static SettingCatalogue of(Parts job) {
+        SettingCatalogue panel = job.panel().profile().setup();
+        return job.communicator()
+                .unit()
+                .map(Unit::profile)
+                .map(UnitProfile::setup)
+                .map(unit -> panel.with(UNIT, unit))
+                .orElse(panel);
+    }
+
+    /// How the box is worked that a setting belongs to.
+    ///
+    /// @param settingId the setting, by its id in [#of(Parts)]
+    public static SettingCatalogue.Manner manner(Parts job, String settingId) {
+        return job.communicator()
+                .unit()
+                .filter(unit -> settingId.startsWith(UNIT))
+                .map(unit -> unit.profile().setup().manner())
+                .orElseGet(() -> job.panel().profile().setup().manner());
+    }
+}
