@@ -46,8 +46,7 @@ class DemoUnitsTest {
         RunSheet sheet = RunSheet.of(job);
         assertThat(sheet.broken()).isEmpty();
         assertThat(unitSteps(sheet)).isNotEmpty();
-        assertThat(sheet.steps().stream()
-                        .filter(step -> !step.setting().id().startsWith(Catalogue.UNIT)))
+        assertThat(sheet.steps().stream().filter(step -> !step.setting().id().startsWith(Catalogue.UNIT)))
                 .hasSameSizeAs(RunSheet.of(withoutUnit(job)).steps());
     }
 
@@ -72,17 +71,20 @@ class DemoUnitsTest {
     @ParameterizedTest
     @MethodSource("units")
     void everyCommandOfAProfileIsUnderstoodByItsModel(UnitProfile profile) {
-        profile.control().ifPresent(control -> control.patterns().keySet().forEach(command -> {
-            UnitModel model = new UnitModel(control);
-            UnitState state = model.call(UnitState.fresh(control.factoryPassword()), "+99900000001")
-                    .state();
-            String typed = control.typed(command, control.factoryPassword(), "+99900000002", "8642");
-            assertThat(model.text(state, "+99900000001", typed, Instant.EPOCH, List.of()).replies())
-                    .as("%s: %s", command, typed)
-                    .singleElement()
-                    .satisfies(reply ->
-                            assertThat(reply.text()).doesNotContain("Not understood").doesNotContain("Wrong"));
-        }));
+        profile.control()
+                .ifPresent(control -> control.patterns().keySet().forEach(command -> {
+                    UnitModel model = new UnitModel(control);
+                    UnitState state = model.call(UnitState.fresh(control.factoryPassword()), "+99900000001")
+                            .state();
+                    String typed = control.typed(command, control.factoryPassword(), "+99900000002", "8642");
+                    assertThat(model.text(state, "+99900000001", typed, Instant.EPOCH, List.of())
+                                    .replies())
+                            .as("%s: %s", command, typed)
+                            .singleElement()
+                            .satisfies(reply -> assertThat(reply.text())
+                                    .doesNotContain("Not understood")
+                                    .doesNotContain("Wrong"));
+                }));
     }
 
     @Test
@@ -114,8 +116,8 @@ class DemoUnitsTest {
         assertThat(Wires.of(dialler, unit(dialler)).wires())
                 .extracting(Wires.Wire::panel)
                 .containsExactly("Aux+", "Aux-", "D1", "D2");
-        Job outputs = UnitEdits.fitting("way", its -> its.withWay(Attachment.INPUTS_AND_OUTPUTS)
-                        .withSupply(UnitSupply.OWN, true))
+        Job outputs = UnitEdits.fitting(
+                        "way", its -> its.withWay(Attachment.INPUTS_AND_OUTPUTS).withSupply(UnitSupply.OWN, true))
                 .on(UnitEdits.profile(DataFiles.unit("unit-h")).on(bus));
         assertThat(Wires.of(outputs, unit(outputs)).wires())
                 .startsWith(new Wires.Wire("events", "Y1", "e1"), new Wires.Wire("events", "Y2", "e2"));
@@ -184,20 +186,22 @@ class DemoUnitsTest {
 
     @Test
     void eachConditionIsFoundAndGoesAwayWithItsRemedy() {
-        Job plug = UnitEdits.fitting("way", its -> its.withWay(Attachment.PLUG_ON)
-                        .withJumper("outside"))
+        Job plug = UnitEdits.fitting(
+                        "way", its -> its.withWay(Attachment.PLUG_ON).withJumper("outside"))
                 .on(UnitEdits.profile(DataFiles.unit("unit-g")).on(DemoJobs.job(1)));
         assertThat(found(plug)).contains("unit-jumper", "unit-uncounted");
         Job counted = UnitEdits.addModule().on(plug);
         assertThat(found(counted)).doesNotContain("unit-uncounted");
         assertThat(counted.panel().profile().module("plug-communicator")).isPresent();
-        assertThat(found(UnitEdits.fitting("jumper", its -> its.withJumper("on board")).on(plug)))
+        assertThat(found(UnitEdits.fitting("jumper", its -> its.withJumper("on board"))
+                        .on(plug)))
                 .doesNotContain("unit-jumper");
-        Job port = UnitEdits.fitting("way", its -> its.withWay(Attachment.SERIAL_PORT)
-                        .withPortType("printer"))
+        Job port = UnitEdits.fitting(
+                        "way", its -> its.withWay(Attachment.SERIAL_PORT).withPortType("printer"))
                 .on(plug);
         assertThat(found(port)).contains("unit-port-type");
-        assertThat(found(UnitEdits.fitting("port", its -> its.withPortType("unit G")).on(port)))
+        assertThat(found(UnitEdits.fitting("port", its -> its.withPortType("unit G"))
+                        .on(port)))
                 .doesNotContain("unit-port-type");
     }
 
@@ -207,11 +211,13 @@ class DemoUnitsTest {
                 .on(DemoJobs.job(1));
         assertThat(found(DemoJobs.job(1))).doesNotContain("unit-enabled-early");
         assertThat(found(early)).contains("unit-enabled-early");
-        assertThat(found(UnitEdits.sim("code", its -> its.withCodeOff(Optional.of(false))
-                                .withAccessPoint(""))
+        assertThat(found(UnitEdits.sim(
+                                "code",
+                                its -> its.withCodeOff(Optional.of(false)).withAccessPoint(""))
                         .on(early)))
                 .contains("sim-locked", "access-point-unknown");
-        assertThat(found(UnitEdits.service("remote", its -> its.withRemoteOpen(true)).on(early)))
+        assertThat(found(UnitEdits.service("remote", its -> its.withRemoteOpen(true))
+                        .on(early)))
                 .contains("remote-access-open");
     }
 

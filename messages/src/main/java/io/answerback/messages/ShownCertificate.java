@@ -52,8 +52,7 @@ public record ShownCertificate(String subject, String fingerprint, List<String> 
     /// The SHA-256 of a certificate, as 64 hex digits.
     public static String fingerprint(X509Certificate certificate) {
         try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(certificate.getEncoded()));
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(certificate.getEncoded()));
         } catch (GeneralSecurityException impossible) {
             throw new IllegalStateException("a certificate that was shown cannot be encoded", impossible);
         }
@@ -76,7 +75,8 @@ public record ShownCertificate(String subject, String fingerprint, List<String> 
                         || its.startsWith("*.")
                                 && host.indexOf('.') > 0
                                 && its.substring(1)
-                                        .equals(host.substring(host.indexOf('.')).toLowerCase(Locale.ROOT)));
+                                        .equals(host.substring(host.indexOf('.'))
+                                                .toLowerCase(Locale.ROOT)));
     }
 
     private static List<String> alternatives(X509Certificate certificate) {
@@ -85,7 +85,8 @@ public record ShownCertificate(String subject, String fingerprint, List<String> 
             return names == null
                     ? List.of()
                     : names.stream()
-                            .filter(name -> name.getFirst().equals(NAMED_DNS) || name.getFirst().equals(NAMED_ADDRESS))
+                            .filter(name -> name.getFirst().equals(NAMED_DNS)
+                                    || name.getFirst().equals(NAMED_ADDRESS))
                             .map(name -> name.get(1).toString())
                             .toList();
         } catch (CertificateParsingException unreadable) {

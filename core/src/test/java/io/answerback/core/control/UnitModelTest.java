@@ -38,8 +38,8 @@ class UnitModelTest {
 
     @Test
     void theFirstWhoCallsBecomesAdministratorAndIsWarnedBefore() {
-        assertThat(model.warning(state, OWNER)).hasValueSatisfying(words -> assertThat(words)
-                .contains(OWNER));
+        assertThat(model.warning(state, OWNER))
+                .hasValueSatisfying(words -> assertThat(words).contains(OWNER));
         UnitStep step = model.call(state, OWNER);
         assertThat(step.state().administrator()).contains(OWNER);
         assertThat(step.replies()).extracting(UnitStep.Reply::to).containsExactly(OWNER);
@@ -121,8 +121,7 @@ class UnitModelTest {
 
     private String text(String from, String text) {
         seconds += 60;
-        UnitStep step = model.text(
-                state, from, text, NOW.plusSeconds(seconds), List.of("in1 closed", "in2 open"));
+        UnitStep step = model.text(state, from, text, NOW.plusSeconds(seconds), List.of("in1 closed", "in2 open"));
         state = step.state();
         assertThat(step.says()).isNotBlank();
         return Optional.of(step.replies())

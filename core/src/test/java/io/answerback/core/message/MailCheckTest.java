@@ -31,8 +31,7 @@ class MailCheckTest {
 
     @Test
     void aPasswordInPlainTextIsSaidAndDoesNotStop() {
-        MailPlan plan =
-                new MailPlan("mail.example", 25, MailSecurity.NONE, "alarm", "alarm@mail.example", "");
+        MailPlan plan = new MailPlan("mail.example", 25, MailSecurity.NONE, "alarm", "alarm@mail.example", "");
         assertThat(MailCheck.of(plan)).singleElement().satisfies(problem -> {
             assertThat(problem.stops()).isFalse();
             assertThat(problem.field()).isEqualTo(MailProblem.Field.SECURITY);
@@ -56,8 +55,7 @@ class MailCheckTest {
 
     @Test
     void aTrustedCertificateIsThatOfOneServer() {
-        MailPlan plan = new MailPlan(
-                "mail.example", 465, MailSecurity.TLS, "", "alarm@mail.example", "ab".repeat(32));
+        MailPlan plan = new MailPlan("mail.example", 465, MailSecurity.TLS, "", "alarm@mail.example", "ab".repeat(32));
         assertThat(plan.withServer("other.example").trusted()).isEmpty();
         assertThat(plan.withServer("mail.example").trusted()).isEqualTo("ab".repeat(32));
     }

@@ -25,6 +25,7 @@ final class MailRefusal {
             "See that the port and the protection belong together, and that the firewall lets the port out.";
 
     private static final int LONGEST = 160;
+    private static final int FIRST_REFUSAL = 400;
 
     private MailRefusal() {}
 
@@ -33,19 +34,21 @@ final class MailRefusal {
     }
 
     static Outcome of(
-            MessagingException refused, MailPlan plan, OneCertificate trust, MailSender.Step step, InstantSource clock) {
+            MessagingException refused,
+            MailPlan plan,
+            OneCertificate trust,
+            MailSender.Step step,
+            InstantSource clock) {
         Optional<SSLException> tls = cause(refused, SSLException.class);
         if (tls.isPresent() && trust.shown().isPresent()) {
-            return Outcome.untrusted(
-                    ShownCertificate.of(trust.shown().get(), plan.server(), clock.instant()));
+            return Outcome.untrusted(ShownCertificate.of(trust.shown().get(), plan.server(), clock.instant()));
         }
         if (refused instanceof AuthenticationFailedException) {
             return Outcome.notSent(
                     "The server did not take the account or its password: " + said(refused),
                     "Type the password again; some providers want one made for this use.");
         }
-        if (Stream.of(SMTPSendFailedException.class, SMTPAddressFailedException.class, SMTPSenderFailedException.class)
-                .anyMatch(type -> cause(refused, type).isPresent())) {
+        if (code(refused) >= FIRST_REFUSAL) {
             return Outcome.notSent("The server refused the mail: " + said(refused), "See what it says, and mend that.");
         }
         return step == MailSender.Step.CONNECTING ? notConnected(refused, plan, tls) : halfWay(refused);
@@ -82,6 +85,28 @@ final class MailRefusal {
                 SILENT_REMEDY);
     }
 
+    /// What the server answered (RFC 5321); -1 where it answered nothing, as when the connection is lost.
+    private static int code(MessagingException refused) {
+        return Stream.iterate((Exception) refused, its -> its != null, MailRefusal::next)
+                .mapToInt(MailRefusal::ownCode)
+                .max()
+                .orElse(-1);
+    }
+
+    private static int ownCode(Exception refused) {
+        return switch (refused) {
+            case SMTPSendFailedException failed -> failed.getReturnCode();
+            case SMTPAddressFailedException failed -> failed.getReturnCode();
+            case SMTPSenderFailedException failed -> failed.getReturnCode();
+            default -> -1;
+        };
+    }
+
+    /// One refusal may hold others, such as that of each address.
+    private static Exception next(Exception refused) {
+        return refused instanceof MessagingException held ? held.getNextException() : null;
+    }
+
     /// The server was told of the mail and the connection was lost: it may have taken it.
     private static Outcome halfWay(MessagingException lost) {
         return Outcome.unknown("The connection was lost while the mail was on its way: " + said(lost));
@@ -89,7 +114,11 @@ final class MailRefusal {
 
     private static String said(Throwable failed) {
         String words = failed.getMessage() == null ? "" : failed.getMessage();
-        String line = words.lines().findFirst().orElse("").replaceAll("\\p{Cntrl}", " ").strip();
+        String line = words.lines()
+                .findFirst()
+                .orElse("")
+                .replaceAll("\\p{Cntrl}", " ")
+                .strip();
         String cut = line.length() > LONGEST ? line.substring(0, LONGEST) + "…" : line;
         return cut.isEmpty() ? "it said nothing" : cut;
     }

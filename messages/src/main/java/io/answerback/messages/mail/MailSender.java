@@ -74,7 +74,8 @@ public final class MailSender {
             Thread.currentThread().interrupt();
             return sending.stopped();
         } catch (ExecutionException failed) {
-            return Outcome.notSent("The mail could not be sent: " + failed.getCause().getMessage(), "Try again.");
+            return Outcome.notSent(
+                    "The mail could not be sent: " + failed.getCause().getMessage(), "Try again.");
         }
     }
 
@@ -99,14 +100,17 @@ public final class MailSender {
             Session session = Session.getInstance(properties());
             try (Transport transport = session.getTransport("smtp")) {
                 MimeMessage mail = mail(session);
-                transport.connect(plan.server(), plan.port(), user(), plan.account().isEmpty() ? null : password);
+                transport.connect(
+                        plan.server(), plan.port(), user(), plan.account().isEmpty() ? null : password);
                 step.set(Step.SENDING);
                 transport.sendMessage(mail, mail.getAllRecipients());
                 step.set(Step.TAKEN);
                 return taken(began);
             } catch (MessagingException refused) {
                 // The end of the conversation may fail once the mail is taken; that changes nothing.
-                return step.get() == Step.TAKEN ? taken(began) : MailRefusal.of(refused, plan, trust, step.get(), clock);
+                return step.get() == Step.TAKEN
+                        ? taken(began)
+                        : MailRefusal.of(refused, plan, trust, step.get(), clock);
             }
         }
 

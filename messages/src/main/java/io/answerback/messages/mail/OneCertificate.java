@@ -63,8 +63,7 @@ final class OneCertificate extends X509ExtendedTrustManager {
     }
 
     @Override
-    public void checkServerTrusted(X509Certificate[] chain, String type, SSLEngine engine)
-            throws CertificateException {
+    public void checkServerTrusted(X509Certificate[] chain, String type, SSLEngine engine) throws CertificateException {
         if (!chosen(chain)) {
             usual.checkServerTrusted(chain, type, engine);
         }
@@ -83,8 +82,7 @@ final class OneCertificate extends X509ExtendedTrustManager {
     }
 
     @Override
-    public void checkClientTrusted(X509Certificate[] chain, String type, SSLEngine engine)
-            throws CertificateException {
+    public void checkClientTrusted(X509Certificate[] chain, String type, SSLEngine engine) throws CertificateException {
         usual.checkClientTrusted(chain, type, engine);
     }
 
