@@ -1,6 +1,7 @@
 package io.answerback.command;
 
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// JSON on standard output.
@@ -11,6 +12,16 @@ final class Json {
 
     static ObjectNode object() {
         return MAPPER.createObjectNode();
+    }
+
+    static ArrayNode array() {
+        return MAPPER.createArrayNode();
+    }
+
+    /// One line on standard output at once, for whoever reads it through a pipe.
+    static synchronized void line(String line) {
+        System.out.println(line);
+        System.out.flush();
     }
 
     static String text(ObjectNode document) {

@@ -32,6 +32,9 @@ import picocli.CommandLine.Command;
             SendVerb.class,
             PathsVerb.class,
             NetworkVerb.class,
+            NotifyVerb.class,
+            MailboxVerb.class,
+            TextsVerb.class,
             ShotsVerb.class
         })
 public final class Main implements Runnable {

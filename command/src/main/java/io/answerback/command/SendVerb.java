@@ -114,7 +114,8 @@ final class SendVerb implements Callable<Integer> {
         Receiver numbers = overIp.stream()
                 .findFirst()
                 .orElseGet(() -> Receiver.overIp(new ReceiverId("-"), "station", "", 0, "", "0", Told.ALWAYS));
-        return List.of(numbers.withHost(hostOf(to)).withPort(portOf(to)));
+        HostAndPort at = HostAndPort.read(to);
+        return List.of(numbers.withHost(at.host()).withPort(at.port()));
     }
 
     /// One receiver after another, each with all its tries, until one acknowledges.
@@ -209,21 +210,5 @@ final class SendVerb implements Callable<Integer> {
     private static String by(ObjectNode report) {
         String receiver = report.path("receiver").asString("");
         return receiver.isEmpty() ? "" : ", by receiver " + receiver;
-    }
-
-    private static String hostOf(String to) {
-        int colon = to.lastIndexOf(':');
-        if (colon < 1) {
-            throw new IllegalArgumentException("\"" + to + "\" is not HOST:PORT, such as 127.0.0.1:9009");
-        }
-        return to.substring(0, colon).replaceAll("^\\[|]$", "");
-    }
-
-    private static int portOf(String to) {
-        String port = to.substring(to.lastIndexOf(':') + 1);
-        if (!port.matches("\\d{1,5}") || Integer.parseInt(port) < 1 || Integer.parseInt(port) > 65535) {
-            throw new IllegalArgumentException("port is \"" + port + "\"; it must be from 1 to 65535");
-        }
-        return Integer.parseInt(port);
     }
 }

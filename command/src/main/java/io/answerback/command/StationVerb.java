@@ -109,7 +109,8 @@ final class StationVerb implements Callable<Integer> {
         try (PacketCapture packets = capture == null ? null : new PacketCapture(capture);
                 PracticeStation station = PracticeStation.listen(
                         address, port, rules, InstantSource.system(), received -> tell(received, packets))) {
-            print(Json.object().put("listening", station.address().getPort()).toString());
+            Json.line(
+                    Json.object().put("listening", station.address().getPort()).toString());
             new CountDownLatch(1).await();
         }
         return 0;
@@ -170,7 +171,7 @@ final class StationVerb implements Callable<Integer> {
     }
 
     private static void tell(Received received, PacketCapture packets) {
-        print(ReceivedJson.line(received));
+        Json.line(ReceivedJson.line(received));
         if (packets == null || received.exchange().isEmpty()) {
             return;
         }
@@ -181,10 +182,5 @@ final class StationVerb implements Callable<Integer> {
         } catch (IOException full) {
             System.err.println("The capture cannot be written: " + full.getMessage());
         }
-    }
-
-    private static synchronized void print(String line) {
-        System.out.println(line);
-        System.out.flush();
     }
 }
