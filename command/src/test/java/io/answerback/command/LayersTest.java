@@ -24,7 +24,7 @@ class LayersTest {
         }
     }
 
-    /// Modules depend downward only: command, then desktop, then station, print and files, then core.
+    /// Modules depend downward only: command, then desktop, then station, messages, print and files, then core.
     @ArchTest
     static final ArchRule DOWNWARD_ONLY = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
@@ -34,6 +34,8 @@ class LayersTest {
             .definedBy("io.answerback.desktop..")
             .layer("station")
             .definedBy("io.answerback.station..")
+            .layer("messages")
+            .definedBy("io.answerback.messages..")
             .layer("files")
             .definedBy("io.answerback.files..")
             .layer("print")
@@ -46,12 +48,14 @@ class LayersTest {
             .mayOnlyBeAccessedByLayers("command")
             .whereLayer("station")
             .mayOnlyBeAccessedByLayers("desktop", "command")
+            .whereLayer("messages")
+            .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("files")
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("print")
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("core")
-            .mayOnlyBeAccessedByLayers("files", "print", "station", "desktop", "command");
+            .mayOnlyBeAccessedByLayers("files", "print", "station", "messages", "desktop", "command");
 
     /// So that the directions above hold for every class there is.
     @ArchTest
@@ -62,6 +66,7 @@ class LayersTest {
                     "io.answerback.files..",
                     "io.answerback.print..",
                     "io.answerback.station..",
+                    "io.answerback.messages..",
                     "io.answerback.desktop..",
                     "io.answerback.command..",
                     "io.answerback.benchmarks..");

@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.paper.PagePrinter;
@@ -41,6 +42,7 @@ public final class ApplicationWindow implements AutoCloseable {
     private final Stage stage;
     private final OpenJob openJob;
     private final PracticeSession practice;
+    private final MessageSession messages;
     private final JobKeeper keeper;
     private final Look look = new Look();
     private final MainWindow window;
@@ -71,6 +73,7 @@ public final class ApplicationWindow implements AutoCloseable {
         this.background = new Background(openJob::tell);
         StoredKeys keys = new StoredKeys(folder, background);
         this.practice = new PracticeSession(openJob, opened.tables(), clock, port, linkLight, folder, keys::keys);
+        this.messages = new MessageSession(clock, Platform::runLater);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(
                 openJob, background, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
@@ -121,7 +124,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.tables(), receivers, keys),
+                benches.byStop(practice, opened.tables(), receivers, keys, messages),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,
@@ -227,6 +230,7 @@ public final class ApplicationWindow implements AutoCloseable {
     public void close() {
         memory.keep(stage, look);
         practice.close();
+        messages.close();
         keeper.close();
         openJob.close();
     }

@@ -7,6 +7,7 @@ import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
+import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopBench;
@@ -136,7 +137,11 @@ public final class Benches {
     }
 
     Map<Stop, Supplier<Bench>> byStop(
-            PracticeSession practice, ReportTables tables, ReceiverShelf receivers, StoredKeys keys) {
+            PracticeSession practice,
+            ReportTables tables,
+            ReceiverShelf receivers,
+            StoredKeys keys,
+            MessageSession messages) {
         report = new MadeOnce<>(() -> new ReportBench(
                 openJob,
                 look,
@@ -145,6 +150,7 @@ public final class Benches {
                 practice,
                 receivers,
                 keys,
+                messages,
                 new SoundOut(openJob, background, files),
                 background,
                 files));

@@ -8,6 +8,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.paper.PaperElement;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.part.Card;
@@ -92,6 +93,7 @@ public abstract class DemoSheets {
     /// The practice station; null until the report bench is looked at.
     private PracticeSession practice;
     private StoredKeys keys;
+    private MessageSession messages;
 
     /// Keeps its reels and labels.
     protected CableShelf cables;
@@ -162,6 +164,7 @@ public abstract class DemoSheets {
     void close() {
         if (practice != null) {
             practice.close();
+            messages.close();
         }
         openJob.close();
     }
@@ -205,9 +208,10 @@ public abstract class DemoSheets {
         try {
             if (practice == null) {
                 keys = new StoredKeys(folder, background);
+                messages = new MessageSession(InstantSource.fixed(NOW), Runnable::run, new AtOnce());
                 practice = new PracticeSession(
                         openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder, keys::keys);
-                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background), keys);
+                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background), keys, messages);
             }
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);

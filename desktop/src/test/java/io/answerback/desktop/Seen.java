@@ -14,6 +14,7 @@ import io.answerback.desktop.part.Line;
 import io.answerback.desktop.part.Marked;
 import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Photo;
 import io.answerback.desktop.part.Picture;
 import io.answerback.desktop.part.Press;
 import io.answerback.desktop.part.Rows;
@@ -145,6 +146,7 @@ public final class Seen {
                 words.add(check.name());
                 things.add(new Thing(check.name(), () -> check.turn().accept(!check.on()), true));
             }
+            case Photo photo -> words.add(photo.name());
             case Slide slide -> words.add(slide.name());
             case Tool tool -> {
                 words.add(tool.text());

@@ -89,7 +89,7 @@ class SetupSheetsTest extends DemoSheets {
         click("Sheet Read out");
         assertThat(reads("14 min") && reads("What a zone does zone 40")).isTrue();
         click("The panel is at its defaults");
-        assertThat(reads("1 of 96") && job().setup().found().isEmpty()).isTrue();
+        assertThat(reads("1 of 114") && job().setup().found().isEmpty()).isTrue();
     }
 
     @Test
@@ -155,7 +155,7 @@ class SetupSheetsTest extends DemoSheets {
         assertThat(!finds("setting-broken:new")).isTrue();
         // the rules allow 45 s: nine counts of five
         click("Sheet Run sheet");
-        assertThat(reads("Type  09") && reads("0 of 3 typed")).isTrue();
+        assertThat(reads("Type  09") && reads("0 of 21 typed")).isTrue();
         click("Sheet Profile");
         click("Keep as our own");
         assertThat(reads("Kept as \"Works panel\"")).isTrue();

@@ -37,10 +37,10 @@ class SetupWindowTest extends DemoWindow {
 
     @Test
     void entriesAreTypedByKeyboardOneAfterTheOther(FxRobot robot) {
-        until(() -> reads(robot, "41 of 96 typed") && reads(robot, "Type  5"));
+        until(() -> reads(robot, "41 of 114 typed") && reads(robot, "Type  5"));
         onScreen(() -> named(robot, "Type  5. Sounders sound").requestFocus());
         type(KeyCode.ENTER);
-        until(() -> entry(Decision.SOUNDER_TIME, 0).equals("typed") && reads(robot, "42 of 96 typed"));
+        until(() -> entry(Decision.SOUNDER_TIME, 0).equals("typed") && reads(robot, "42 of 114 typed"));
         type(KeyCode.BACK_SPACE);
         until(() -> entry(Decision.SOUNDER_TIME, 0).equals("to type"));
         type(KeyCode.DOWN);

@@ -15,6 +15,7 @@ import io.answerback.desktop.part.Line;
 import io.answerback.desktop.part.Marked;
 import io.answerback.desktop.part.Pages;
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Photo;
 import io.answerback.desktop.part.Press;
 import io.answerback.desktop.part.Rows;
 import io.answerback.desktop.part.Secret;
@@ -65,6 +66,7 @@ final class PartNodes {
             case Rows rows -> new RowList(look, this);
             case Drawn drawn -> new PictureView(look, this);
             case Pages pages -> new PagesView(look);
+            case Photo photo -> new PhotoView();
             case Slide slide -> new SlideBar();
             case Fixed fixed -> (Node) fixed.node();
             case With with -> throw new IllegalArgumentException("a part is dressed once: " + with);
@@ -95,6 +97,7 @@ final class PartNodes {
             case Rows rows -> ((RowList) node).show(rows);
             case Drawn drawn -> ((PictureView) node).show(drawn.picture());
             case Pages pages -> ((PagesView) node).show(pages);
+            case Photo photo -> ((PhotoView) node).show(photo, look.px(photo.widest()));
             case Slide slide -> fit((SlideBar) node, slide);
             case Fixed fixed -> {}
             case With with -> throw new IllegalArgumentException("a part is dressed once: " + with);

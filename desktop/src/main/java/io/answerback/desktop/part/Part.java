@@ -24,6 +24,7 @@ public sealed interface Part extends Showable
                 Rows,
                 Drawn,
                 Pages,
+                Photo,
                 Slide,
                 Fixed,
                 With {

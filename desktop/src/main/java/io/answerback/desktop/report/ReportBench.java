@@ -3,6 +3,11 @@ package io.answerback.desktop.report;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.report.ReportTables;
+import io.answerback.desktop.communicator.CommunicatorSheet;
+import io.answerback.desktop.communicator.MessagesSheet;
+import io.answerback.desktop.communicator.PhonesSheet;
+import io.answerback.desktop.live.MessageSession;
+import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.shell.SheetedBench;
@@ -31,12 +36,16 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
             PracticeSession practice,
             ReceiverShelf shelf,
             StoredKeys keys,
+            MessageSession messages,
             SoundOut sound,
             Background background,
             FileQuestions files) {
         super(openJob, look, ReportSheet.class, ReportSheet::title, ReportSheet::row);
         this.openJob = openJob;
         showWhenever(keys.state());
+        showWhenever(messages.changes());
+        PhonePractice phones = new PhonePractice(clock, messages);
+        showWhenever(phones.changes());
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
         recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files);
         add(
@@ -47,6 +56,11 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background));
         add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
         add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
+        add(
+                ReportSheet.COMMUNICATOR,
+                () -> new CommunicatorSheet(openJob, DataFiles.units(), clock, background, files));
+        add(ReportSheet.MESSAGES, () -> new MessagesSheet(openJob, tables.events(), messages));
+        add(ReportSheet.PHONES, () -> new PhonesSheet(openJob, tables.events(), phones));
         add(ReportSheet.RECORDING, () -> recording);
         add(ReportSheet.STATION, () -> new StationSheet(practice, new RollFile(openJob, background, files)));
     }

@@ -17,14 +17,22 @@ public enum ReportSheet {
     /// The receivers, and the accounts of the areas.
     RECEIVERS("Receivers", Row.WAYS),
     /// How the communicator stands on the site's network.
-    NETWORK("Network", Row.WAYS);
+    NETWORK("Network", Row.SITE),
+    /// Which communicator it is, how it is attached, and what tells it from others.
+    COMMUNICATOR("Communicator", Row.SITE),
+    /// The mail server, and a test mail.
+    MESSAGES("Messages", Row.SITE),
+    /// Phones that get what people are sent, and work the communicator by text.
+    PHONES("Phones", Row.SITE);
 
     /// What sheets are about, so that the switch between them can be broken into two.
     enum Row {
         /// What is sent and what comes of it.
         SENT,
         /// Who is told, and the ways to them.
-        WAYS
+        WAYS,
+        /// The communicator on the site, and what it sends to people.
+        SITE
     }
 
     private final String title;
