@@ -3,6 +3,7 @@ package io.answerback.desktop;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -96,6 +97,7 @@ public final class ApplicationWindow implements AutoCloseable {
         FileQuestions files = new ChosenFiles(stage);
         CableShelf cables = new CableShelf(folder, background);
         ReceiverShelf receivers = new ReceiverShelf(folder, background);
+        UnitShelf units = new UnitShelf(folder, background);
         this.benches = new Benches(
                 openJob,
                 look,
@@ -114,6 +116,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 start,
                 cables,
                 receivers,
+                units,
                 file -> benches.report().read(file),
                 survey,
                 keeper);
@@ -124,7 +127,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.tables(), receivers, keys, messages),
+                benches.byStop(practice, opened.tables(), new Benches.Reporting(receivers, units, keys, messages)),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,

@@ -7,6 +7,7 @@ import io.answerback.desktop.bus.BusBench;
 import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -136,21 +137,25 @@ public final class Benches {
         return report.get();
     }
 
-    Map<Stop, Supplier<Bench>> byStop(
-            PracticeSession practice,
-            ReportTables tables,
-            ReceiverShelf receivers,
-            StoredKeys keys,
-            MessageSession messages) {
+    /// What the report bench chooses from and sends by.
+    ///
+    /// @param receivers the kinds of receiver
+    /// @param units the makes of communicator
+    /// @param keys the keys of stations
+    /// @param messages mails and texts
+    record Reporting(ReceiverShelf receivers, UnitShelf units, StoredKeys keys, MessageSession messages) {}
+
+    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, ReportTables tables, Reporting reporting) {
         report = new MadeOnce<>(() -> new ReportBench(
                 openJob,
                 look,
                 tables,
                 clock,
                 practice,
-                receivers,
-                keys,
-                messages,
+                reporting.receivers(),
+                reporting.units(),
+                reporting.keys(),
+                reporting.messages(),
                 new SoundOut(openJob, background, files),
                 background,
                 files));

@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.shell.JobKeeper;
@@ -19,6 +20,7 @@ import java.util.function.Consumer;
 /// @param start takes house rules and panel profiles, for a new job
 /// @param cables keeps a firm's own reels
 /// @param receivers keeps a firm's own kinds of receiver
+/// @param units keeps a firm's own makes of communicator
 /// @param recordings reads recordings of calls
 /// @param survey brings in tables of points
 /// @param keeper opens all else, as a job
@@ -28,6 +30,7 @@ record FileIntake(
         StartSheet start,
         CableShelf cables,
         ReceiverShelf receivers,
+        UnitShelf units,
         Consumer<Path> recordings,
         SurveyCommands survey,
         JobKeeper keeper) {
@@ -45,6 +48,8 @@ record FileIntake(
             cables.take(file, openJob::tell, openJob::tell);
         } else if (ReceiverShelf.takes(file)) {
             receivers.take(file, openJob::tell, openJob::tell);
+        } else if (UnitShelf.takes(file)) {
+            units.take(file, openJob::tell, openJob::tell);
         } else if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".wav") && !atStart) {
             recordings.accept(file);
         } else if (FileSort.table(file) && !atStart) {

@@ -8,6 +8,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.paper.PaperElement;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -211,7 +212,14 @@ public abstract class DemoSheets {
                 messages = new MessageSession(InstantSource.fixed(NOW), Runnable::run, new AtOnce());
                 practice = new PracticeSession(
                         openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder, keys::keys);
-                benches.byStop(practice, DataFiles.reporting(), new ReceiverShelf(folder, background), keys, messages);
+                benches.byStop(
+                        practice,
+                        DataFiles.reporting(),
+                        new Benches.Reporting(
+                                new ReceiverShelf(folder, background),
+                                new UnitShelf(folder, background),
+                                keys,
+                                messages));
             }
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);

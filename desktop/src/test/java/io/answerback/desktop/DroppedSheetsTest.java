@@ -6,6 +6,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopSheet;
@@ -99,9 +100,11 @@ class DroppedSheetsTest extends DemoWindow {
         Map<Stop, Supplier<Bench>> all = benches.byStop(
                 application.practice(),
                 opened.tables(),
-                new ReceiverShelf(folder, noCalculations),
-                new StoredKeys(folder, noCalculations),
-                new MessageSession(InstantSource.fixed(NOW), Runnable::run));
+                new Benches.Reporting(
+                        new ReceiverShelf(folder, noCalculations),
+                        new UnitShelf(folder, noCalculations),
+                        new StoredKeys(folder, noCalculations),
+                        new MessageSession(InstantSource.fixed(NOW), Runnable::run)));
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});

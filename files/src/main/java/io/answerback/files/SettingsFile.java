@@ -2,6 +2,7 @@ package io.answerback.files;
 
 import io.answerback.core.practice.HouseRules;
 import io.answerback.core.profile.PanelProfile;
+import io.answerback.core.unit.UnitProfile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -20,6 +21,9 @@ public final class SettingsFile {
     /// What the name of a panel profile ends in.
     public static final String PROFILE_ENDING = ".profile.json";
 
+    /// What the name of a communicator's profile ends in.
+    public static final String UNIT_ENDING = ".unit.json";
+
     private static final int LARGEST_BYTES = 4 << 20;
 
     private SettingsFile() {}
@@ -36,6 +40,13 @@ public final class SettingsFile {
     /// @throws BrokenFile when there is no such file, or it breaks its schema
     public static PanelProfile profile(Path file) throws BrokenFile {
         return read(file, PanelProfile.class, "profile");
+    }
+
+    /// Reads a communicator's profile.
+    ///
+    /// @throws BrokenFile when there is no such file, or it breaks its schema
+    public static UnitProfile unit(Path file) throws BrokenFile {
+        return read(file, UnitProfile.class, "unit");
     }
 
     /// Writes a firm's house rules, atomically.
@@ -82,6 +93,19 @@ public final class SettingsFile {
     /// The readable profiles in the folder of a firm's own profiles, by name.
     public static List<PanelProfile> ownProfiles(Path folder) {
         return all(folder.resolve("profiles"), PROFILE_ENDING, SettingsFile::profile);
+    }
+
+    /// The readable profiles of communicators in the folder of a firm's own, by name.
+    public static List<UnitProfile> ownUnits(Path folder) {
+        return all(folder.resolve("units"), UNIT_ENDING, SettingsFile::unit);
+    }
+
+    /// Keeps a communicator's profile that can be read among the firm's own, in place of one of the same name.
+    ///
+    /// @param folder where the application keeps what it remembers
+    /// @throws IOException when the disk refuses; the firm's own are then as they were
+    public static void keepUnit(Path file, Path folder) throws IOException {
+        SafeFile.replace(folder.resolve("units").resolve(file.getFileName()), Files.readAllBytes(file));
     }
 
     interface Reading<T> {

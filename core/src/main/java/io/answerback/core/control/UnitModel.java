@@ -193,6 +193,6 @@ public final class UnitModel {
                 to.stream().map(number -> new UnitStep.Reply(number, message)).toList(),
                 to.isEmpty()
                         ? "An alarm: nobody is told by text."
-                        : "An alarm: it sounds and tells " + to.size() + ".");
+                        : "An alarm: it sounds and tells " + (to.size() == 1 ? "one person." : to.size() + " people."));
     }
 }

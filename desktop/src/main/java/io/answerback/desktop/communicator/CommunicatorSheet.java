@@ -21,11 +21,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /// Which communicator it is, how it is attached, in which order that is done, and what tells it from others.
 public final class CommunicatorSheet extends PartSheet {
     private final Actions actions;
-    private final List<UnitProfile> profiles;
+    private final Supplier<List<UnitProfile>> profiles;
     private final AttachPart attach;
     private final IdentityPart identity;
     private final CheckRunPart run;
@@ -34,7 +35,7 @@ public final class CommunicatorSheet extends PartSheet {
     /// @param profiles the makes there are to choose from
     public CommunicatorSheet(
             Actions actions,
-            List<UnitProfile> profiles,
+            Supplier<List<UnitProfile>> profiles,
             InstantSource clock,
             Background background,
             FileQuestions files) {
@@ -99,7 +100,7 @@ public final class CommunicatorSheet extends PartSheet {
     }
 
     private Part choice(Job job) {
-        List<UnitProfile> all = new ArrayList<>(profiles);
+        List<UnitProfile> all = new ArrayList<>(profiles.get());
         Optional<UnitProfile> chosen = job.communicator().unit().map(Unit::profile);
         chosen.filter(its -> !all.contains(its)).ifPresent(all::add);
         Parts row = Parts.flow(Choice.of(

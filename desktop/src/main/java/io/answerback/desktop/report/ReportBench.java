@@ -6,6 +6,7 @@ import io.answerback.core.report.ReportTables;
 import io.answerback.desktop.communicator.CommunicatorSheet;
 import io.answerback.desktop.communicator.MessagesSheet;
 import io.answerback.desktop.communicator.PhonesSheet;
+import io.answerback.desktop.communicator.UnitShelf;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.live.PracticeSession;
@@ -24,6 +25,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
     private final ChosenReceiver chosenReceiver = new ChosenReceiver();
     private final OpenJob openJob;
     private final RecordingSheet recording;
+    private final PhonePractice phones;
 
     /// The bench.
     ///
@@ -35,6 +37,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
             InstantSource clock,
             PracticeSession practice,
             ReceiverShelf shelf,
+            UnitShelf units,
             StoredKeys keys,
             MessageSession messages,
             SoundOut sound,
@@ -44,7 +47,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         this.openJob = openJob;
         showWhenever(keys.state());
         showWhenever(messages.changes());
-        PhonePractice phones = new PhonePractice(clock, messages);
+        this.phones = new PhonePractice(clock, messages);
         showWhenever(phones.changes());
         Runnable receivers = () -> open(ReportSheet.RECEIVERS);
         recording = new RecordingSheet(openJob, tables, chosenReceiver, background, files);
@@ -56,9 +59,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
         add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background));
         add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
         add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
-        add(
-                ReportSheet.COMMUNICATOR,
-                () -> new CommunicatorSheet(openJob, DataFiles.units(), clock, background, files));
+        add(ReportSheet.COMMUNICATOR, () -> new CommunicatorSheet(openJob, units::units, clock, background, files));
         add(ReportSheet.MESSAGES, () -> new MessagesSheet(openJob, tables.events(), messages));
         add(ReportSheet.PHONES, () -> new PhonesSheet(openJob, tables.events(), phones));
         add(ReportSheet.RECORDING, () -> recording);
@@ -69,6 +70,11 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
     public void lookAt(ReceiverId receiver) {
         chosenReceiver.choose(receiver);
         showAgain();
+    }
+
+    /// The phones in the window.
+    public PhonePractice phones() {
+        return phones;
     }
 
     /// The sheet on which recordings are read.

@@ -76,7 +76,7 @@ final class ToldSheet extends PartSheet {
         parts.add(inWords(state.job(), terms));
         parts.add(Words.section(
                         "People",
-                        "told by the communicator, by mail or text message; Answerback sends them nothing yet")
+                        "told by the communicator, by mail or text message; tried on \"Messages\" and \"Phones\"")
                 .style("section-ruled"));
         parts.add(people.people(state.job()));
         parts.add(Words.section("Usual ways", "one press sets all cells").style("section-ruled"));

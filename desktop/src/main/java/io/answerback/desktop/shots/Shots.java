@@ -3,16 +3,22 @@ package io.answerback.desktop.shots;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
+import io.answerback.core.message.Notification;
+import io.answerback.core.report.JobSignals;
 import io.answerback.core.site.Job;
+import io.answerback.core.wording.Terms;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.live.PhoneLine;
+import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.work.SurveySheet;
+import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
@@ -32,6 +38,7 @@ import javafx.stage.Stage;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
+    private static final String OWNER = "+99900000301";
 
     private ApplicationWindow application;
     private Stage stage;
@@ -90,7 +97,56 @@ public final class Shots extends Application {
         });
         camera.take("report-told", () -> application.benches().report().open(ReportSheet.TOLD));
         camera.take("report-paths", () -> application.benches().report().open(ReportSheet.HOW_LONG));
-        camera.onWindow(() -> application.benches().report().open(ReportSheet.SIGNAL));
+        camera.take("report-communicator", () -> application.benches().report().open(ReportSheet.COMMUNICATOR));
+        phones();
+        camera.onWindow(() -> {
+            put(DemoJobs.job(1));
+            application.benches().report().open(ReportSheet.SIGNAL);
+        });
+    }
+
+    /// A phone that became administrator, set the site, got an alarm and silenced it.
+    private void phones() throws Exception {
+        camera.onWindow(() -> {
+            put(DemoJobs.job(3));
+            application.openJob().select(new PointId("02"));
+            application.openJob().go(Stop.REPORT);
+            application.benches().report().open(ReportSheet.PHONES);
+        });
+        PhonePractice phones = application.benches().report().phones();
+        for (String text : List.of("hello", "2468 close up")) {
+            answered(phones, () -> phones.text(OWNER, text, List.of()));
+        }
+        answered(phones, () -> phones.alarm(messages()));
+        camera.take("report-phones", () -> {});
+    }
+
+    /// What is sent when the selected point becomes active.
+    private List<Notification> messages() {
+        Job job = application.openJob().now().job();
+        PointId selected = application.openJob().now().selected();
+        return JobSignals.of(job).stream()
+                .filter(sent -> sent.point().equals(Optional.of(selected)))
+                .findFirst()
+                .map(sent -> Notification.of(
+                        job, sent.signal(), sent.of(), DataFiles.events().in(Terms.of(job.practice()))))
+                .orElse(List.of());
+    }
+
+    /// Waits until something arrives on the owner's phone.
+    private static void answered(PhonePractice phones, Runnable does) throws Exception {
+        CompletableFuture<Void> arrived = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            int before = phones.linesOf(OWNER).size();
+            phones.changes().subscribe(change -> {
+                List<PhoneLine> lines = phones.linesOf(OWNER);
+                if (lines.size() > before && !lines.getLast().typed()) {
+                    arrived.complete(null);
+                }
+            });
+            does.run();
+        });
+        arrived.get(ANSWER_SECONDS, TimeUnit.SECONDS);
     }
 
     /// The terminals of a box with its tamper ring, and the run along the strip.
@@ -118,7 +174,6 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("01"));
             application.openJob().go(Stop.SET_UP);
         });
-        camera.take("setup-decisions", () -> application.benches().setup().open(SetupSheet.DECISIONS));
         camera.take("setup-ways", () -> application.benches().setup().open(SetupSheet.WAYS));
         camera.onWindow(() -> application.benches().setup().open(SetupSheet.TYPING));
     }
@@ -130,12 +185,6 @@ public final class Shots extends Application {
             application.openJob().go(Stop.BUS);
         });
         camera.take("bus-zones", () -> application.benches().bus().open(BusSheet.ZONES));
-        camera.take("bus-radio", () -> {
-            put(DemoJobs.job(3));
-            application.openJob().select(new PointId("12"));
-            application.openJob().go(Stop.BUS);
-            application.benches().bus().open(BusSheet.RADIO);
-        });
         camera.onWindow(() -> {
             application.benches().bus().open(BusSheet.LAID);
             put(DemoJobs.job(1));
