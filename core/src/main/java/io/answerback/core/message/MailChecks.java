@@ -59,7 +59,13 @@ public final class MailChecks implements JobCheck {
         }
         return MailCheck.of(plan.get()).stream()
                 .map(problem -> (problem.stops() ? CANNOT : POOR)
-                        .finds(new Target.OfCommunicator(), problem.says(), problem.says() + ".", problem.remedy())
+                        .finds(new Target.OfCommunicator(), problem.says(), why(problem), problem.remedy())
                         .of(problem.field().name()));
+    }
+
+    private static String why(MailProblem problem) {
+        return problem.stops()
+                ? "As it is, no mail leaves, and people wait for one."
+                : "The password can be read on the way, or the server refuses.";
     }
 }

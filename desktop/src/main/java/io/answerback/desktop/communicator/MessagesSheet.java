@@ -93,11 +93,16 @@ public final class MessagesSheet extends PartSheet {
         Parts row = Parts.flow();
         Optional<Mailbox> running = session.mailbox();
         if (running.isPresent()) {
+            String shown = running.get()
+                    .fingerprint()
+                    .map(sha -> " Its certificate has the SHA-256 " + sha.substring(0, SHOWN_DIGITS) + "…")
+                    .orElse("");
             row.add(
-                    Words.wrapped("It listens on localhost port %d, %s."
+                    Words.wrapped("It listens on localhost port %d, %s.%s"
                             .formatted(
                                     running.get().port(),
-                                    session.mailboxSecurity().words())),
+                                    session.mailboxSecurity().words(),
+                                    shown)),
                     Tool.of("Stop it", "what it took is still shown", this::stop));
         }
         for (MailSecurity security : MailSecurity.values()) {

@@ -39,9 +39,7 @@ record SignalPart(Actions actions, InstantSource clock) {
             table.line(
                     List.of(reading.on(), reading.where(), reading.decibelMilliwatts()),
                     List.of(
-                            Marks.of(
-                                    margin < 0 ? Mark.WRONG : Mark.SOUND,
-                                    margin < 0 ? "below its floor" : "above its floor"),
+                            mark(margin, wanted),
                             Words.whole(Words.quiet(reading.on().toString())),
                             Words.whole(Words.figure("%.0f dBm".formatted(reading.decibelMilliwatts()))),
                             Words.whole(Words.quiet("%+.0f dB".formatted(margin))),

@@ -19,7 +19,7 @@ public final class FrameKeys {
     private final Supplier<StationKeys> stored;
 
     /// @param stored the keys of this computer; none while they are locked
-    FrameKeys(Supplier<StationKeys> stored) {
+    public FrameKeys(Supplier<StationKeys> stored) {
         this.stored = stored;
     }
 

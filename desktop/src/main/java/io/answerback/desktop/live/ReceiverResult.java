@@ -17,7 +17,7 @@ import java.util.Optional;
 /// @param attempts tries made; 0 when it could not be sent at all
 /// @param problem why it was not acknowledged, in plain words; empty when it was
 /// @param printout what a receiver on a line prints; empty for one over IP
-record ReceiverResult(
+public record ReceiverResult(
         Try tried,
         String what,
         boolean answered,

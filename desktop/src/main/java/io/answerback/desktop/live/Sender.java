@@ -55,7 +55,7 @@ public final class Sender {
     /// @param called told of each call that was heard on a line
     /// @param keys what frames to a receiver that takes encrypted ones are encrypted with
     /// @param waiting waits before a path is used for the first time
-    Sender(
+    public Sender(
             Ways stations,
             ReportTables tables,
             InstantSource clock,
@@ -71,7 +71,7 @@ public final class Sender {
     }
 
     /// What the model has in place of the paths out of the building.
-    interface Ways {
+    public interface Ways {
         /// Where frames of a try go.
         InetSocketAddress of(Try one);
 
@@ -90,24 +90,24 @@ public final class Sender {
     /// @param signal what happened
     /// @param runs for each destination that a path leads to, the receivers that were tried, in order; none when
     ///     nobody is told of it
-    record Sent(Signal signal, List<List<ReceiverResult>> runs) {
+    public record Sent(Signal signal, List<List<ReceiverResult>> runs) {
         /// Whether this was the beginning of an event, not its end.
-        boolean begins() {
+        public boolean begins() {
             return signal.qualifier() == Qualifier.NEW;
         }
 
         /// The receivers that were tried for the first destination.
-        List<ReceiverResult> main() {
+        public List<ReceiverResult> main() {
             return runs.isEmpty() ? List.of() : runs.getFirst();
         }
 
         /// The receiver that acknowledged for the first destination; empty when none did.
-        Optional<ReceiverResult> answer() {
+        public Optional<ReceiverResult> answer() {
             return main().stream().filter(ReceiverResult::answered).findFirst();
         }
 
         /// How long it took for the first destination, over all receivers that were tried, in milliseconds.
-        long millis() {
+        public long millis() {
             return main().stream().mapToLong(ReceiverResult::millis).sum();
         }
     }
@@ -115,7 +115,7 @@ public final class Sender {
     /// Sends one signal as the job's routing says.
     ///
     /// @param name the name of what sends it, for a format that carries it
-    Sent send(Job job, Signal signal, String name) {
+    public Sent send(Job job, Signal signal, String name) {
         int number = sequence.updateAndGet(last -> last % LAST_SEQUENCE + 1);
         List<List<ReceiverResult>> runs = new ArrayList<>();
         for (Routing.Destination destination : Routing.of(job, tables.events().group(signal))) {
