@@ -1,6 +1,8 @@
 package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.when;
 
 import io.answerback.core.edit.ReceiverEdits;
 import io.answerback.core.finding.Stop;
@@ -8,8 +10,11 @@ import io.answerback.core.id.ReceiverId;
 import io.answerback.desktop.report.ReportSheet;
 import java.net.InetAddress;
 import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -67,6 +72,14 @@ class NetworkSheetTest extends DemoSheets {
                 .asString()
                 .contains("TCP to 192.0.2.10 port 9009 (Station A)", "no port forwarding");
         assertThat(reads("It is on the clipboard.")).isTrue();
+    }
+
+    @Test
+    void whatHasToBeLetOutIsPrinted() throws Exception {
+        Path svg = folder.resolve("network.svg");
+        when(files.toWrite(any(), any(), any())).thenReturn(Optional.of(svg));
+        click("Print: as PDF or SVG");
+        assertThat(Files.readString(svg)).contains("192.0.2.10", "for the network administrator");
     }
 
     @Test

@@ -8,9 +8,11 @@ import io.answerback.core.attach.AttachRun;
 import io.answerback.core.attach.Wires;
 import io.answerback.core.control.UnitModel;
 import io.answerback.core.control.UnitState;
+import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.CatalogueCheck;
 import io.answerback.core.setup.EntryStep;
@@ -23,9 +25,11 @@ import io.answerback.core.unit.TextControl;
 import io.answerback.core.unit.Unit;
 import io.answerback.core.unit.UnitProfile;
 import io.answerback.core.unit.UnitSupply;
+import io.answerback.core.visit.NextVisit;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -203,6 +207,27 @@ class DemoUnitsTest {
         assertThat(found(UnitEdits.fitting("port", its -> its.withPortType("unit G"))
                         .on(port)))
                 .doesNotContain("unit-port-type");
+    }
+
+    @Test
+    void theKeySwitchThatItsOutputWorksHasToBeOfItsKind() {
+        Job none = UnitEdits.fitting("way", its -> its.withWay(Attachment.INPUTS_AND_OUTPUTS))
+                .on(UnitEdits.profile(DataFiles.unit("unit-h")).on(DemoJobs.job(1)));
+        assertThat(found(none)).contains("unit-key-switch");
+        int free = none.inputs().stream()
+                .filter(input -> input.pointId().isEmpty())
+                .findFirst()
+                .orElseThrow()
+                .zone();
+        Job held = Edits.zoneType(free, ZoneType.KEY_SWITCH_HELD).on(none);
+        assertThat(found(held)).contains("unit-key-switch-kind").doesNotContain("unit-key-switch");
+        Job pulse = Edits.zoneType(free, ZoneType.KEY_SWITCH).on(none);
+        assertThat(found(pulse)).doesNotContain("unit-key-switch", "unit-key-switch-kind");
+    }
+
+    @Test
+    void theNextVisitIsDueWhenTheSimRunsOut() {
+        assertThat(NextVisit.due(DemoJobs.job(1), ZoneOffset.UTC)).contains(LocalDate.parse("2026-06-14"));
     }
 
     @Test

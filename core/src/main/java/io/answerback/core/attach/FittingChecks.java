@@ -11,6 +11,7 @@ import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
+import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import io.answerback.core.unit.Attachment;
@@ -61,6 +62,12 @@ public final class FittingChecks implements JobCheck {
             Grade.TIGHT,
             "A communicator on inputs and outputs has no key-switch zone to set the site by.",
             "It reports, and cannot set or unset from afar.");
+    /// The key-switch zone is of the wrong kind.
+    public static final Rule KEY_SWITCH_KIND = rule(
+            "unit-key-switch-kind",
+            Grade.WRONG,
+            "The key-switch zone that a communicator works is of the wrong kind.",
+            "The site is set and unset at the wrong times.");
     /// A keypad that shows text is needed.
     public static final Rule KEYPAD = rule(
             "unit-text-keypad",
@@ -74,7 +81,7 @@ public final class FittingChecks implements JobCheck {
 
     @Override
     public List<Rule> rules() {
-        return List.of(UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEY_SWITCH, KEYPAD);
+        return List.of(UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEY_SWITCH, KEY_SWITCH_KIND, KEYPAD);
     }
 
     @Override
@@ -104,13 +111,8 @@ public final class FittingChecks implements JobCheck {
         }
         port(unit).ifPresent(found::add);
         jumper(unit).ifPresent(found::add);
-        if (fitting.way().equals(Optional.of(Attachment.INPUTS_AND_OUTPUTS)) && !keySwitch(job)) {
-            found.add(
-                    finding(
-                            KEY_SWITCH,
-                            "No key-switch zone lets the communicator set the site",
-                            "Its output has to work a key-switch zone, momentary or held as the output is, with the zone's resistor.",
-                            "Give a free input the behaviour of a key switch under \"Set up\", or leave setting from afar out."));
+        if (fitting.way().equals(Optional.of(Attachment.INPUTS_AND_OUTPUTS))) {
+            keySwitch(job, unit).ifPresent(found::add);
         }
         if (unit.profile().textKeypad() && keypadsWithoutText(job)) {
             found.add(finding(
@@ -158,13 +160,34 @@ public final class FittingChecks implements JobCheck {
                         "Power down in order, and move it."));
     }
 
-    private static boolean keySwitch(Parts job) {
-        return job.inputs().stream()
+    /// The zone its output works: none, or one that takes a pulse for a held contact or the other way round.
+    private static Optional<Finding> keySwitch(Parts job, Unit unit) {
+        Optional<Zone> zone = job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
                 .map(input -> job.zone(input.zone()))
                 .flatMap(Optional::stream)
-                .map(Zone::type)
-                .anyMatch(type -> type.switches());
+                .filter(its -> its.type().switches())
+                .findFirst();
+        boolean holds = unit.profile().holdsKeySwitch();
+        ZoneType wanted = holds ? ZoneType.KEY_SWITCH_HELD : ZoneType.KEY_SWITCH;
+        if (zone.isEmpty()) {
+            return Optional.of(
+                    finding(
+                            KEY_SWITCH,
+                            "No key-switch zone lets the communicator set the site",
+                            Text.of(
+                                    "Its output %s; a free input has to be a %s.",
+                                    holds ? "stays on" : "gives a pulse", wanted.words()),
+                            "Give a free input that behaviour under \"Set up\" and fit its resistor, or leave setting from afar out."));
+        }
+        return zone.filter(its -> its.type() != wanted)
+                .map(its -> finding(
+                        KEY_SWITCH_KIND,
+                        Text.of("Zone %02d is a %s", its.number(), its.type().words()),
+                        Text.of(
+                                "The output of this communicator %s.",
+                                holds ? "stays on while the site is set" : "gives a pulse"),
+                        Text.of("Make zone %02d a %s.", its.number(), wanted.words())));
     }
 
     private static boolean keypadsWithoutText(Parts job) {

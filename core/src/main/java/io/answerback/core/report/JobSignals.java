@@ -57,6 +57,14 @@ public final class JobSignals {
         return List.copyOf(all);
     }
 
+    /// What is sent when a point becomes active; empty for one that sends nothing.
+    public static Optional<Sent> whenActive(Parts job, PointId point) {
+        return of(job).stream()
+                .filter(sent -> sent.point().equals(Optional.of(point)))
+                .filter(sent -> sent.signal().qualifier() == Qualifier.NEW)
+                .findFirst();
+    }
+
     private static void area(Area area, List<Sent> all) {
         String name = Text.of("Area %02d %s", area.number(), area.name());
         for (Qualifier qualifier : List.of(Qualifier.NEW, Qualifier.RESTORE)) {

@@ -24,6 +24,7 @@ import java.util.Optional;
 /// @param floorDecibelMilliwatts the weakest signal at which it works, in dBm, -140 to 0
 /// @param textKeypad whether the panel has to be set up at a keypad that shows text
 /// @param control how it is worked by text message; empty for one that is not
+/// @param holdsKeySwitch whether its output that sets the site stays on while it is set; else it gives a pulse
 /// @param application whether it is paired with an application
 /// @param setup its settings
 public record UnitProfile(
@@ -39,6 +40,7 @@ public record UnitProfile(
         double floorDecibelMilliwatts,
         boolean textKeypad,
         Optional<TextControl> control,
+        boolean holdsKeySwitch,
         boolean application,
         SettingCatalogue setup) {
     /// @throws IllegalArgumentException when it has no id, name, box or supply, or a figure is out of bounds

@@ -1,7 +1,6 @@
 package io.answerback.desktop.communicator;
 
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.message.Notification;
 import io.answerback.core.people.Person;
 import io.answerback.core.report.JobSignals;
@@ -122,10 +121,8 @@ public final class PhonesSheet extends PartSheet {
     private void raise(WindowState state) {
         Job job = state.job();
         EventTable words = events.in(Terms.of(job.practice()));
-        Optional<JobSignals.Sent> sent = JobSignals.of(job).stream()
-                .filter(its -> its.point().equals(Optional.of(state.point().pointId())))
-                .filter(its -> its.signal().qualifier() == Qualifier.NEW)
-                .findFirst();
+        Optional<JobSignals.Sent> sent =
+                JobSignals.whenActive(job, state.point().pointId());
         if (sent.isEmpty()) {
             actions.tell(state.point().name() + " sends nothing yet, so nobody is told.");
             return;

@@ -3,7 +3,6 @@ package io.answerback.desktop.communicator;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.mail.MailPlan;
 import io.answerback.core.message.Message;
 import io.answerback.core.people.Person;
@@ -160,10 +159,7 @@ final class TestMail {
 
     private Optional<Message> ofPoint(WindowState state) {
         EventTable words = events.in(Terms.of(state.job().practice()));
-        return JobSignals.of(state.job()).stream()
-                .filter(its -> its.point().equals(Optional.of(state.point().pointId())))
-                .filter(its -> its.signal().qualifier() == Qualifier.NEW)
-                .findFirst()
+        return JobSignals.whenActive(state.job(), state.point().pointId())
                 .map(its -> Message.of(state.job(), its.signal(), its.of(), words));
     }
 

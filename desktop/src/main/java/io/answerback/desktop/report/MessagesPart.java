@@ -2,7 +2,6 @@ package io.answerback.desktop.report;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.message.Message;
 import io.answerback.core.message.TextLength;
 import io.answerback.core.people.Notice;
@@ -35,10 +34,8 @@ final class MessagesPart {
         }
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title("What people are sent"));
-        Optional<JobSignals.Sent> sent = JobSignals.of(job).stream()
-                .filter(its -> its.point().equals(Optional.of(state.point().pointId())))
-                .filter(its -> its.signal().qualifier() == Qualifier.NEW)
-                .findFirst();
+        Optional<JobSignals.Sent> sent =
+                JobSignals.whenActive(job, state.point().pointId());
         if (sent.isEmpty()) {
             parts.add(Words.wrapped(Words.quiet(state.point().name() + " sends nothing yet.")));
             return parts;

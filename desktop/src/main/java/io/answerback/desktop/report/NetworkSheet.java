@@ -7,6 +7,7 @@ import io.answerback.core.network.AddressProblem;
 import io.answerback.core.network.AddressProblem.Field;
 import io.answerback.core.network.FirewallNote;
 import io.answerback.core.network.NetworkChecks;
+import io.answerback.core.paper.NetworkPaper;
 import io.answerback.core.path.NetworkPlan;
 import io.answerback.core.receiver.Transport;
 import io.answerback.core.site.Job;
@@ -23,6 +24,8 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.PaperFile;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import io.answerback.station.Reach;
@@ -45,10 +48,12 @@ final class NetworkSheet extends PartSheet {
 
     private final Actions actions;
     private final Background background;
+    private final FileQuestions files;
     private final Map<ReceiverId, String> reached = new HashMap<>();
 
-    NetworkSheet(Actions actions, Background background) {
+    NetworkSheet(Actions actions, Background background, FileQuestions files) {
         this.actions = actions;
+        this.files = files;
         this.background = background;
     }
 
@@ -170,9 +175,26 @@ final class NetworkSheet extends PartSheet {
                 Words.section("For the network administrator", "outbound connections to allow")
                         .style("section-ruled"),
                 column.style("printed").group(),
-                Parts.flow(Tool.of("Copy", "to paste it into a mail", () -> actions.copy(String.join("\n", lines))))
+                Parts.flow(
+                                Tool.of(
+                                        "Copy",
+                                        "to paste it into a mail",
+                                        () -> actions.copy(String.join("\n", lines))),
+                                Tool.of("Print", "as PDF or SVG, to hand over", this::print))
                         .style("switches")
                         .group());
+    }
+
+    private void print() {
+        List<FileQuestions.Sort> sorts =
+                List.of(new FileQuestions.Sort("PDF", "*.pdf"), new FileQuestions.Sort("SVG", "*.svg"));
+        files.toWrite("Note for the network administrator", "network.pdf", sorts)
+                .ifPresent(file -> {
+                    Job job = actions.now().job();
+                    background.run(
+                            () -> PaperFile.write(file, measure -> NetworkPaper.of(job, measure)),
+                            problems -> actions.tell("Written: " + file));
+                });
     }
 
     private List<Part> reach(Job job) {

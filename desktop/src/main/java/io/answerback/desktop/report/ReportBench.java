@@ -56,7 +56,7 @@ public final class ReportBench extends SheetedBench<ReportSheet> {
                 () -> new SignalSheet(openJob, tables, clock, practice, chosenReceiver, sound, receivers));
         add(ReportSheet.TOLD, () -> new ToldSheet(openJob, tables.events(), receivers));
         add(ReportSheet.HOW_LONG, () -> new HowLongSheet(openJob, tables, DataFiles.transmissionClasses()));
-        add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background));
+        add(ReportSheet.NETWORK, () -> new NetworkSheet(openJob, background, files));
         add(ReportSheet.RECEIVERS, () -> new ReceiversSheet(openJob, shelf::receivers, keys));
         add(ReportSheet.PRINTED, () -> new PrintedSheet(openJob, tables.events(), chosenReceiver, receivers));
         add(ReportSheet.COMMUNICATOR, () -> new CommunicatorSheet(openJob, units::units, clock, background, files));

@@ -125,9 +125,7 @@ public final class Shots extends Application {
     private List<Notification> messages() {
         Job job = application.openJob().now().job();
         PointId selected = application.openJob().now().selected();
-        return JobSignals.of(job).stream()
-                .filter(sent -> sent.point().equals(Optional.of(selected)))
-                .findFirst()
+        return JobSignals.whenActive(job, selected)
                 .map(sent -> Notification.of(
                         job, sent.signal(), sent.of(), DataFiles.events().in(Terms.of(job.practice()))))
                 .orElse(List.of());
