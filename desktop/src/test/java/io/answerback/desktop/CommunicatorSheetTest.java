@@ -103,8 +103,8 @@ class CommunicatorSheetTest extends DemoSheets {
         assertThat(site.resolve("label-shot.png")).hasSameBinaryContentAs(picture);
         assertThat(seen().every(Photo.class))
                 .singleElement()
-                .satisfies(photo -> assertThat(photo.file())
-                        .isEqualTo(site.resolve("label-shot.png").toAbsolutePath()));
+                .satisfies(photo -> assertThat(photo.address())
+                        .isEqualTo(site.resolve("label-shot.png").toUri().toString()));
         click("Leave it out");
         assertThat(unit().identity().label()).isEmpty();
         assertThat(site.resolve("label-shot.png")).exists();

@@ -83,8 +83,8 @@ final class IdentityPart {
                     .style("switches")
                     .group();
         }
-        Parts column =
-                Parts.column(new Photo("label of the communicator", folder.get().resolve(name), PHOTO_WIDTH));
+        Parts column = Parts.column(new Photo(
+                "label of the communicator", folder.get().resolve(name).toUri().toString(), name, PHOTO_WIDTH));
         column.add(Parts.flow(
                         Words.quiet(name),
                         Tool.of("Another …", "takes another picture file", choosePhoto),

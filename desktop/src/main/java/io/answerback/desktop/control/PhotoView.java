@@ -31,11 +31,11 @@ final class PhotoView extends StackPane {
         }
         shown = photo;
         words.setText("");
-        Image image = new Image(photo.file().toUri().toString(), width, 0, true, true, true);
+        Image image = new Image(photo.address(), width, 0, true, true, true);
         view.setImage(image);
         image.errorProperty().subscribe(failed -> {
             if (failed && image == view.getImage()) {
-                words.setText(photo.file().getFileName() + " cannot be shown: it is no picture, or it is not there.");
+                words.setText(photo.file() + " cannot be shown: it is no picture, or it is not there.");
             }
         });
     }

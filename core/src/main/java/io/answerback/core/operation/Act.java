@@ -1,0 +1,37 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.event.Signal;
+
+/// Something a panel does.
+public sealed interface Act {
+    /// It sends an event to the station.
+    record Sends(Signal signal) implements Act {}
+
+    /// Its sounders begin or end.
+    ///
+    /// @param pattern which sound; empty where they end
+    record Sounds(boolean on, Pattern pattern) implements Act {}
+
+    /// Its keypads show something.
+    record Shows(String text) implements Act {}
+
+    /// Its keypads sound.
+    ///
+    /// @param what which sound, in plain words
+    record Beeps(String what) implements Act {}
+
+    /// It does nothing, and why.
+    record Nothing(String why) implements Act {}
+
+    /// The sounds there are.
+    enum Pattern {
+        /// A break-in.
+        BURGLARY,
+        /// A call for help that may be heard.
+        HOLD_UP,
+        /// Fire, told from all others.
+        FIRE,
+        /// None.
+        SILENCE
+    }
+}

@@ -1,0 +1,52 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.profile.Meaning;
+import java.util.Optional;
+
+/// Something that happens to a panel.
+public sealed interface Happening {
+    /// Somebody asks for an area to be set.
+    ///
+    /// @param area its number
+    /// @param how by what
+    /// @param user who, by number; of a key switch the zone, 0 for nobody
+    /// @param part whether only part of it
+    /// @param force whether what is open may be left out
+    record SetAsked(int area, HowSet how, int user, boolean part, boolean force) implements Happening {}
+
+    /// Somebody asks for an area to be unset.
+    ///
+    /// @param threat whether the code says that somebody is threatened
+    record UnsetAsked(int area, HowSet how, int user, boolean threat) implements Happening {}
+
+    /// The input of a zone reads something else.
+    ///
+    /// @param reads what it reads; empty between bands, where nothing is promised
+    record ZoneReads(int zone, Optional<Meaning> reads) implements Happening {}
+
+    /// The mains fails or comes back.
+    record Mains(boolean there) implements Happening {}
+
+    /// The battery is low or missing, or well again.
+    record Battery(boolean well) implements Happening {}
+
+    /// The path to the station is lost, or gets through again.
+    record Path(boolean works) implements Happening {}
+
+    /// A module on the bus answers no more, or again.
+    ///
+    /// @param address its address
+    record Module(int address, boolean answers) implements Happening {}
+
+    /// A wrong code is typed.
+    record WrongCode() implements Happening {}
+
+    /// The sounders are silenced, fire too.
+    record Silenced(int user) implements Happening {}
+
+    /// All power was gone and is back.
+    record PowerBack() implements Happening {}
+
+    /// Nothing but time passes.
+    record TimePasses() implements Happening {}
+}

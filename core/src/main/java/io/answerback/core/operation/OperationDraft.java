@@ -1,0 +1,208 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.profile.Meaning;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/// One step in the making: the state it began with, what has changed of it, and what was done. What nothing has
+/// touched is handed on as it is.
+final class OperationDraft {
+    private final List<Logged> log = new ArrayList<>();
+    private long now;
+    private Map<Integer, AreaState> areas;
+    private Map<Integer, Meaning> reads;
+    private SortedSet<Timer> timers;
+    private Set<Integer> open;
+    private Set<Integer> tampers;
+    private Map<Integer, Integer> counts;
+    private Act.Pattern sounding;
+    private OperationState.Health health;
+    private int wrongCodes;
+
+    OperationDraft(OperationState from) {
+        now = from.atMillis();
+        areas = from.areas();
+        reads = from.reads();
+        timers = from.timers();
+        open = from.open();
+        tampers = from.tampers();
+        counts = from.counts();
+        sounding = from.sounding();
+        health = from.power();
+        wrongCodes = from.wrongCodes();
+    }
+
+    OperationState made() {
+        return new OperationState(now, areas, reads, timers, open, tampers, counts, sounding, health, wrongCodes);
+    }
+
+    List<Logged> log() {
+        return List.copyOf(log);
+    }
+
+    long now() {
+        return now;
+    }
+
+    void at(long millis) {
+        now = millis;
+    }
+
+    void act(Act act) {
+        log.add(new Logged(now, act));
+    }
+
+    /// Sends an event of an area; nothing leaves for one without an account.
+    void send(OperationRules rules, int area, Qualifier qualifier, String event, int number) {
+        String account = Optional.ofNullable(rules.areas().get(area))
+                .map(OperationRules.AreaRule::account)
+                .filter(its -> !its.isEmpty())
+                .or(() -> area == 0 ? rules.firstAccount() : Optional.empty())
+                .orElse("");
+        if (account.isEmpty() || event.isEmpty()) {
+            act(new Act.Nothing(event.isEmpty() ? "nothing is sent of it" : "no account: nothing is sent"));
+            return;
+        }
+        act(new Act.Sends(new Signal(account, qualifier, event, area, number)));
+    }
+
+    AreaState area(int number) {
+        return areas.get(number);
+    }
+
+    Map<Integer, AreaState> areas() {
+        return areas;
+    }
+
+    void put(int number, AreaState state) {
+        Map<Integer, AreaState> next = new TreeMap<>(areas);
+        next.put(number, state);
+        areas = Collections.unmodifiableMap(next);
+    }
+
+    Meaning reads(int zone) {
+        return reads.getOrDefault(zone, Meaning.NORMAL);
+    }
+
+    void read(int zone, Meaning meaning) {
+        Map<Integer, Meaning> next = new HashMap<>(reads);
+        if (meaning == Meaning.NORMAL) {
+            next.remove(zone);
+        } else {
+            next.put(zone, meaning);
+        }
+        reads = Collections.unmodifiableMap(next);
+    }
+
+    void start(Timer.Kind kind, int number, long millis) {
+        SortedSet<Timer> next = without(kind, number);
+        next.add(new Timer(now + millis, kind, number));
+        timers = Collections.unmodifiableSortedSet(next);
+    }
+
+    /// Ends what runs.
+    ///
+    /// @return whether it ran
+    boolean stop(Timer.Kind kind, int number) {
+        if (!runs(kind, number)) {
+            return false;
+        }
+        timers = Collections.unmodifiableSortedSet(without(kind, number));
+        return true;
+    }
+
+    boolean runs(Timer.Kind kind, int number) {
+        return timers.stream().anyMatch(timer -> timer.kind() == kind && timer.number() == number);
+    }
+
+    private SortedSet<Timer> without(Timer.Kind kind, int number) {
+        SortedSet<Timer> next = new TreeSet<>(timers);
+        next.removeIf(timer -> timer.kind() == kind && timer.number() == number);
+        return next;
+    }
+
+    Optional<Timer> due(long until) {
+        return timers.isEmpty() || timers.first().dueMillis() > until ? Optional.empty() : Optional.of(timers.first());
+    }
+
+    boolean open(int zone) {
+        return open.contains(zone);
+    }
+
+    void open(int zone, boolean is) {
+        open = changed(open, zone, is);
+    }
+
+    boolean tampered(int zone) {
+        return tampers.contains(zone);
+    }
+
+    void tampered(int zone, boolean is) {
+        tampers = changed(tampers, zone, is);
+    }
+
+    private static Set<Integer> changed(Set<Integer> old, int zone, boolean in) {
+        Set<Integer> next = new HashSet<>(old);
+        if (in) {
+            next.add(zone);
+        } else {
+            next.remove(zone);
+        }
+        return Collections.unmodifiableSet(next);
+    }
+
+    int count(int zone) {
+        int count = counts.getOrDefault(zone, 0) + 1;
+        Map<Integer, Integer> next = new HashMap<>(counts);
+        next.put(zone, count);
+        counts = Collections.unmodifiableMap(next);
+        return count;
+    }
+
+    void forgetCount(int zone) {
+        if (counts.containsKey(zone)) {
+            Map<Integer, Integer> next = new HashMap<>(counts);
+            next.remove(zone);
+            counts = Collections.unmodifiableMap(next);
+        }
+    }
+
+    Act.Pattern sounding() {
+        return sounding;
+    }
+
+    /// Sounds, or ends to sound.
+    void sound(Act.Pattern pattern) {
+        if (sounding != pattern) {
+            sounding = pattern;
+            act(new Act.Sounds(pattern != Act.Pattern.SILENCE, pattern));
+        }
+    }
+
+    OperationState.Health health() {
+        return health;
+    }
+
+    void health(OperationState.Health other) {
+        health = other;
+    }
+
+    int wrongCodes() {
+        return wrongCodes;
+    }
+
+    void wrongCodes(int other) {
+        wrongCodes = other;
+    }
+}

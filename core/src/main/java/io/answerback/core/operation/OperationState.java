@@ -1,0 +1,92 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.profile.Meaning;
+import java.util.Collections;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+
+/// What a panel remembers. Never changes; each step makes another.
+///
+/// @param atMillis the time of the last step, in milliseconds since the log began
+/// @param areas how each area stands, by number
+/// @param reads what each zone read last; a zone not in it read normal
+/// @param timers everything that will happen by itself, the next first
+/// @param open zones whose alarm was sent and not its restore
+/// @param tampers zones whose tamper was sent and not its restore
+/// @param counts how often each zone has alarmed since its area was set
+/// @param sounding what sounds
+/// @param power what is known of supply, path and modules
+/// @param wrongCodes wrong codes in a row
+public record OperationState(
+        long atMillis,
+        Map<Integer, AreaState> areas,
+        Map<Integer, Meaning> reads,
+        SortedSet<Timer> timers,
+        Set<Integer> open,
+        Set<Integer> tampers,
+        Map<Integer, Integer> counts,
+        Act.Pattern sounding,
+        Health power,
+        int wrongCodes) {
+    /// Supply, path and modules.
+    ///
+    /// @param mains whether the mains is there
+    /// @param mainsSent whether its failure was sent
+    /// @param battery whether the battery is well
+    /// @param path whether the path works
+    /// @param lost addresses of modules that do not answer
+    public record Health(boolean mains, boolean mainsSent, boolean battery, boolean path, Set<Integer> lost) {
+        /// Everything well.
+        public static final Health WELL = new Health(true, false, true, true, Set.of());
+
+        /// Whether anything is wrong that a user has to know before setting.
+        boolean faulty() {
+            return !mains || !battery || !path || !lost.isEmpty();
+        }
+    }
+
+    /// Every area unset, everything at rest; the first periodic test on its way.
+    public static OperationState fresh(OperationRules rules) {
+        Map<Integer, AreaState> areas = new TreeMap<>();
+        rules.areas().keySet().forEach(area -> areas.put(area, AreaState.UNSET));
+        OperationDraft draft = new OperationDraft(new OperationState(
+                0,
+                Collections.unmodifiableMap(areas),
+                Map.of(),
+                Collections.emptySortedSet(),
+                Set.of(),
+                Set.of(),
+                Map.of(),
+                Act.Pattern.SILENCE,
+                Health.WELL,
+                0));
+        if (rules.testMillis() > 0) {
+            draft.start(Timer.Kind.TEST, 0, rules.testMillis() + rules.manners().spreadMillis());
+        }
+        return draft.made();
+    }
+
+    /// How an area stands.
+    ///
+    /// @throws IllegalArgumentException when there is none with that number
+    public AreaState area(int number) {
+        AreaState area = areas.get(number);
+        if (area == null) {
+            throw new IllegalArgumentException("there is no area " + number + "; there are " + areas.keySet());
+        }
+        return area;
+    }
+
+    /// What a zone read last.
+    public Meaning reads(int zone) {
+        return reads.getOrDefault(zone, Meaning.NORMAL);
+    }
+
+    /// What happens next by itself; empty while nothing runs.
+    public Optional<Timer> next() {
+        return timers.isEmpty() ? Optional.empty() : Optional.of(timers.first());
+    }
+}

@@ -1,0 +1,50 @@
+package io.answerback.core.operation;
+
+/// Something that will happen by itself.
+///
+/// @param dueMillis when, in milliseconds since the log began
+/// @param kind what
+/// @param number of which area or zone; 0 for the panel
+public record Timer(long dueMillis, Kind kind, int number) implements Comparable<Timer> {
+    /// What can run.
+    public enum Kind {
+        /// The exit time of an area.
+        EXIT("exit time"),
+        /// The entry time of an area.
+        ENTRY("entry time"),
+        /// The sounders.
+        SOUNDER("sounder"),
+        /// The time within which a second point confirms, of an area.
+        CONFIRMATION("confirmation"),
+        /// A report that waits so that it can be taken back, of a zone.
+        REPORT("report waits"),
+        /// The time within which an alarm can be cancelled, of an area.
+        CANCEL("cancel window"),
+        /// The time after setting in which an alarm is reported with it, of an area.
+        RECENT("just set"),
+        /// The report of a mains failure.
+        MAINS("mains report"),
+        /// The periodic test.
+        TEST("periodic test"),
+        /// The lock after wrong codes.
+        LOCK("keypads locked");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        /// What runs, in plain words.
+        public String words() {
+            return words;
+        }
+    }
+
+    @Override
+    public int compareTo(Timer other) {
+        int byTime = Long.compare(dueMillis, other.dueMillis);
+        int byKind = byTime == 0 ? kind.compareTo(other.kind) : byTime;
+        return byKind == 0 ? Integer.compare(number, other.number) : byKind;
+    }
+}

@@ -1,0 +1,30 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.event.Qualifier;
+
+/// What happens when something that runs comes to its end.
+///
+/// @param rules what the panel goes by
+/// @param draft the step in the making, at the time of the end
+record TimerEnds(OperationRules rules, OperationDraft draft) {
+    private static final String PERIODIC_TEST = "602";
+
+    void end(Timer timer) {
+        switch (timer.kind()) {
+            case EXIT -> new Setting(rules, draft).left(timer.number());
+            case ENTRY -> new Watching(rules, draft).notUnsetInTime(timer.number());
+            case SOUNDER -> draft.sound(Act.Pattern.SILENCE);
+            case REPORT -> new Watching(rules, draft).reportNow(timer.number());
+            case MAINS -> new Troubles(rules, draft).mainsStillGone();
+            case TEST -> {
+                draft.send(rules, 0, Qualifier.NEW, PERIODIC_TEST, 0);
+                draft.start(Timer.Kind.TEST, 0, rules.testMillis());
+            }
+            case LOCK -> {
+                draft.wrongCodes(0);
+                draft.act(new Act.Shows("Keypads work again"));
+            }
+            case CONFIRMATION, CANCEL, RECENT -> {}
+        }
+    }
+}
