@@ -32,6 +32,7 @@ import picocli.CommandLine.Command;
             SendVerb.class,
             PathsVerb.class,
             NetworkVerb.class,
+            PanelVerb.class,
             NotifyVerb.class,
             MailboxVerb.class,
             TextsVerb.class,

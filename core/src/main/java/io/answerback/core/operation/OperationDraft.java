@@ -18,10 +18,10 @@ import java.util.TreeSet;
 /// One step in the making: the state it began with, what has changed of it, and what was done. What nothing has
 /// touched is handed on as it is.
 final class OperationDraft {
-    private final List<Logged> log = new ArrayList<>();
+    private final List<Logged> log = new ArrayList<>(4);
     private long now;
     private Map<Integer, AreaState> areas;
-    private Map<Integer, Meaning> reads;
+    private ZoneReadings reads;
     private SortedSet<Timer> timers;
     private Set<Integer> open;
     private Set<Integer> tampers;
@@ -92,17 +92,11 @@ final class OperationDraft {
     }
 
     Meaning reads(int zone) {
-        return reads.getOrDefault(zone, Meaning.NORMAL);
+        return reads.of(zone);
     }
 
     void read(int zone, Meaning meaning) {
-        Map<Integer, Meaning> next = new HashMap<>(reads);
-        if (meaning == Meaning.NORMAL) {
-            next.remove(zone);
-        } else {
-            next.put(zone, meaning);
-        }
-        reads = Collections.unmodifiableMap(next);
+        reads = reads.with(zone, meaning);
     }
 
     void start(Timer.Kind kind, int number, long millis) {

@@ -10,6 +10,7 @@ import io.answerback.core.site.Area;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -99,9 +100,9 @@ public record OperationRules(
     }
 
     public OperationRules {
-        areas = Map.copyOf(areas);
-        zones = Map.copyOf(zones);
-        users = Map.copyOf(users);
+        areas = Collections.unmodifiableMap(new TreeMap<>(areas));
+        zones = Collections.unmodifiableMap(new TreeMap<>(zones));
+        users = Collections.unmodifiableMap(new TreeMap<>(users));
     }
 
     /// The rules of a job.
@@ -175,6 +176,31 @@ public record OperationRules(
         return intent.of(decision, 0)
                 .filter(new SettingValue.Switch(true)::equals)
                 .isPresent();
+    }
+
+    /// The same with other behaviours of some zones, each with the event of its behaviour.
+    public OperationRules with(Map<Integer, ZoneType> types) {
+        Map<Integer, ZoneRule> other = new TreeMap<>(zones);
+        types.forEach((number, type) -> other.computeIfPresent(
+                number,
+                (same, zone) ->
+                        new ZoneRule(number, zone.name(), type, zone.area(), type.event(), zone.part(), zone.chime())));
+        return new OperationRules(
+                areas,
+                other,
+                users,
+                sounderMillis,
+                confirmationMillis,
+                reportDelayMillis,
+                testMillis,
+                mostAlarms,
+                forcedSet,
+                quickSet,
+                restoresSet,
+                exitBeeps,
+                reportsSetting,
+                reportsTroubles,
+                manners);
     }
 
     /// Whether a user may work an area. Nobody's number, 0, is that of a key or of the panel itself.

@@ -12,7 +12,7 @@ import java.util.TreeMap;
 ///
 /// @param atMillis the time of the last step, in milliseconds since the log began
 /// @param areas how each area stands, by number
-/// @param reads what each zone read last; a zone not in it read normal
+/// @param reads what each zone read last
 /// @param timers everything that will happen by itself, the next first
 /// @param open zones whose alarm was sent and not its restore
 /// @param tampers zones whose tamper was sent and not its restore
@@ -23,7 +23,7 @@ import java.util.TreeMap;
 public record OperationState(
         long atMillis,
         Map<Integer, AreaState> areas,
-        Map<Integer, Meaning> reads,
+        ZoneReadings reads,
         SortedSet<Timer> timers,
         Set<Integer> open,
         Set<Integer> tampers,
@@ -55,7 +55,7 @@ public record OperationState(
         OperationDraft draft = new OperationDraft(new OperationState(
                 0,
                 Collections.unmodifiableMap(areas),
-                Map.of(),
+                ZoneReadings.NORMAL,
                 Collections.emptySortedSet(),
                 Set.of(),
                 Set.of(),
@@ -82,7 +82,7 @@ public record OperationState(
 
     /// What a zone read last.
     public Meaning reads(int zone) {
-        return reads.getOrDefault(zone, Meaning.NORMAL);
+        return reads.of(zone);
     }
 
     /// What happens next by itself; empty while nothing runs.

@@ -14,7 +14,7 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
             case EXIT -> new Setting(rules, draft).left(timer.number());
             case ENTRY -> new Watching(rules, draft).notUnsetInTime(timer.number());
             case SOUNDER -> draft.sound(Act.Pattern.SILENCE);
-            case REPORT -> new Watching(rules, draft).reportNow(timer.number());
+            case REPORT -> new Alarms(rules, draft).reportNow(timer.number());
             case MAINS -> new Troubles(rules, draft).mainsStillGone();
             case TEST -> {
                 draft.send(rules, 0, Qualifier.NEW, PERIODIC_TEST, 0);

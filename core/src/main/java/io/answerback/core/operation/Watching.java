@@ -13,9 +13,6 @@ import java.util.Optional;
 /// @param draft the step in the making
 record Watching(OperationRules rules, OperationDraft draft) {
     private static final String TAMPER = "137";
-    private static final String CONFIRMED = "139";
-    private static final String LEFT_OUT = "570";
-    private static final String RECENTLY_SET = "459";
     private static final String EXIT_FAULT = "374";
 
     void reads(int number, Optional<Meaning> reads) {
@@ -39,6 +36,10 @@ record Watching(OperationRules rules, OperationDraft draft) {
             case ALARM, SECOND_ZONE, BOTH_ZONES -> opens(zone);
             case TAMPER, FAULT, MASKED -> tampers(zone, is);
         }
+    }
+
+    private Alarms alarms() {
+        return new Alarms(rules, draft);
     }
 
     private void rests(ZoneRule zone) {
@@ -66,7 +67,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
         AreaState area = draft.area(zone.area());
         draft.act(new Act.Shows(zone.name() + ": " + is.word()));
         if (area.mode().watches()) {
-            sound(Act.Pattern.BURGLARY);
+            alarms().sound(Act.Pattern.BURGLARY);
         } else {
             draft.act(new Act.Beeps("tamper"));
         }
@@ -112,9 +113,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
             draft.act(new Act.Shows(zone.name() + ": " + zone.type().words()));
         }
         if (pattern != Act.Pattern.SILENCE) {
-            sound(pattern);
+            alarms().sound(pattern);
         }
-        sendAlarm(zone);
+        alarms().send(zone);
     }
 
     private void watched(ZoneRule zone, AreaState area) {
@@ -130,7 +131,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
             }
             case LEAVING -> {
                 if (!zone.delayed()) {
-                    draft.act(new Act.Nothing(zone.name() + " moves while the exit time runs"));
+                    alarms().of(zone);
                 }
             }
             case PART_SET -> partly(zone, area);
@@ -138,15 +139,15 @@ record Watching(OperationRules rules, OperationDraft draft) {
                 if (zone.type() == ZoneType.ENTRY_EXIT) {
                     enters(zone, area);
                 } else {
-                    alarm(zone);
+                    alarms().of(zone);
                 }
             }
             case ENTERING -> {
                 if (!zone.delayed()) {
-                    alarm(zone);
+                    alarms().of(zone);
                 }
             }
-            case IN_ALARM -> alarm(zone);
+            case IN_ALARM -> alarms().of(zone);
         }
     }
 
@@ -157,7 +158,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
         if (zone.part() == PartSet.ENTRY || zone.type() == ZoneType.ENTRY_EXIT) {
             enters(zone, area);
         } else {
-            alarm(zone);
+            alarms().of(zone);
         }
     }
 
@@ -184,72 +185,6 @@ record Watching(OperationRules rules, OperationDraft draft) {
         if (state.exitFault()) {
             door.ifPresent(zone -> draft.send(rules, area, Qualifier.NEW, EXIT_FAULT, zone.number()));
         }
-        door.ifPresent(this::alarm);
-    }
-
-    private void alarm(ZoneRule zone) {
-        int times = draft.count(zone.number());
-        if (times > rules.mostAlarms()) {
-            draft.put(zone.area(), draft.area(zone.area()).without(zone.number()));
-            draft.act(new Act.Shows(zone.name() + " is left out: too many alarms"));
-            draft.send(rules, zone.area(), Qualifier.NEW, LEFT_OUT, zone.number());
-            return;
-        }
-        AreaState area = draft.area(zone.area());
-        draft.stop(Timer.Kind.ENTRY, zone.area());
-        draft.put(zone.area(), area.alarmed(zone.number()));
-        draft.act(new Act.Shows("Alarm: " + zone.name()));
-        sound(Act.Pattern.BURGLARY);
-        if (rules.reportDelayMillis() > 0) {
-            draft.start(Timer.Kind.REPORT, zone.number(), rules.reportDelayMillis());
-        } else {
-            sendAlarm(zone);
-        }
-        if (draft.stop(Timer.Kind.RECENT, zone.area())) {
-            draft.send(rules, zone.area(), Qualifier.NEW, RECENTLY_SET, area.user());
-        }
-        confirm(zone);
-    }
-
-    /// The report of a zone has waited long enough.
-    void reportNow(int number) {
-        sendAlarm(rules.zones().get(number));
-    }
-
-    private void sendAlarm(ZoneRule zone) {
-        if (!draft.open(zone.number())) {
-            draft.open(zone.number(), true);
-            draft.send(rules, zone.area(), Qualifier.NEW, zone.event(), zone.number());
-        }
-        if (!zone.type().watchesAlways()) {
-            draft.start(Timer.Kind.CANCEL, zone.area(), rules.manners().cancelMillis());
-        }
-        if (draft.reads(zone.number()) == Meaning.NORMAL) {
-            draft.open(zone.number(), false);
-            draft.send(rules, zone.area(), Qualifier.RESTORE, zone.event(), zone.number());
-        }
-    }
-
-    private void confirm(ZoneRule zone) {
-        if (rules.confirmationMillis() == 0) {
-            return;
-        }
-        AreaState area = draft.area(zone.area());
-        boolean second = area.alarmed().size() > 1;
-        if (second && !area.confirmed() && draft.runs(Timer.Kind.CONFIRMATION, zone.area())) {
-            draft.put(zone.area(), area.nowConfirmed());
-            draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
-        } else if (!second) {
-            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.confirmationMillis());
-        }
-    }
-
-    /// Fire is told from everything else and is not drowned by it.
-    private void sound(Act.Pattern pattern) {
-        if (draft.sounding() == Act.Pattern.FIRE && pattern != Act.Pattern.FIRE) {
-            return;
-        }
-        draft.sound(pattern);
-        draft.start(Timer.Kind.SOUNDER, 0, rules.sounderMillis());
+        door.ifPresent(alarms()::of);
     }
 }

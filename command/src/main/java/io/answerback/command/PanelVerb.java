@@ -1,0 +1,99 @@
+package io.answerback.command;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.operation.CaseWords;
+import io.answerback.core.operation.Logged;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.PanelCase;
+import io.answerback.core.site.Job;
+import io.answerback.core.wording.Terms;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.files.exchange.CaseFile;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// A story on the job's panel, second by second. Exit code 1 when something else was sent than expected.
+@Command(
+        name = "panel",
+        description = "run a story on the job's panel, second by second; without --case all that ship",
+        footer = {"", "A story is JSON: what happens at which time, and which signals must follow."},
+        mixinStandardHelpOptions = true)
+final class PanelVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Option(names = "--case", paramLabel = "CASE", description = "a story that ships, by name, or a file")
+    private String story;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        Job job = argument.job();
+        OperationRules rules = OperationRules.of(job, OperationRules.Manners.USUAL);
+        if (story != null) {
+            return one(job, rules, CaseFile.find(story));
+        }
+        boolean all = true;
+        ObjectNode report = Json.object();
+        ArrayNode list = report.putArray("cases");
+        for (String name : CaseFile.shipped()) {
+            PanelCase its = CaseFile.find(name);
+            PanelCase.Outcome outcome = its.on(rules);
+            all &= outcome.asExpected();
+            ObjectNode line = list.addObject().put("case", name).put("asExpected", outcome.asExpected());
+            outcome.differs().forEach(line.putArray("differs")::add);
+            if (!argument.json()) {
+                System.out.printf("%-22s %s%n", name, outcome.asExpected() ? "as expected" : "differs");
+                outcome.differs().forEach(words -> System.out.println("    " + words));
+            }
+        }
+        if (argument.json()) {
+            System.out.println(Json.text(report));
+        }
+        return all ? 0 : 1;
+    }
+
+    private int one(Job job, OperationRules rules, PanelCase its) {
+        PanelCase.Outcome outcome = its.on(rules);
+        if (argument.json()) {
+            ObjectNode report = Json.object().put("name", its.name());
+            ArrayNode events = report.putArray("events");
+            outcome.log().forEach(line -> event(events.addObject(), line));
+            report.put("asExpected", outcome.asExpected());
+            outcome.differs().forEach(report.putArray("differs")::add);
+            System.out.println(Json.text(report));
+        } else {
+            EventTable words = DataFiles.events().in(Terms.of(job.practice()));
+            System.out.println(its.name() + ". " + its.about());
+            outcome.log()
+                    .forEach(line -> System.out.printf(
+                            "%s  %s%s%n",
+                            CaseWords.time(line.atMillis()),
+                            line.words(),
+                            line.signal()
+                                    .map(signal -> " (" + words.words(signal.event()) + ")")
+                                    .orElse("")));
+            System.out.println(outcome.asExpected() ? "as expected" : "differs:");
+            outcome.differs().forEach(System.out::println);
+        }
+        return outcome.asExpected() ? 0 : 1;
+    }
+
+    private static void event(ObjectNode node, Logged line) {
+        node.put("at", CaseWords.time(line.atMillis())).put("what", line.words());
+        line.signal()
+                .ifPresent(signal -> node.putObject("signal")
+                        .put("account", signal.account())
+                        .put("event", signal.event())
+                        .put("qualifier", String.valueOf(signal.qualifier().digit()))
+                        .put("area", signal.areaDigits())
+                        .put("zone", signal.zoneDigits()));
+        if (line.act() instanceof io.answerback.core.operation.Act.Sounds sounds) {
+            node.put("output", sounds.on() ? "sounder on" : "sounder off");
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.Meaning;
+
+/// Alarms of zones: what sounds, what is sent and when, and what a second zone confirms.
+///
+/// @param rules what the panel goes by
+/// @param draft the step in the making
+record Alarms(OperationRules rules, OperationDraft draft) {
+    private static final String CONFIRMED = "139";
+    private static final String LEFT_OUT = "570";
+    private static final String RECENTLY_SET = "459";
+
+    /// A zone that is watched alarms.
+    void of(ZoneRule zone) {
+        int times = draft.count(zone.number());
+        if (times > rules.mostAlarms()) {
+            draft.put(zone.area(), draft.area(zone.area()).without(zone.number()));
+            draft.act(new Act.Shows(zone.name() + " is left out: too many alarms"));
+            draft.send(rules, zone.area(), Qualifier.NEW, LEFT_OUT, zone.number());
+            return;
+        }
+        AreaState area = draft.area(zone.area());
+        draft.stop(Timer.Kind.ENTRY, zone.area());
+        draft.put(zone.area(), area.alarmed(zone.number()));
+        draft.act(new Act.Shows("Alarm: " + zone.name()));
+        sound(Act.Pattern.BURGLARY);
+        if (rules.reportDelayMillis() > 0) {
+            draft.start(Timer.Kind.REPORT, zone.number(), rules.reportDelayMillis());
+        } else {
+            send(zone);
+        }
+        if (draft.stop(Timer.Kind.RECENT, zone.area())) {
+            draft.send(rules, zone.area(), Qualifier.NEW, RECENTLY_SET, area.user());
+        }
+        confirm(zone);
+    }
+
+    /// The report of a zone has waited long enough.
+    void reportNow(int number) {
+        send(rules.zones().get(number));
+    }
+
+    void send(ZoneRule zone) {
+        if (!draft.open(zone.number())) {
+            draft.open(zone.number(), true);
+            draft.send(rules, zone.area(), Qualifier.NEW, zone.event(), zone.number());
+        }
+        if (!zone.type().watchesAlways()) {
+            draft.start(Timer.Kind.CANCEL, zone.area(), rules.manners().cancelMillis());
+        }
+        if (draft.reads(zone.number()) == Meaning.NORMAL) {
+            draft.open(zone.number(), false);
+            draft.send(rules, zone.area(), Qualifier.RESTORE, zone.event(), zone.number());
+        }
+    }
+
+    private void confirm(ZoneRule zone) {
+        if (rules.confirmationMillis() == 0) {
+            return;
+        }
+        AreaState area = draft.area(zone.area());
+        boolean second = area.alarmed().size() > 1;
+        if (second && !area.confirmed() && draft.runs(Timer.Kind.CONFIRMATION, zone.area())) {
+            draft.put(zone.area(), area.nowConfirmed());
+            draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
+        } else if (!second) {
+            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.confirmationMillis());
+        }
+    }
+
+    /// Fire is told from everything else and is not drowned by it.
+    void sound(Act.Pattern pattern) {
+        if (draft.sounding() == Act.Pattern.FIRE && pattern != Act.Pattern.FIRE) {
+            return;
+        }
+        draft.sound(pattern);
+        draft.start(Timer.Kind.SOUNDER, 0, rules.sounderMillis());
+    }
+}

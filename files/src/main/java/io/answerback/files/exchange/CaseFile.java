@@ -1,0 +1,224 @@
+package io.answerback.files.exchange;
+
+import io.answerback.core.operation.CaseWords;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.HowSet;
+import io.answerback.core.operation.PanelCase;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// Stories of a panel as JSON: what happens at which time, and which signals must follow.
+public final class CaseFile {
+    /// What the name of a story's file ends in.
+    public static final String ENDING = ".case.json";
+
+    private static final String FORMAT = "answerback-case";
+    private static final long LARGEST_BYTES = 4 << 20;
+    private static final JsonMapper MAPPER = new JsonMapper();
+    private static final List<String> SHIPPED = List.of(
+            "normal-day",
+            "late-cleaner",
+            "exit-fault",
+            "entry-too-slow",
+            "confirmed-alarm",
+            "swinger",
+            "hold-up-under-threat",
+            "mains-fail-overnight",
+            "cut-bus",
+            "path-loss",
+            "key-switch-refused",
+            "fire-while-set");
+    private static final Set<String> DOES = new TreeSet<>(Set.of(
+            "set",
+            "part-set",
+            "unset",
+            "unset-under-threat",
+            "open",
+            "close",
+            "tamper",
+            "mask",
+            "mains-fails",
+            "mains-back",
+            "battery-low",
+            "battery-well",
+            "path-lost",
+            "path-back",
+            "module-lost",
+            "module-back",
+            "wrong-code",
+            "silence",
+            "power-back",
+            "wait"));
+
+    private CaseFile() {}
+
+    /// The names of the stories that ship with the application.
+    public static List<String> shipped() {
+        return SHIPPED;
+    }
+
+    /// A story that ships, by its name; else the one in a file.
+    ///
+    /// @throws BrokenFile when there is none of that name and no such file, or it is no story
+    public static PanelCase find(String nameOrFile) throws BrokenFile {
+        if (SHIPPED.contains(nameOrFile)) {
+            return read(String.join("\n", DataFiles.lines("cases/" + nameOrFile + ENDING)), nameOrFile);
+        }
+        Path file = Path.of(nameOrFile);
+        if (!Files.isRegularFile(file)) {
+            throw new BrokenFile("There is no case \"%s\": neither a file nor one of %s."
+                    .formatted(nameOrFile, String.join(", ", SHIPPED)));
+        }
+        try {
+            if (Files.size(file) > LARGEST_BYTES) {
+                throw new BrokenFile(nameOrFile + " is larger than any case.");
+            }
+            return read(Files.readString(file, StandardCharsets.UTF_8), nameOrFile);
+        } catch (IOException unreadable) {
+            throw new BrokenFile(nameOrFile + " cannot be read as text: " + unreadable.getMessage());
+        }
+    }
+
+    /// A story in a text.
+    ///
+    /// @param name what the text is called, for messages
+    /// @throws BrokenFile when it is none; the message says where and what is expected there
+    public static PanelCase read(String text, String name) throws BrokenFile {
+        try {
+            JsonNode tree = MAPPER.readTree(text);
+            if (!tree.path("format").asString("").equals(FORMAT)) {
+                throw new BrokenFile(name + " is no case: its \"format\" is not \"" + FORMAT + "\".");
+            }
+            List<PanelCase.Event> happens = new ArrayList<>();
+            for (JsonNode each : tree.path("happens")) {
+                happens.add(new PanelCase.Event(time(each), happening(each)));
+            }
+            List<PanelCase.Expected> expects = new ArrayList<>();
+            for (JsonNode each : tree.path("expects")) {
+                expects.add(expected(each));
+            }
+            return new PanelCase(
+                    tree.path("name").asString(""),
+                    tree.path("about").asString(""),
+                    zones(tree.path("zones")),
+                    happens,
+                    CaseWords.millis(tree.path("lasts").asString("00:00:00")),
+                    expects);
+        } catch (JacksonException broken) {
+            throw new BrokenFile(name + " is no JSON: " + broken.getOriginalMessage());
+        } catch (IllegalArgumentException wrong) {
+            throw new BrokenFile(name + ": " + wrong.getMessage() + ".");
+        }
+    }
+
+    private static Map<Integer, ZoneType> zones(JsonNode node) {
+        Map<Integer, ZoneType> zones = new TreeMap<>();
+        node.properties().forEach(entry -> {
+            String type = entry.getValue().asString("");
+            boolean known =
+                    Arrays.stream(ZoneType.values()).anyMatch(its -> its.name().equals(type));
+            if (!entry.getKey().matches("[1-9]\\d{0,2}") || !known) {
+                throw new IllegalArgumentException("zone \"%s\" is \"%s\"; write a number and one of %s"
+                        .formatted(entry.getKey(), type, Arrays.toString(ZoneType.values())));
+            }
+            zones.put(Integer.valueOf(entry.getKey()), ZoneType.valueOf(type));
+        });
+        return zones;
+    }
+
+    private static long time(JsonNode each) {
+        return CaseWords.millis(each.path("at").asString(""));
+    }
+
+    private static PanelCase.Expected expected(JsonNode each) {
+        String event = each.path("event").asString("");
+        int qualifier = each.path("qualifier").asInt(0);
+        if (!event.matches("[0-9A-F]{3}") || qualifier != 1 && qualifier != 3) {
+            throw new IllegalArgumentException("what is expected at "
+                    + each.path("at").asString("") + " needs an event of three digits and a qualifier of 1 or 3");
+        }
+        return new PanelCase.Expected(
+                time(each), event, (char) ('0' + qualifier), number(each, "area"), number(each, "zone"));
+    }
+
+    private static Happening happening(JsonNode each) {
+        String does = each.path("does").asString("");
+        return switch (does) {
+            case "set", "part-set" ->
+                new Happening.SetAsked(
+                        number(each, "area"),
+                        how(each),
+                        number(each, "user"),
+                        does.equals("part-set"),
+                        each.path("force").asBoolean(false));
+            case "unset", "unset-under-threat" ->
+                new Happening.UnsetAsked(
+                        number(each, "area"), how(each), number(each, "user"), does.equals("unset-under-threat"));
+            case "open" -> reads(each, Meaning.ALARM);
+            case "close" -> reads(each, Meaning.NORMAL);
+            case "tamper" -> reads(each, Meaning.TAMPER);
+            case "mask" -> reads(each, Meaning.MASKED);
+            case "mains-fails", "mains-back" -> new Happening.Mains(does.equals("mains-back"));
+            case "battery-low", "battery-well" -> new Happening.Battery(does.equals("battery-well"));
+            case "path-lost", "path-back" -> new Happening.Path(does.equals("path-back"));
+            case "module-lost", "module-back" ->
+                new Happening.Module(number(each, "address"), does.equals("module-back"));
+            case "wrong-code" -> new Happening.WrongCode();
+            case "silence" -> new Happening.Silenced(number(each, "user"));
+            case "power-back" -> new Happening.PowerBack();
+            case "wait" -> new Happening.TimePasses();
+            default ->
+                throw new IllegalArgumentException("what happens at %s is \"%s\"; it is one of %s"
+                        .formatted(each.path("at").asString(""), does, String.join(", ", DOES)));
+        };
+    }
+
+    private static Happening reads(JsonNode each, Meaning meaning) {
+        return new Happening.ZoneReads(number(each, "zone"), Optional.of(meaning));
+    }
+
+    private static int number(JsonNode each, String field) {
+        JsonNode number = each.path(field);
+        if (number.isMissingNode()) {
+            return 0;
+        }
+        if (!number.isIntegralNumber() || number.asInt() < 0 || number.asInt() > 999) {
+            throw new IllegalArgumentException("\"%s\" at %s is %s; it is a whole number from 0 to 999"
+                    .formatted(field, each.path("at").asString(""), number));
+        }
+        return number.asInt();
+    }
+
+    private static HowSet how(JsonNode each) {
+        String how = each.path("how").asString("code");
+        return Arrays.stream(HowSet.values())
+                .filter(its -> its.name().toLowerCase(Locale.ROOT).equals(how))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("\"how\" at %s is \"%s\"; it is one of %s"
+                        .formatted(
+                                each.path("at").asString(""),
+                                how,
+                                Arrays.stream(HowSet.values())
+                                        .map(its -> its.name().toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(", ")))));
+    }
+}
