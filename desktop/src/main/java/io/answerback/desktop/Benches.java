@@ -15,14 +15,13 @@ import io.answerback.desktop.loop.LoopBench;
 import io.answerback.desktop.power.FaultPoint;
 import io.answerback.desktop.power.PowerBench;
 import io.answerback.desktop.power.PowerPrint;
-import io.answerback.desktop.prove.ProveSheet;
+import io.answerback.desktop.prove.ProveBench;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.report.ReportBench;
 import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.setup.SetupBench;
 import io.answerback.desktop.setup.SetupPrint;
 import io.answerback.desktop.shell.Bench;
-import io.answerback.desktop.shell.OneSheetBench;
 import io.answerback.desktop.survey.SurveyBench;
 import io.answerback.desktop.survey.TableImport;
 import io.answerback.desktop.theme.Look;
@@ -53,6 +52,7 @@ public final class Benches {
     private final Background background;
     private final FileQuestions files;
     private Supplier<ReportBench> report;
+    private MadeOnce<ProveBench> prove;
 
     Benches(
             OpenJob openJob,
@@ -137,6 +137,11 @@ public final class Benches {
         return report.get();
     }
 
+    /// The prove bench.
+    public ProveBench prove() {
+        return prove.get();
+    }
+
     /// What the report bench chooses from and sends by.
     ///
     /// @param receivers the kinds of receiver
@@ -159,6 +164,7 @@ public final class Benches {
                 new SoundOut(openJob, background, files),
                 background,
                 files));
+        prove = new MadeOnce<>(() -> new ProveBench(openJob, look, practice, tables.events()));
         return Map.of(
                 Stop.SURVEY,
                 this::survey,
@@ -175,6 +181,6 @@ public final class Benches {
                 Stop.REPORT,
                 this::report,
                 Stop.PROVE,
-                () -> new OneSheetBench(openJob, look, new ProveSheet(openJob, practice)));
+                this::prove);
     }
 }

@@ -130,7 +130,7 @@ class SurveyWindowTest {
     void theStartSheetSaysHowEachJobStands(FxRobot robot) {
         until(() -> reads(robot, "05 C-20 is outside the tamper ring"));
         assertThat(named(robot, "Survey 24 of 24, sound")).isNotNull();
-        assertThat(reads(robot, "visit was due 12 Nov 2026")).isTrue();
+        assertThat(reads(robot, "visit was due 14 Jun 2026")).isTrue();
         assertThat(reads(robot, "Pike Lane Pottery") && reads(robot, "not saved yet"))
                 .isTrue();
         assertThat(reads(robot, "bent.answerback.json, line 1")).isTrue();

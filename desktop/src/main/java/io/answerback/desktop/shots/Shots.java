@@ -2,23 +2,20 @@ package io.answerback.desktop.shots;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
-import io.answerback.core.id.ReceiverId;
-import io.answerback.core.message.Notification;
-import io.answerback.core.report.JobSignals;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.HowSet;
 import io.answerback.core.site.Job;
-import io.answerback.core.wording.Terms;
 import io.answerback.desktop.ApplicationWindow;
 import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
-import io.answerback.desktop.live.PhoneLine;
-import io.answerback.desktop.live.PhonePractice;
+import io.answerback.desktop.live.PanelPractice;
+import io.answerback.desktop.live.PointCondition;
 import io.answerback.desktop.power.PowerSheet;
-import io.answerback.desktop.report.ReportSheet;
+import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.desktop.work.SurveySheet;
-import io.answerback.files.DataFiles;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
@@ -38,7 +35,8 @@ import javafx.stage.Stage;
 /// the height, the size of text in percent, and `light` or `dark`.
 public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
-    private static final String OWNER = "+99900000301";
+    private static final long EXIT_MILLIS = 120_000;
+    private static final long ENTERING_MILLIS = 8_000;
 
     private ApplicationWindow application;
     private Stage stage;
@@ -76,11 +74,12 @@ public final class Shots extends Application {
             setUp();
             send("08");
             send("17");
-            report();
+            new ReportShots(application, camera).take();
             camera.take("prove", () -> {
                 application.openJob().select(new PointId("09"));
                 application.openJob().go(Stop.PROVE);
             });
+            panel();
         } catch (Exception failed) {
             System.err.println("The pictures could not be taken: " + failed);
         } finally {
@@ -88,63 +87,18 @@ public final class Shots extends Application {
         }
     }
 
-    /// What a receiver on a line prints, and who is told what.
-    private void report() throws Exception {
-        camera.take("report", () -> {
-            application.openJob().select(new PointId("17"));
-            application.openJob().go(Stop.REPORT);
-            application.benches().report().lookAt(new ReceiverId("B"));
+    /// A practice panel in alarm: set, entered, and not unset in time.
+    private void panel() throws Exception {
+        camera.take("prove-panel", () -> {
+            application.openJob().select(new PointId("01"));
+            application.benches().prove().open(ProveSheets.PANEL);
+            PanelPractice panel = application.benches().prove().panel();
+            panel.of(application.openJob().now().job());
+            panel.happens(new Happening.SetAsked(1, HowSet.CODE, 1, false, false));
+            panel.pass(EXIT_MILLIS);
+            panel.does(application.openJob().now().point(), PointCondition.ACTIVE);
+            panel.pass(ENTERING_MILLIS);
         });
-        camera.take("report-told", () -> application.benches().report().open(ReportSheet.TOLD));
-        camera.take("report-paths", () -> application.benches().report().open(ReportSheet.HOW_LONG));
-        camera.take("report-communicator", () -> application.benches().report().open(ReportSheet.COMMUNICATOR));
-        phones();
-        camera.onWindow(() -> {
-            put(DemoJobs.job(1));
-            application.benches().report().open(ReportSheet.SIGNAL);
-        });
-    }
-
-    /// A phone that became administrator, set the site, got an alarm and silenced it.
-    private void phones() throws Exception {
-        camera.onWindow(() -> {
-            put(DemoJobs.job(3));
-            application.openJob().select(new PointId("02"));
-            application.openJob().go(Stop.REPORT);
-            application.benches().report().open(ReportSheet.PHONES);
-        });
-        PhonePractice phones = application.benches().report().phones();
-        for (String text : List.of("hello", "2468 close up")) {
-            answered(phones, () -> phones.text(OWNER, text, List.of()));
-        }
-        answered(phones, () -> phones.alarm(messages()));
-        camera.take("report-phones", () -> {});
-    }
-
-    /// What is sent when the selected point becomes active.
-    private List<Notification> messages() {
-        Job job = application.openJob().now().job();
-        PointId selected = application.openJob().now().selected();
-        return JobSignals.whenActive(job, selected)
-                .map(sent -> Notification.of(
-                        job, sent.signal(), sent.of(), DataFiles.events().in(Terms.of(job.practice()))))
-                .orElse(List.of());
-    }
-
-    /// Waits until something arrives on the owner's phone.
-    private static void answered(PhonePractice phones, Runnable does) throws Exception {
-        CompletableFuture<Void> arrived = new CompletableFuture<>();
-        Platform.runLater(() -> {
-            int before = phones.linesOf(OWNER).size();
-            phones.changes().subscribe(change -> {
-                List<PhoneLine> lines = phones.linesOf(OWNER);
-                if (lines.size() > before && !lines.getLast().typed()) {
-                    arrived.complete(null);
-                }
-            });
-            does.run();
-        });
-        arrived.get(ANSWER_SECONDS, TimeUnit.SECONDS);
     }
 
     /// The terminals of a box with its tamper ring, and the run along the strip.
@@ -162,7 +116,6 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("20"));
             application.openJob().go(Stop.POWER);
         });
-        camera.take("power-volts", () -> application.benches().power().open(PowerSheet.VOLTS));
         camera.onWindow(() -> application.benches().power().open(PowerSheet.HOLD));
     }
 

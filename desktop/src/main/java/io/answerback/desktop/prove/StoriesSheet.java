@@ -1,0 +1,107 @@
+package io.answerback.desktop.prove;
+
+import io.answerback.core.chain.Mark;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.PanelCase;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.exchange.CaseFile;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Stories on the panel of the job: which of them end as they should, and what happens in one.
+final class StoriesSheet extends PartSheet {
+    private static final int SHOWN = 40;
+
+    private final Actions actions;
+    private final EventTable events;
+    private final Map<String, PanelCase> stories = new LinkedHashMap<>();
+    private String chosen = "";
+
+    StoriesSheet(Actions actions, EventTable events) {
+        this.actions = actions;
+        this.events = events;
+    }
+
+    @Override
+    public String title() {
+        return "Stories";
+    }
+
+    @Override
+    public String about(WindowState state) {
+        return "written for the main demo; change a decision, and see which end otherwise";
+    }
+
+    private Map<String, PanelCase> stories() {
+        if (stories.isEmpty()) {
+            for (String name : CaseFile.shipped()) {
+                try {
+                    stories.put(name, CaseFile.find(name));
+                } catch (BrokenFile broken) {
+                    actions.tell(broken.getMessage());
+                }
+            }
+            chosen = stories.keySet().stream().findFirst().orElse("");
+        }
+        return stories;
+    }
+
+    @Override
+    public List<Part> middle(WindowState state) {
+        OperationRules rules = OperationRules.of(state.job(), OperationRules.Manners.USUAL);
+        Grid.Filling grid = Grid.filling("table", "load-table");
+        List<Part> parts = new ArrayList<>();
+        stories().forEach((name, story) -> grid.line(name, line(name, story, story.on(rules))));
+        parts.add(grid.grid());
+        return parts;
+    }
+
+    private List<Part> line(String name, PanelCase story, PanelCase.Outcome outcome) {
+        boolean well = outcome.asExpected();
+        return List.of(
+                Marks.of(well ? Mark.SOUND : Mark.WRONG, well ? "as expected" : "ends otherwise"),
+                new Press(
+                        name.equals(chosen) ? "finding story-chosen" : "finding",
+                        story.name() + (well ? ", as expected" : ", ends otherwise"),
+                        () -> {
+                            chosen = name;
+                            showAgain();
+                        },
+                        List.of(Group.column(
+                                Words.of("told-name", story.name()), Words.wrapped(Words.quiet(story.about()))))),
+                Words.wrapped(Words.of(
+                        well ? "quiet" : "printed-problem",
+                        well ? "as expected" : outcome.differs().size() + " signals differ")));
+    }
+
+    @Override
+    public List<Part> beside(WindowState state) {
+        PanelCase story = stories().get(chosen);
+        if (story == null) {
+            return List.of();
+        }
+        LogWords words = LogWords.of(events, state.job());
+        PanelCase.Outcome outcome = story.on(OperationRules.of(state.job(), OperationRules.Manners.USUAL));
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title(story.name()));
+        if (!outcome.asExpected()) {
+            parts.add(Words.title("What differs"));
+            outcome.differs().forEach(each -> parts.add(Words.wrapped(Words.of("printed-problem", each))));
+        }
+        parts.add(Words.title("What the panel does"));
+        outcome.log().stream().limit(SHOWN).forEach(line -> parts.add(words.line(line)));
+        return parts;
+    }
+}
