@@ -172,16 +172,9 @@ final class TypingSheet extends FilledSheet {
     }
 
     private void sheetInstrument(WindowState state, RunSheet sheet) {
-        Optional<String> next = next(sheet).map(step -> step.setting().id());
-        SettingCatalogue.Manner manner = Catalogue.manner(state.job(), next.orElse(""));
         instrument.clear();
         dead(state.assessment().setup().dead());
-        instrument.add(Words.title(
-                next.filter(id -> id.startsWith(Catalogue.UNIT)).isPresent() ? "At the communicator" : "At the panel"));
-        said("To get in", manner.start());
-        said("To confirm", manner.confirm());
-        said("To skip one", manner.skip());
-        said("To leave", manner.leave());
+        instrument.add(MannerPart.of(state.job(), next(sheet)));
         if (!sheet.open().isEmpty()) {
             instrument.add(Words.wrapped(
                     Words.quiet("In this order you walk through %d levels of menus; zone by zone it would be %d."
@@ -213,12 +206,6 @@ final class TypingSheet extends FilledSheet {
                         "Program as surveyed",
                         "they come onto the run sheet with the behaviour and area of the survey",
                         () -> actions.apply(SetupEdits.programDead())));
-    }
-
-    private void said(String what, String how) {
-        if (!how.isEmpty()) {
-            instrument.add(Words.wrapped(Words.quiet("%s: %s".formatted(what, how))));
-        }
     }
 
     private void typed() {
