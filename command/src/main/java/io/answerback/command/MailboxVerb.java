@@ -34,9 +34,7 @@ final class MailboxVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InterruptedException {
-        if (port < 0 || port > 65535) {
-            throw new IllegalArgumentException("port is " + port + "; it must be from 0 to 65535");
-        }
+        ListeningPort.require(port);
         MailSecurity how = security.read();
         try (Mailbox mailbox =
                 Mailbox.open(port, how, InstantSource.system(), mail -> Json.line(MessageJson.line(mail)))) {

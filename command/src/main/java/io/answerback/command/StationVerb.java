@@ -97,9 +97,7 @@ final class StationVerb implements Callable<Integer> {
     @Override
     public Integer call() throws IOException, InterruptedException, BrokenFile {
         InetAddress address = InetAddress.getByName(bind);
-        if (port < 0 || port > 65535) {
-            throw new IllegalArgumentException("port is " + port + "; it must be from 0 to 65535");
-        }
+        ListeningPort.require(port);
         StationRules rules = rules();
         if (!address.isLoopbackAddress()) {
             System.err.println("This station is open to the network at " + bind

@@ -28,9 +28,7 @@ final class TextsVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InterruptedException {
-        if (port < 0 || port > 65535) {
-            throw new IllegalArgumentException("port is " + port + "; it must be from 0 to 65535");
-        }
+        ListeningPort.require(port);
         try (TextGateway gateway =
                 TextGateway.open(port, InstantSource.system(), text -> Json.line(MessageJson.line(text)))) {
             Json.line(Json.object().put("listening", gateway.port()).toString());

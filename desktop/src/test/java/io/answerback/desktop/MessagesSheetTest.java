@@ -29,6 +29,10 @@ class MessagesSheetTest extends DemoSheets {
         assertThat(reads("The server took the mail to manager@brinewell.example"))
                 .isTrue();
         assertThat(reads("Brinewell Cold Store: test")).isTrue();
+        click("Send that of setting");
+        assertThat(reads("Brinewell Cold Store: set by user")).isTrue();
+        click("Send that of Dock roller door 2");
+        assertThat(reads("Brinewell Cold Store: burglary")).isTrue();
         click("Stop it");
         click("Send a test mail");
         assertThat(reads("The stand-in does not run")).isTrue();

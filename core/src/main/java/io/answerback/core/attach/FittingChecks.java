@@ -36,7 +36,7 @@ public final class FittingChecks implements JobCheck {
     public static final Rule UNCOUNTED = rule(
             "unit-uncounted",
             Grade.TIGHT,
-            "The communicator is none of the modules of the job.",
+            "The communicator is not among the modules of the job.",
             "Its cable and its current are counted nowhere.");
     /// It has two supplies.
     public static final Rule SUPPLIES = rule(
@@ -102,7 +102,7 @@ public final class FittingChecks implements JobCheck {
         if (!unit.profile().standsAlone() && unit.module().flatMap(job::module).isEmpty()) {
             found.add(finding(
                     UNCOUNTED,
-                    "The communicator is none of the modules",
+                    "The communicator is not among the modules",
                     "Its cable, its current and its addresses are counted nowhere.",
                     "Add it to the modules under \"Communicator\"."));
         }

@@ -52,7 +52,7 @@ public final class ServiceChecks implements JobCheck {
     public static final Rule SIGNAL = rule(
             "unit-signal-weak",
             Grade.TIGHT,
-            "The communicator hears its network hardly or not.",
+            "The communicator hears its network badly, or not at all.",
             "It fails on a wet day, or when a lorry stands before it.");
     /// Somebody unknown manages it.
     public static final Rule ADMINISTRATOR = rule(

@@ -93,7 +93,7 @@ public final class UnitModel {
                     from,
                     "Wrong password.",
                     last
-                            ? "One wrong password too many: this number is not answered any more."
+                            ? "One wrong password too many: this number is no longer answered."
                             : Text.of("Wrong password, %d of %d in a row.", times, control.wrongPasswords()));
         }
         return carriedOut(state.withWrong(from, 0), from, command, inputs);
@@ -161,7 +161,7 @@ public final class UnitModel {
                     "Nothing to remove; an administrator cannot be removed.");
         }
         return UnitStep.answered(
-                state.withoutNumber(number), from, number + " removed.", number + " gives no more commands.");
+                state.withoutNumber(number), from, number + " removed.", number + " can no longer give commands.");
     }
 
     private static UnitStep password(UnitState state, String from, String other) {

@@ -2,10 +2,10 @@ package io.answerback.core.message;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Parts;
+import io.answerback.core.wording.Terms;
 
 /// What a person is sent of an event.
 ///
@@ -17,9 +17,7 @@ public record Message(String subject, String text) {
     /// @param from what sends it, such as "07 Dock roller door 2"; empty for what is in its words already
     /// @param words the event table in the words of the firm
     public static Message of(Parts job, Signal signal, String from, EventTable words) {
-        String what = signal.qualifier() == Qualifier.RESTORE
-                ? "end of " + words.words(signal.event())
-                : words.words(signal.event());
+        String what = SignalWords.of(signal, words, Terms.of(job.practice()));
         StringBuilder text = new StringBuilder(job.site().name()).append(": ").append(what);
         if (!from.isEmpty()) {
             text.append(", ").append(from);

@@ -33,7 +33,7 @@ public sealed interface Happening {
     /// The path to the station is lost, or gets through again.
     record Path(boolean works) implements Happening {}
 
-    /// A module on the bus answers no more, or again.
+    /// A module on the bus stops answering, or answers again.
     ///
     /// @param address its address
     record Module(int address, boolean answers) implements Happening {}

@@ -12,7 +12,7 @@ public enum TextCommand {
     STATUS("status"),
     /// Lets another number give commands.
     ADD("add a number"),
-    /// Lets a number give no more commands.
+    /// Stops a number from giving commands.
     REMOVE("remove a number"),
     /// Changes the password.
     PASSWORD("change the password");

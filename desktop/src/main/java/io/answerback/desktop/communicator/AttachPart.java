@@ -86,7 +86,7 @@ final class AttachPart {
                         Words.quiet("It is the module \"%s\": its cable, current and addresses are counted there."
                                 .formatted(module.name()))))
                 .orElseGet(() -> Group.flow(
-                                Words.wrapped(Words.quiet("It is none of the modules yet.")),
+                                Words.wrapped(Words.quiet("It is not among the modules yet.")),
                                 Tool.of(
                                         "Add it to the modules",
                                         "its cable, current and addresses are counted from then on",

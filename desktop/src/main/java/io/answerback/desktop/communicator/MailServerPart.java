@@ -61,7 +61,7 @@ final class MailServerPart {
                             Words.quiet("One certificate is trusted, SHA-256 "
                                     + plan.trusted().substring(0, SHOWN_DIGITS) + "…"),
                             Tool.of(
-                                    "Trust it no more",
+                                    "Stop trusting it",
                                     "the server is asked for one that somebody vouches for",
                                     () -> edit("certificate", its -> its.withTrusted(""))))
                     .style("switches")

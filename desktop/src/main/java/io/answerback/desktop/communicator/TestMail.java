@@ -3,8 +3,10 @@ package io.answerback.desktop.communicator;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.event.Qualifier;
 import io.answerback.core.mail.MailPlan;
 import io.answerback.core.message.Message;
+import io.answerback.core.message.SignalWords;
 import io.answerback.core.people.Person;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.site.Job;
@@ -95,6 +97,12 @@ final class TestMail {
         }
         row.add(Tool.primary("Send a test mail", () -> send(test(job), plan, person))
                 .enabled(!sending));
+        ofSetting(job)
+                .ifPresent(message -> row.add(Tool.of(
+                                "Send that of setting",
+                                "what is sent when the first area is set",
+                                () -> send(message, plan, person))
+                        .enabled(!sending)));
         ofPoint(state)
                 .ifPresent(message -> row.add(Tool.of(
                                 "Send that of " + state.point().name(),
@@ -155,6 +163,15 @@ final class TestMail {
                 job.site().name() + ": test",
                 job.site().name()
                         + ": a test of the messages to you. Nothing has happened. Please answer that it arrived.");
+    }
+
+    private Optional<Message> ofSetting(Job job) {
+        EventTable words = events.in(Terms.of(job.practice()));
+        return JobSignals.of(job).stream()
+                .filter(its -> its.point().isEmpty() && SignalWords.settingOnly(its.signal()))
+                .filter(its -> its.signal().qualifier() == Qualifier.RESTORE)
+                .findFirst()
+                .map(its -> Message.of(job, its.signal(), its.of(), words));
     }
 
     private Optional<Message> ofPoint(WindowState state) {

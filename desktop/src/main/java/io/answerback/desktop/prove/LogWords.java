@@ -1,8 +1,8 @@
 package io.answerback.desktop.prove;
 
 import io.answerback.core.event.EventTable;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.message.SignalWords;
 import io.answerback.core.operation.CaseWords;
 import io.answerback.core.operation.Logged;
 import io.answerback.core.site.Job;
@@ -27,16 +27,11 @@ record LogWords(EventTable events, Terms terms) {
     }
 
     private String sends(Signal signal) {
-        boolean restore = signal.qualifier() == Qualifier.RESTORE;
-        boolean setting = signal.event().startsWith("4");
-        String either = terms.toSet() + " or " + terms.toUnset();
-        String what = events.words(signal.event()).replace(either, restore ? terms.set() : terms.unset());
-        return "sends %s%s, area %s, %s %s"
+        return "sends %s, area %s, %s %s"
                 .formatted(
-                        restore && !setting ? "end of " : "",
-                        what,
+                        SignalWords.of(signal, events, terms),
                         signal.areaDigits(),
-                        setting ? "user" : "zone",
+                        SignalWords.settingOnly(signal) ? "user" : "zone",
                         signal.zoneDigits());
     }
 }

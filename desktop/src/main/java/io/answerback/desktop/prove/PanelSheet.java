@@ -209,10 +209,10 @@ final class PanelSheet extends PartSheet {
             case EXIT -> "the exit time ends, and the area is set";
             case ENTRY -> "the entry time ends, and it alarms";
             case SOUNDER -> "the sounders stop";
-            case CONFIRMATION -> "a second detector confirms no more";
+            case CONFIRMATION -> "a second detector no longer confirms";
             case REPORT -> "the alarm is sent";
-            case CANCEL -> "the alarm can be cancelled no more";
-            case RECENT -> "the area counts as just set no more";
+            case CANCEL -> "the alarm can no longer be cancelled";
+            case RECENT -> "the area no longer counts as just set";
             case MAINS -> "the mains failure is sent";
             case TEST -> "the periodic test is sent";
             case LOCK -> "the keypads work again";
