@@ -49,6 +49,13 @@ public record ShownCertificate(String subject, String fingerprint, List<String> 
         return new ShownCertificate(name(certificate), fingerprint(certificate), problems);
     }
 
+    /// The same, shown where another one was trusted: somebody may stand between, or the server has a new one.
+    public ShownCertificate inPlaceOfTheTrustedOne() {
+        List<String> all = new ArrayList<>(List.of("it is another one than the one that was trusted"));
+        all.addAll(problems);
+        return new ShownCertificate(subject, fingerprint, all);
+    }
+
     /// The SHA-256 of a certificate, as 64 hex digits.
     public static String fingerprint(X509Certificate certificate) {
         try {

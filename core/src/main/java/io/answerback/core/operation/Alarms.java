@@ -62,12 +62,12 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             return;
         }
         AreaState area = draft.area(zone.area());
-        boolean second = area.alarmed().size() > 1;
-        if (second && !area.confirmed() && draft.runs(Timer.Kind.CONFIRMATION, zone.area())) {
+        if (!draft.runs(Timer.Kind.CONFIRMATION, zone.area())) {
+            draft.put(zone.area(), area.confirmableAfter(zone.number()));
+            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.confirmationMillis());
+        } else if (!area.confirmed() && area.firstZone() != zone.number()) {
             draft.put(zone.area(), area.nowConfirmed());
             draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
-        } else if (!second) {
-            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.confirmationMillis());
         }
     }
 

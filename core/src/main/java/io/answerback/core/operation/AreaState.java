@@ -12,6 +12,7 @@ import java.util.TreeSet;
 /// @param user who set it last
 /// @param leftOut zones that are left out until it is unset
 /// @param alarmed zones that alarmed since it was set
+/// @param firstZone the zone whose alarm began the confirmation time; 0 for none
 /// @param confirmed whether a second zone has confirmed the alarm
 /// @param exitFault whether the entry time runs because somebody did not leave
 public record AreaState(
@@ -21,6 +22,7 @@ public record AreaState(
         int user,
         SortedSet<Integer> leftOut,
         SortedSet<Integer> alarmed,
+        int firstZone,
         boolean confirmed,
         boolean exitFault) {
     /// An area that nobody has set yet.
@@ -31,19 +33,20 @@ public record AreaState(
             0,
             Collections.emptySortedSet(),
             Collections.emptySortedSet(),
+            0,
             false,
             false);
 
     AreaState in(AreaMode other) {
-        return new AreaState(other, part, how, user, leftOut, alarmed, confirmed, exitFault);
+        return new AreaState(other, part, how, user, leftOut, alarmed, firstZone, confirmed, exitFault);
     }
 
     static AreaState leaving(HowSet how, int user, boolean part, SortedSet<Integer> out) {
-        return new AreaState(AreaMode.LEAVING, part, how, user, out, Collections.emptySortedSet(), false, false);
+        return new AreaState(AreaMode.LEAVING, part, how, user, out, Collections.emptySortedSet(), 0, false, false);
     }
 
     AreaState faulty() {
-        return new AreaState(AreaMode.ENTERING, part, how, user, leftOut, alarmed, confirmed, true);
+        return new AreaState(AreaMode.ENTERING, part, how, user, leftOut, alarmed, firstZone, confirmed, true);
     }
 
     AreaState alarmed(int zone) {
@@ -54,16 +57,21 @@ public record AreaState(
                 user,
                 leftOut,
                 with(alarmed, zone),
+                firstZone,
                 confirmed,
                 exitFault);
     }
 
+    AreaState confirmableAfter(int zone) {
+        return new AreaState(mode, part, how, user, leftOut, alarmed, zone, confirmed, exitFault);
+    }
+
     AreaState nowConfirmed() {
-        return new AreaState(mode, part, how, user, leftOut, alarmed, true, exitFault);
+        return new AreaState(mode, part, how, user, leftOut, alarmed, firstZone, true, exitFault);
     }
 
     AreaState without(int zone) {
-        return new AreaState(mode, part, how, user, with(leftOut, zone), alarmed, confirmed, exitFault);
+        return new AreaState(mode, part, how, user, with(leftOut, zone), alarmed, firstZone, confirmed, exitFault);
     }
 
     AreaState unset() {
@@ -74,6 +82,7 @@ public record AreaState(
                 user,
                 Collections.emptySortedSet(),
                 alarmed,
+                0,
                 false,
                 false);
     }

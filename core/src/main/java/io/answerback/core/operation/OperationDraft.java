@@ -120,6 +120,15 @@ final class OperationDraft {
         return timers.stream().anyMatch(timer -> timer.kind() == kind && timer.number() == number);
     }
 
+    /// How long something still runs, in milliseconds; 0 where it does not run.
+    long left(Timer.Kind kind, int number) {
+        return timers.stream()
+                .filter(timer -> timer.kind() == kind && timer.number() == number)
+                .mapToLong(timer -> timer.dueMillis() - now)
+                .findFirst()
+                .orElse(0);
+    }
+
     private SortedSet<Timer> without(Timer.Kind kind, int number) {
         SortedSet<Timer> next = new TreeSet<>(timers);
         next.removeIf(timer -> timer.kind() == kind && timer.number() == number);

@@ -58,7 +58,8 @@ record Watching(OperationRules rules, OperationDraft draft) {
         boolean lastDoor = area.mode() == AreaMode.LEAVING
                 && zone.type() == ZoneType.ENTRY_EXIT
                 && rules.manners().lastDoorMillis() > 0;
-        if (lastDoor) {
+        if (lastDoor
+                && draft.left(Timer.Kind.EXIT, zone.area()) > rules.manners().lastDoorMillis()) {
             draft.start(Timer.Kind.EXIT, zone.area(), rules.manners().lastDoorMillis());
         }
     }

@@ -214,6 +214,30 @@ class OperationTest {
     }
 
     @Test
+    void aDoorThatIsShutLateNeverLengthensTheExitTime() {
+        set(0);
+        opens(50, DOOR);
+        shuts(58, DOOR);
+        waits(60);
+        assertThat(mode()).isEqualTo(AreaMode.SET);
+    }
+
+    /// 30 minutes are the confirmation time here.
+    @Test
+    void afterTheConfirmationTimeTheNextAlarmBeginsItAgainAndNoZoneConfirmsItself() {
+        set(0);
+        waits(60);
+        opens(300, WINDOW);
+        opens(2200, OTHER);
+        assertThat(sent()).doesNotContain("1 139 4");
+        shuts(2210, OTHER);
+        opens(2220, OTHER);
+        assertThat(sent()).doesNotContain("1 139 4");
+        opens(2300, ROUTE);
+        assertThat(sent()).containsOnlyOnce("1 139 2");
+    }
+
+    @Test
     void callsForHelpAreSilentAndFireIsNotSilencedByUnsetting() {
         opens(0, HELP);
         assertThat(sent()).containsExactly("1 122 5");

@@ -38,16 +38,21 @@ public final class PhonePractice {
     public void of(Optional<UnitProfile> other) {
         if (!other.equals(unit)) {
             unit = other;
-            anew();
+            begin();
         }
     }
 
     /// The unit as it comes from its carton, and phones without a line.
     public void anew() {
+        begin();
+        changed();
+    }
+
+    /// Says nothing to those who show it: it is asked for while a sheet is shown.
+    private void begin() {
         state = control().map(TextControl::factoryPassword).map(UnitState::fresh);
         lines.clear();
         says = "";
-        changed();
     }
 
     /// How the unit is worked; empty for one that is not worked by text.

@@ -41,7 +41,8 @@ final class MailRefusal {
             InstantSource clock) {
         Optional<SSLException> tls = cause(refused, SSLException.class);
         if (tls.isPresent() && trust.shown().isPresent()) {
-            return Outcome.untrusted(ShownCertificate.of(trust.shown().get(), plan.server(), clock.instant()));
+            ShownCertificate shown = ShownCertificate.of(trust.shown().get(), plan.server(), clock.instant());
+            return Outcome.untrusted(plan.trusted().isEmpty() ? shown : shown.inPlaceOfTheTrustedOne());
         }
         if (refused instanceof AuthenticationFailedException) {
             return Outcome.notSent(
