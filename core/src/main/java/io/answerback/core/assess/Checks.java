@@ -4,6 +4,7 @@ import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
 import io.answerback.core.attach.CaptureChecks;
 import io.answerback.core.attach.FittingChecks;
+import io.answerback.core.attach.OutputChecks;
 import io.answerback.core.attach.ServiceChecks;
 import io.answerback.core.bus.AddressTwice;
 import io.answerback.core.bus.AddressUndecided;
@@ -228,6 +229,7 @@ public final class Checks {
             new FittingChecks(),
             new CaptureChecks(),
             new ServiceChecks(),
+            new OutputChecks(),
             new AnswerTooLate());
 
     private Checks() {}

@@ -163,7 +163,7 @@ public final class AttachRun {
         step(
                 "pair",
                 "Pair the customer's application with the one-time code that the panel shows",
-                "The code runs out in minutes. It is typed from the keypad and written down nowhere.",
+                good(unit.profile().pairingCodeMinutes()) + " It is typed from the keypad and written down nowhere.",
                 "The application shows whether the site is set.",
                 false);
         step(
@@ -172,6 +172,10 @@ public final class AttachRun {
                 "What you opened for your work stays open for everybody.",
                 "",
                 false);
+    }
+
+    private static String good(int minutes) {
+        return minutes == 0 ? "The code runs out in minutes." : Text.of("The code is good for %d minutes.", minutes);
     }
 
     private void step(String name, String order, String mind, String shows, boolean caution) {

@@ -11,9 +11,7 @@ import io.answerback.core.memo.Facts;
 import io.answerback.core.profile.BusRule;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
-import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Zone;
 import io.answerback.core.unit.Attachment;
 import io.answerback.core.unit.Fitting;
 import io.answerback.core.unit.Unit;
@@ -56,18 +54,6 @@ public final class FittingChecks implements JobCheck {
             Grade.WRONG,
             "The jumper of the communicator is in the wrong position.",
             "The panel does not find it.");
-    /// Nothing lets it set the site.
-    public static final Rule KEY_SWITCH = rule(
-            "unit-key-switch",
-            Grade.TIGHT,
-            "A communicator on inputs and outputs has no key-switch zone to set the site by.",
-            "It reports, and cannot set or unset from afar.");
-    /// The key-switch zone is of the wrong kind.
-    public static final Rule KEY_SWITCH_KIND = rule(
-            "unit-key-switch-kind",
-            Grade.WRONG,
-            "The key-switch zone that a communicator works is of the wrong kind.",
-            "The site is set and unset at the wrong times.");
     /// A keypad that shows text is needed.
     public static final Rule KEYPAD = rule(
             "unit-text-keypad",
@@ -81,7 +67,7 @@ public final class FittingChecks implements JobCheck {
 
     @Override
     public List<Rule> rules() {
-        return List.of(UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEY_SWITCH, KEY_SWITCH_KIND, KEYPAD);
+        return List.of(UNDECIDED, UNCOUNTED, SUPPLIES, PORT, JUMPER, KEYPAD);
     }
 
     @Override
@@ -111,9 +97,6 @@ public final class FittingChecks implements JobCheck {
         }
         port(unit).ifPresent(found::add);
         jumper(unit).ifPresent(found::add);
-        if (fitting.way().equals(Optional.of(Attachment.INPUTS_AND_OUTPUTS))) {
-            keySwitch(job, unit).ifPresent(found::add);
-        }
         if (unit.profile().textKeypad() && keypadsWithoutText(job)) {
             found.add(finding(
                     KEYPAD,
@@ -158,36 +141,6 @@ public final class FittingChecks implements JobCheck {
                         Text.of("%s is \"%s\"", unit.profile().jumper(), is),
                         Text.of("Attached this way it has to be \"%s\".", wanted),
                         "Power down in order, and move it."));
-    }
-
-    /// The zone its output works: none, or one that takes a pulse for a held contact or the other way round.
-    private static Optional<Finding> keySwitch(Parts job, Unit unit) {
-        Optional<Zone> zone = job.inputs().stream()
-                .filter(input -> input.pointId().isEmpty())
-                .map(input -> job.zone(input.zone()))
-                .flatMap(Optional::stream)
-                .filter(its -> its.type().switches())
-                .findFirst();
-        boolean holds = unit.profile().holdsKeySwitch();
-        ZoneType wanted = holds ? ZoneType.KEY_SWITCH_HELD : ZoneType.KEY_SWITCH;
-        if (zone.isEmpty()) {
-            return Optional.of(
-                    finding(
-                            KEY_SWITCH,
-                            "No key-switch zone lets the communicator set the site",
-                            Text.of(
-                                    "Its output %s; a free input has to be a %s.",
-                                    holds ? "stays on" : "gives a pulse", wanted.words()),
-                            "Give a free input that behaviour under \"Set up\" and fit its resistor, or leave setting from afar out."));
-        }
-        return zone.filter(its -> its.type() != wanted)
-                .map(its -> finding(
-                        KEY_SWITCH_KIND,
-                        Text.of("Zone %02d is a %s", its.number(), its.type().words()),
-                        Text.of(
-                                "The output of this communicator %s.",
-                                holds ? "stays on while the site is set" : "gives a pulse"),
-                        Text.of("Make zone %02d a %s.", its.number(), wanted.words())));
     }
 
     private static boolean keypadsWithoutText(Parts job) {

@@ -1,15 +1,14 @@
 package io.answerback.core.attach;
 
+import io.answerback.core.cores.EventCores;
+import io.answerback.core.profile.Decision.OutputUse;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
-import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Zone;
 import io.answerback.core.unit.Attachment;
 import io.answerback.core.unit.Unit;
-import io.answerback.core.unit.UnitSupply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -76,12 +75,11 @@ public record Wires(List<Wire> wires, List<String> missing) {
 
         /// From the bus or the auxiliary output; a port and a plug-in supply bring their own leads.
         private void supply(Attachment way) {
-            boolean wired = unit.fitting().supplies().contains(UnitSupply.AUXILIARY)
-                    || unit.fitting().supplies().contains(UnitSupply.BUS)
-                    || way == Attachment.KEYPAD_BUS && unit.fitting().supplies().isEmpty();
-            if (wired) {
+            if (unit.fitting().wiredSupply()) {
                 pair("supply +", TerminalUse.SUPPLY, 0);
                 pair("supply 0 V", TerminalUse.SUPPLY_RETURN, 0);
+            } else if (way == Attachment.KEYPAD_BUS || way == Attachment.INPUTS_AND_OUTPUTS) {
+                pair("0 V that both share", TerminalUse.SUPPLY_RETURN, 0);
             }
         }
 
@@ -102,29 +100,23 @@ public record Wires(List<Wire> wires, List<String> missing) {
 
         /// One output of the panel for each input, and the unit's own output to a key-switch zone.
         private void inputsAndOutputs() {
-            List<String> outputs = names(board, TerminalUse.OUTPUT).toList();
-            List<String> inputs = names(box, TerminalUse.INPUT).toList();
-            for (int i = 0; i < Math.min(outputs.size(), inputs.size()); i++) {
-                wires.add(new Wire("events", outputs.get(i), inputs.get(i)));
+            List<EventCores> events = EventCores.of(job, unit);
+            for (EventCores event : events) {
+                wires.add(new Wire(
+                        event.follows() == OutputUse.NOTHING
+                                ? "event, not decided yet"
+                                : "event: " + event.follows().words(),
+                        terminal(board, TerminalUse.OUTPUT, event.output() - 1).orElseThrow(),
+                        terminal(box, TerminalUse.INPUT, event.input() - 1).orElseThrow()));
             }
-            if (outputs.isEmpty()) {
+            if (events.isEmpty()) {
                 missing.add("outputs of the panel that are free for any use");
             }
-            keySwitch()
+            EventCores.keySwitch(job)
                     .flatMap(this::terminalOf)
                     .ifPresent(input -> terminal(box, TerminalUse.OUTPUT, 0)
                             .ifPresent(
                                     output -> wires.add(new Wire("setting, with the zone's resistor", input, output))));
-        }
-
-        private Optional<Input> keySwitch() {
-            return job.inputs().stream()
-                    .filter(input -> input.pointId().isEmpty())
-                    .filter(input -> job.zone(input.zone())
-                            .map(Zone::type)
-                            .filter(ZoneType::switches)
-                            .isPresent())
-                    .findFirst();
         }
 
         private Optional<String> terminalOf(Input input) {

@@ -3,6 +3,7 @@ package io.answerback.core.cabling;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
+import io.answerback.core.cores.EventCores;
 import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.device.KindFamily;
 import io.answerback.core.device.SchemeKind;
@@ -64,6 +65,7 @@ public final class UnusedInputs {
         return job.inputs().stream()
                 .filter(input -> input.pointId().isEmpty())
                 .filter(input -> !RadioPlaces.byRadio(job, input))
+                .filter(input -> !EventCores.works(job, input))
                 .filter(input -> !zonesOff || watched(job, input));
     }
 

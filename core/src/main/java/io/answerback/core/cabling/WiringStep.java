@@ -63,6 +63,14 @@ public record WiringStep(
                 Text.of(
                         "Cable labelled \"%s\". The panel rings here; no telephone line may be on the same terminals.",
                         served);
+            case EVENT ->
+                Text.of(
+                        "Cable labelled \"%s\". An output that is switched to 0 V is read against 0 V: the two boxes share it.",
+                        served);
+            case SETTING ->
+                Text.of(
+                        "Cable labelled \"%s\". It works a key-switch zone: fit that zone's resistor at the contact.",
+                        served);
             case SPEAKER, SPEAKER_RETURN -> Text.of("Cable labelled \"%s\". Either way round is fine.", served);
             case SPARE -> Text.of("Cable labelled \"%s\".", served);
         };

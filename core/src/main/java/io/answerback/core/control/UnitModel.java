@@ -12,14 +12,19 @@ import java.util.Optional;
 /// What a communicator of a make does when it is called or gets a text message, by the patterns and figures of
 /// its profile. It answers only numbers it knows; a stranger learns nothing.
 public final class UnitModel {
+    private static final String GIVEN = "Command given.";
     private static final int LONGEST_NUMBER = 15;
     private static final String NUMBER = "\\+[0-9]{6,15}";
 
     private final TextControl control;
+    private final Feedback feedback;
 
     /// A model of a make.
-    public UnitModel(TextControl control) {
+    ///
+    /// @param feedback what the panel tells it of its state
+    public UnitModel(TextControl control, Feedback feedback) {
         this.control = control;
+        this.feedback = feedback;
     }
 
     /// What happens when a call or text from a number would make it the administrator; empty when it would not.
@@ -101,16 +106,40 @@ public final class UnitModel {
 
     private UnitStep carriedOut(UnitState state, String from, WrittenCommand command, List<String> inputs) {
         return switch (command.command()) {
-            case SET -> UnitStep.answered(state.withSet(true), from, "Set.", "The site is set.");
-            case UNSET -> UnitStep.answered(state.withSet(false), from, "Unset.", "The site is unset.");
+            case SET -> setting(state, from, true);
+            case UNSET -> setting(state, from, false);
             case SOUNDER_OFF ->
                 UnitStep.answered(
                         state.withSounding(false),
                         from,
-                        state.set() ? "Sounder off, still set." : "Sounder off.",
+                        state.set() && feedback == Feedback.KNOWN ? "Sounder off, still set." : "Sounder off.",
                         "Sounders are silent; the site stays as it was.");
             case STATUS -> UnitStep.answered(state, from, status(state, inputs), "It says what each input reads.");
             case ADD, REMOVE, PASSWORD -> managed(state, from, command);
+        };
+    }
+
+    private UnitStep setting(UnitState state, String from, boolean set) {
+        return switch (feedback) {
+            case KNOWN -> {
+                String word = set ? "Set." : "Unset.";
+                yield UnitStep.answered(
+                        state.withSet(set), from, word, set ? "The site is set." : "The site is unset.");
+            }
+            case UNKNOWN_HELD ->
+                UnitStep.answered(
+                        state.withSet(set),
+                        from,
+                        GIVEN,
+                        "Its contact says what it wants. Whether the panel obeyed it does not know: no output tells it.");
+            case UNKNOWN_PULSE ->
+                UnitStep.answered(
+                        state.withSet(!state.set()),
+                        from,
+                        GIVEN,
+                        Text.of(
+                                "Its pulse changed the panel over: the site is %s now. It does not know: no output tells it.",
+                                state.set() ? "unset" : "set"));
         };
     }
 
@@ -173,9 +202,9 @@ public final class UnitModel {
                 state.withPassword(other), from, "Password changed.", "The password of the factory no longer works.");
     }
 
-    private static String status(UnitState state, List<String> inputs) {
+    private String status(UnitState state, List<String> inputs) {
         List<String> lines = new ArrayList<>();
-        lines.add(state.set() ? "Set" : "Unset");
+        lines.add(feedback == Feedback.KNOWN ? state.set() ? "Set" : "Unset" : "Set or unset: not known");
         if (state.sounding()) {
             lines.add("sounding");
         }

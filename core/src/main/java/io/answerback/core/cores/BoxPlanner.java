@@ -10,6 +10,7 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Terminal;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.Input;
+import io.answerback.core.unit.Unit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,6 +28,7 @@ final class BoxPlanner {
     private final Map<InputId, Zone> byInput = new HashMap<>();
     private final Map<InputId, Zone> seconds = new HashMap<>();
     private final RingPlanner ring;
+    private final Optional<Unit> unit;
 
     /// A loop and the cable that brings it.
     private record Zone(ConnectedEnd coming, ConnectedEnd.Loop loop) {
@@ -41,6 +43,7 @@ final class BoxPlanner {
         this.module = module;
         this.strip = facts.kindOf(module).map(ModuleKind::terminals).orElse(List.of());
         this.coming = coming;
+        this.unit = facts.communicator().unit();
         for (ConnectedEnd one : coming) {
             for (ConnectedEnd.Loop loop : one.near() ? one.loops() : List.<ConnectedEnd.Loop>of()) {
                 if (loop.input() != null) {
@@ -101,8 +104,34 @@ final class BoxPlanner {
             case RING -> nth(TerminalUse.DIALLER, 1);
             case SPEAKER -> nth(TerminalUse.SPEAKER, 0);
             case SPEAKER_RETURN -> nth(TerminalUse.SPEAKER, 1);
+            case EVENT -> unit.map(its -> event(its, need.number())).orElse(NO_TERMINAL);
+            case SETTING -> setting();
             case SPARE -> new CoreTermination.FoldedBack();
         };
+    }
+
+    /// At the communicator the input that an output of the panel works, else the output itself.
+    private CoreTermination event(Unit its, int output) {
+        return here(its)
+                ? EventCores.of(facts, its).stream()
+                        .filter(pair -> pair.output() == output)
+                        .map(pair -> nth(TerminalUse.INPUT, pair.input() - 1))
+                        .findFirst()
+                        .orElse(NO_TERMINAL)
+                : nth(TerminalUse.OUTPUT, output - 1);
+    }
+
+    private CoreTermination setting() {
+        return unit.filter(this::here).isPresent()
+                ? nth(TerminalUse.OUTPUT, 0)
+                : EventCores.keySwitch(facts)
+                        .filter(input -> input.module().equals(module))
+                        .map(input -> ofInput(TerminalUse.INPUT, input.number()))
+                        .orElse(NO_TERMINAL);
+    }
+
+    private boolean here(Unit its) {
+        return its.module().equals(Optional.of(module));
     }
 
     private CoreTermination ofLoop(ConnectedEnd.Loop loop, CoreUse use) {

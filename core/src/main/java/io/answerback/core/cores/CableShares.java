@@ -5,14 +5,12 @@ import io.answerback.core.cable.CableEnds;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.EndId;
 import io.answerback.core.id.JointId;
-import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.FactOf;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,7 +19,6 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /// Which cable carries what. Where several go to one place, each takes the pairs there is room for and leaves
@@ -116,7 +113,7 @@ final class CableShares {
     /// What is needed at a far end, what lies behind a joint box included.
     private List<CoreNeed> at(CableEnds ends, Set<JointId> through) {
         if (ends.module().isPresent()) {
-            return ends.module().flatMap(this::kind).map(CoreNeeds::of).orElse(List.of());
+            return CoreNeeds.of(facts, ends.module().get());
         }
         if (ends.joint().isEmpty()) {
             return CoreNeeds.of(
@@ -144,10 +141,6 @@ final class CableShares {
             case TAMPER, TAMPER_RETURN -> 3;
             default -> 2;
         };
-    }
-
-    private Optional<ModuleKind> kind(ModuleId module) {
-        return facts.kindOf(module);
     }
 
     private static List<PointId> loops(List<CoreNeed> needs) {

@@ -11,7 +11,11 @@ import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
+import io.answerback.core.unit.Attachment;
+import io.answerback.core.unit.Fitting;
+import io.answerback.core.unit.Unit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -72,6 +76,50 @@ public final class CoreNeeds {
         return uses;
     }
 
+    /// The cores a module of a job needs. A communicator needs those of the way it is attached: a lead with plugs
+    /// has none, one with a supply of its own takes only the return against which it reads, and one on inputs and
+    /// outputs a core for each event and one for setting.
+    public static List<CoreNeed> of(Parts job, ModuleId module) {
+        Optional<Unit> unit = job.communicator()
+                .unit()
+                .filter(its -> its.module().equals(Optional.of(module)))
+                .filter(its -> its.fitting().way().isPresent());
+        return unit.map(its -> attached(job, its))
+                .or(() -> job.kindOf(module).map(CoreNeeds::of))
+                .orElse(List.of());
+    }
+
+    private static List<CoreNeed> attached(Parts job, Unit unit) {
+        Fitting fitting = unit.fitting();
+        Attachment way = fitting.way().orElseThrow();
+        List<CoreNeed> needs = new ArrayList<>(supply(fitting, way));
+        switch (way) {
+            case PLUG_ON, SERIAL_PORT -> {}
+            case KEYPAD_BUS -> needs.addAll(shared(CoreUse.BUS_ONE, CoreUse.BUS_TWO));
+            case DIAL_CAPTURE -> needs.addAll(shared(CoreUse.TIP, CoreUse.RING));
+            case INPUTS_AND_OUTPUTS -> {
+                EventCores.of(job, unit).forEach(event -> needs.add(CoreNeed.event(event.output())));
+                if (EventCores.keySwitch(job).isPresent() && has(unit.profile().module(), TerminalUse.OUTPUT)) {
+                    needs.add(CoreNeed.shared(CoreUse.SETTING));
+                }
+            }
+        }
+        return needs;
+    }
+
+    private static List<CoreNeed> supply(Fitting fitting, Attachment way) {
+        if (fitting.wiredSupply()) {
+            return shared(CoreUse.SUPPLY, CoreUse.SUPPLY_RETURN);
+        }
+        return way == Attachment.KEYPAD_BUS || way == Attachment.INPUTS_AND_OUTPUTS
+                ? shared(CoreUse.SUPPLY_RETURN)
+                : List.of();
+    }
+
+    private static List<CoreNeed> shared(CoreUse... uses) {
+        return Arrays.stream(uses).map(CoreNeed::shared).toList();
+    }
+
     private static boolean has(ModuleKind kind, TerminalUse use) {
         return kind.terminals().isEmpty() || kind.terminals().stream().anyMatch(terminal -> terminal.use() == use);
     }
@@ -86,7 +134,8 @@ public final class CoreNeeds {
     public static List<ModuleId> modulesToCable(Parts job) {
         return job.modules().stream()
                 .filter(module -> job.kindOf(module)
-                        .filter(kind -> kind.sort() != ModuleSort.CONVERTER && !of(kind).isEmpty())
+                        .filter(kind -> kind.sort() != ModuleSort.CONVERTER
+                                && !of(job, module.id()).isEmpty())
                         .isPresent())
                 .map(PanelModule::id)
                 .toList();

@@ -34,6 +34,10 @@ public enum CoreUse {
     TIP("tip"),
     /// The other core from the dialler.
     RING("ring"),
+    /// From an output of the panel to an input of a communicator; its way back is the supply's.
+    EVENT("event output"),
+    /// From a key-switch input of the panel to the output of a communicator that sets the site.
+    SETTING("setting contact"),
     /// For nothing yet: folded back and kept.
     SPARE("spare");
 
@@ -58,7 +62,7 @@ public enum CoreUse {
             case SPEAKER_RETURN -> Optional.of(SPEAKER);
             case TIP -> Optional.of(RING);
             case RING -> Optional.of(TIP);
-            case SOUNDER, STROBE, SOUNDER_TAMPER, SPARE -> Optional.empty();
+            case SOUNDER, STROBE, SOUNDER_TAMPER, EVENT, SETTING, SPARE -> Optional.empty();
         };
     }
 

@@ -24,6 +24,15 @@ public record Fitting(Optional<Attachment> way, Set<UnitSupply> supplies, String
         jumper = jumper == null ? "" : jumper.strip();
     }
 
+    /// Whether cores bring it a supply: from the bus or the auxiliary output, or from the bus on which it listens
+    /// while nobody has said otherwise. A port and a plug-in supply bring their own leads.
+    public boolean wiredSupply() {
+        return supplies.contains(UnitSupply.AUXILIARY)
+                || supplies.contains(UnitSupply.BUS)
+                || supplies.isEmpty()
+                        && way.filter(its -> its == Attachment.KEYPAD_BUS).isPresent();
+    }
+
     /// The same attached in another way; the jumper is to be looked at again.
     public Fitting withWay(Attachment other) {
         return new Fitting(Optional.of(other), supplies, portType, "");

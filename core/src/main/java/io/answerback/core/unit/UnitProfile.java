@@ -26,6 +26,7 @@ import java.util.Optional;
 /// @param control how it is worked by text message; empty for one that is not
 /// @param holdsKeySwitch whether its output that sets the site stays on while it is set; else it gives a pulse
 /// @param application whether it is paired with an application
+/// @param pairingCodeMinutes for how long a one-time code for pairing is good, at most a day; 0 while not known
 /// @param setup its settings
 public record UnitProfile(
         String id,
@@ -42,7 +43,10 @@ public record UnitProfile(
         Optional<TextControl> control,
         boolean holdsKeySwitch,
         boolean application,
+        int pairingCodeMinutes,
         SettingCatalogue setup) {
+    private static final int MOST_PAIRING_MINUTES = 1440;
+
     /// @throws IllegalArgumentException when it has no id, name, box or supply, or a figure is out of bounds
     public UnitProfile {
         id = Require.text(id, "id of a communicator's profile");
@@ -60,6 +64,8 @@ public record UnitProfile(
         jumperFor = Collections.unmodifiableMap(positions);
         captureFormats = List.copyOf(captureFormats == null ? List.of() : captureFormats);
         Require.within(floorDecibelMilliwatts, -140, 0, "weakest signal of communicator " + id + " in dBm");
+        Require.within(
+                pairingCodeMinutes, 0, MOST_PAIRING_MINUTES, "minutes of the one-time code of communicator " + id);
         control = control == null ? Optional.empty() : control;
         setup = setup == null ? SettingCatalogue.EMPTY : setup;
     }

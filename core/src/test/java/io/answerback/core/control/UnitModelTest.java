@@ -32,7 +32,7 @@ class UnitModelTest {
             3,
             30);
 
-    private final UnitModel model = new UnitModel(CONTROL);
+    private final UnitModel model = new UnitModel(CONTROL, Feedback.KNOWN);
     private UnitState state = UnitState.fresh("2468");
     private int seconds;
 
@@ -128,5 +128,25 @@ class UnitModelTest {
                 .filter(replies -> !replies.isEmpty())
                 .map(replies -> replies.getFirst().text())
                 .orElse("");
+    }
+
+    @Test
+    void withoutWordOfThePanelItConfirmsNothingAndAPulseMayUnset() {
+        UnitModel blind = new UnitModel(CONTROL, Feedback.UNKNOWN_PULSE);
+        state = model.call(state, OWNER).state();
+        UnitStep first = blind.text(state, OWNER, "2468 close up", NOW, List.of());
+        assertThat(first.replies()).extracting(UnitStep.Reply::text).containsExactly("Command given.");
+        assertThat(first.state().set()).isTrue();
+        UnitStep second = blind.text(first.state(), OWNER, "2468 close up", NOW.plusSeconds(60), List.of());
+        assertThat(second.state().set()).isFalse();
+        assertThat(blind.text(second.state(), OWNER, "2468 how is it", NOW.plusSeconds(120), List.of())
+                        .replies())
+                .extracting(UnitStep.Reply::text)
+                .containsExactly("Set or unset: not known.");
+        UnitModel held = new UnitModel(CONTROL, Feedback.UNKNOWN_HELD);
+        assertThat(held.text(first.state(), OWNER, "2468 close up", NOW.plusSeconds(60), List.of())
+                        .state()
+                        .set())
+                .isTrue();
     }
 }

@@ -30,6 +30,7 @@ public final class CommunicatorSheet extends PartSheet {
     private final AttachPart attach;
     private final IdentityPart identity;
     private final CheckRunPart run;
+    private final PairingPart pairing;
     private UnitView view = UnitView.WIRES;
 
     /// @param profiles the makes there are to choose from
@@ -44,6 +45,7 @@ public final class CommunicatorSheet extends PartSheet {
         this.attach = new AttachPart(actions);
         this.identity = new IdentityPart(actions, clock, new LabelPhoto(actions, background, files)::choose);
         this.run = new CheckRunPart(actions, clock, this::showAgain);
+        this.pairing = new PairingPart(actions, clock, this::showAgain);
     }
 
     @Override
@@ -92,6 +94,7 @@ public final class CommunicatorSheet extends PartSheet {
                         .add(run.tools(AttachRun.PREFIX))
                         .style("switches")
                         .group());
+                parts.addAll(pairing.parts(unit.get().profile()));
                 parts.addAll(run.parts(AttachRun.of(job), "The communicator is attached and at work"));
             }
             case IDENTITY -> parts.addAll(identity.parts(state, unit.get()));

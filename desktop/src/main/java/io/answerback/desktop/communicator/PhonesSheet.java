@@ -5,7 +5,6 @@ import io.answerback.core.message.Notification;
 import io.answerback.core.people.Person;
 import io.answerback.core.report.JobSignals;
 import io.answerback.core.site.Job;
-import io.answerback.core.unit.Unit;
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.live.PhonePractice;
 import io.answerback.desktop.part.Part;
@@ -65,7 +64,7 @@ public final class PhonesSheet extends PartSheet {
     @Override
     public List<Part> middle(WindowState state) {
         Job job = state.job();
-        practice.of(job.communicator().unit().map(Unit::profile));
+        practice.of(job);
         List<Phone> phones = phones(job);
         Phone phone = phones.stream()
                 .filter(its -> its.number().equals(chosen))

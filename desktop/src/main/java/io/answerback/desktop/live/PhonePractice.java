@@ -1,11 +1,14 @@
 package io.answerback.desktop.live;
 
+import io.answerback.core.control.Feedback;
 import io.answerback.core.control.UnitModel;
 import io.answerback.core.control.UnitState;
 import io.answerback.core.control.UnitStep;
 import io.answerback.core.message.Notification;
 import io.answerback.core.people.Notice;
+import io.answerback.core.site.Job;
 import io.answerback.core.unit.TextControl;
+import io.answerback.core.unit.Unit;
 import io.answerback.core.unit.UnitProfile;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -25,6 +28,7 @@ public final class PhonePractice {
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private Optional<UnitProfile> unit = Optional.empty();
     private Optional<UnitState> state = Optional.empty();
+    private Feedback feedback = Feedback.KNOWN;
     private String says = "";
 
     /// Nobody has called yet.
@@ -35,7 +39,9 @@ public final class PhonePractice {
     }
 
     /// Works the unit of a job; another make begins as it comes from its carton.
-    public void of(Optional<UnitProfile> other) {
+    public void of(Job job) {
+        feedback = Feedback.of(job);
+        Optional<UnitProfile> other = job.communicator().unit().map(Unit::profile);
         if (!other.equals(unit)) {
             unit = other;
             begin();
@@ -77,13 +83,13 @@ public final class PhonePractice {
 
     /// What happens before a number calls or writes that would make it the administrator; empty when it would not.
     public Optional<String> warning(String number) {
-        return state.flatMap(now -> new UnitModel(control().orElseThrow()).warning(now, number));
+        return state.flatMap(now -> model().warning(now, number));
     }
 
     /// A number calls.
     public void call(String number) {
         add(new PhoneLine(number, true, "calls", clock.instant()));
-        state.ifPresent(now -> take(new UnitModel(control().orElseThrow()).call(now, number)));
+        state.ifPresent(now -> take(model().call(now, number)));
     }
 
     /// A number writes.
@@ -92,7 +98,7 @@ public final class PhonePractice {
     public void text(String number, String text, List<String> inputs) {
         Instant at = clock.instant();
         add(new PhoneLine(number, true, text, at));
-        state.ifPresent(now -> take(new UnitModel(control().orElseThrow()).text(now, number, text, at, inputs)));
+        state.ifPresent(now -> take(model().text(now, number, text, at, inputs)));
     }
 
     /// An alarm: whoever is told of it by text gets one.
@@ -106,6 +112,10 @@ public final class PhonePractice {
         says = step.says();
         send(step);
         changed();
+    }
+
+    private UnitModel model() {
+        return new UnitModel(control().orElseThrow(), feedback);
     }
 
     private void take(UnitStep step) {
