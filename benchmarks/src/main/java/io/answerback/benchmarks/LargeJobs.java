@@ -133,7 +133,8 @@ final class LargeJobs {
                         profile.modules(),
                         Optional.empty(),
                         Optional.empty(),
-                        SettingCatalogue.EMPTY));
+                        SettingCatalogue.EMPTY,
+                        Optional.empty()));
     }
 
     private static SchemeBands inOhms(SchemeBands bands, InputModel model) {

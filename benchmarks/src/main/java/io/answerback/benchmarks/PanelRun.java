@@ -24,7 +24,7 @@ public final class PanelRun {
 
     /// Measures both, five times; the first two are for warming up.
     public static void main(String[] none) {
-        OperationRules rules = OperationRules.of(DemoJobs.job(1), OperationRules.Manners.USUAL);
+        OperationRules rules = OperationRules.of(DemoJobs.job(1));
         for (int round = 1; round <= 5; round++) {
             inputs(rules, round);
             year(rules, round);

@@ -33,7 +33,7 @@ final class PanelVerb implements Callable<Integer> {
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        OperationRules rules = OperationRules.of(job, OperationRules.Manners.USUAL);
+        OperationRules rules = OperationRules.of(job);
         if (story != null) {
             return one(job, rules, CaseFile.find(story));
         }

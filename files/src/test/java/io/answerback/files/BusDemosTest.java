@@ -164,7 +164,8 @@ class BusDemosTest {
                 profile.modules(),
                 Optional.empty(),
                 Optional.empty(),
-                profile.setup());
+                profile.setup(),
+                profile.manners());
         Job tight = job.withPanel(new Panel("Panel", small));
         ConverterChoice choice = new Assessor(DataFiles.events()).assess(tight).converters();
         assertThat(choice.offers().getFirst().enough()).isFalse();

@@ -12,6 +12,11 @@ public sealed interface Act {
     /// @param pattern which sound; empty where they end
     record Sounds(boolean on, Pattern pattern) implements Act {}
 
+    /// An output of its board is switched.
+    ///
+    /// @param output its number
+    record Switches(int output, boolean on) implements Act {}
+
     /// Its keypads show something.
     record Shows(String text) implements Act {}
 

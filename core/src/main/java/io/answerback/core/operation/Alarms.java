@@ -3,20 +3,34 @@ package io.answerback.core.operation;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.PanelManners;
+import java.util.TreeSet;
 
 /// Alarms of zones: what sounds, what is sent and when, and what a second zone confirms.
 ///
 /// @param rules what the panel goes by
 /// @param draft the step in the making
 record Alarms(OperationRules rules, OperationDraft draft) {
+    private static final long SECOND = 1000;
     private static final String CONFIRMED = "139";
     private static final String LEFT_OUT = "570";
     private static final String RECENTLY_SET = "459";
 
     /// A zone that is watched alarms.
     void of(ZoneRule zone) {
+        of(zone, rules.times().reportDelayMillis());
+    }
+
+    /// The entry time is over. Where a second zone has to confirm, the report waits longer.
+    void afterEntry(ZoneRule zone) {
+        long extension =
+                rules.times().confirmationMillis() == 0 ? 0 : rules.manners().entryExtensionSeconds() * SECOND;
+        of(zone, Math.max(rules.times().reportDelayMillis(), extension));
+    }
+
+    private void of(ZoneRule zone, long delay) {
         int times = draft.count(zone.number());
-        if (times > rules.mostAlarms()) {
+        if (times > rules.options().mostAlarms()) {
             draft.put(zone.area(), draft.area(zone.area()).without(zone.number()));
             draft.act(new Act.Shows(zone.name() + " is left out: too many alarms"));
             draft.send(rules, zone.area(), Qualifier.NEW, LEFT_OUT, zone.number());
@@ -27,8 +41,8 @@ record Alarms(OperationRules rules, OperationDraft draft) {
         draft.put(zone.area(), area.alarmed(zone.number()));
         draft.act(new Act.Shows("Alarm: " + zone.name()));
         sound(Act.Pattern.BURGLARY);
-        if (rules.reportDelayMillis() > 0) {
-            draft.start(Timer.Kind.REPORT, zone.number(), rules.reportDelayMillis());
+        if (delay > 0) {
+            draft.start(Timer.Kind.REPORT, zone.number(), delay);
         } else {
             send(zone);
         }
@@ -49,22 +63,35 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             draft.send(rules, zone.area(), Qualifier.NEW, zone.event(), zone.number());
         }
         if (!zone.type().watchesAlways()) {
-            draft.start(Timer.Kind.CANCEL, zone.area(), rules.manners().cancelMillis());
+            draft.start(Timer.Kind.CANCEL, zone.area(), rules.manners().cancelSeconds() * SECOND);
         }
-        if (draft.reads(zone.number()) == Meaning.NORMAL) {
+        restored(zone);
+    }
+
+    /// The end of an alarm is sent once its point has closed and, where the panel waits for that, the sounders have
+    /// ended.
+    void restored(ZoneRule zone) {
+        boolean waits =
+                rules.manners().restores() == PanelManners.Restores.SOUNDER_ENDS && draft.runs(Timer.Kind.SOUNDER, 0);
+        if (draft.open(zone.number()) && !waits && draft.reads(zone.number()) == Meaning.NORMAL) {
             draft.open(zone.number(), false);
             draft.send(rules, zone.area(), Qualifier.RESTORE, zone.event(), zone.number());
         }
     }
 
+    /// The sounders have ended: what waited for that is sent.
+    void restoresWaiting() {
+        new TreeSet<>(draft.open()).forEach(number -> restored(rules.zones().get(number)));
+    }
+
     private void confirm(ZoneRule zone) {
-        if (rules.confirmationMillis() == 0) {
+        if (rules.times().confirmationMillis() == 0) {
             return;
         }
         AreaState area = draft.area(zone.area());
         if (!draft.runs(Timer.Kind.CONFIRMATION, zone.area())) {
             draft.put(zone.area(), area.confirmableAfter(zone.number()));
-            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.confirmationMillis());
+            draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.times().confirmationMillis());
         } else if (!area.confirmed() && area.firstZone() != zone.number()) {
             draft.put(zone.area(), area.nowConfirmed());
             draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
@@ -77,6 +104,6 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             return;
         }
         draft.sound(pattern);
-        draft.start(Timer.Kind.SOUNDER, 0, rules.sounderMillis());
+        draft.start(Timer.Kind.SOUNDER, 0, rules.times().sounderMillis());
     }
 }

@@ -14,6 +14,7 @@ import java.util.TreeSet;
 /// @param alarmed zones that alarmed since it was set
 /// @param firstZone the zone whose alarm began the confirmation time; 0 for none
 /// @param confirmed whether a second zone has confirmed the alarm
+/// @param entryZone the zone that began the entry time; 0 for none
 /// @param exitFault whether the entry time runs because somebody did not leave
 public record AreaState(
         AreaMode mode,
@@ -24,6 +25,7 @@ public record AreaState(
         SortedSet<Integer> alarmed,
         int firstZone,
         boolean confirmed,
+        int entryZone,
         boolean exitFault) {
     /// An area that nobody has set yet.
     public static final AreaState UNSET = new AreaState(
@@ -35,18 +37,25 @@ public record AreaState(
             Collections.emptySortedSet(),
             0,
             false,
+            0,
             false);
 
     AreaState in(AreaMode other) {
-        return new AreaState(other, part, how, user, leftOut, alarmed, firstZone, confirmed, exitFault);
+        return new AreaState(other, part, how, user, leftOut, alarmed, firstZone, confirmed, entryZone, exitFault);
     }
 
     static AreaState leaving(HowSet how, int user, boolean part, SortedSet<Integer> out) {
-        return new AreaState(AreaMode.LEAVING, part, how, user, out, Collections.emptySortedSet(), 0, false, false);
+        return new AreaState(AreaMode.LEAVING, part, how, user, out, Collections.emptySortedSet(), 0, false, 0, false);
+    }
+
+    AreaState entered(int zone) {
+        return new AreaState(
+                AreaMode.ENTERING, part, how, user, leftOut, alarmed, firstZone, confirmed, zone, exitFault);
     }
 
     AreaState faulty() {
-        return new AreaState(AreaMode.ENTERING, part, how, user, leftOut, alarmed, firstZone, confirmed, true);
+        return new AreaState(
+                AreaMode.ENTERING, part, how, user, leftOut, alarmed, firstZone, confirmed, entryZone, true);
     }
 
     AreaState alarmed(int zone) {
@@ -59,19 +68,21 @@ public record AreaState(
                 with(alarmed, zone),
                 firstZone,
                 confirmed,
+                entryZone,
                 exitFault);
     }
 
     AreaState confirmableAfter(int zone) {
-        return new AreaState(mode, part, how, user, leftOut, alarmed, zone, confirmed, exitFault);
+        return new AreaState(mode, part, how, user, leftOut, alarmed, zone, confirmed, entryZone, exitFault);
     }
 
     AreaState nowConfirmed() {
-        return new AreaState(mode, part, how, user, leftOut, alarmed, firstZone, true, exitFault);
+        return new AreaState(mode, part, how, user, leftOut, alarmed, firstZone, true, entryZone, exitFault);
     }
 
     AreaState without(int zone) {
-        return new AreaState(mode, part, how, user, with(leftOut, zone), alarmed, firstZone, confirmed, exitFault);
+        return new AreaState(
+                mode, part, how, user, with(leftOut, zone), alarmed, firstZone, confirmed, entryZone, exitFault);
     }
 
     AreaState unset() {
@@ -84,6 +95,7 @@ public record AreaState(
                 alarmed,
                 0,
                 false,
+                0,
                 false);
     }
 

@@ -24,11 +24,38 @@ public sealed interface Happening {
     /// @param reads what it reads; empty between bands, where nothing is promised
     record ZoneReads(int zone, Optional<Meaning> reads) implements Happening {}
 
+    /// Somebody leaves a zone out by hand, or has it watched again.
+    ///
+    /// @param user who, by number
+    /// @param out whether it is left out
+    record LeftOut(int zone, int user, boolean out) implements Happening {}
+
     /// The mains fails or comes back.
     record Mains(boolean there) implements Happening {}
 
-    /// The battery is low or missing, or well again.
-    record Battery(boolean well) implements Happening {}
+    /// The battery is well, low or missing.
+    record Battery(BatteryState state) implements Happening {}
+
+    /// How a battery can be.
+    enum BatteryState {
+        /// Charged.
+        WELL("well"),
+        /// Its volts are low: the panel sees that at once.
+        LOW("low"),
+        /// It is not there, or holds nothing: the panel sees that at its next test under load.
+        MISSING("missing");
+
+        private final String words;
+
+        BatteryState(String words) {
+            this.words = words;
+        }
+
+        /// How it is, in plain words.
+        public String words() {
+            return words;
+        }
+    }
 
     /// The path to the station is lost, or gets through again.
     record Path(boolean works) implements Happening {}
@@ -43,6 +70,15 @@ public sealed interface Happening {
 
     /// The sounders are silenced, fire too.
     record Silenced(int user) implements Happening {}
+
+    /// The engineer's programming begins or ends.
+    record Programming(boolean begins) implements Happening {}
+
+    /// A walk test of an area begins or ends.
+    record WalkTest(int area, boolean begins) implements Happening {}
+
+    /// All power goes: mains, and a battery that is discharged or missing.
+    record PowerGone() implements Happening {}
 
     /// All power was gone and is back.
     record PowerBack() implements Happening {}

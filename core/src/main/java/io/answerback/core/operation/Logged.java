@@ -30,6 +30,7 @@ public record Logged(long atMillis, Act act) {
                     case FIRE -> "sounders: fire";
                     case SILENCE -> "sounders silent";
                 };
+            case Act.Switches switches -> "output " + switches.output() + (switches.on() ? " on" : " off");
             case Act.Shows shows -> "keypad: " + shows.text();
             case Act.Beeps beeps -> "keypad sounds: " + beeps.what();
             case Act.Nothing nothing -> nothing.why();

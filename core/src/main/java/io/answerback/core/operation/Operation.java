@@ -1,6 +1,7 @@
 package io.answerback.core.operation;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// A panel that works by its rules: a pure step from what it remembers and what happens to what it does.
@@ -25,31 +26,67 @@ public record Operation(OperationRules rules) {
         OperationDraft draft = new OperationDraft(state);
         TimerEnds ends = new TimerEnds(rules, draft);
         for (Optional<Timer> due = draft.due(atMillis); due.isPresent(); due = draft.due(atMillis)) {
-            draft.at(due.get().dueMillis());
-            draft.stop(due.get().kind(), due.get().number());
-            ends.end(due.get());
+            Timer timer = due.get();
+            draft.at(timer.dueMillis());
+            draft.stop(timer.kind(), timer.number());
+            moves(draft, () -> ends.end(timer));
         }
         draft.at(atMillis);
-        happens(draft, happening);
+        moves(draft, () -> happens(draft, happening));
         return new Step(draft.made(), draft.log());
     }
 
+    /// Whatever moves areas moves those that follow them, and outputs follow all.
+    private void moves(OperationDraft draft, Runnable what) {
+        Map<Integer, AreaState> was = draft.areas();
+        what.run();
+        if (was != draft.areas()) {
+            new Following(rules, draft).after(was);
+        }
+        if (!rules.outputs().isEmpty()) {
+            new Outputs(rules, draft).follow();
+        }
+    }
+
+    /// A panel without power sees nothing; what its inputs read is read again when power is back.
     private void happens(OperationDraft draft, Happening happening) {
-        Setting setting = new Setting(rules, draft);
-        Watching watching = new Watching(rules, draft);
+        if (draft.service().dead()) {
+            dead(draft, happening);
+            return;
+        }
         Troubles troubles = new Troubles(rules, draft);
+        Care care = new Care(rules, draft);
         switch (happening) {
-            case Happening.SetAsked asked -> setting.set(asked);
-            case Happening.UnsetAsked asked -> setting.unset(asked);
-            case Happening.ZoneReads reads -> watching.reads(reads.zone(), reads.reads());
+            case Happening.SetAsked asked -> new Setting(rules, draft).set(asked);
+            case Happening.UnsetAsked asked -> new Unsetting(rules, draft).unset(asked);
+            case Happening.ZoneReads reads -> new Watching(rules, draft).reads(reads.zone(), reads.reads());
+            case Happening.LeftOut leftOut -> care.leftOut(leftOut);
             case Happening.Mains mains -> troubles.mains(mains.there());
-            case Happening.Battery battery -> troubles.battery(battery.well());
+            case Happening.Battery battery -> troubles.battery(battery.state());
             case Happening.Path path -> troubles.path(path.works());
             case Happening.Module module -> troubles.module(module.address(), module.answers());
-            case Happening.WrongCode wrong -> setting.wrongCode();
+            case Happening.WrongCode wrong -> care.wrongCode();
             case Happening.Silenced silenced -> draft.sound(Act.Pattern.SILENCE);
-            case Happening.PowerBack back -> setting.powerBack();
+            case Happening.Programming programming -> care.programming(programming.begins());
+            case Happening.WalkTest walk -> care.walkTest(walk.area(), walk.begins());
+            case Happening.PowerGone gone -> troubles.powerGone();
+            case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();
             case Happening.TimePasses passes -> {}
+        }
+    }
+
+    private void dead(OperationDraft draft, Happening happening) {
+        switch (happening) {
+            case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();
+            case Happening.Mains mains -> {
+                if (mains.there()) {
+                    new Unsetting(rules, draft).powerBack();
+                    new Troubles(rules, draft).mains(true);
+                }
+            }
+            case Happening.ZoneReads reads -> reads.reads().ifPresent(meaning -> draft.read(reads.zone(), meaning));
+            case Happening.TimePasses passes -> {}
+            default -> draft.act(new Act.Nothing("no power: nothing happens"));
         }
     }
 }

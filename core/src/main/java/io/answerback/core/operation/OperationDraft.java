@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -26,8 +27,11 @@ final class OperationDraft {
     private Set<Integer> open;
     private Set<Integer> tampers;
     private Map<Integer, Integer> counts;
+    private SortedMap<Integer, Integer> byHand;
     private Act.Pattern sounding;
+    private SortedSet<Integer> outputs;
     private OperationState.Health health;
+    private OperationState.Service service;
     private int wrongCodes;
 
     OperationDraft(OperationState from) {
@@ -38,13 +42,29 @@ final class OperationDraft {
         open = from.open();
         tampers = from.tampers();
         counts = from.counts();
+        byHand = from.byHand();
         sounding = from.sounding();
+        outputs = from.outputs();
+        service = from.service();
         health = from.power();
         wrongCodes = from.wrongCodes();
     }
 
     OperationState made() {
-        return new OperationState(now, areas, reads, timers, open, tampers, counts, sounding, health, wrongCodes);
+        return new OperationState(
+                now,
+                areas,
+                reads,
+                timers,
+                open,
+                tampers,
+                counts,
+                byHand,
+                sounding,
+                outputs,
+                health,
+                service,
+                wrongCodes);
     }
 
     List<Logged> log() {
@@ -93,6 +113,11 @@ final class OperationDraft {
 
     Meaning reads(int zone) {
         return reads.of(zone);
+    }
+
+    /// The zones that do not read normal.
+    List<Integer> notNormal() {
+        return reads.zones();
     }
 
     void read(int zone, Meaning meaning) {
@@ -199,6 +224,54 @@ final class OperationDraft {
 
     void health(OperationState.Health other) {
         health = other;
+    }
+
+    SortedMap<Integer, Integer> byHand() {
+        return byHand;
+    }
+
+    /// Leaves a zone out by hand.
+    ///
+    /// @param user who did; 0 for watched again
+    void byHand(int zone, int user) {
+        SortedMap<Integer, Integer> next = new TreeMap<>(byHand);
+        if (user == 0) {
+            next.remove(zone);
+        } else {
+            next.put(zone, user);
+        }
+        byHand = Collections.unmodifiableSortedMap(next);
+    }
+
+    Set<Integer> open() {
+        return open;
+    }
+
+    /// Switches an output.
+    void output(int number, boolean on) {
+        if (outputs.contains(number) != on) {
+            SortedSet<Integer> next = new TreeSet<>(outputs);
+            if (on) {
+                next.add(number);
+            } else {
+                next.remove(number);
+            }
+            outputs = Collections.unmodifiableSortedSet(next);
+            act(new Act.Switches(number, on));
+        }
+    }
+
+    OperationState.Service service() {
+        return service;
+    }
+
+    void service(OperationState.Service other) {
+        service = other;
+    }
+
+    /// Ends everything that runs.
+    void stopAll() {
+        timers = Collections.emptySortedSet();
     }
 
     int wrongCodes() {

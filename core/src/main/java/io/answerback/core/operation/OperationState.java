@@ -1,24 +1,29 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.profile.Meaning;
 import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
 
 /// What a panel remembers. Never changes; each step makes another.
 ///
-/// @param atMillis the time of the last step, in milliseconds since the log began
+/// @param atMillis the time of the last step, in milliseconds since the log began, which was at midnight
 /// @param areas how each area stands, by number
 /// @param reads what each zone read last
 /// @param timers everything that will happen by itself, the next first
 /// @param open zones whose alarm was sent and not its restore
 /// @param tampers zones whose tamper was sent and not its restore
 /// @param counts how often each zone has alarmed since its area was set
+/// @param byHand zones that somebody left out, each with the number of who did
 /// @param sounding what sounds
+/// @param outputs the outputs that are on, by number
 /// @param power what is known of supply, path and modules
+/// @param service what engineers do at it
 /// @param wrongCodes wrong codes in a row
 public record OperationState(
         long atMillis,
@@ -28,27 +33,47 @@ public record OperationState(
         Set<Integer> open,
         Set<Integer> tampers,
         Map<Integer, Integer> counts,
+        SortedMap<Integer, Integer> byHand,
         Act.Pattern sounding,
+        SortedSet<Integer> outputs,
         Health power,
+        Service service,
         int wrongCodes) {
     /// Supply, path and modules.
     ///
     /// @param mains whether the mains is there
     /// @param mainsSent whether its failure was sent
-    /// @param battery whether the battery is well
+    /// @param battery how the battery is
+    /// @param batterySeen how the panel last found the battery
     /// @param path whether the path works
     /// @param lost addresses of modules that do not answer
-    public record Health(boolean mains, boolean mainsSent, boolean battery, boolean path, Set<Integer> lost) {
+    public record Health(
+            boolean mains,
+            boolean mainsSent,
+            BatteryState battery,
+            BatteryState batterySeen,
+            boolean path,
+            Set<Integer> lost) {
         /// Everything well.
-        public static final Health WELL = new Health(true, false, true, true, Set.of());
+        public static final Health WELL = new Health(true, false, BatteryState.WELL, BatteryState.WELL, true, Set.of());
 
         /// Whether anything is wrong that a user has to know before setting.
         boolean faulty() {
-            return !mains || !battery || !path || !lost.isEmpty();
+            return !mains || batterySeen != BatteryState.WELL || !path || !lost.isEmpty();
         }
     }
 
-    /// Every area unset, everything at rest; the first periodic test on its way.
+    /// What engineers do at a panel.
+    ///
+    /// @param programming whether its programming is open
+    /// @param walked areas that are walk tested
+    /// @param dead whether it has no power at all
+    public record Service(boolean programming, Set<Integer> walked, boolean dead) {
+        /// Nobody does anything.
+        public static final Service NONE = new Service(false, Set.of(), false);
+    }
+
+    /// Every area unset, everything at rest; the first periodic test on its way, and the first setting by itself.
     public static OperationState fresh(OperationRules rules) {
         Map<Integer, AreaState> areas = new TreeMap<>();
         rules.areas().keySet().forEach(area -> areas.put(area, AreaState.UNSET));
@@ -60,12 +85,13 @@ public record OperationState(
                 Set.of(),
                 Set.of(),
                 Map.of(),
+                Collections.emptySortedMap(),
                 Act.Pattern.SILENCE,
+                Collections.emptySortedSet(),
                 Health.WELL,
+                Service.NONE,
                 0));
-        if (rules.testMillis() > 0) {
-            draft.start(Timer.Kind.TEST, 0, rules.testMillis() + rules.manners().spreadMillis());
-        }
+        new Clockwork(rules, draft).wind();
         return draft.made();
     }
 

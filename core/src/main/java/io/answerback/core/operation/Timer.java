@@ -26,6 +26,12 @@ public record Timer(long dueMillis, Kind kind, int number) implements Comparable
         MAINS("mains report"),
         /// The periodic test.
         TEST("periodic test"),
+        /// The next test of the battery.
+        BATTERY_TEST("battery test"),
+        /// The warning before an area sets by itself.
+        WARNING("warning before it sets"),
+        /// An area sets by itself.
+        SETS_ITSELF("sets by itself"),
         /// The lock after wrong codes.
         LOCK("keypads locked");
 

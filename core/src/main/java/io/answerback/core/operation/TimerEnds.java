@@ -11,15 +11,24 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
 
     void end(Timer timer) {
         switch (timer.kind()) {
-            case EXIT -> new Setting(rules, draft).left(timer.number());
+            case EXIT -> new Leaving(rules, draft).left(timer.number());
             case ENTRY -> new Watching(rules, draft).notUnsetInTime(timer.number());
-            case SOUNDER -> draft.sound(Act.Pattern.SILENCE);
+            case SOUNDER -> {
+                draft.sound(Act.Pattern.SILENCE);
+                new Alarms(rules, draft).restoresWaiting();
+            }
             case REPORT -> new Alarms(rules, draft).reportNow(timer.number());
             case MAINS -> new Troubles(rules, draft).mainsStillGone();
             case TEST -> {
                 draft.send(rules, 0, Qualifier.NEW, PERIODIC_TEST, 0);
-                draft.start(Timer.Kind.TEST, 0, rules.testMillis());
+                draft.start(Timer.Kind.TEST, 0, rules.times().testMillis());
             }
+            case BATTERY_TEST -> {
+                new Troubles(rules, draft).batteryTested();
+                new Clockwork(rules, draft).testBatteryLater();
+            }
+            case WARNING -> new Clockwork(rules, draft).warns(timer.number());
+            case SETS_ITSELF -> new Clockwork(rules, draft).sets(timer.number());
             case LOCK -> {
                 draft.wrongCodes(0);
                 draft.act(new Act.Shows("Keypads work again"));

@@ -1,6 +1,7 @@
 package io.answerback.core.operation;
 
 import io.answerback.core.event.Qualifier;
+import io.answerback.core.operation.Happening.BatteryState;
 import java.util.HashSet;
 import java.util.Set;
 
@@ -11,6 +12,8 @@ import java.util.Set;
 record Troubles(OperationRules rules, OperationDraft draft) {
     private static final String MAINS = "301";
     private static final String BATTERY = "302";
+    private static final String BATTERY_MISSING = "311";
+    private static final long SECOND = 1000;
     private static final String PATH = "350";
     private static final String MODULE = "333";
 
@@ -26,26 +29,70 @@ record Troubles(OperationRules rules, OperationDraft draft) {
                 send(Qualifier.RESTORE, MAINS, 0);
             }
         } else {
-            draft.start(Timer.Kind.MAINS, 0, rules.manners().mainsMillis());
+            draft.start(Timer.Kind.MAINS, 0, rules.manners().mainsReportSeconds() * SECOND);
         }
-        draft.health(new OperationState.Health(there, false, was.battery(), was.path(), was.lost()));
+        draft.health(new OperationState.Health(there, false, was.battery(), was.batterySeen(), was.path(), was.lost()));
+        if (!there && was.battery() == BatteryState.MISSING) {
+            powerGone();
+        }
     }
 
     /// The failure has lasted long enough to be sent.
     void mainsStillGone() {
         OperationState.Health was = draft.health();
-        draft.health(new OperationState.Health(false, true, was.battery(), was.path(), was.lost()));
+        draft.health(new OperationState.Health(false, true, was.battery(), was.batterySeen(), was.path(), was.lost()));
         send(Qualifier.NEW, MAINS, 0);
     }
 
-    void battery(boolean well) {
+    /// Low volts are seen at once, and so is a battery that is well again; one that is missing only under load.
+    void battery(BatteryState state) {
         OperationState.Health was = draft.health();
-        if (was.battery() == well) {
+        draft.health(new OperationState.Health(
+                was.mains(), was.mainsSent(), state, was.batterySeen(), was.path(), was.lost()));
+        if (state != BatteryState.MISSING) {
+            seen(state);
+        } else if (!was.mains()) {
+            powerGone();
+        }
+    }
+
+    /// The battery is tested under load.
+    void batteryTested() {
+        seen(draft.health().battery());
+    }
+
+    private void seen(BatteryState state) {
+        OperationState.Health was = draft.health();
+        if (was.batterySeen() == state) {
             return;
         }
-        draft.act(new Act.Shows(well ? "Battery well" : "Battery low"));
-        draft.health(new OperationState.Health(was.mains(), was.mainsSent(), well, was.path(), was.lost()));
-        send(well ? Qualifier.RESTORE : Qualifier.NEW, BATTERY, 0);
+        if (was.batterySeen() != BatteryState.WELL) {
+            send(Qualifier.RESTORE, event(was.batterySeen()), 0);
+        }
+        if (state != BatteryState.WELL) {
+            send(Qualifier.NEW, event(state), 0);
+        }
+        draft.act(new Act.Shows(
+                switch (state) {
+                    case WELL -> "Battery well";
+                    case LOW -> "Battery low";
+                    case MISSING -> "Battery missing";
+                }));
+        draft.health(
+                new OperationState.Health(was.mains(), was.mainsSent(), was.battery(), state, was.path(), was.lost()));
+    }
+
+    private static String event(BatteryState state) {
+        return state == BatteryState.LOW ? BATTERY : BATTERY_MISSING;
+    }
+
+    /// Nothing runs and nothing is seen until power is back.
+    void powerGone() {
+        draft.act(new Act.Nothing("no power: the panel is dead"));
+        draft.sound(Act.Pattern.SILENCE);
+        draft.stopAll();
+        OperationState.Service service = draft.service();
+        draft.service(new OperationState.Service(false, service.walked(), true));
     }
 
     void path(boolean works) {
@@ -54,7 +101,8 @@ record Troubles(OperationRules rules, OperationDraft draft) {
             return;
         }
         draft.act(new Act.Shows(works ? "Path works again" : "Path lost"));
-        draft.health(new OperationState.Health(was.mains(), was.mainsSent(), was.battery(), works, was.lost()));
+        draft.health(new OperationState.Health(
+                was.mains(), was.mainsSent(), was.battery(), was.batterySeen(), works, was.lost()));
         send(works ? Qualifier.RESTORE : Qualifier.NEW, PATH, 0);
     }
 
@@ -71,13 +119,13 @@ record Troubles(OperationRules rules, OperationDraft draft) {
         }
         draft.act(new Act.Shows(
                 answers ? "Module " + address + " answers again" : "Module " + address + " does not answer"));
-        draft.health(
-                new OperationState.Health(was.mains(), was.mainsSent(), was.battery(), was.path(), Set.copyOf(lost)));
+        draft.health(new OperationState.Health(
+                was.mains(), was.mainsSent(), was.battery(), was.batterySeen(), was.path(), Set.copyOf(lost)));
         send(answers ? Qualifier.RESTORE : Qualifier.NEW, MODULE, address);
     }
 
     private void send(Qualifier qualifier, String event, int number) {
-        if (rules.reportsTroubles()) {
+        if (rules.options().reportsTroubles()) {
             draft.send(rules, 0, qualifier, event, number);
         }
     }

@@ -5,6 +5,7 @@ import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
+import java.util.Comparator;
 import java.util.Optional;
 
 /// What zones read, and what the panel makes of it.
@@ -31,11 +32,46 @@ record Watching(OperationRules rules, OperationDraft draft) {
             return;
         }
         draft.read(number, is);
+        if (quiet(zone)) {
+            return;
+        }
         switch (is) {
             case NORMAL -> rests(zone);
             case ALARM, SECOND_ZONE, BOTH_ZONES -> opens(zone);
             case TAMPER, FAULT, MASKED -> tampers(zone, is);
         }
+    }
+
+    /// While programming is open and while an area is walk tested, nothing sounds and nothing is sent.
+    private boolean quiet(ZoneRule zone) {
+        boolean open = draft.reads(zone.number()) != Meaning.NORMAL;
+        boolean walked = zone.areas().stream().anyMatch(draft.service().walked()::contains);
+        if (walked && open) {
+            draft.act(new Act.Shows("Walk test: " + zone.name()));
+            draft.act(new Act.Beeps("walk test"));
+        }
+        if (draft.service().programming() && !walked && open) {
+            draft.act(new Act.Nothing("programming is open: nothing is sent of " + zone.name()));
+        }
+        return (walked || draft.service().programming()) && open;
+    }
+
+    /// How the areas of a zone stand together: as the one that watches least.
+    AreaMode mode(ZoneRule zone) {
+        return zone.areas().stream()
+                .map(area -> draft.area(area).mode())
+                .min(Comparator.comparingInt(Watching::watched))
+                .orElseThrow();
+    }
+
+    private static int watched(AreaMode mode) {
+        return switch (mode) {
+            case UNSET, UNSET_AFTER_ALARM -> 0;
+            case LEAVING -> 1;
+            case ENTERING -> 2;
+            case PART_SET -> 3;
+            case SET, IN_ALARM -> 4;
+        };
     }
 
     private Alarms alarms() {
@@ -45,29 +81,24 @@ record Watching(OperationRules rules, OperationDraft draft) {
     private void rests(ZoneRule zone) {
         AreaState area = draft.area(zone.area());
         if (zone.type() == ZoneType.KEY_SWITCH_HELD && !area.mode().unset()) {
-            new Setting(rules, draft).unset(new Happening.UnsetAsked(zone.area(), HowSet.KEY, zone.number(), false));
+            new Unsetting(rules, draft).unset(new Happening.UnsetAsked(zone.area(), HowSet.KEY, zone.number(), false));
         }
         if (draft.tampered(zone.number())) {
             draft.tampered(zone.number(), false);
             draft.send(rules, zone.area(), Qualifier.RESTORE, TAMPER, zone.number());
         }
-        if (draft.open(zone.number())) {
-            draft.open(zone.number(), false);
-            draft.send(rules, zone.area(), Qualifier.RESTORE, zone.event(), zone.number());
-        }
-        boolean lastDoor = area.mode() == AreaMode.LEAVING
-                && zone.type() == ZoneType.ENTRY_EXIT
-                && rules.manners().lastDoorMillis() > 0;
-        if (lastDoor
-                && draft.left(Timer.Kind.EXIT, zone.area()) > rules.manners().lastDoorMillis()) {
-            draft.start(Timer.Kind.EXIT, zone.area(), rules.manners().lastDoorMillis());
+        alarms().restored(zone);
+        if (zone.type() == ZoneType.ENTRY_EXIT) {
+            zone.areas().stream()
+                    .filter(number -> draft.area(number).mode() == AreaMode.LEAVING)
+                    .forEach(number -> new Leaving(rules, draft).lastDoor(number));
         }
     }
 
     private void tampers(ZoneRule zone, Meaning is) {
         AreaState area = draft.area(zone.area());
         draft.act(new Act.Shows(zone.name() + ": " + is.word()));
-        if (area.mode().watches()) {
+        if (mode(zone).watches()) {
             alarms().sound(Act.Pattern.BURGLARY);
         } else {
             draft.act(new Act.Beeps("tamper"));
@@ -95,11 +126,10 @@ record Watching(OperationRules rules, OperationDraft draft) {
     }
 
     private void key(ZoneRule zone, boolean unset) {
-        Setting setting = new Setting(rules, draft);
         if (unset) {
-            setting.unset(new Happening.UnsetAsked(zone.area(), HowSet.KEY, zone.number(), false));
+            new Unsetting(rules, draft).unset(new Happening.UnsetAsked(zone.area(), HowSet.KEY, zone.number(), false));
         } else {
-            setting.set(new Happening.SetAsked(zone.area(), HowSet.KEY, zone.number(), false, false));
+            new Setting(rules, draft).set(new Happening.SetAsked(zone.area(), HowSet.KEY, zone.number(), false, false));
         }
     }
 
@@ -124,7 +154,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
             draft.act(new Act.Nothing(zone.name() + " is left out"));
             return;
         }
-        switch (area.mode()) {
+        switch (mode(zone)) {
             case UNSET, UNSET_AFTER_ALARM -> {
                 if (zone.chime()) {
                     draft.act(new Act.Beeps("chime"));
@@ -164,7 +194,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
     }
 
     private void enters(ZoneRule zone, AreaState area) {
-        draft.put(zone.area(), area.in(AreaMode.ENTERING));
+        draft.put(zone.area(), area.entered(zone.number()));
         draft.act(new Act.Beeps("entry"));
         draft.start(
                 Timer.Kind.ENTRY, zone.area(), rules.areas().get(zone.area()).entryMillis());
@@ -176,16 +206,10 @@ record Watching(OperationRules rules, OperationDraft draft) {
         if (state.mode() != AreaMode.ENTERING) {
             return;
         }
-        Optional<ZoneRule> door = rules.zonesOf(area).stream()
-                .filter(zone -> zone.type() == ZoneType.ENTRY_EXIT)
-                .filter(zone -> draft.reads(zone.number()) != Meaning.NORMAL)
-                .findFirst()
-                .or(() -> rules.zonesOf(area).stream()
-                        .filter(zone -> zone.type() == ZoneType.ENTRY_EXIT)
-                        .findFirst());
+        Optional<ZoneRule> door = Optional.ofNullable(rules.zones().get(state.entryZone()));
         if (state.exitFault()) {
             door.ifPresent(zone -> draft.send(rules, area, Qualifier.NEW, EXIT_FAULT, zone.number()));
         }
-        door.ifPresent(alarms()::of);
+        door.ifPresent(alarms()::afterEntry);
     }
 }

@@ -2,6 +2,7 @@ package io.answerback.core.operation;
 
 import io.answerback.core.profile.Meaning;
 import java.util.Arrays;
+import java.util.List;
 
 /// What each zone read last; only those that do not read normal are kept. Never changes.
 public final class ZoneReadings {
@@ -20,6 +21,11 @@ public final class ZoneReadings {
     public Meaning of(int zone) {
         int at = Arrays.binarySearch(zones, zone);
         return at < 0 ? Meaning.NORMAL : reads[at];
+    }
+
+    /// The zones that do not read normal, by number.
+    List<Integer> zones() {
+        return Arrays.stream(zones).boxed().toList();
     }
 
     /// The same with another reading of a zone.

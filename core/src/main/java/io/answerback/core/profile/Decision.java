@@ -15,6 +15,16 @@ public enum Decision {
     ZONE_CHIME(SettingScope.ZONE, Kind.SWITCH, ""),
     /// What a zone is called on keypads.
     ZONE_NAME(SettingScope.ZONE, Kind.WORDS, ""),
+    /// Further areas a zone is in: it is watched only while all of its areas are set.
+    ZONE_SHARED(SettingScope.ZONE, Kind.NUMBERS, ""),
+    /// Areas an area follows: it is set when the last of them is, and unset when the first of them is.
+    AREA_FOLLOWS(SettingScope.AREA, Kind.NUMBERS, ""),
+    /// At what time of day an area sets by itself; nothing for never.
+    AREA_SETS_AT(SettingScope.AREA, Kind.WORDS, ""),
+    /// How long keypads warn before an area sets by itself.
+    SETS_WARNING(SettingScope.PANEL, Kind.AMOUNT, "min"),
+    /// From when until when a user's code is good, each day; nothing for always.
+    USER_HOURS(SettingScope.USER, Kind.WORDS, ""),
     /// What an area is called on keypads.
     AREA_NAME(SettingScope.AREA, Kind.WORDS, ""),
     /// The account an area reports under.

@@ -21,6 +21,7 @@ import java.util.stream.Stream;
 /// @param bus how it addresses modules and numbers their zones; empty where the profile does not say
 /// @param radio what it hears by radio; empty for a panel without radio
 /// @param setup its settings; without any where the profile does not say
+/// @param manners what it does of itself; empty where the profile does not say
 public record PanelProfile(
         String id,
         String name,
@@ -33,7 +34,8 @@ public record PanelProfile(
         List<ModuleKind> modules,
         Optional<BusRule> bus,
         Optional<RadioRule> radio,
-        SettingCatalogue setup) {
+        SettingCatalogue setup,
+        Optional<PanelManners> manners) {
     /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, the
     ///     first module is not the board, or zones are numbered beyond what it takes
     public PanelProfile {
@@ -51,7 +53,13 @@ public record PanelProfile(
         bus = bus == null ? Optional.empty() : bus;
         radio = radio == null ? Optional.empty() : radio;
         setup = setup == null ? SettingCatalogue.EMPTY : setup;
+        manners = manners == null ? Optional.empty() : manners;
         requireZones(name, capacity, bus, radio);
+    }
+
+    /// What it does of itself: as its profile says, else the usual working values.
+    public PanelManners itsManners() {
+        return manners.orElse(PanelManners.USUAL);
     }
 
     private static void requireZones(String name, Capacity capacity, Optional<BusRule> bus, Optional<RadioRule> radio) {
@@ -104,7 +112,8 @@ public record PanelProfile(
                 kinds,
                 addresses,
                 hears,
-                settings);
+                settings,
+                manners);
     }
 
     /// The panel's own board.

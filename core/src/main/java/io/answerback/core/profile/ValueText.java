@@ -19,11 +19,26 @@ record ValueText(Decision decision) {
             case SWITCH -> new SettingValue.Switch(yes(plain));
             case CHOICE -> new SettingValue.Chosen(chosen(plain));
             case NUMBERS -> new SettingValue.Numbers(numbers(plain));
-            case WORDS -> new SettingValue.Named(plain);
+            case WORDS -> new SettingValue.Named(words(plain));
             case SECRET ->
                 throw new IllegalArgumentException(
                         Text.of("%s has digits that are never kept; only that it was changed is", words()));
         };
+    }
+
+    private String words(String plain) {
+        return switch (decision) {
+            case AREA_SETS_AT -> requireTimes(plain, DayTimes.TIME, "a time of day such as 22:00");
+            case USER_HOURS -> requireTimes(plain, DayTimes.SPAN, "two times of day such as 06:00-20:00");
+            default -> plain;
+        };
+    }
+
+    private String requireTimes(String plain, String pattern, String wanted) {
+        if (!plain.isEmpty() && !plain.matches(pattern)) {
+            throw new IllegalArgumentException(Text.of("%s is \"%s\"; type %s, or nothing", words(), plain, wanted));
+        }
+        return plain;
     }
 
     private double amount(String plain) {

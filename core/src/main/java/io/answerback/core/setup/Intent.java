@@ -35,6 +35,7 @@ import java.util.TreeSet;
 public final class Intent {
     private static final double USUAL_ALARMS = 3;
     private static final double USUAL_CONFIRMATION_MINUTES = 30;
+    private static final double USUAL_WARNING_MINUTES = 10;
     private static final int HIGH_SECURITY_GRADE = 3;
 
     private final Parts job;
@@ -102,6 +103,11 @@ public final class Intent {
                         ? Optional.of(new Amount(atMost(USUAL_CONFIRMATION_MINUTES, RuleFigure.CONFIRMATION_MINUTES)))
                         : Optional.empty();
             case REPORT_DELAY -> Optional.of(new Amount(0));
+            case SETS_WARNING -> Optional.of(new Amount(USUAL_WARNING_MINUTES));
+            case ZONE_SHARED -> live(number).map(zone -> numbers(List.of()));
+            case AREA_FOLLOWS -> job.area(number).map(area -> numbers(List.of()));
+            case AREA_SETS_AT -> job.area(number).map(area -> new Named(""));
+            case USER_HOURS -> user(number).map(user -> new Named(""));
             case OUTPUT_USE -> Optional.of(new Chosen(Decision.OutputUse.NOTHING.name()));
             case INTERFERENCE -> Optional.of(new Switch(job.practice().grade() >= HIGH_SECURITY_GRADE));
             case EXIT_BEEPS, RESTORE_SET, REPORT_SETTING, REPORT_TROUBLES -> Optional.of(new Switch(true));

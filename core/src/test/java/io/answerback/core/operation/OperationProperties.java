@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.PanelManners;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -39,23 +40,47 @@ class OperationProperties {
                 net.jqwik.api.Tuple.of(
                         3,
                         Combinators.combine(how, user, yes, yes)
-                                .as((by, who, part, force) -> new Happening.SetAsked(1, by, who, part, force))),
+                                .as((by, who, part, force) ->
+                                        new Happening.SetAsked(force ? 1 : 2, by, who, part, force))),
                 net.jqwik.api.Tuple.of(
                         3,
                         Combinators.combine(how, user, yes)
-                                .as((by, who, threat) -> new Happening.UnsetAsked(1, by, who, threat))),
+                                .as((by, who, threat) -> new Happening.UnsetAsked(who == 2 ? 2 : 1, by, who, threat))),
                 net.jqwik.api.Tuple.of(1, yes.map(Happening.Mains::new)),
-                net.jqwik.api.Tuple.of(1, yes.map(Happening.Battery::new)),
+                net.jqwik.api.Tuple.of(
+                        1, Arbitraries.of(Happening.BatteryState.class).map(Happening.Battery::new)),
                 net.jqwik.api.Tuple.of(1, yes.map(Happening.Path::new)),
                 net.jqwik.api.Tuple.of(1, yes.map(there -> new Happening.Module(3, there))),
                 net.jqwik.api.Tuple.of(
                         1,
                         Arbitraries.of(
-                                new Happening.WrongCode(), new Happening.PowerBack(), new Happening.Silenced(1))));
+                                new Happening.WrongCode(),
+                                new Happening.PowerGone(),
+                                new Happening.PowerBack(),
+                                new Happening.Silenced(1))),
+                net.jqwik.api.Tuple.of(
+                        1,
+                        Combinators.combine(zone, user, yes)
+                                .as((number, who, out) -> new Happening.LeftOut(number, who, out))),
+                net.jqwik.api.Tuple.of(
+                        1,
+                        Combinators.combine(yes, yes)
+                                .as((walk, begins) ->
+                                        walk ? new Happening.WalkTest(1, begins) : new Happening.Programming(begins))));
         return Combinators.combine(Arbitraries.longs().between(0, 120_000), happening)
                 .as(After::new)
                 .list()
                 .ofMaxSize(60);
+    }
+
+    /// Of the areas of the shared hall, none sets itself without its followers, whatever happens.
+    @Property(tries = 400)
+    void aHallThatFollowsIsNeverSetWhileAFirmIsNot(@ForAll("stories") List<After> story) {
+        OperationRules shared = SharedAreasTest.rules(PanelManners.USUAL);
+        OperationState end = run(shared, story).end();
+        boolean hall = end.area(3).mode().watches();
+        boolean both = end.area(1).mode().watches() && end.area(2).mode().watches();
+        assertThat(!hall || both).isTrue();
     }
 
     private static OperationRules rules(boolean delayed) {
@@ -74,6 +99,13 @@ class OperationProperties {
             log.addAll(step.log());
         }
         return new Run(state, log);
+    }
+
+    /// The end of a story, with power back where it was gone.
+    private static OperationState powered(OperationRules rules, OperationState end) {
+        return new Operation(rules)
+                .step(end, new Happening.PowerBack(), end.atMillis())
+                .state();
     }
 
     @Property(tries = 400)
@@ -106,9 +138,10 @@ class OperationProperties {
                 .allMatch(timer -> timer.dueMillis() > run.end().atMillis());
         long later = run.end().atMillis() + DAY / 2;
         OperationState quiet = new Operation(rules)
-                .step(run.end(), new Happening.TimePasses(), later)
+                .step(powered(rules, run.end()), new Happening.TimePasses(), later)
                 .state();
-        assertThat(quiet.timers()).allMatch(timer -> timer.kind() == Timer.Kind.TEST);
+        assertThat(quiet.timers())
+                .allMatch(timer -> timer.kind() == Timer.Kind.TEST || timer.kind() == Timer.Kind.BATTERY_TEST);
         assertThat(quiet.sounding()).isEqualTo(Act.Pattern.SILENCE);
         assertThat(quiet.area(1).mode()).isNotIn(AreaMode.LEAVING, AreaMode.ENTERING);
     }
@@ -117,8 +150,8 @@ class OperationProperties {
     @Property(tries = 400)
     void unsetIsAlwaysReachable(@ForAll("stories") List<After> story, @ForAll boolean delayed) {
         OperationRules rules = rules(delayed);
-        OperationState end = run(rules, story).end();
-        long later = end.atMillis() + rules.manners().lockMillis();
+        OperationState end = powered(rules, run(rules, story).end());
+        long later = end.atMillis() + rules.manners().lockSeconds() * 1000L;
         OperationState unset = new Operation(rules)
                 .step(end, new Happening.UnsetAsked(1, HowSet.CODE, 1, false), later)
                 .state();

@@ -3,17 +3,22 @@ package io.answerback.core.operation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.operation.Happening.BatteryState;
 import io.answerback.core.operation.OperationRules.AreaRule;
-import io.answerback.core.operation.OperationRules.Manners;
+import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.PanelManners;
 import io.answerback.core.profile.ZoneType;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 
 /// What a panel does from second to second, a row of the table a case. Times are in seconds here.
@@ -28,7 +33,7 @@ class OperationTest {
 
     static OperationRules rules(boolean forced, long reportDelay, boolean restores) {
         return new OperationRules(
-                Map.of(1, new AreaRule(1, "Office", "7316", 30_000, 60_000)),
+                Map.of(1, new AreaRule(1, "Office", "7316", 30_000, 60_000, none(), Optional.empty())),
                 Map.of(
                         DOOR, zone(DOOR, ZoneType.ENTRY_EXIT, PartSet.STAYS),
                         ROUTE, zone(ROUTE, ZoneType.ENTRY_ROUTE, PartSet.OUT),
@@ -37,23 +42,22 @@ class OperationTest {
                         HELP, zone(HELP, ZoneType.HOLD_UP_SILENT, PartSet.STAYS),
                         FIRE, zone(FIRE, ZoneType.FIRE, PartSet.STAYS),
                         KEY, zone(KEY, ZoneType.KEY_SWITCH_HELD, PartSet.STAYS)),
-                Map.of(1, Set.of(1), 2, Set.of(2)),
-                600_000,
-                1_800_000,
-                reportDelay,
-                86_400_000,
-                2,
-                forced,
-                false,
-                restores,
-                true,
-                true,
-                true,
-                Manners.USUAL);
+                Map.of(
+                        1, new UserRule(Set.of(1), Optional.empty()),
+                        2, new UserRule(Set.of(2), Optional.empty())),
+                Map.of(),
+                new OperationRules.Times(600_000, 1_800_000, reportDelay, 86_400_000, 600_000),
+                new OperationRules.Options(2, forced, false, restores, true, true, true),
+                PanelManners.USUAL);
+    }
+
+    private static SortedSet<Integer> none() {
+        return Collections.emptySortedSet();
     }
 
     private static ZoneRule zone(int number, ZoneType type, PartSet part) {
-        return new ZoneRule(number, "zone " + number, type, 1, type.event(), part, number == WINDOW);
+        return new ZoneRule(
+                number, "zone " + number, type, new TreeSet<>(Set.of(1)), type.event(), part, number == WINDOW);
     }
 
     private OperationRules rules = rules(true, 0, true);
@@ -292,7 +296,7 @@ class OperationTest {
         at(1002, new Happening.Path(false));
         at(1003, new Happening.Module(11, false));
         at(1004, new Happening.Module(11, true));
-        at(1005, new Happening.Battery(false));
+        at(1005, new Happening.Battery(BatteryState.LOW));
         assertThat(sent()).containsExactly("1 301 0", "3 301 0", "1 350 0", "1 333 11", "3 333 11", "1 302 0");
     }
 

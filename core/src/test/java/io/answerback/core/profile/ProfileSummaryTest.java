@@ -40,7 +40,8 @@ class ProfileSummaryTest {
                 profile.modules().subList(0, 1),
                 Optional.empty(),
                 Optional.empty(),
-                SettingCatalogue.EMPTY);
+                SettingCatalogue.EMPTY,
+                Optional.empty());
         assertThat(ProfileSummary.of(bare).growth()).isEqualTo("No further inputs. Its bus is unknown.");
         assertThat(ProfileSummary.of(bare).reports()).contains("names no communicator");
     }

@@ -57,7 +57,8 @@ public final class SmallParts {
                 modules,
                 Optional.empty(),
                 Optional.empty(),
-                SettingCatalogue.EMPTY);
+                SettingCatalogue.EMPTY,
+                Optional.empty());
     }
 
     /// A rule without a table of conductors.

@@ -34,7 +34,7 @@ public final class PanelPractice {
 
     /// Works the panel of a job; one that goes by other rules begins anew.
     public void of(Job job) {
-        OperationRules other = OperationRules.of(job, OperationRules.Manners.USUAL);
+        OperationRules other = OperationRules.of(job);
         if (!other.equals(rules)) {
             rules = other;
             begin();

@@ -147,7 +147,12 @@ final class PanelSheet extends PartSheet {
         OperationState.Health health = practice.state().power();
         return Parts.flow(
                         new Check("mains", health.mains(), on -> practice.happens(new Happening.Mains(on))),
-                        new Check("battery well", health.battery(), on -> practice.happens(new Happening.Battery(on))),
+                        Choice.of(
+                                "Battery",
+                                Arrays.asList(Happening.BatteryState.values()),
+                                health.battery(),
+                                its -> "battery " + its.words(),
+                                its -> practice.happens(new Happening.Battery(its))),
                         new Check("path works", health.path(), on -> practice.happens(new Happening.Path(on))),
                         Tool.of(
                                 "Wrong code",
@@ -215,6 +220,9 @@ final class PanelSheet extends PartSheet {
             case RECENT -> "the area no longer counts as just set";
             case MAINS -> "the mains failure is sent";
             case TEST -> "the periodic test is sent";
+            case BATTERY_TEST -> "the battery is tested under load";
+            case WARNING -> "keypads warn that the area sets by itself";
+            case SETS_ITSELF -> "the area sets by itself";
             case LOCK -> "the keypads work again";
         };
     }

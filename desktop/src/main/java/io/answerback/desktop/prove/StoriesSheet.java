@@ -60,7 +60,7 @@ final class StoriesSheet extends PartSheet {
 
     @Override
     public List<Part> middle(WindowState state) {
-        OperationRules rules = OperationRules.of(state.job(), OperationRules.Manners.USUAL);
+        OperationRules rules = OperationRules.of(state.job());
         Grid.Filling grid = Grid.filling("table", "load-table");
         List<Part> parts = new ArrayList<>();
         stories().forEach((name, story) -> grid.line(name, line(name, story, story.on(rules))));
@@ -93,7 +93,7 @@ final class StoriesSheet extends PartSheet {
             return List.of();
         }
         LogWords words = LogWords.of(events, state.job());
-        PanelCase.Outcome outcome = story.on(OperationRules.of(state.job(), OperationRules.Manners.USUAL));
+        PanelCase.Outcome outcome = story.on(OperationRules.of(state.job()));
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title(story.name()));
         if (!outcome.asExpected()) {

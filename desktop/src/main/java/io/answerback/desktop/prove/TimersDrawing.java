@@ -87,9 +87,10 @@ final class TimersDrawing extends Picture {
 
     private String name(Timer timer) {
         String of = switch (timer.kind()) {
-            case EXIT, ENTRY, CONFIRMATION, CANCEL, RECENT -> Text.of(", area %02d", timer.number());
+            case EXIT, ENTRY, CONFIRMATION, CANCEL, RECENT, WARNING, SETS_ITSELF ->
+                Text.of(", area %02d", timer.number());
             case REPORT -> ", " + rules.zones().get(timer.number()).name();
-            case SOUNDER, MAINS, TEST, LOCK -> "";
+            case SOUNDER, MAINS, TEST, BATTERY_TEST, LOCK -> "";
         };
         String words = timer.kind().words();
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + of;

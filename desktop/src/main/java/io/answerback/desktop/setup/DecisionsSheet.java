@@ -31,8 +31,10 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.FilledSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /// What is wanted of the panel, in plain words: each decision with the usual answer and why, what else it
@@ -43,9 +45,13 @@ final class DecisionsSheet extends FilledSheet {
     private static final List<Decision> OF_ZONES = List.of(
             Decision.ZONE_BEHAVIOUR,
             Decision.ZONE_AREA,
+            Decision.ZONE_SHARED,
             Decision.ZONE_PART_SET,
             Decision.ZONE_CHIME,
             Decision.ZONE_NAME);
+
+    private static final Set<String> NOTHING = Set.of("none", "nothing", "never");
+    private static final Set<Decision> BY_ITSELF = EnumSet.of(Decision.AREA_FOLLOWS, Decision.AREA_SETS_AT);
 
     private final Actions actions;
     private Terms terms = new Terms(PracticeOption.SET_UNSET);
@@ -114,7 +120,9 @@ final class DecisionsSheet extends FilledSheet {
         return Stream.of(Decision.values())
                 .filter(decision -> decision.scope() == scope
                         && !decision.ofCommunicator()
-                        && (decision.kind() == Decision.Kind.AMOUNT || decision.kind() == Decision.Kind.SWITCH));
+                        && (decision.kind() == Decision.Kind.AMOUNT
+                                || decision.kind() == Decision.Kind.SWITCH
+                                || BY_ITSELF.contains(decision)));
     }
 
     private Optional<Part> row(Job job, Intent intent, RunSheet sheet, Decision decision, int number) {
@@ -181,6 +189,9 @@ final class DecisionsSheet extends FilledSheet {
     }
 
     private static String plain(Decision decision, String typed) {
+        if (NOTHING.contains(typed.strip())) {
+            return "";
+        }
         return decision.unit().isEmpty()
                 ? typed.strip()
                 : typed.replace(decision.unit(), "").strip();

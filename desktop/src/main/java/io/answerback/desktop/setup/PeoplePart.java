@@ -32,9 +32,10 @@ final class PeoplePart {
                 Words.title("No"),
                 Words.title("Who"),
                 Words.title("Areas"),
+                Words.title("Hours"),
                 Words.title("In the communicator"),
                 Text.of(""));
-        job.setup().users().forEach(user -> table.line(user.number(), person(user)));
+        job.setup().users().forEach(user -> table.line(user.number(), person(job, user)));
         int next = job.setup().users().stream()
                         .mapToInt(PanelProgramming.User::number)
                         .max()
@@ -49,7 +50,7 @@ final class PeoplePart {
         return table.grid();
     }
 
-    private List<Part> person(PanelProgramming.User user) {
+    private List<Part> person(Job job, PanelProgramming.User user) {
         return List.of(
                 Words.figure("%02d".formatted(user.number())),
                 Value.of(
@@ -65,6 +66,10 @@ final class PeoplePart {
                         typed -> user(() -> new PanelProgramming.User(
                                 user.number(), user.title(), areas(typed), user.elsewhere()))),
                 Value.of(
+                        "Hours of user %02d".formatted(user.number()),
+                        hours(job, user.number()),
+                        typed -> hours(user.number(), typed)),
+                Value.of(
                         "Number of %s in the communicator".formatted(user.title()),
                         user.elsewhere().map("%02d"::formatted).orElse("not known"),
                         typed -> user(() ->
@@ -73,6 +78,19 @@ final class PeoplePart {
                         "Take off",
                         "nobody has this number any more",
                         () -> actions.apply(SetupEdits.withoutUser(user.number()))));
+    }
+
+    private static String hours(Job job, int user) {
+        return job.setup()
+                .decided(Decision.USER_HOURS, user)
+                .map(PanelProgramming.Decided::value)
+                .filter(span -> !span.isEmpty())
+                .orElse("always");
+    }
+
+    private boolean hours(int user, String typed) {
+        String span = typed.strip().equals("always") ? "" : typed.strip();
+        return actions.apply(Typed.of(() -> SetupEdits.decide(Decision.USER_HOURS, user, span)));
     }
 
     /// @throws IllegalArgumentException when they are no numbers

@@ -60,6 +60,14 @@ public final class CaseFile {
             "mains-back",
             "battery-low",
             "battery-well",
+            "battery-missing",
+            "leave-out",
+            "watch-again",
+            "programming-begins",
+            "programming-ends",
+            "walk-test-begins",
+            "walk-test-ends",
+            "power-gone",
             "path-lost",
             "path-back",
             "module-lost",
@@ -178,7 +186,16 @@ public final class CaseFile {
             case "tamper" -> reads(each, Meaning.TAMPER);
             case "mask" -> reads(each, Meaning.MASKED);
             case "mains-fails", "mains-back" -> new Happening.Mains(does.equals("mains-back"));
-            case "battery-low", "battery-well" -> new Happening.Battery(does.equals("battery-well"));
+            case "battery-low" -> new Happening.Battery(Happening.BatteryState.LOW);
+            case "battery-missing" -> new Happening.Battery(Happening.BatteryState.MISSING);
+            case "battery-well" -> new Happening.Battery(Happening.BatteryState.WELL);
+            case "leave-out", "watch-again" ->
+                new Happening.LeftOut(number(each, "zone"), number(each, "user"), does.equals("leave-out"));
+            case "programming-begins", "programming-ends" ->
+                new Happening.Programming(does.equals("programming-begins"));
+            case "walk-test-begins", "walk-test-ends" ->
+                new Happening.WalkTest(number(each, "area"), does.equals("walk-test-begins"));
+            case "power-gone" -> new Happening.PowerGone();
             case "path-lost", "path-back" -> new Happening.Path(does.equals("path-back"));
             case "module-lost", "module-back" ->
                 new Happening.Module(number(each, "address"), does.equals("module-back"));

@@ -32,7 +32,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /// Stories of a panel: those that ship, and what is refused.
 class CaseFileTest {
     private static OperationRules rules(Job job) {
-        return OperationRules.of(job, OperationRules.Manners.USUAL);
+        return OperationRules.of(job);
     }
 
     private static List<String> shipped() {

@@ -1,0 +1,56 @@
+package io.answerback.core.operation;
+
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.profile.Meaning;
+import java.util.Optional;
+
+/// The end of the exit time, by itself or because the last door was shut.
+///
+/// @param rules what the panel goes by
+/// @param draft the step in the making
+record Leaving(OperationRules rules, OperationDraft draft) {
+    private static final long SECOND = 1000;
+
+    /// The exit time is over: the area is set, or somebody has not left.
+    void left(int number) {
+        AreaState area = draft.area(number);
+        if (area.mode() != AreaMode.LEAVING) {
+            return;
+        }
+        draft.put(number, area.in(area.part() ? AreaMode.PART_SET : AreaMode.SET));
+        if (rules.options().reportsSetting()) {
+            draft.send(rules, number, Qualifier.RESTORE, Setting.closing(area), area.user());
+        }
+        draft.act(new Act.Shows(rules.areas().get(number).name() + (area.part() ? ": part set" : ": set")));
+        draft.start(Timer.Kind.RECENT, number, rules.manners().recentSeconds() * SECOND);
+        stillOpen(number, area).ifPresent(zone -> exitFault(number, zone));
+    }
+
+    private Optional<ZoneRule> stillOpen(int number, AreaState area) {
+        return area.part()
+                ? Optional.empty()
+                : rules.zonesOf(number).stream()
+                        .filter(ZoneRule::delayed)
+                        .filter(zone -> !area.leftOut().contains(zone.number()))
+                        .filter(zone -> new Watching(rules, draft).mode(zone).watches())
+                        .filter(zone -> draft.reads(zone.number()) == Meaning.ALARM)
+                        .findFirst();
+    }
+
+    private void exitFault(int number, ZoneRule zone) {
+        draft.put(number, draft.area(number).entered(zone.number()).faulty());
+        draft.act(new Act.Shows("Exit fault: somebody has not left"));
+        draft.act(new Act.Beeps("exit fault"));
+        new Alarms(rules, draft).sound(Act.Pattern.BURGLARY);
+        draft.start(Timer.Kind.ENTRY, number, rules.areas().get(number).entryMillis());
+    }
+
+    /// The last door was shut: who set the area is out.
+    void lastDoor(int area) {
+        long millis = rules.manners().lastDoorSeconds() * SECOND;
+        if (millis > 0 && draft.left(Timer.Kind.EXIT, area) > millis) {
+            draft.start(Timer.Kind.EXIT, area, millis);
+        }
+    }
+}
