@@ -3,11 +3,11 @@ package io.answerback.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
+import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
-import io.answerback.core.setup.EntryWalk;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -90,7 +90,7 @@ class CableDrawingTest extends DemoSheets {
     void aWalkIsDrawnBySecondsAndWhatComesTooLateIsSeen() {
         at(Stop.SET_UP, "01");
         click("Sheet Way in");
-        EntryWalk walk = openJob.now().assessment().setup().walks().getFirst();
+        EntryWalk walk = openJob.now().assessment().walks().getFirst();
         Sketch drawn = sketch("walk-drawing");
         Sketch.Drawing way = drawn.one("walk-way");
         Sketch.Drawing late = drawn.one("walk-late");

@@ -1,5 +1,6 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.capacity.ConverterChoice;
@@ -40,6 +41,7 @@ import java.util.stream.Stream;
 /// @param bus who is on the keypad bus, and where each zone is
 /// @param radio what the panel hears by radio
 /// @param setup how its panel is to be set up, and how far it is
+/// @param walks the ways in, walked
 /// @param findings everything that was found, worst first
 /// @param stops how far each stop has come, in the order of work
 /// @param index the same by point
@@ -57,6 +59,7 @@ public record Assessment(
         BusState bus,
         RadioState radio,
         SetupState setup,
+        List<EntryWalk> walks,
         List<Finding> findings,
         List<StopProgress> stops,
         PointIndex index,
@@ -75,6 +78,7 @@ public record Assessment(
                 facts.of(BusState.FACT),
                 facts.of(RadioState.FACT),
                 facts.of(SetupState.FACT),
+                facts.of(EntryWalk.ALL),
                 facts.of(AllFindings.FACT).sorted(),
                 facts.of(JobProgress.FACT),
                 facts.of(PointIndex.FACT),

@@ -1,11 +1,11 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.common.Text;
 import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.Entries;
-import io.answerback.core.setup.EntryWalk;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.TimedWalk;

@@ -43,7 +43,7 @@ public final class LearningEdits {
     /// does with a service keypad, unless that is used in the panel's temporary mode.
     public static Edit scan() {
         return new Edit("scan of the bus", job -> {
-            PanelStep step = new PanelReducer(job).step(PanelState.unset(), new PanelInput.Scan(), Instant.EPOCH);
+            PanelStep step = new PanelReducer(job).step(PanelState.unset(job), new PanelInput.Scan(), Instant.EPOCH);
             List<Learned> found = step.effects().stream()
                     .filter(Effect.Learns.class::isInstance)
                     .map(effect -> ((Effect.Learns) effect).module())

@@ -7,6 +7,12 @@ public sealed interface Act {
     /// It sends an event to the station.
     record Sends(Signal signal) implements Act {}
 
+    /// It has something to send, and nothing leaves.
+    ///
+    /// @param event the event; empty where none is sent of it
+    /// @param why why not, in plain words
+    record Unsent(String event, String why) implements Act {}
+
     /// Its sounders begin or end.
     ///
     /// @param pattern which sound; empty where they end

@@ -37,4 +37,12 @@ public enum AreaMode {
     public boolean unset() {
         return this == UNSET || this == UNSET_AFTER_ALARM;
     }
+
+    /// How it stands once exit, entry and alarm are over.
+    AreaMode settled(boolean part) {
+        return switch (this) {
+            case UNSET, UNSET_AFTER_ALARM -> UNSET;
+            case LEAVING, SET, PART_SET, ENTERING, IN_ALARM -> part ? PART_SET : SET;
+        };
+    }
 }

@@ -40,6 +40,21 @@ public record AreaState(
             0,
             false);
 
+    /// An area that stands so, and of which nothing else is remembered.
+    static AreaState standing(AreaMode mode, boolean part) {
+        return new AreaState(
+                mode,
+                part,
+                HowSet.CODE,
+                0,
+                Collections.emptySortedSet(),
+                Collections.emptySortedSet(),
+                0,
+                false,
+                0,
+                false);
+    }
+
     AreaState in(AreaMode other) {
         return new AreaState(other, part, how, user, leftOut, alarmed, firstZone, confirmed, entryZone, exitFault);
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Meaning;
@@ -91,10 +92,16 @@ final class OperationDraft {
                 .or(() -> area == 0 ? rules.firstAccount() : Optional.empty())
                 .orElse("");
         if (account.isEmpty() || event.isEmpty()) {
-            act(new Act.Nothing(event.isEmpty() ? "nothing is sent of it" : "no account: nothing is sent"));
+            act(new Act.Unsent(event, event.isEmpty() ? "nothing is sent of it" : unsent(area)));
             return;
         }
         act(new Act.Sends(new Signal(account, qualifier, event, area, number)));
+    }
+
+    private static String unsent(int area) {
+        return area == 0
+                ? "no area has an account: nothing is sent"
+                : Text.of("area %02d has no account: nothing is sent", area);
     }
 
     AreaState area(int number) {
@@ -267,6 +274,14 @@ final class OperationDraft {
 
     void service(OperationState.Service other) {
         service = other;
+    }
+
+    /// Ends everything that runs and sounds, and forgets how often zones alarmed.
+    void calm() {
+        stopAll();
+        counts = Map.of();
+        sounding = Act.Pattern.SILENCE;
+        wrongCodes = 0;
     }
 
     /// Ends everything that runs.

@@ -95,6 +95,27 @@ public record OperationState(
         return draft.made();
     }
 
+    /// Areas as somebody says, everything at rest and nothing running: as a site stands that was left alone since.
+    ///
+    /// @param modes how areas stand; those that are not named are unset
+    /// @param part whether those are set in part
+    public static OperationState standing(OperationRules rules, Map<Integer, AreaMode> modes, boolean part) {
+        OperationState fresh = fresh(rules);
+        OperationDraft draft = new OperationDraft(fresh);
+        draft.stopAll();
+        modes.forEach((area, mode) -> draft.put(area, AreaState.standing(mode, part)));
+        return draft.made();
+    }
+
+    /// The same once it has been left alone: nothing runs or sounds, no alarm is remembered, and what is set stays set.
+    public OperationState calm() {
+        OperationDraft draft = new OperationDraft(this);
+        draft.calm();
+        areas.forEach((number, area) ->
+                draft.put(number, AreaState.standing(area.mode().settled(area.part()), area.part())));
+        return draft.made();
+    }
+
     /// How an area stands.
     ///
     /// @throws IllegalArgumentException when there is none with that number

@@ -3,9 +3,16 @@ package io.answerback.core.panel;
 import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
+import io.answerback.core.operation.Act;
+import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.HowSet;
+import io.answerback.core.operation.Operation;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationState;
+import io.answerback.core.operation.Timer;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
@@ -13,32 +20,40 @@ import io.answerback.core.site.SystemPoint;
 import io.answerback.core.site.Zone;
 import io.answerback.core.wording.Terms;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
-/// A panel programmed as the job says: a pure step from what it remembers and what happens to what it does.
+/// A panel programmed as the job says, with what hangs on its bus: a pure step from what it remembers and what happens
+/// to what it does.
 ///
 /// @param job the site's programming
 public record PanelReducer(Parts job) {
-    private static final String SET_OR_UNSET_BY_USER = "401";
-    private static final String FAILED_TO_SET = "454";
-    private static final String TAMPER = "137";
+    private static final long SECOND = 1000;
+    private static final Set<Timer.Kind> WAITED = EnumSet.of(Timer.Kind.EXIT, Timer.Kind.ENTRY, Timer.Kind.REPORT);
 
-    /// One step. Entry times that ran out by `now` are dealt with first.
+    /// One step. What came due by `now` is dealt with first.
     ///
     /// @param state what the panel remembers
     /// @param input what happens to it
-    /// @param now when it happens
+    /// @param now when it happens; a time before the last step counts as that
     public PanelStep step(PanelState state, PanelInput input, Instant now) {
         BusReducer bus = new BusReducer(job);
-        PanelStep entered = entriesRunOut(state, now);
-        PanelStep overdue = entered.then(bus.silent(entered.state(), now));
+        PanelStep passed = operates(state, new Happening.TimePasses(), now);
+        PanelStep overdue = passed.then(bus.silent(passed.state(), now));
         PanelState current = overdue.state();
         return overdue.then(
                 switch (input) {
-                    case PanelInput.SetArea set -> setArea(current, set.area(), SET_OR_UNSET_BY_USER, set.user());
+                    case PanelInput.SetArea set ->
+                        operates(
+                                current,
+                                new Happening.SetAsked(set.area(), HowSet.CODE, set.user(), false, false),
+                                now);
                     case PanelInput.UnsetArea unset ->
-                        unsetArea(current, unset.area(), SET_OR_UNSET_BY_USER, unset.user());
+                        operates(
+                                current, new Happening.UnsetAsked(unset.area(), HowSet.CODE, unset.user(), false), now);
                     case PanelInput.ZoneReads zone -> zoneReads(current, zone, now);
                     case PanelInput.InputReads reads -> inputReads(current, reads, now);
                     case PanelInput.ModuleChanges module -> bus.moduleChanges(current, module);
@@ -50,36 +65,50 @@ public record PanelReducer(Parts job) {
                 });
     }
 
-    private PanelStep entriesRunOut(PanelState state, Instant now) {
-        PanelStep step = PanelStep.of(state);
-        for (var running : state.entries().entrySet()) {
-            if (!now.isBefore(running.getValue().until())) {
-                PanelState ended = step.state().withEntry(running.getKey(), Optional.empty());
-                step = step.then(job.zone(running.getValue().zone())
-                        .map(zone -> alarm(ended, zone))
-                        .orElse(PanelStep.of(ended)));
-            }
+    /// One step of a panel that is left alone until what the input began has come to its end: exit and entry times
+    /// and reports that wait are waited out in the panel's own time, without waiting here.
+    public PanelStep stepToTheEnd(PanelState state, PanelInput input, Instant now) {
+        PanelStep step = step(state, input, now);
+        for (Optional<Timer> next = waits(step); next.isPresent(); next = waits(step)) {
+            Instant due = Instant.ofEpochMilli(next.get().dueMillis());
+            step = step.then(operates(step.state(), new Happening.TimePasses(), due));
         }
         return step;
     }
 
-    private PanelStep setArea(PanelState state, int area, String event, int user) {
-        List<Integer> open = job.zones().stream()
-                .filter(zone -> zone.area().filter(its -> its == area).isPresent())
-                .filter(zone -> zone.type() != ZoneType.NOT_USED && !zone.type().switches())
-                .map(Zone::number)
-                .filter(number -> state.reads(number) != Meaning.NORMAL)
-                .toList();
-        if (!open.isEmpty()) {
-            return report(state, area, Qualifier.NEW, FAILED_TO_SET, user)
-                    .then(PanelStep.silent(
-                            state, "not " + Terms.of(job.practice()).set() + ": zones " + open + " are open"));
-        }
-        return report(state.withSet(area, true), area, Qualifier.RESTORE, event, user);
+    private static Optional<Timer> waits(PanelStep step) {
+        return step.state().operation().timers().stream()
+                .filter(timer -> WAITED.contains(timer.kind()))
+                .findFirst();
     }
 
-    private PanelStep unsetArea(PanelState state, int area, String event, int user) {
-        return report(state.withSet(area, false), area, Qualifier.NEW, event, user);
+    private PanelStep operates(PanelState state, Happening happening, Instant now) {
+        OperationState from = state.operation();
+        long at = Math.max(from.atMillis(), now.toEpochMilli());
+        Operation.Step step = new Operation(OperationRules.of(job)).step(from, happening, at);
+        List<Effect> effects = new ArrayList<>();
+        step.log().forEach(line -> effect(line.act()).ifPresent(effects::add));
+        step.state().timers().stream()
+                .filter(timer ->
+                        timer.kind() == Timer.Kind.ENTRY && !from.timers().contains(timer))
+                .map(timer -> new Effect.EntryStarted(timer.number(), (int) ((timer.dueMillis() - at) / SECOND)))
+                .forEach(effects::add);
+        return new PanelStep(state.withOperation(step.state()), effects);
+    }
+
+    private Optional<Effect> effect(Act act) {
+        return switch (act) {
+            case Act.Sends sends -> Optional.of(new Effect.Send(sends.signal()));
+            case Act.Unsent unsent -> Optional.of(new Effect.Silent(unsent.why()));
+            case Act.Nothing nothing -> Optional.of(new Effect.Silent(nothing.why()));
+            case Act.Shows shows ->
+                Optional.of(shows.text())
+                        .filter(text -> text.startsWith("Not "))
+                        .map(Effect.Silent::new);
+            case Act.Sounds sounds -> Optional.empty();
+            case Act.Switches switches -> Optional.empty();
+            case Act.Beeps beeps -> Optional.empty();
+        };
     }
 
     private PanelStep inputReads(PanelState state, PanelInput.InputReads read, Instant now) {
@@ -108,77 +137,28 @@ public record PanelReducer(Parts job) {
         if (programmed.get().type() == ZoneType.LOG_ONLY) {
             return PanelStep.silent(state, "zone " + read.zone() + " is log only: nothing is sent");
         }
-        if (read.reads().isEmpty()) {
-            return PanelStep.silent(state, "the loop reads between bands: what the panel does is not promised");
-        }
         if (programmed.get().area().isEmpty()) {
             return PanelStep.silent(state, "zone " + read.zone() + " has no area: nothing is sent");
         }
-        Meaning meaning = read.reads().get();
-        PanelState seen = state.withRead(read.zone(), meaning);
-        return switch (meaning) {
-            case NORMAL -> restore(seen, programmed.get());
-            case ALARM, SECOND_ZONE, BOTH_ZONES -> opens(seen, programmed.get(), now);
-            case TAMPER, FAULT, MASKED -> tamper(seen, programmed.get());
-        };
+        PanelStep step = operates(state, new Happening.ZoneReads(read.zone(), read.reads()), now);
+        return step.effects().isEmpty() ? quiet(step, programmed.get(), read) : step;
     }
 
-    private PanelStep opens(PanelState state, Zone zone, Instant now) {
+    /// Why nothing was done about a zone that opened.
+    private PanelStep quiet(PanelStep step, Zone zone, PanelInput.ZoneReads read) {
         int area = zone.area().orElseThrow();
-        boolean set = state.setAreas().contains(area);
-        if (zone.type() == ZoneType.KEY_SWITCH) {
-            return set
-                    ? unsetArea(state, area, zone.event(), zone.number())
-                    : setArea(state, area, zone.event(), zone.number());
+        boolean opened =
+                read.reads().filter(meaning -> meaning != Meaning.NORMAL).isPresent();
+        AreaMode mode = step.state().operation().area(area).mode();
+        if (!opened || zone.type().switches()) {
+            return step;
         }
-        if (zone.type() == ZoneType.KEY_SWITCH_HELD) {
-            return set ? PanelStep.of(state) : setArea(state, area, zone.event(), zone.number());
-        }
-        if (!set && !zone.type().watchesAlways()) {
-            return PanelStep.silent(
-                    state,
-                    Text.of(
-                            "area %02d is %s: nothing is sent",
-                            area, Terms.of(job.practice()).unset()));
-        }
-        boolean entering = state.entries().containsKey(area);
-        if (entering && zone.type() == ZoneType.ENTRY_ROUTE) {
-            return PanelStep.silent(state, "the entry time runs: the entry route is silent");
-        }
-        if (zone.type() == ZoneType.ENTRY_EXIT) {
-            return entering ? PanelStep.of(state) : entry(state, zone, area, now);
-        }
-        return alarm(state, zone);
-    }
-
-    private PanelStep entry(PanelState state, Zone zone, int area, Instant now) {
-        int seconds = (int) Math.round(new Intent(job).entrySeconds(area));
-        var entry = new PanelState.Entry(zone.number(), now.plusSeconds(seconds));
-        return PanelStep.of(state.withEntry(area, Optional.of(entry)), new Effect.EntryStarted(area, seconds));
-    }
-
-    private PanelStep alarm(PanelState state, Zone zone) {
-        return zoneEvent(state.withAlarm(zone.number(), true), zone, Qualifier.NEW, zone.event());
-    }
-
-    private PanelStep tamper(PanelState state, Zone zone) {
-        return zoneEvent(state.withTamper(zone.number(), true), zone, Qualifier.NEW, TAMPER);
-    }
-
-    private PanelStep restore(PanelState state, Zone zone) {
-        int area = zone.area().orElseThrow();
-        if (zone.type() == ZoneType.KEY_SWITCH_HELD && state.setAreas().contains(area)) {
-            return unsetArea(state, area, zone.event(), zone.number());
-        }
-        PanelStep step = PanelStep.of(state);
-        if (state.tampers().contains(zone.number())) {
-            step = step.then(zoneEvent(step.state().withTamper(zone.number(), false), zone, Qualifier.RESTORE, TAMPER));
-        }
-        if (state.alarms().contains(zone.number())) {
-            step = step.then(
-                    zoneEvent(step.state().withAlarm(zone.number(), false), zone, Qualifier.RESTORE, zone.event()));
-        }
-        return step;
+        String why = mode.unset()
+                ? Text.of(
+                        "area %02d is %s: nothing is sent",
+                        area, Terms.of(job.practice()).unset())
+                : Text.of("area %02d: %s, the zone waits", area, mode.words());
+        return step.then(PanelStep.silent(step.state(), why));
     }
 
     private PanelStep systemChanges(PanelState state, PanelInput.SystemChanges change) {
@@ -216,17 +196,6 @@ public record PanelReducer(Parts job) {
         return zone.event().isEmpty()
                 ? Optional.empty()
                 : zone.area().flatMap(job::area).flatMap(area -> signal(area, qualifier, zone.event(), zone.number()));
-    }
-
-    private PanelStep zoneEvent(PanelState state, Zone zone, Qualifier qualifier, String event) {
-        return report(state, zone.area().orElseThrow(), qualifier, event, zone.number());
-    }
-
-    private PanelStep report(PanelState state, int area, Qualifier qualifier, String event, int zone) {
-        return job.area(area)
-                .flatMap(known -> signal(known, qualifier, event, zone))
-                .map(signal -> PanelStep.send(state, signal))
-                .orElseGet(() -> PanelStep.silent(state, Text.of("area %02d has no account: nothing is sent", area)));
     }
 
     private static Optional<Signal> signal(Area area, Qualifier qualifier, String event, int zone) {

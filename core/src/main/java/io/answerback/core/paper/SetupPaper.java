@@ -1,12 +1,12 @@
 package io.answerback.core.paper;
 
+import io.answerback.core.behaviour.SettingMatrix;
+import io.answerback.core.behaviour.SettingMatrix.Row;
+import io.answerback.core.behaviour.SettingMatrix.Way;
 import io.answerback.core.common.Text;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
-import io.answerback.core.setup.SettingMatrix;
-import io.answerback.core.setup.SettingMatrix.Row;
-import io.answerback.core.setup.SettingMatrix.Way;
 import io.answerback.core.site.Parts;
 import io.answerback.core.wording.Terms;
 import java.util.ArrayList;

@@ -105,22 +105,9 @@ public record PointSimulation(Parts job, EventTable events) {
     }
 
     private PanelStep stepped(WiredPoint wired, Optional<Meaning> seen, PanelState panel, Instant now) {
-        PanelReducer reducer = new PanelReducer(job);
         InputId input = wired.input().orElseThrow().id();
-        PanelStep step = reducer.step(
-                panel, new PanelInput.InputReads(input, seen.map(meaning -> meaning.toZone(wired.second()))), now);
-        Optional<Effect.EntryStarted> entry = step.effects().stream()
-                .filter(Effect.EntryStarted.class::isInstance)
-                .map(Effect.EntryStarted.class::cast)
-                .findFirst();
-        return entry.map(started -> {
-                    PanelStep later =
-                            reducer.step(step.state(), new PanelInput.TimePasses(), now.plusSeconds(started.seconds()));
-                    List<Effect> all = new ArrayList<>(step.effects());
-                    all.addAll(later.effects());
-                    return new PanelStep(later.state(), all);
-                })
-                .orElse(step);
+        Optional<Meaning> reads = seen.map(meaning -> meaning.toZone(wired.second()));
+        return new PanelReducer(job).stepToTheEnd(panel.calm(), new PanelInput.InputReads(input, reads), now);
     }
 
     private static LinkState loop(CaseReading seen) {

@@ -172,7 +172,7 @@ class BusWallTest {
         Job job = addressed();
         PanelReducer panel = new PanelReducer(job);
         PanelState lost = panel.step(
-                        PanelState.unset(), new PanelInput.ModuleChanges(new ModuleId("Keypad 1"), true), NOW)
+                        PanelState.unset(job), new PanelInput.ModuleChanges(new ModuleId("Keypad 1"), true), NOW)
                 .state();
         assertThat(panel.step(lost, new PanelInput.Scan(), NOW).effects())
                 .containsExactly(
@@ -181,7 +181,7 @@ class BusWallTest {
                         new Effect.Learns(new Learned(9, ModuleSort.KEYPAD)));
         Job known = LearningEdits.scan().on(job);
         assertThat(new PanelReducer(known)
-                        .step(PanelState.unset(), new PanelInput.Scan(), NOW)
+                        .step(PanelState.unset(job), new PanelInput.Scan(), NOW)
                         .effects())
                 .as("nobody new")
                 .isEmpty();
@@ -192,7 +192,7 @@ class BusWallTest {
         Job job = LearningEdits.scan().on(addressed());
         PanelReducer panel = new PanelReducer(job);
         PanelStep open =
-                panel.step(PanelState.unset(), new PanelInput.CoverChanges(new ModuleId("Expander 1"), true), NOW);
+                panel.step(PanelState.unset(job), new PanelInput.CoverChanges(new ModuleId("Expander 1"), true), NOW);
         assertThat(open.signals()).singleElement().satisfies(signal -> {
             assertThat(signal.event()).isEqualTo("145");
             assertThat(signal.zone()).isEqualTo(1);

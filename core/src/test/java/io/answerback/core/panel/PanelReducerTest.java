@@ -50,16 +50,16 @@ class PanelReducerTest {
 
     @Test
     void anUnsetAreaSendsNothingForADoorButAlwaysForAHoldUp() {
-        PanelStep door = panel.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW);
+        PanelStep door = panel.step(PanelState.unset(job), reads(STORE, Meaning.ALARM), NOW);
         assertThat(door.signals()).isEmpty();
         assertThat(why(door)).isEqualTo("area 01 is unset: nothing is sent");
-        PanelStep button = panel.step(PanelState.unset(), reads(BUTTON, Meaning.ALARM), NOW);
+        PanelStep button = panel.step(PanelState.unset(job), reads(BUTTON, Meaning.ALARM), NOW);
         assertThat(button.signals()).containsExactly(new Signal("5678", Qualifier.NEW, "120", 2, 3));
     }
 
     @Test
     void tamperIsSentSetOrUnset() {
-        PanelStep off = panel.step(PanelState.unset(), reads(STORE, Meaning.TAMPER), NOW);
+        PanelStep off = panel.step(PanelState.unset(job), reads(STORE, Meaning.TAMPER), NOW);
         assertThat(off.signals()).containsExactly(new Signal("1234", Qualifier.NEW, "137", 1, 2));
         assertThat(panel.step(off.state(), reads(STORE, Meaning.NORMAL), NOW).signals())
                 .containsExactly(new Signal("1234", Qualifier.RESTORE, "137", 1, 2));
@@ -95,24 +95,39 @@ class PanelReducerTest {
     }
 
     @Test
-    void settingWithAnOpenZoneIsRefusedAndReported() {
-        PanelStep opened = panel.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW);
-        PanelStep refused = panel.step(opened.state(), new PanelInput.SetArea(1, 4), NOW);
-        assertThat(refused.signals()).containsExactly(new Signal("1234", Qualifier.NEW, "454", 1, 4));
+    void settingWithAnOpenZoneIsRefusedAtTheKeypad() {
+        PanelStep opened = panel.step(PanelState.unset(job), reads(STORE, Meaning.ALARM), NOW);
+        PanelStep refused = panel.stepToTheEnd(opened.state(), new PanelInput.SetArea(1, 4), NOW);
+        assertThat(refused.signals()).isEmpty();
+        assertThat(why(refused)).startsWith("Not set, open: ");
         assertThat(refused.state().setAreas()).isEmpty();
-        PanelStep set = panel.step(PanelState.unset(), new PanelInput.SetArea(1, 4), NOW);
+        PanelStep set = panel.stepToTheEnd(PanelState.unset(job), new PanelInput.SetArea(1, 4), NOW);
         assertThat(set.signals()).containsExactly(new Signal("1234", Qualifier.RESTORE, "401", 1, 4));
         assertThat(set.state().setAreas()).containsExactly(1);
     }
 
     @Test
-    void aKeySwitchUnsetsAndSets() {
+    void aPanelLeftAloneRemembersNoAlarmAndStaysSet() {
+        PanelState alarmed =
+                panel.step(allSet, reads(STORE, Meaning.ALARM), NOW).state();
+        PanelState calm = alarmed.calm();
+        assertThat(calm.operation().timers()).isEmpty();
+        assertThat(calm.setAreas()).isEqualTo(allSet.setAreas());
+        assertThat(panel.step(calm, reads(STORE, Meaning.NORMAL), NOW).signals())
+                .containsExactly(new Signal("1234", Qualifier.RESTORE, "130", 1, 2));
+    }
+
+    @Test
+    void aKeySwitchUnsetsAtOnceAndSetsAfterTheExitTime() {
         PanelReducer keyed =
                 new PanelReducer(Edits.zoneType(STORE, ZoneType.KEY_SWITCH).on(job));
         PanelStep unset = keyed.step(allSet, reads(STORE, Meaning.ALARM), NOW);
         assertThat(unset.signals()).containsExactly(new Signal("1234", Qualifier.NEW, "409", 1, 2));
         PanelStep home = keyed.step(unset.state(), reads(STORE, Meaning.NORMAL), NOW);
         assertThat(keyed.step(home.state(), reads(STORE, Meaning.ALARM), NOW).signals())
+                .isEmpty();
+        assertThat(keyed.stepToTheEnd(home.state(), reads(STORE, Meaning.ALARM), NOW)
+                        .signals())
                 .containsExactly(new Signal("1234", Qualifier.RESTORE, "409", 1, 2));
     }
 
@@ -120,7 +135,7 @@ class PanelReducerTest {
     void aHeldKeySetsWhileItIsTurnedAndASilentHoldUpCallsAlways() {
         PanelReducer held =
                 new PanelReducer(Edits.zoneType(STORE, ZoneType.KEY_SWITCH_HELD).on(job));
-        PanelStep turned = held.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW);
+        PanelStep turned = held.stepToTheEnd(PanelState.unset(job), reads(STORE, Meaning.ALARM), NOW);
         assertThat(turned.signals()).containsExactly(new Signal("1234", Qualifier.RESTORE, "409", 1, 2));
         assertThat(held.step(turned.state(), reads(STORE, Meaning.ALARM), NOW).signals())
                 .as("held on")
@@ -129,7 +144,7 @@ class PanelReducerTest {
                 .containsExactly(new Signal("1234", Qualifier.NEW, "409", 1, 2));
         PanelReducer silent =
                 new PanelReducer(Edits.zoneType(STORE, ZoneType.HOLD_UP_SILENT).on(job));
-        assertThat(silent.step(PanelState.unset(), reads(STORE, Meaning.ALARM), NOW)
+        assertThat(silent.step(PanelState.unset(job), reads(STORE, Meaning.ALARM), NOW)
                         .signals())
                 .containsExactly(new Signal("1234", Qualifier.NEW, "122", 1, 2));
     }
@@ -152,7 +167,7 @@ class PanelReducerTest {
     @Test
     void systemPointsReportOnceUnderTheFirstAccount() {
         var fails = new PanelInput.SystemChanges(SystemPoint.MAINS, true);
-        PanelStep failed = panel.step(PanelState.unset(), fails, NOW);
+        PanelStep failed = panel.step(PanelState.unset(job), fails, NOW);
         assertThat(failed.signals()).containsExactly(new Signal("1234", Qualifier.NEW, "301", 0, 0));
         assertThat(panel.step(failed.state(), fails, NOW).signals()).isEmpty();
         var back = new PanelInput.SystemChanges(SystemPoint.MAINS, false);

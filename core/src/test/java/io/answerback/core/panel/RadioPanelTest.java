@@ -53,7 +53,7 @@ class RadioPanelTest {
     void aSilentDeviceIsMissedOnceAndReportedBackWhenItIsHeard() {
         Job job = RadioEdits.enrol(new InputId(input)).on(plan);
         PanelReducer panel = new PanelReducer(job);
-        PanelState alive = panel.step(PanelState.unset(), new PanelInput.SignOfLife(new InputId(input)), NOW)
+        PanelState alive = panel.step(PanelState.unset(job), new PanelInput.SignOfLife(new InputId(input)), NOW)
                 .state();
         Instant onTime = NOW.plus(Duration.ofMinutes(60));
         PanelStep patient = panel.step(alive, new PanelInput.TimePasses(), onTime);

@@ -15,6 +15,7 @@ import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
+import io.answerback.core.site.PanelProgramming;
 import io.answerback.core.site.Proof;
 import io.answerback.core.site.Receiver;
 import java.time.Duration;
@@ -73,10 +74,20 @@ final class SignalRun {
 
     /// Sets an area or unsets it; the panel reports that too.
     void setArea(Job job, int area, boolean set) {
-        PanelInput input = set ? new PanelInput.SetArea(area, ENGINEER) : new PanelInput.UnsetArea(area, ENGINEER);
-        var step = new PanelReducer(job).step(panel, input, clock.instant());
+        int user = user(job, area);
+        PanelInput input = set ? new PanelInput.SetArea(area, user) : new PanelInput.UnsetArea(area, user);
+        var step = new PanelReducer(job).stepToTheEnd(panel.calm(), input, clock.instant());
         remember(step.state());
         step.signals().forEach(signal -> line.send(job, signal, ""));
+    }
+
+    /// The first user who may work an area.
+    private static int user(Job job, int area) {
+        return job.setup().users().stream()
+                .filter(user -> user.areas().isEmpty() || user.areas().contains(area))
+                .mapToInt(PanelProgramming.User::number)
+                .findFirst()
+                .orElse(ENGINEER);
     }
 
     private void remember(PanelState state) {

@@ -1,5 +1,6 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.common.FigureReader;
 import io.answerback.core.common.Typed;
 import io.answerback.core.edit.EntryRemedies;
@@ -7,7 +8,6 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.setup.EntryWalk;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Point;
@@ -57,7 +57,7 @@ final class WayInSheet extends FilledSheet {
         Job job = state.job();
         sheet.clear();
         add(job).ifPresent(sheet::add);
-        List<EntryWalk> walks = state.assessment().setup().walks();
+        List<EntryWalk> walks = state.assessment().walks();
         if (walks.isEmpty()) {
             sheet.add(Words.empty("No way in was walked yet: choose the door one comes in by."));
         }

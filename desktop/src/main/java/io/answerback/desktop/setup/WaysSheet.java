@@ -1,14 +1,14 @@
 package io.answerback.desktop.setup;
 
+import io.answerback.core.behaviour.SettingMatrix;
+import io.answerback.core.behaviour.SettingMatrix.Row;
+import io.answerback.core.behaviour.SettingMatrix.Way;
+import io.answerback.core.behaviour.ZoneEffect;
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.setup.Intent;
-import io.answerback.core.setup.SettingMatrix;
-import io.answerback.core.setup.SettingMatrix.Row;
-import io.answerback.core.setup.SettingMatrix.Way;
-import io.answerback.core.setup.ZoneEffect;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
 import io.answerback.desktop.part.Choice;

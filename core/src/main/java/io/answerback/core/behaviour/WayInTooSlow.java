@@ -1,4 +1,4 @@
-package io.answerback.core.setup;
+package io.answerback.core.behaviour;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.finding.Finding;
@@ -46,7 +46,7 @@ public final class WayInTooSlow implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        return facts.of(SetupState.FACT).walks().stream().flatMap(walk -> findings(facts, walk));
+        return facts.of(EntryWalk.ALL).stream().flatMap(walk -> findings(facts, walk));
     }
 
     private static Stream<Finding> findings(Parts job, EntryWalk walk) {

@@ -1,4 +1,4 @@
-package io.answerback.core.setup;
+package io.answerback.core.behaviour;
 
 /// What a zone does when it opens, in one way of setting.
 public enum ZoneEffect {

@@ -1,8 +1,10 @@
-package io.answerback.core.setup;
+package io.answerback.core.behaviour;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.behaviour.SettingMatrix.Row;
+import io.answerback.core.behaviour.SettingMatrix.Way;
 import io.answerback.core.edit.EntryRemedies;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
@@ -12,8 +14,6 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.setup.SettingMatrix.Row;
-import io.answerback.core.setup.SettingMatrix.Way;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.TimedWalk;
 import io.answerback.core.testing.SmallJob;

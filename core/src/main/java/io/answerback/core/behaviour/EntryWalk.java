@@ -1,8 +1,16 @@
-package io.answerback.core.setup;
+package io.answerback.core.behaviour;
 
 import io.answerback.core.common.Text;
 import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.Operation;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationState;
+import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Point;
@@ -11,7 +19,9 @@ import io.answerback.core.site.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// A way in, walked with the site set: whether one gets to the keypad and unsets it before it alarms.
 ///
@@ -34,13 +44,22 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
         passings = List.copyOf(passings);
     }
 
+    /// Every walk of a job, kept as long as nothing of it changes.
+    public static final Fact<List<EntryWalk>> ALL = Fact.of("ways in", EntryWalk::of);
+
     /// Every walk of a job.
     public static List<EntryWalk> of(Parts job) {
+        if (job.setup().walks().isEmpty()) {
+            return List.of();
+        }
         Intent intent = new Intent(job);
-        return job.setup().walks().stream().map(walk -> of(job, intent, walk)).toList();
+        ZoneWatch watch = new ZoneWatch(OperationRules.of(job));
+        return job.setup().walks().stream()
+                .map(walk -> of(job, intent, watch, walk))
+                .toList();
     }
 
-    private static EntryWalk of(Parts job, Intent intent, TimedWalk walk) {
+    private static EntryWalk of(Parts job, Intent intent, ZoneWatch watch, TimedWalk walk) {
         Optional<Zone> door = zone(job, walk.from());
         Optional<Integer> area = door.flatMap(Zone::area);
         if (area.isEmpty()) {
@@ -56,10 +75,11 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
                             "zone %02d is %s: it starts no entry time",
                             door.get().number(), door.get().type().words()));
         }
+        OperationState entered = entered(watch.rules(), door.get().number());
         List<Passing> passings = new ArrayList<>();
         walk.paces().stream()
                 .sorted(Comparator.comparingDouble(TimedWalk.Pace::seconds))
-                .forEach(pace -> passing(job, area.get(), pace).ifPresent(passings::add));
+                .forEach(pace -> passing(job, watch, entered, pace).ifPresent(passings::add));
         return new EntryWalk(walk, area.get(), intent.entrySeconds(area.get()), passings, "");
     }
 
@@ -67,15 +87,28 @@ public record EntryWalk(TimedWalk walk, int area, double entrySeconds, List<Pass
         return job.inputOf(pointId).map(Input::zone).flatMap(job::zone);
     }
 
-    /// With every area set, what is immediate alarms wherever it is; an entry route waits in the area that
-    /// is entered only.
-    private static Optional<Passing> passing(Parts job, int area, TimedWalk.Pace pace) {
+    /// Every area set, and the door just opened.
+    private static OperationState entered(OperationRules rules, int door) {
+        Map<Integer, AreaMode> set =
+                rules.areas().keySet().stream().collect(Collectors.toMap(area -> area, area -> AreaMode.SET));
+        OperationState state = OperationState.standing(rules, set, false);
+        return new Operation(rules)
+                .step(state, new Happening.ZoneReads(door, Optional.of(Meaning.ALARM)), state.atMillis())
+                .state();
+    }
+
+    /// What is always watched is not set off by passing it.
+    private static Optional<Passing> passing(Parts job, ZoneWatch watch, OperationState entered, TimedWalk.Pace pace) {
         Optional<Zone> zone = zone(job, pace.pointId());
         ZoneType type = zone.map(Zone::type).orElse(ZoneType.NOT_USED);
-        Optional<Integer> its = zone.flatMap(Zone::area);
-        boolean alarms =
-                its.isPresent() && (type == ZoneType.IMMEDIATE || type == ZoneType.ENTRY_ROUTE && its.get() != area);
-        return job.point(pace.pointId()).map(point -> new Passing(point, pace.seconds(), type, its.orElse(0), alarms));
+        boolean alarms = zone.map(Zone::number)
+                .map(watch.rules().zones()::get)
+                .filter(rule -> !rule.type().watchesAlways())
+                .filter(rule -> watch.of(rule, entered) == ZoneEffect.ALARM)
+                .isPresent();
+        return job.point(pace.pointId())
+                .map(point -> new Passing(
+                        point, pace.seconds(), type, zone.flatMap(Zone::area).orElse(0), alarms));
     }
 
     /// By how many seconds the time is too short; 0 when it is long enough.

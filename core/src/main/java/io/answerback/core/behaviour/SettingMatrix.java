@@ -1,9 +1,9 @@
-package io.answerback.core.setup;
+package io.answerback.core.behaviour;
 
-import io.answerback.core.profile.Decision;
-import io.answerback.core.profile.Decision.PartSet;
-import io.answerback.core.profile.SettingValue;
+import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.OperationRules;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Parts;
 import io.answerback.core.site.Zone;
 import java.util.Comparator;
@@ -22,15 +22,21 @@ public record SettingMatrix(List<Row> rows) {
     /// A way an area can be.
     public enum Way {
         /// Nobody watches it.
-        UNSET,
+        UNSET(AreaMode.UNSET),
         /// Part of it is watched, people are in.
-        PART_SET,
+        PART_SET(AreaMode.PART_SET),
         /// All of it is watched, nobody is in.
-        SET,
+        SET(AreaMode.SET),
         /// All of it is watched, and the entry time runs.
-        ENTERING,
+        ENTERING(AreaMode.ENTERING),
         /// The exit time runs.
-        LEAVING
+        LEAVING(AreaMode.LEAVING);
+
+        private final AreaMode mode;
+
+        Way(AreaMode mode) {
+            this.mode = mode;
+        }
     }
 
     /// What one zone does.
@@ -53,25 +59,21 @@ public record SettingMatrix(List<Row> rows) {
     /// The matrix of a job: every zone that is programmed, switched off or not, or that a point is wired to.
     public static SettingMatrix of(Parts job) {
         Intent intent = new Intent(job);
+        ZoneWatch watch = new ZoneWatch(OperationRules.of(job));
         Set<Integer> programmed = job.zones().stream().map(Zone::number).collect(Collectors.toSet());
         Stream<Zone> never = job.inputs().stream()
                 .filter(input -> input.pointId().isPresent() && programmed.add(input.zone()))
                 .map(input -> new Zone(input.zone(), ZoneType.NOT_USED, Optional.empty(), Optional.empty()));
         return new SettingMatrix(Stream.concat(job.zones().stream(), never)
                 .sorted(Comparator.comparingInt(Zone::number))
-                .map(zone -> row(intent, zone))
+                .map(zone -> row(intent, watch, zone))
                 .toList());
     }
 
-    private static Row row(Intent intent, Zone zone) {
+    private static Row row(Intent intent, ZoneWatch watch, Zone zone) {
         Map<Way, ZoneEffect> does = new EnumMap<>(Way.class);
-        boolean chime = intent.of(Decision.ZONE_CHIME, zone.number())
-                .filter(new SettingValue.Switch(true)::equals)
-                .isPresent();
-        PartSet part = intent.partSetOf(zone.number());
         for (Way way : Way.values()) {
-            boolean off = zone.area().isEmpty() || zone.type() == ZoneType.NOT_USED;
-            does.put(way, off ? ZoneEffect.NOTHING : does(zone.type(), way, part, chime));
+            does.put(way, watch.of(zone.number(), way.mode, way == Way.PART_SET));
         }
         return new Row(
                 zone.number(),
@@ -79,30 +81,5 @@ public record SettingMatrix(List<Row> rows) {
                 zone.type(),
                 zone.area().orElse(0),
                 does);
-    }
-
-    private static ZoneEffect does(ZoneType type, Way way, PartSet part, boolean chime) {
-        if (type.watchesAlways()) {
-            return ZoneEffect.ALARM;
-        }
-        return switch (type) {
-            case LOG_ONLY -> ZoneEffect.LOG;
-            case KEY_SWITCH, KEY_SWITCH_HELD -> ZoneEffect.SWITCHES;
-            default ->
-                switch (way) {
-                    case UNSET -> chime ? ZoneEffect.CHIME : ZoneEffect.NOTHING;
-                    case PART_SET -> partSet(type, part);
-                    case SET -> type == ZoneType.ENTRY_EXIT ? ZoneEffect.ENTRY : ZoneEffect.ALARM;
-                    case ENTERING, LEAVING -> type.delayed() ? ZoneEffect.WAITS : ZoneEffect.ALARM;
-                };
-        };
-    }
-
-    private static ZoneEffect partSet(ZoneType type, PartSet part) {
-        return switch (part) {
-            case OUT -> ZoneEffect.NOTHING;
-            case ENTRY -> ZoneEffect.ENTRY;
-            case STAYS -> type == ZoneType.ENTRY_EXIT ? ZoneEffect.ENTRY : ZoneEffect.ALARM;
-        };
     }
 }

@@ -1,0 +1,73 @@
+package io.answerback.core.behaviour;
+
+import io.answerback.core.operation.Act;
+import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.Logged;
+import io.answerback.core.operation.Operation;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.operation.OperationState;
+import io.answerback.core.operation.Timer;
+import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ZoneType;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/// What one zone does when it opens, asked of the panel as it is programmed.
+///
+/// @param rules what the panel goes by
+record ZoneWatch(OperationRules rules) {
+    /// What a zone does while all its areas stand in one way; nothing for a zone that is off.
+    ZoneEffect of(int number, AreaMode mode, boolean part) {
+        ZoneRule zone = rules.zones().get(number);
+        if (zone == null) {
+            return ZoneEffect.NOTHING;
+        }
+        Map<Integer, AreaMode> modes = zone.areas().stream().collect(Collectors.toMap(area -> area, area -> mode));
+        return of(zone, OperationState.standing(rules, modes, part));
+    }
+
+    /// What a zone does while areas stand as they do.
+    ZoneEffect of(ZoneRule zone, OperationState before) {
+        if (zone.type().switches()) {
+            return ZoneEffect.SWITCHES;
+        }
+        if (zone.type() == ZoneType.LOG_ONLY) {
+            return ZoneEffect.LOG;
+        }
+        Operation.Step step = new Operation(rules)
+                .step(before, new Happening.ZoneReads(zone.number(), Optional.of(Meaning.ALARM)), before.atMillis());
+        if (alarms(step)) {
+            return ZoneEffect.ALARM;
+        }
+        AreaMode was = before.area(zone.area()).mode();
+        AreaMode is = step.state().area(zone.area()).mode();
+        if (is == AreaMode.ENTERING && was != AreaMode.ENTERING) {
+            return ZoneEffect.ENTRY;
+        }
+        if (chimes(step.log())) {
+            return ZoneEffect.CHIME;
+        }
+        return zone.type().delayed() && (was == AreaMode.ENTERING || was == AreaMode.LEAVING)
+                ? ZoneEffect.WAITS
+                : ZoneEffect.NOTHING;
+    }
+
+    /// It sounds, it is sent, or it waits to be sent.
+    private static boolean alarms(Operation.Step step) {
+        return step.state().timers().stream().anyMatch(timer -> timer.kind() == Timer.Kind.REPORT)
+                || step.log().stream().map(Logged::act).anyMatch(act -> switch (act) {
+                    case Act.Sounds sounds -> sounds.on();
+                    case Act.Sends sends -> sends.signal().event().startsWith("1");
+                    case Act.Unsent unsent -> unsent.event().startsWith("1");
+                    default -> false;
+                });
+    }
+
+    private static boolean chimes(List<Logged> log) {
+        return log.stream().anyMatch(line -> line.act().equals(new Act.Beeps("chime")));
+    }
+}
