@@ -73,7 +73,8 @@ public final class ApplicationWindow implements AutoCloseable {
                 assessor, assessor.assess(first.document().job(), first.assessment()), first.file(), first.readOnly());
         this.background = new Background(openJob::tell);
         StoredKeys keys = new StoredKeys(folder, background);
-        this.practice = new PracticeSession(openJob, opened.tables(), clock, port, linkLight, folder, keys::keys);
+        this.practice = new PracticeSession(
+                openJob, opened.tables(), clock, port, linkLight, folder, keys::keys, Platform::runLater);
         this.messages = new MessageSession(clock, Platform::runLater);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(

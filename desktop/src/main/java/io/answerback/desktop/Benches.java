@@ -164,7 +164,7 @@ public final class Benches {
                 new SoundOut(openJob, background, files),
                 background,
                 files));
-        prove = new MadeOnce<>(() -> new ProveBench(openJob, look, practice, tables.events()));
+        prove = new MadeOnce<>(() -> new ProveBench(openJob, look, practice, tables.events(), background, files));
         return Map.of(
                 Stop.SURVEY,
                 this::survey,

@@ -45,7 +45,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.AbstractExecutorService;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -95,6 +97,9 @@ public abstract class DemoSheets {
     private PracticeSession practice;
     private StoredKeys keys;
     private MessageSession messages;
+
+    /// What is to be done on the window's thread, which here is that of the test.
+    private final BlockingQueue<Runnable> window = new LinkedBlockingQueue<>();
 
     /// Keeps its reels and labels.
     protected CableShelf cables;
@@ -170,6 +175,17 @@ public abstract class DemoSheets {
         openJob.close();
     }
 
+    /// Waits for answers of the practice station until words can be read.
+    protected final void awaitReads(String words) throws InterruptedException {
+        while (!reads(words)) {
+            Runnable next = window.poll(10, TimeUnit.SECONDS);
+            if (next == null) {
+                throw new AssertionError("nothing more came, and nobody reads \"" + words + "\"");
+            }
+            next.run();
+        }
+    }
+
     /// Opens another demo.
     protected final void demo(int number) {
         openJob.put(DemoJobs.job(number), Optional.empty(), "");
@@ -214,7 +230,14 @@ public abstract class DemoSheets {
                 keys = new StoredKeys(folder, background);
                 messages = new MessageSession(InstantSource.fixed(NOW), Runnable::run, new AtOnce());
                 practice = new PracticeSession(
-                        openJob, DataFiles.reporting(), InstantSource.fixed(NOW), 0, Duration.ZERO, folder, keys::keys);
+                        openJob,
+                        DataFiles.reporting(),
+                        InstantSource.fixed(NOW),
+                        0,
+                        Duration.ZERO,
+                        folder,
+                        keys::keys,
+                        window::add);
                 benches.byStop(
                         practice,
                         DataFiles.reporting(),

@@ -4,12 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
 import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.CaseWords;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.Decision;
+import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.prove.ProveSheets;
+import io.answerback.files.exchange.CaseFile;
+import java.nio.file.Path;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 
 /// A panel to practise with, and stories on it.
 class PanelSheetTest extends DemoSheets {
@@ -87,7 +96,7 @@ class PanelSheetTest extends DemoSheets {
     @Test
     void supplyAndPathCanBePulledAndAnotherDecisionBeginsAnew() {
         click("mains");
-        click("path works");
+        click("cellular");
         assertThat(reads("path trouble")).isTrue();
         click("Set: the area of the keypad");
         assertThat(reads("Not set, a fault stands")).isTrue();
@@ -106,5 +115,86 @@ class PanelSheetTest extends DemoSheets {
         openJob.apply(SetupEdits.decide(Decision.ENTRY_TIME, 1, "45"));
         assertThat(reads("What differs")).isTrue();
         assertThat(reads("expected and not sent: 20:30:30 1 134 area 01")).isTrue();
+    }
+
+    @Test
+    void whatItSendsIsReallyAnsweredByThePracticeStation() throws Exception {
+        click("Cash desk hold-up, at rest");
+        assertThat(reads("on its way")).isTrue();
+        awaitReads("Station A answered in ");
+        assertThat(panel.log())
+                .anyMatch(line -> line.reception()
+                        .filter(its -> its.state() == PanelLine.State.ANSWERED)
+                        .isPresent());
+    }
+
+    @Test
+    void whatNobodyAnswersWaitsUntilTheCommunicatorIsBack() throws Exception {
+        click("communicator");
+        click("Cash desk hold-up, at rest");
+        assertThat(reads("waits: the communicator is off")).isTrue();
+        click("communicator");
+        awaitReads("Station A answered in ");
+        assertThat(reads("waits: the communicator is off")).isFalse();
+    }
+
+    @Test
+    void theChainStandsAsThePracticePanelStands() throws Exception {
+        click("Office entrance, at rest");
+        assertThat(openJob.now().active()).containsExactly(new PointId("01"));
+        click("Office entrance, active");
+        assertThat(openJob.now().active()).isEmpty();
+    }
+
+    @Test
+    void aKeypadWithAFixedLegendShowsLampsAndNumbers() {
+        click("Keypad shown as fixed legend");
+        assertThat(reads("● can be set   ○ set   ○ fault   ○ memory")).isTrue();
+        click("Accounts office, at rest");
+        assertThat(reads("○ can be set   ○ set   ○ fault   ○ memory")).isTrue();
+        assertThat(reads("Accounts office: ")).isFalse();
+        click("Leave out");
+        assertThat(reads("● can be set   ○ set   ○ fault   ○ memory")).isTrue();
+        assertThat(reads("Watch again")).isTrue();
+    }
+
+    @Test
+    void whatHappenedIsSavedAsAStoryThatEndsTheSameAgain() throws Exception {
+        Path file = folder.resolve("evening.case.json");
+        Mockito.when(files.toWrite(Mockito.anyString(), Mockito.anyString(), Mockito.anyList()))
+                .thenReturn(Optional.of(file));
+        click("Set: the area of the keypad");
+        click("A minute on");
+        panel.pass(200);
+        click("Accounts office, at rest");
+        click("A minute on");
+        click("Unset: the area of the keypad");
+        click("Save as a story…");
+        PanelCase saved = CaseFile.find(file.toString());
+        assertThat(saved.happens()).hasSize(3);
+        assertThat(saved.expects()).extracting(PanelCase.Expected::event).contains("401", "130", "406");
+        assertThat(saved.on(OperationRules.of(job())).differs()).isEmpty();
+        Mockito.when(files.toRead(Mockito.anyString(), Mockito.anyList())).thenReturn(Optional.of(file));
+        benches.prove().open(ProveSheets.STORIES);
+        click("Open a story…");
+        assertThat(reads("A story")).isTrue();
+        assertThat(reads("signals differ")).isFalse();
+    }
+
+    @Test
+    void aStoryIsPlayedOnThePracticePanel() throws Exception {
+        benches.prove().open(ProveSheets.STORIES);
+        click("The late cleaner, as expected");
+        Sketch strip = sketch("strip-drawing");
+        assertThat(strip.styled("strip-frame").size()
+                        + strip.styled("strip-frame-sounding").size())
+                .isEqualTo(8);
+        panel.play(CaseFile.find("late-cleaner"));
+        assertThat(panel.state().atMillis()).isEqualTo(CaseWords.millis("17:59:55"));
+        while (panel.toCome() > 0) {
+            panel.toTheNext();
+        }
+        assertThat(panel.state().area(1).mode()).isEqualTo(AreaMode.UNSET_AFTER_ALARM);
+        assertThat(panel.state().atMillis()).isEqualTo(CaseWords.millis("20:30:38"));
     }
 }

@@ -15,18 +15,25 @@ public final class CaseWords {
         return Text.of("%02d:%02d:%02d", millis / HOUR, millis % HOUR / MINUTE, millis % MINUTE / SECOND);
     }
 
+    /// A time to the millisecond, such as "08:00:30.200"; whole seconds without a point.
+    public static String exact(long millis) {
+        return millis % SECOND == 0 ? time(millis) : Text.of("%s.%03d", time(millis), millis % SECOND);
+    }
+
     /// The time that a text says.
     ///
     /// @throws IllegalArgumentException when it is not hours, minutes and seconds
     public static long millis(String text) {
-        if (!text.matches("\\d{2,4}:[0-5]\\d:[0-5]\\d")) {
+        if (!text.matches("\\d{2,4}:[0-5]\\d:[0-5]\\d(\\.\\d{3})?")) {
             throw new IllegalArgumentException(
                     "time is \"" + text + "\"; write hours:minutes:seconds, such as 08:00:30");
         }
-        String[] parts = text.split(":");
+        String[] parts = text.split("[:.]");
+        long fraction = parts.length == 4 ? Integer.parseInt(parts[3]) : 0;
         return Integer.parseInt(parts[0]) * HOUR
                 + Integer.parseInt(parts[1]) * MINUTE
-                + Integer.parseInt(parts[2]) * SECOND;
+                + Integer.parseInt(parts[2]) * SECOND
+                + fraction;
     }
 
     static String of(PanelCase.Expected expected) {

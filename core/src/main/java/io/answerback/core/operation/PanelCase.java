@@ -92,10 +92,19 @@ public record PanelCase(
         return new Outcome(log, differs(log), last.state());
     }
 
-    private List<String> differs(List<Logged> log) {
-        List<Expected> sent = log.stream()
+    /// The same story, in which exactly the signals of a log must follow.
+    public PanelCase expecting(List<Logged> log) {
+        return new PanelCase(name, about, zones, happens, lastsMillis, sent(log));
+    }
+
+    private static List<Expected> sent(List<Logged> log) {
+        return log.stream()
                 .flatMap(line -> line.signal().stream().map(signal -> Expected.of(line.atMillis(), signal)))
                 .toList();
+    }
+
+    private List<String> differs(List<Logged> log) {
+        List<Expected> sent = sent(log);
         List<Expected> missing = new ArrayList<>(expects);
         List<Expected> more = new ArrayList<>();
         for (Expected each : sent) {

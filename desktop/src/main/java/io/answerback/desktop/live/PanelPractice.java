@@ -5,51 +5,92 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.loop.CaseReading;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.Logged;
 import io.answerback.core.operation.Operation;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationState;
+import io.answerback.core.operation.PanelCase;
 import io.answerback.core.operation.Timer;
+import io.answerback.core.path.PathKind;
 import io.answerback.core.profile.Meaning;
 import io.answerback.core.site.Job;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 
 /// The panel of a job to practise with: points are pressed, people set and unset, and time passes as fast as
-/// somebody likes. Called on the JavaFX thread; nothing of it is kept in a job.
+/// somebody likes. What it sends really goes to the practice station. Called on the JavaFX thread; nothing of it is
+/// kept in a job.
 public final class PanelPractice {
     private static final long MORNING = 8 * 3_600_000L;
-    private static final int MOST_LINES = 2000;
+    private static final long LEAD = 5_000;
 
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
-    private final List<Logged> log = new ArrayList<>();
     private final Map<PointId, PointCondition> conditions = new HashMap<>();
+    private final List<PanelCase.Event> happened = new ArrayList<>();
+    private final SignalLine line;
+    private final PanelSignals signals;
+    private final Deque<PanelCase.Event> story = new ArrayDeque<>();
+    private Job job;
+    private OperationRules programmed;
     private OperationRules rules;
     private OperationState state;
 
+    /// A panel whose signals go this way.
+    public PanelPractice(SignalLine line) {
+        this.line = line;
+        this.signals = new PanelSignals(line, this::changed);
+    }
+
     /// Works the panel of a job; one that goes by other rules begins anew.
-    public void of(Job job) {
-        OperationRules other = OperationRules.of(job);
-        if (!other.equals(rules)) {
-            rules = other;
+    public void of(Job other) {
+        job = other;
+        OperationRules its = OperationRules.of(other);
+        if (!its.equals(programmed)) {
+            programmed = its;
             begin();
         }
+    }
+
+    /// Plays a story from shortly before the first thing that happens in it.
+    public void play(PanelCase its) {
+        begin();
+        rules = programmed.with(its.zones());
+        state = OperationState.fresh(rules);
+        story.addAll(its.happens());
+        if (!story.isEmpty()) {
+            step(new Happening.TimePasses(), Math.max(0, story.getFirst().atMillis() - LEAD));
+        }
+        changed();
+    }
+
+    /// How many things of a story are still to happen.
+    public int toCome() {
+        return story.size();
     }
 
     /// Everything unset and at rest, at eight in the morning.
     public void anew() {
         begin();
+        line.cut().forEach(path -> line.cut(path, false));
         changed();
     }
 
     private void begin() {
-        log.clear();
+        signals.begin();
         conditions.clear();
+        happened.clear();
+        story.clear();
+        rules = programmed;
         state = new Operation(rules)
                 .step(OperationState.fresh(rules), new Happening.TimePasses(), MORNING)
                 .state();
@@ -66,8 +107,14 @@ public final class PanelPractice {
     }
 
     /// Everything it did, oldest first.
-    public List<Logged> log() {
-        return List.copyOf(log);
+    public List<PanelLine> log() {
+        return signals.lines();
+    }
+
+    /// Everything that happened to it since it was begun, as a story with what it sent as what must follow.
+    public PanelCase asCase(String name) {
+        PanelCase story = new PanelCase(name, "", Map.of(), happened, state.atMillis(), List.of());
+        return story.expecting(story.on(rules).log());
     }
 
     /// What is done to a point.
@@ -77,7 +124,9 @@ public final class PanelPractice {
 
     /// Something happens now.
     public void happens(Happening happening) {
+        happened.add(new PanelCase.Event(state.atMillis(), happening));
         step(happening, state.atMillis());
+        follow();
         changed();
     }
 
@@ -110,18 +159,57 @@ public final class PanelPractice {
         return wired.wireless() ? Optional.empty() : wired.loop().flatMap(loop -> loop.byId(id));
     }
 
-    /// Time passes.
+    /// Whether a path out of the building works.
+    public boolean works(PathKind path) {
+        return !line.cut().contains(path);
+    }
+
+    /// Cuts a path, or mends it. A path that is lost is a trouble, which goes out by another.
+    public void works(PathKind path, boolean on) {
+        line.cut(path, !on);
+        boolean all = job.communicator().paths().stream().allMatch(its -> its.kind() == path ? on : works(its.kind()));
+        happens(new Happening.Path(all && signals.communicator()));
+        if (on) {
+            signals.again(job);
+        }
+    }
+
+    /// Whether the communicator has power.
+    public boolean communicator() {
+        return signals.communicator();
+    }
+
+    /// Switches the communicator off or on: the panel misses it, and everything waits.
+    public void communicator(boolean on) {
+        signals.communicator(job, on);
+        happens(new Happening.Path(on && job.communicator().paths().stream().allMatch(its -> works(its.kind()))));
+    }
+
+    /// Time passes, and what a story that is played has for it happens.
     public void pass(long millis) {
-        step(new Happening.TimePasses(), state.atMillis() + millis);
+        passUntil(state.atMillis() + millis);
         changed();
     }
 
-    /// Time passes until the next thing that happens by itself.
+    private void passUntil(long until) {
+        while (!story.isEmpty() && story.getFirst().atMillis() <= until) {
+            PanelCase.Event next = story.removeFirst();
+            happened.add(next);
+            step(next.happening(), Math.max(state.atMillis(), next.atMillis()));
+        }
+        step(new Happening.TimePasses(), until);
+    }
+
+    /// Time passes until the next thing that happens by itself or in a story that is played.
     public void toTheNext() {
-        state.next().ifPresent(timer -> {
-            step(new Happening.TimePasses(), timer.dueMillis());
-            changed();
-        });
+        Stream.concat(
+                        state.next().map(Timer::dueMillis).stream(),
+                        story.stream().limit(1).map(PanelCase.Event::atMillis))
+                .min(Comparator.naturalOrder())
+                .ifPresent(until -> {
+                    passUntil(until);
+                    changed();
+                });
     }
 
     /// What happens next by itself; empty while nothing runs.
@@ -130,12 +218,21 @@ public final class PanelPractice {
     }
 
     private void step(Happening happening, long at) {
+        OperationState was = state;
         Operation.Step step = new Operation(rules).step(state, happening, at);
         state = step.state();
-        log.addAll(step.log());
-        if (log.size() > MOST_LINES) {
-            log.subList(0, log.size() - MOST_LINES).clear();
+        signals.add(job, step.log());
+        if (was.areas() != state.areas()) {
+            follow();
         }
+    }
+
+    private void follow() {
+        Set<PointId> active = conditions.entrySet().stream()
+                .filter(each -> each.getValue() == PointCondition.ACTIVE)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+        line.follow(state, active);
     }
 
     /// Grows whenever something changed that a sheet may show.

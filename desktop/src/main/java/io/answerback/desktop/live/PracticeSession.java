@@ -15,12 +15,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
-import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.ObservableList;
@@ -29,16 +27,15 @@ import javafx.collections.ObservableList;
 /// station, the answer comes back, the proof is kept. Called on the JavaFX thread; works on one of its own,
 /// one signal at a time.
 public final class PracticeSession implements AutoCloseable {
-
-    private static final Duration LONGEST_WAIT = Duration.ofSeconds(5);
-
     private final OpenJob openJob;
     private final InstantSource clock;
+    private final Executor window;
     private final Stations stations;
     private final FrameKeys keys;
+    private final Sender sender;
     private final SignalRun signals;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofVirtual().name("practice").factory());
+    private final ExecutorService worker = oneThread("practice");
+    private final ExecutorService panelWorker = oneThread("practice panel");
     private final Roll roll;
     private final ReadOnlyObjectWrapper<Optional<Run>> run = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyObjectWrapper<PanelState> panel;
@@ -54,6 +51,7 @@ public final class PracticeSession implements AutoCloseable {
     /// @param linkLight how long each link lights before the next
     /// @param folder where the station keeps its log
     /// @param stored the keys that stations gave; none while they are locked
+    /// @param window does something on the window's thread
     /// @throws IOException when nothing can listen on loopback
     public PracticeSession(
             OpenJob openJob,
@@ -62,10 +60,12 @@ public final class PracticeSession implements AutoCloseable {
             int port,
             Duration linkLight,
             Path folder,
-            Supplier<StationKeys> stored)
+            Supplier<StationKeys> stored,
+            Executor window)
             throws IOException {
         this.openJob = openJob;
         this.clock = clock;
+        this.window = window;
         openJob.state().subscribe(state -> listed = state.job());
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
@@ -73,8 +73,19 @@ public final class PracticeSession implements AutoCloseable {
         this.roll = new Roll(tables.events(), clock, () -> listed, folder);
         this.stations = new Stations(tables, clock, () -> listed, keys, roll::received);
         stations.listen(port, StationSettings.USUAL);
-        Sender line = new Sender(stations, tables, clock, roll::called, keys, PracticeSession::waits);
-        this.signals = new SignalRun(line, tables.events(), clock, linkLight, start, new Told());
+        // the practice panel has a time of its own, in which nobody waits here
+        this.sender = new Sender(stations, tables, clock, roll::called, keys, wait -> {});
+        this.signals = new SignalRun(
+                new Sender(stations, tables, clock, roll::called, keys, SignalRun::waits),
+                tables.events(),
+                clock,
+                linkLight,
+                start,
+                new WindowScreen(this::onWindow, run, panel, openJob::learn));
+    }
+
+    private static ExecutorService oneThread(String name) {
+        return Executors.newSingleThreadExecutor(Thread.ofVirtual().name(name).factory());
     }
 
     /// What frames are encrypted with.
@@ -92,7 +103,7 @@ public final class PracticeSession implements AutoCloseable {
         worker.execute(() -> {
             try {
                 stations.listen(0, other);
-                Platform.runLater(() -> settings.set(other));
+                window.execute(() -> settings.set(other));
             } catch (IOException refused) {
                 onWindow(() -> openJob.tell(refused.getMessage()));
             }
@@ -124,7 +135,7 @@ public final class PracticeSession implements AutoCloseable {
         return progress.getReadOnlyProperty();
     }
 
-    /// Whether a point is active now.
+    /// Whether a point is active.
     public boolean active(PointId pointId) {
         return openJob.now().active().contains(pointId);
     }
@@ -150,6 +161,14 @@ public final class PracticeSession implements AutoCloseable {
     public void setArea(int area, boolean set) {
         Job job = openJob.now().job();
         worker.execute(() -> signals.setArea(job, area, set));
+    }
+
+    /// The way a practice panel's signals go; a path that it cuts is cut for everybody.
+    public SignalLine line() {
+        return new PracticeLine(openJob, panelWorker, worker, this::onWindow, sender, signals, settings::get, other -> {
+            settings.set(other);
+            set(other);
+        });
     }
 
     /// Puts the panel back to all areas set and everything at rest, as for a job that was just opened.
@@ -183,10 +202,10 @@ public final class PracticeSession implements AutoCloseable {
             sendBothWays(job, points.get(done));
             done++;
             Progress now = new Progress(done, points.size(), true);
-            Platform.runLater(() -> progress.set(now));
+            window.execute(() -> progress.set(now));
         }
         Progress last = new Progress(done, points.size(), false);
-        Platform.runLater(() -> {
+        window.execute(() -> {
             openJob.setActive(Set.of());
             progress.set(last);
         });
@@ -202,40 +221,13 @@ public final class PracticeSession implements AutoCloseable {
         }
     }
 
-    /// A long wait is shortened, so that practice goes on: how long it would really be, the sheet on paths says.
-    private static void waits(Duration how) {
-        try {
-            TimeUnit.NANOSECONDS.sleep(Math.min(how.toNanos(), LONGEST_WAIT.toNanos()));
-        } catch (InterruptedException closing) {
-            Thread.currentThread().interrupt();
-        }
-    }
-
     /// Does something on the window's thread, unless the window has gone by then.
     private void onWindow(Runnable change) {
-        Platform.runLater(() -> {
+        window.execute(() -> {
             if (!closed) {
                 change.run();
             }
         });
-    }
-
-    /// Shows on the window's thread what the worker says.
-    private final class Told implements SignalRun.Screen {
-        @Override
-        public void run(Run next) {
-            Platform.runLater(() -> run.set(Optional.of(next)));
-        }
-
-        @Override
-        public void panel(PanelState state) {
-            Platform.runLater(() -> panel.set(state));
-        }
-
-        @Override
-        public void learn(UnaryOperator<Job> fact) {
-            onWindow(() -> openJob.learn(fact));
-        }
     }
 
     /// Stops the station and whatever is under way.
@@ -244,6 +236,7 @@ public final class PracticeSession implements AutoCloseable {
         stopped = true;
         closed = true;
         worker.shutdownNow();
+        panelWorker.shutdownNow();
         stations.close();
     }
 }

@@ -116,12 +116,22 @@ public final class Sender {
     ///
     /// @param name the name of what sends it, for a format that carries it
     public Sent send(Job job, Signal signal, String name) {
+        return send(job, signal, name, first -> {});
+    }
+
+    /// Sends one signal as the job's routing says.
+    ///
+    /// @param first told of the first destination before the others are tried
+    Sent send(Job job, Signal signal, String name, Consumer<Sent> first) {
         int number = sequence.updateAndGet(last -> last % LAST_SEQUENCE + 1);
         List<List<ReceiverResult>> runs = new ArrayList<>();
         for (Routing.Destination destination : Routing.of(job, tables.events().group(signal))) {
             List<Try> tries = Try.of(job.communicator(), destination.receivers());
             if (!tries.isEmpty()) {
                 runs.add(run(tries, signal, number, name));
+                if (runs.size() == 1) {
+                    first.accept(new Sent(signal, List.copyOf(runs)));
+                }
             }
         }
         return new Sent(signal, runs);

@@ -6,6 +6,7 @@ import io.answerback.core.chain.PointResult;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.event.Signal;
+import io.answerback.core.operation.OperationState;
 import io.answerback.core.panel.PanelInput;
 import io.answerback.core.panel.PanelReducer;
 import io.answerback.core.panel.PanelState;
@@ -32,6 +33,7 @@ import java.util.stream.Collectors;
 final class SignalRun {
     private static final String STATION = "practice station";
     private static final int ENGINEER = 1;
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(5);
 
     private final Sender line;
     private final EventTable events;
@@ -67,6 +69,11 @@ final class SignalRun {
         remember(PanelState.allSet(job));
     }
 
+    /// The panel stands like this from now on.
+    void follow(OperationState state) {
+        remember(new PanelState(state, panel.failed(), panel.bus()));
+    }
+
     /// Whether every area of the job is set.
     boolean allSet(Job job) {
         return panel.setAreas().size() >= job.areas().size();
@@ -96,8 +103,13 @@ final class SignalRun {
     }
 
     private void pause() {
+        waits(linkLight);
+    }
+
+    /// A long wait is shortened, so that practice goes on: how long it would really be, the sheet on paths says.
+    static void waits(Duration how) {
         try {
-            TimeUnit.NANOSECONDS.sleep(linkLight.toNanos());
+            TimeUnit.NANOSECONDS.sleep(Math.min(how.toNanos(), LONGEST_WAIT.toNanos()));
         } catch (InterruptedException closing) {
             Thread.currentThread().interrupt();
         }

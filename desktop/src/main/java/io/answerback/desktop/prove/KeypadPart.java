@@ -4,7 +4,7 @@ import io.answerback.core.operation.Act;
 import io.answerback.core.operation.AreaState;
 import io.answerback.core.operation.Happening;
 import io.answerback.core.operation.HowSet;
-import io.answerback.core.operation.Logged;
+import io.answerback.core.operation.LegendKeypad;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.Timer;
 import io.answerback.core.site.Job;
@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// A keypad of our own: two lines of text, an area, people by name, and three acts.
 final class KeypadPart {
@@ -48,10 +49,21 @@ final class KeypadPart {
     private int user;
     private By by = By.CODE;
     private boolean force;
+    private boolean legend;
 
     KeypadPart(PanelPractice practice, Runnable showAgain) {
         this.practice = practice;
         this.showAgain = showAgain;
+    }
+
+    /// Who stands at the keypad, by number; 0 for nobody.
+    int user() {
+        return user;
+    }
+
+    /// The area of the keypad.
+    int area() {
+        return area;
     }
 
     Part part(Job job) {
@@ -59,7 +71,12 @@ final class KeypadPart {
         AreaRule its =
                 areas.stream().filter(one -> one.number() == area).findFirst().orElse(areas.getFirst());
         area = its.number();
-        Parts keypad = Parts.column(screen(its));
+        Parts keypad = Parts.column(Switch.bare(
+                "Keypad shown as", List.of(false, true), legend, blind -> blind ? "fixed legend" : "text", blind -> {
+                    legend = blind;
+                    showAgain.run();
+                }));
+        keypad.add(legend ? lamps(its) : screen(its));
         keypad.add(Switch.bare(
                 "Area of the keypad",
                 areas,
@@ -92,10 +109,34 @@ final class KeypadPart {
                 .group();
     }
 
+    /// The same panel through a keypad that has lamps and numbers only.
+    private Part lamps(AreaRule its) {
+        LegendKeypad shows = LegendKeypad.of(practice.state(), practice.rules(), its.number());
+        String numbers = shows.numbers().isEmpty()
+                ? "no number is lit"
+                : shows.numbers().stream().map("%d"::formatted).collect(Collectors.joining("  "));
+        return Parts.column(
+                        Words.of(
+                                "keypad-line",
+                                String.join(
+                                        "   ",
+                                        lamp("can be set", shows.ready()),
+                                        lamp("set", shows.set()),
+                                        lamp("fault", shows.trouble()),
+                                        lamp("memory", shows.memory()))),
+                        Words.of("keypad-line", numbers))
+                .style("keypad-screen")
+                .group();
+    }
+
+    private static String lamp(String legend, boolean lit) {
+        return (lit ? "● " : "○ ") + legend;
+    }
+
     /// The last thing that keypads showed.
     private String shown() {
         return practice.log().reversed().stream()
-                .map(Logged::act)
+                .map(line -> line.logged().act())
                 .filter(Act.Shows.class::isInstance)
                 .map(act -> ((Act.Shows) act).text())
                 .findFirst()

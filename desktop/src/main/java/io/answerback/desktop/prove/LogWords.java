@@ -7,6 +7,8 @@ import io.answerback.core.operation.CaseWords;
 import io.answerback.core.operation.Logged;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
+import io.answerback.desktop.live.PanelLine;
+import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Words;
 
@@ -20,16 +22,37 @@ record LogWords(EventTable events, Terms terms) {
         return new LogWords(events.in(terms), terms);
     }
 
+    /// A line of a practice panel, with what became of a signal.
+    Part line(PanelLine line) {
+        return line.reception()
+                .<Part>map(reception -> Group.column(
+                        line(line.logged()), Words.wrapped(Words.of(style(reception.state()), reception.words()))))
+                .orElseGet(() -> line(line.logged()));
+    }
+
+    private static String style(PanelLine.State state) {
+        return switch (state) {
+            case ANSWERED -> "panel-answered";
+            case SENDING -> "quiet";
+            case WAITS, LOST -> "printed-problem";
+        };
+    }
+
     Part line(Logged line) {
         String says = line.signal().map(this::sends).orElseGet(line::words);
         return Words.wrapped(Words.of(
                 line.signal().isPresent() ? "panel-sent" : "quiet", CaseWords.time(line.atMillis()) + "  " + says));
     }
 
+    /// What a signal says, in a few words.
+    String of(Signal signal) {
+        return SignalWords.of(signal, events, terms);
+    }
+
     private String sends(Signal signal) {
         return "sends %s, area %s, %s %s"
                 .formatted(
-                        SignalWords.of(signal, events, terms),
+                        of(signal),
                         signal.areaDigits(),
                         SignalWords.settingOnly(signal) ? "user" : "zone",
                         signal.zoneDigits());

@@ -1,27 +1,48 @@
 package io.answerback.desktop.prove;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.operation.PanelCase;
 import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 
 /// Which lines have been answered, and what the panel does.
 public final class ProveBench extends SheetedBench<ProveSheets> {
-    private final PanelPractice panel = new PanelPractice();
+    private static final int STORY_SPEED = 10;
+
+    private final PanelPractice panel;
+    private final PanelClock clock;
 
     /// The bench.
     ///
     /// @param events the words of events
-    public ProveBench(OpenJob openJob, Look look, PracticeSession practice, EventTable events) {
+    public ProveBench(
+            OpenJob openJob,
+            Look look,
+            PracticeSession practice,
+            EventTable events,
+            Background background,
+            FileQuestions files) {
         super(openJob, look, ProveSheets.class, ProveSheets::title);
-        PanelClock clock = new PanelClock(panel::pass);
+        panel = new PanelPractice(practice.line());
+        StoryFiles stories = new StoryFiles(openJob, background, files);
+        clock = new PanelClock(panel::pass);
         showWhenever(panel.changes());
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
-        add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events));
-        add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events));
+        add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
+        add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));
+    }
+
+    /// Plays a story on the practice panel.
+    private void play(PanelCase story) {
+        panel.play(story);
+        clock.run(STORY_SPEED);
+        open(ProveSheets.PANEL);
     }
 
     /// The panel to practise with.

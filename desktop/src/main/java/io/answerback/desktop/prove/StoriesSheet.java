@@ -8,7 +8,9 @@ import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
 import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.PartSheet;
@@ -19,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /// Stories on the panel of the job: which of them end as they should, and what happens in one.
 final class StoriesSheet extends PartSheet {
@@ -26,10 +29,14 @@ final class StoriesSheet extends PartSheet {
 
     private final Actions actions;
     private final EventTable events;
+    private final StoryFiles files;
+    private final Consumer<PanelCase> play;
     private final Map<String, PanelCase> stories = new LinkedHashMap<>();
     private String chosen = "";
 
-    StoriesSheet(Actions actions, EventTable events) {
+    StoriesSheet(Actions actions, EventTable events, StoryFiles files, Consumer<PanelCase> play) {
+        this.files = files;
+        this.play = play;
         this.actions = actions;
         this.events = events;
     }
@@ -64,8 +71,30 @@ final class StoriesSheet extends PartSheet {
         Grid.Filling grid = Grid.filling("table", "load-table");
         List<Part> parts = new ArrayList<>();
         stories().forEach((name, story) -> grid.line(name, line(name, story, story.on(rules))));
+        PanelCase story = stories().get(chosen);
+        if (story != null) {
+            parts.add(tools(story));
+            parts.add(new StripDrawing(new StripFrames(
+                            story, story.on(rules), rules.with(story.zones()), LogWords.of(events, state.job())))
+                    .asPart());
+        }
         parts.add(grid.grid());
         return parts;
+    }
+
+    private Part tools(PanelCase story) {
+        return Parts.flow(
+                        Words.of("told-name", story.name()),
+                        Tool.of("Play it", "on the practice panel, ten times as fast", () -> play.accept(story)),
+                        Tool.of("Open a story…", "one that was saved", () -> files.open(this::opened)))
+                .style("switches")
+                .group();
+    }
+
+    private void opened(PanelCase story) {
+        stories.put(story.name(), story);
+        chosen = story.name();
+        showAgain();
     }
 
     private List<Part> line(String name, PanelCase story, PanelCase.Outcome outcome) {

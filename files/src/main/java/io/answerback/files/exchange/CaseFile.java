@@ -31,7 +31,7 @@ public final class CaseFile {
     /// What the name of a story's file ends in.
     public static final String ENDING = ".case.json";
 
-    private static final String FORMAT = "answerback-case";
+    static final String FORMAT = "answerback-case";
     private static final long LARGEST_BYTES = 4 << 20;
     private static final JsonMapper MAPPER = new JsonMapper();
     private static final List<String> SHIPPED = List.of(
@@ -56,6 +56,7 @@ public final class CaseFile {
             "close",
             "tamper",
             "mask",
+            "fault",
             "mains-fails",
             "mains-back",
             "battery-low",
@@ -185,6 +186,7 @@ public final class CaseFile {
             case "close" -> reads(each, Meaning.NORMAL);
             case "tamper" -> reads(each, Meaning.TAMPER);
             case "mask" -> reads(each, Meaning.MASKED);
+            case "fault" -> reads(each, Meaning.FAULT);
             case "mains-fails", "mains-back" -> new Happening.Mains(does.equals("mains-back"));
             case "battery-low" -> new Happening.Battery(Happening.BatteryState.LOW);
             case "battery-missing" -> new Happening.Battery(Happening.BatteryState.MISSING);

@@ -1,0 +1,37 @@
+package io.answerback.desktop.live;
+
+import io.answerback.core.panel.PanelState;
+import io.answerback.core.site.Job;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/// Shows on the window's thread what the worker says.
+///
+/// @param window does something on the window's thread
+/// @param shown the signal that travels
+/// @param stands what the panel remembers
+/// @param learns takes what is known about the job
+record WindowScreen(
+        Executor window,
+        ReadOnlyObjectWrapper<Optional<Run>> shown,
+        ReadOnlyObjectWrapper<PanelState> stands,
+        Consumer<UnaryOperator<Job>> learns)
+        implements SignalRun.Screen {
+    @Override
+    public void run(Run next) {
+        window.execute(() -> shown.set(Optional.of(next)));
+    }
+
+    @Override
+    public void panel(PanelState state) {
+        window.execute(() -> stands.set(state));
+    }
+
+    @Override
+    public void learn(UnaryOperator<Job> fact) {
+        window.execute(() -> learns.accept(fact));
+    }
+}
