@@ -1,16 +1,22 @@
 package io.answerback.command;
 
+import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.event.EventTable;
+import io.answerback.core.operation.Act;
 import io.answerback.core.operation.CaseWords;
 import io.answerback.core.operation.Logged;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.PanelCase;
+import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Job;
 import io.answerback.core.wording.Terms;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import io.answerback.files.exchange.CaseFile;
+import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -24,15 +30,23 @@ import tools.jackson.databind.node.ObjectNode;
         footer = {"", "A story is JSON: what happens at which time, and which signals must follow."},
         mixinStandardHelpOptions = true)
 final class PanelVerb implements Callable<Integer> {
+    private static final Pattern DECISION = Pattern.compile("([A-Z_]+)(?::(\\d{1,3}))?=(.*)");
+
     @Mixin
     private JobArgument argument;
 
     @Option(names = "--case", paramLabel = "CASE", description = "a story that ships, by name, or a file")
     private String story;
 
+    @Option(
+            names = "--decide",
+            paramLabel = "DECISION[:NUMBER]=VALUE",
+            description = "decides otherwise before, such as ENTRY_TIME:1=45; can be given several times")
+    private List<String> decide = List.of();
+
     @Override
     public Integer call() throws BrokenFile {
-        Job job = argument.job();
+        Job job = decided(argument.job());
         OperationRules rules = OperationRules.of(job);
         if (story != null) {
             return one(job, rules, CaseFile.find(story));
@@ -55,6 +69,26 @@ final class PanelVerb implements Callable<Integer> {
             System.out.println(Json.text(report));
         }
         return all ? 0 : 1;
+    }
+
+    private Job decided(Job job) throws BrokenFile {
+        Job next = job;
+        for (String each : decide) {
+            Matcher parts = DECISION.matcher(each);
+            if (!parts.matches()) {
+                throw new BrokenFile(
+                        "--decide is \"%s\"; write a decision, a number and a value, such as ENTRY_TIME:1=45."
+                                .formatted(each));
+            }
+            try {
+                int number = parts.group(2) == null ? 0 : Integer.parseInt(parts.group(2));
+                next = SetupEdits.decide(Decision.valueOf(parts.group(1)), number, parts.group(3))
+                        .on(next);
+            } catch (IllegalArgumentException refused) {
+                throw new BrokenFile("--decide %s: %s.".formatted(each, refused.getMessage()));
+            }
+        }
+        return next;
     }
 
     private int one(Job job, OperationRules rules, PanelCase its) {
@@ -92,8 +126,11 @@ final class PanelVerb implements Callable<Integer> {
                         .put("qualifier", String.valueOf(signal.qualifier().digit()))
                         .put("area", signal.areaDigits())
                         .put("zone", signal.zoneDigits()));
-        if (line.act() instanceof io.answerback.core.operation.Act.Sounds sounds) {
-            node.put("output", sounds.on() ? "sounder on" : "sounder off");
+        switch (line.act()) {
+            case Act.Sounds sounds -> node.put("output", sounds.on() ? "sounder on" : "sounder off");
+            case Act.Switches switches ->
+                node.put("output", "output " + switches.output() + (switches.on() ? " on" : " off"));
+            default -> {}
         }
     }
 }

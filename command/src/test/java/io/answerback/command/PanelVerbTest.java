@@ -65,4 +65,14 @@ class PanelVerbTest {
         assertThat(bad.err()).contains("hours:minutes:seconds");
         assertThat(Called.of("panel", job, "--case", "nonsense").code()).isEqualTo(Main.BAD_CALL);
     }
+
+    @Test
+    void anotherDecisionLetsTheCleanerIn() {
+        Called longer = Called.of("panel", job, "--case", "late-cleaner", "--decide", "ENTRY_TIME:1=45", "--json");
+        assertThat(longer.code()).isEqualTo(1);
+        assertThat(longer.json().get("differs").valueStream().map(JsonNode::asString))
+                .contains("expected and not sent: 20:30:30 1 134 area 01 zone or user 001");
+        assertThat(Called.of("panel", job, "--decide", "ENTRY_TIME").code()).isEqualTo(2);
+        assertThat(Called.of("panel", job, "--decide", "FLOOD:1=3").err()).contains("FLOOD");
+    }
 }

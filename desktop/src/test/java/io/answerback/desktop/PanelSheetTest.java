@@ -197,4 +197,16 @@ class PanelSheetTest extends DemoSheets {
         assertThat(panel.state().area(1).mode()).isEqualTo(AreaMode.UNSET_AFTER_ALARM);
         assertThat(panel.state().atMillis()).isEqualTo(CaseWords.millis("20:30:38"));
     }
+
+    @Test
+    void aDecisionIsTriedOnEveryStoryBeforeItIsTaken() {
+        benches.prove().open(ProveSheets.STORIES);
+        edit("Value to try", "45 s");
+        assertThat(reads("The late cleaner would end otherwise: no longer sent: 20:30:30 1 134"))
+                .isTrue();
+        assertThat(reads("signals differ")).isFalse();
+        click("Decide it so");
+        assertThat(reads("signals differ")).isTrue();
+        assertThat(OperationRules.of(job()).areas().get(2).entryMillis()).isEqualTo(45_000);
+    }
 }

@@ -6,7 +6,9 @@ import io.answerback.core.attach.CaptureChecks;
 import io.answerback.core.attach.FittingChecks;
 import io.answerback.core.attach.OutputChecks;
 import io.answerback.core.attach.ServiceChecks;
+import io.answerback.core.behaviour.UnwantedStates;
 import io.answerback.core.behaviour.WayInTooSlow;
+import io.answerback.core.behaviour.WayOut;
 import io.answerback.core.bus.AddressTwice;
 import io.answerback.core.bus.AddressUndecided;
 import io.answerback.core.bus.AddressUnfit;
@@ -210,6 +212,8 @@ public final class Checks {
             new EntriesToRepeat(),
             new NamesCut(),
             new WayInTooSlow(),
+            new WayOut(),
+            new UnwantedStates(),
             new UserNumbersApart(),
             new KeySwitchWithoutResistor(),
             new RadioUnheard(),

@@ -97,6 +97,11 @@ public record PanelCase(
         return new PanelCase(name, about, zones, happens, lastsMillis, sent(log));
     }
 
+    /// What would be sent otherwise were the panel programmed otherwise, in words; empty when nothing would.
+    public List<String> differsBetween(OperationRules now, OperationRules other) {
+        return expecting(on(now).log()).on(other).differs();
+    }
+
     private static List<Expected> sent(List<Logged> log) {
         return log.stream()
                 .flatMap(line -> line.signal().stream().map(signal -> Expected.of(line.atMillis(), signal)))

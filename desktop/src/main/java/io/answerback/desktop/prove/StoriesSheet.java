@@ -30,11 +30,13 @@ final class StoriesSheet extends PartSheet {
     private final Actions actions;
     private final EventTable events;
     private final StoryFiles files;
+    private final WhatIfPart whatIf;
     private final Consumer<PanelCase> play;
     private final Map<String, PanelCase> stories = new LinkedHashMap<>();
     private String chosen = "";
 
     StoriesSheet(Actions actions, EventTable events, StoryFiles files, Consumer<PanelCase> play) {
+        this.whatIf = new WhatIfPart(actions, this::showAgain);
         this.files = files;
         this.play = play;
         this.actions = actions;
@@ -78,6 +80,7 @@ final class StoriesSheet extends PartSheet {
                             story, story.on(rules), rules.with(story.zones()), LogWords.of(events, state.job())))
                     .asPart());
         }
+        parts.addAll(whatIf.parts(state.job(), stories().values()));
         parts.add(grid.grid());
         return parts;
     }

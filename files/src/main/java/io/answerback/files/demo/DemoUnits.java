@@ -103,7 +103,7 @@ final class DemoUnits {
         Job next = job;
         List<String> titles = List.of("Owner", "Gallery assistant");
         for (int i = 0; i < titles.size(); i++) {
-            next = SetupEdits.user(new PanelProgramming.User(i + 1, titles.get(i), List.of(1), Optional.of(i + 2)))
+            next = SetupEdits.user(new PanelProgramming.User(i + 1, titles.get(i), List.of(), Optional.of(i + 2)))
                     .on(next);
         }
         return next;
