@@ -35,7 +35,8 @@ import org.apache.commons.csv.CSVRecord;
 /// its source.
 public final class DataFiles {
     private static final List<String> UNITS = List.of("unit-e", "unit-f", "unit-g", "unit-h", "unit-d");
-    private static final List<String> RULES = List.of("graded-2", "graded-3", "four-hours", "twenty-four-hours");
+    private static final List<String> RULES =
+            List.of("graded-2", "graded-3", "four-hours", "twenty-four-hours", "false-alarm-limits");
     private static final List<String> PROFILES = List.of("sample-a", "sample-b", "sample-c", "sample-d");
 
     private DataFiles() {}

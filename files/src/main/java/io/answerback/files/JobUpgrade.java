@@ -19,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// devices and three figures in the rules; version 6 keeps the sounder time among the decisions only; version 7
 /// gave modules ids beside their names, and says of what an id is; version 8 says how is reported to each
 /// receiver, and of what it is told; version 9 gives the communicator its paths; version 10
-/// knows the box it is and its mail server.
+/// knows the box it is and its mail server; version 11 knows areas that follow and set by themselves.
 final class JobUpgrade {
     private static final Map<String, String> KINDS = Map.of(
             "DOOR_CONTACT", "door-contact",
@@ -39,7 +39,10 @@ final class JobUpgrade {
             RuleFigure.REPORTING_HOURS,
             RuleFigure.MOST_CHARGE_PERCENT,
             RuleFigure.CONFIRMATION_MINUTES,
-            RuleFigure.REPORT_DELAY_SECONDS);
+            RuleFigure.REPORT_DELAY_SECONDS,
+            RuleFigure.LEAST_ENTRY_SECONDS,
+            RuleFigure.LEAST_EXIT_SECONDS,
+            RuleFigure.LEAST_REPORT_DELAY_SECONDS);
     private static final String PROFILE = "sample-b";
 
     private JobUpgrade() {}

@@ -176,7 +176,7 @@ class JobCodecTest {
     void aNewerVersionOpensReadOnly() throws BrokenFile {
         assertThat(JobCodec.read(text.replaceFirst("\"version\": 11", "\"version\": 12"), "job")
                         .newerVersion())
-                .contains(11);
+                .contains(12);
     }
 
     @ParameterizedTest

@@ -7,15 +7,20 @@ import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.PointKind;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.PointEdits;
+import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.practice.Practice;
+import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.Setting;
 import io.answerback.core.profile.SettingScope;
+import io.answerback.core.profile.SettingValue;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
+import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
@@ -165,5 +170,22 @@ class RuleDemosTest {
                 .filter(demo -> found(DemoJobs.job(demo)).contains("names-cut"))
                 .count();
         assertThat(cut).isEqualTo(2);
+    }
+
+    @Test
+    void limitsAgainstFalseAlarmsAskForTimeAndAllowNoMoreRepeats() {
+        Job limited = JOB.withPractice(Practice.of(DataFiles.rules("false-alarm-limits")));
+        Intent intent = new Intent(limited);
+        assertThat(intent.of(Decision.EXIT_TIME, 2)).isEqualTo(new Intent(JOB).of(Decision.EXIT_TIME, 2));
+        assertThat(intent.usual(Decision.REPORT_DELAY, 0)).contains(new SettingValue.Amount(15));
+        Job hurried = SetupEdits.decide(Decision.EXIT_TIME, 1, "30").on(limited);
+        hurried = SetupEdits.decide(Decision.ENTRY_TIME, 2, "20").on(hurried);
+        hurried = SetupEdits.decide(Decision.REPORT_DELAY, 0, "50").on(hurried);
+        assertThat(new Assessor(DataFiles.events()).assess(hurried).findings())
+                .extracting(Finding::id)
+                .contains("below-rule:EXIT_TIME 1", "below-rule:ENTRY_TIME 2", "beyond-rule:REPORT_DELAY 0");
+        assertThat(new Assessor(DataFiles.events()).assess(limited).findings())
+                .extracting(Finding::id)
+                .noneMatch(id -> id.startsWith("below-rule"));
     }
 }

@@ -31,6 +31,12 @@ public enum RuleFigure {
     CONFIRMATION_MINUTES("min", 1, 600),
     /// The longest the panel may wait before it sends a burglary, in seconds.
     REPORT_DELAY_SECONDS("s", 0, 600),
+    /// The shortest entry time, in seconds; 0 for none.
+    LEAST_ENTRY_SECONDS("s", 0, 300),
+    /// The shortest exit time, in seconds; 0 for none.
+    LEAST_EXIT_SECONDS("s", 0, 600),
+    /// The shortest time the panel has to wait before it sends a burglary, in seconds; 0 for none.
+    LEAST_REPORT_DELAY_SECONDS("s", 0, 600),
     /// The longest between two service visits, in months.
     SERVICE_MONTHS("months", 1, 60),
     /// The most a battery may be charged with, in percent of its rated capacity an hour.

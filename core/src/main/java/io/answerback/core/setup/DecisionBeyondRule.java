@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// A time that is longer than the firm's rules allow. Sounders have a rule of their own.
+/// A time that is longer than the firm's rules allow, or shorter than they ask for. Sounders have a rule of their own.
 public final class DecisionBeyondRule implements JobCheck {
     /// A decided time is beyond what the rules allow.
     public static final Rule RULE = new Rule(
@@ -28,7 +28,20 @@ public final class DecisionBeyondRule implements JobCheck {
             "A decided time is beyond what the rules allow.",
             "The rules name the limit so that help comes in time.");
 
-    private record Limit(Decision decision, RuleFigure most) {}
+    /// A decided time is below what the rules ask for.
+    public static final Rule BELOW = new Rule(
+            "below-rule",
+            Stop.SET_UP,
+            Grade.WRONG,
+            "A decided time is below what the rules ask for.",
+            "Who has no time makes mistakes, and each is a false alarm.");
+
+    private static final List<Limit> LEAST = List.of(
+            new Limit(Decision.ENTRY_TIME, RuleFigure.LEAST_ENTRY_SECONDS),
+            new Limit(Decision.EXIT_TIME, RuleFigure.LEAST_EXIT_SECONDS),
+            new Limit(Decision.REPORT_DELAY, RuleFigure.LEAST_REPORT_DELAY_SECONDS));
+
+    private record Limit(Decision decision, RuleFigure figure) {}
 
     private static final List<Limit> LIMITS = List.of(
             new Limit(Decision.ENTRY_TIME, RuleFigure.ENTRY_SECONDS),
@@ -41,16 +54,43 @@ public final class DecisionBeyondRule implements JobCheck {
 
     @Override
     public List<Rule> rules() {
-        return List.of(RULE);
+        return List.of(RULE, BELOW);
     }
 
     @Override
     public Stream<Finding> check(Facts facts) {
         Parts job = facts;
         Intent intent = new Intent(job);
-        return LIMITS.stream()
-                .flatMap(limit ->
-                        numbers(job, limit.decision()).flatMap(number -> finding(job, intent, limit, number).stream()));
+        return Stream.concat(
+                LIMITS.stream()
+                        .flatMap(limit -> numbers(job, limit.decision())
+                                .flatMap(number -> finding(job, intent, limit, number).stream())),
+                LEAST.stream()
+                        .flatMap(limit -> numbers(job, limit.decision())
+                                .flatMap(number -> below(job, intent, limit, number).stream())));
+    }
+
+    private static Optional<Finding> below(Parts job, Intent intent, Limit limit, int number) {
+        Decision decision = limit.decision();
+        double least = job.practice().figure(limit.figure());
+        return intent.of(decision, number)
+                .filter(value -> ((SettingValue.Amount) value).value() < least)
+                .map(value -> BELOW.finds(
+                                new Target.OfJob(),
+                                says(job, decision, value, number),
+                                Text.of(
+                                        "The rule in \"%s\" asks for %s at least.",
+                                        job.practice().firm().name(),
+                                        SetupWords.value(decision, new SettingValue.Amount(least))),
+                                "Decide more, or change the figure on this job and say why. Check your edition and local code.")
+                        .of(Text.of("%s %d", decision, number)));
+    }
+
+    private static String says(Parts job, Decision decision, SettingValue value, int number) {
+        return Text.of(
+                "%s%s",
+                number == 0 ? "" : Text.of("Area %02d, ", number),
+                SetupWords.says(decision, value, Terms.of(job.practice())));
     }
 
     private static Stream<Integer> numbers(Parts job, Decision decision) {
@@ -62,18 +102,15 @@ public final class DecisionBeyondRule implements JobCheck {
 
     private static Optional<Finding> finding(Parts job, Intent intent, Limit limit, int number) {
         Decision decision = limit.decision();
-        double most = job.practice().figure(limit.most());
+        double most = job.practice().figure(limit.figure());
         return intent.of(decision, number)
                 .filter(value -> ((SettingValue.Amount) value).value() > most)
                 .map(value -> RULE.finds(
                                 new Target.OfJob(),
-                                Text.of(
-                                        "%s%s",
-                                        number == 0 ? "" : Text.of("Area %02d, ", number),
-                                        SetupWords.says(decision, value, Terms.of(job.practice()))),
+                                says(job, decision, value, number),
                                 Text.of(
                                         "%s \"%s\" allows %s.",
-                                        limit.most() == RuleFigure.REPORTING_HOURS
+                                        limit.figure() == RuleFigure.REPORTING_HOURS
                                                 ? "It is how the station hears from the system, and the reporting class in"
                                                 : "The rule in",
                                         job.practice().firm().name(),
@@ -83,6 +120,6 @@ public final class DecisionBeyondRule implements JobCheck {
     }
 
     private static String suffix(Limit limit) {
-        return limit.most() == RuleFigure.REPORTING_HOURS ? " class" : "";
+        return limit.figure() == RuleFigure.REPORTING_HOURS ? " class" : "";
     }
 }

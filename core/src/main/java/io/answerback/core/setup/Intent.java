@@ -93,8 +93,12 @@ public final class Intent {
             case KEYPAD_AREAS -> job.bus().at(number).flatMap(this::keypadAreas);
             case USER_AREAS -> user(number).map(user -> numbers(user.areas().isEmpty() ? allAreas() : user.areas()));
             case USER_CODE, ENGINEER_CODE, REMOTE_CODE -> Optional.empty();
-            case ENTRY_TIME -> limited(decision, number, RuleFigure.ENTRY_SECONDS);
-            case EXIT_TIME -> limited(decision, number, RuleFigure.EXIT_SECONDS);
+            case ENTRY_TIME ->
+                limited(decision, number, RuleFigure.ENTRY_SECONDS)
+                        .map(usual -> atLeast(usual, RuleFigure.LEAST_ENTRY_SECONDS));
+            case EXIT_TIME ->
+                limited(decision, number, RuleFigure.EXIT_SECONDS)
+                        .map(usual -> atLeast(usual, RuleFigure.LEAST_EXIT_SECONDS));
             case SOUNDER_TIME -> limited(decision, number, RuleFigure.SIREN_MINUTES);
             case TEST_INTERVAL -> limited(decision, number, RuleFigure.TEST_HOURS, RuleFigure.REPORTING_HOURS);
             case MOST_ALARMS -> Optional.of(new Amount(atMost(USUAL_ALARMS, RuleFigure.MOST_ALARMS)));
@@ -102,7 +106,7 @@ public final class Intent {
                 job.practice().option(PracticeQuestion.CONFIRMATION) == PracticeOption.TWO_DETECTORS
                         ? Optional.of(new Amount(atMost(USUAL_CONFIRMATION_MINUTES, RuleFigure.CONFIRMATION_MINUTES)))
                         : Optional.empty();
-            case REPORT_DELAY -> Optional.of(new Amount(0));
+            case REPORT_DELAY -> Optional.of(new Amount(job.practice().figure(RuleFigure.LEAST_REPORT_DELAY_SECONDS)));
             case SETS_WARNING -> Optional.of(new Amount(USUAL_WARNING_MINUTES));
             case ZONE_SHARED -> live(number).map(zone -> numbers(List.of()));
             case AREA_FOLLOWS -> job.area(number).map(area -> numbers(List.of()));
@@ -120,6 +124,10 @@ public final class Intent {
 
     private double atMost(double usual, RuleFigure most) {
         return Math.min(usual, job.practice().figure(most));
+    }
+
+    private SettingValue atLeast(SettingValue usual, RuleFigure least) {
+        return new Amount(Math.max(((Amount) usual).value(), job.practice().figure(least)));
     }
 
     private ZoneType type(int number) {
