@@ -71,9 +71,12 @@ record Alarms(OperationRules rules, OperationDraft draft) {
     /// The end of an alarm is sent once its point has closed and, where the panel waits for that, the sounders have
     /// ended.
     void restored(ZoneRule zone) {
+        if (!draft.open(zone.number()) || draft.reads(zone.number()) != Meaning.NORMAL) {
+            return;
+        }
         boolean waits =
                 rules.manners().restores() == PanelManners.Restores.SOUNDER_ENDS && draft.runs(Timer.Kind.SOUNDER, 0);
-        if (draft.open(zone.number()) && !waits && draft.reads(zone.number()) == Meaning.NORMAL) {
+        if (!waits) {
             draft.open(zone.number(), false);
             draft.send(rules, zone.area(), Qualifier.RESTORE, zone.event(), zone.number());
         }
@@ -81,7 +84,8 @@ record Alarms(OperationRules rules, OperationDraft draft) {
 
     /// The sounders have ended: what waited for that is sent.
     void restoresWaiting() {
-        new TreeSet<>(draft.open()).forEach(number -> restored(rules.zones().get(number)));
+        new TreeSet<>(draft.memory().open())
+                .forEach(number -> restored(rules.zones().get(number)));
     }
 
     private void confirm(ZoneRule zone) {

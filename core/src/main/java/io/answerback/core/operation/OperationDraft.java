@@ -6,12 +6,9 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Meaning;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.SortedMap;
 import java.util.SortedSet;
 import java.util.TreeMap;
@@ -24,11 +21,8 @@ final class OperationDraft {
     private long now;
     private Map<Integer, AreaState> areas;
     private ZoneReadings reads;
-    private SortedSet<Timer> timers;
-    private Set<Integer> open;
-    private Set<Integer> tampers;
-    private Map<Integer, Integer> counts;
-    private SortedMap<Integer, Integer> byHand;
+    private Timers timers;
+    private ZoneMemory memory;
     private Act.Pattern sounding;
     private SortedSet<Integer> outputs;
     private OperationState.Health health;
@@ -40,10 +34,7 @@ final class OperationDraft {
         areas = from.areas();
         reads = from.reads();
         timers = from.timers();
-        open = from.open();
-        tampers = from.tampers();
-        counts = from.counts();
-        byHand = from.byHand();
+        memory = from.zones();
         sounding = from.sounding();
         outputs = from.outputs();
         service = from.service();
@@ -52,20 +43,7 @@ final class OperationDraft {
     }
 
     OperationState made() {
-        return new OperationState(
-                now,
-                areas,
-                reads,
-                timers,
-                open,
-                tampers,
-                counts,
-                byHand,
-                sounding,
-                outputs,
-                health,
-                service,
-                wrongCodes);
+        return new OperationState(now, areas, reads, timers, memory, sounding, outputs, health, service, wrongCodes);
     }
 
     List<Logged> log() {
@@ -132,85 +110,60 @@ final class OperationDraft {
     }
 
     void start(Timer.Kind kind, int number, long millis) {
-        SortedSet<Timer> next = without(kind, number);
-        next.add(new Timer(now + millis, kind, number));
-        timers = Collections.unmodifiableSortedSet(next);
+        timers = timers.with(new Timer(now + millis, kind, number));
     }
 
     /// Ends what runs.
     ///
     /// @return whether it ran
     boolean stop(Timer.Kind kind, int number) {
-        if (!runs(kind, number)) {
-            return false;
-        }
-        timers = Collections.unmodifiableSortedSet(without(kind, number));
-        return true;
+        Timers was = timers;
+        timers = timers.without(kind, number);
+        return timers != was;
     }
 
     boolean runs(Timer.Kind kind, int number) {
-        return timers.stream().anyMatch(timer -> timer.kind() == kind && timer.number() == number);
+        return timers.runs(kind, number);
     }
 
     /// How long something still runs, in milliseconds; 0 where it does not run.
     long left(Timer.Kind kind, int number) {
-        return timers.stream()
-                .filter(timer -> timer.kind() == kind && timer.number() == number)
-                .mapToLong(timer -> timer.dueMillis() - now)
-                .findFirst()
-                .orElse(0);
-    }
-
-    private SortedSet<Timer> without(Timer.Kind kind, int number) {
-        SortedSet<Timer> next = new TreeSet<>(timers);
-        next.removeIf(timer -> timer.kind() == kind && timer.number() == number);
-        return next;
+        return timers.find(kind, number).map(timer -> timer.dueMillis() - now).orElse(0L);
     }
 
     Optional<Timer> due(long until) {
-        return timers.isEmpty() || timers.first().dueMillis() > until ? Optional.empty() : Optional.of(timers.first());
+        return timers.isEmpty() || timers.getFirst().dueMillis() > until
+                ? Optional.empty()
+                : Optional.of(timers.getFirst());
+    }
+
+    ZoneMemory memory() {
+        return memory;
     }
 
     boolean open(int zone) {
-        return open.contains(zone);
+        return memory.open().contains(zone);
     }
 
     void open(int zone, boolean is) {
-        open = changed(open, zone, is);
+        memory = memory.withOpen(zone, is);
     }
 
     boolean tampered(int zone) {
-        return tampers.contains(zone);
+        return memory.tampers().contains(zone);
     }
 
     void tampered(int zone, boolean is) {
-        tampers = changed(tampers, zone, is);
-    }
-
-    private static Set<Integer> changed(Set<Integer> old, int zone, boolean in) {
-        Set<Integer> next = new HashSet<>(old);
-        if (in) {
-            next.add(zone);
-        } else {
-            next.remove(zone);
-        }
-        return Collections.unmodifiableSet(next);
+        memory = memory.withTamper(zone, is);
     }
 
     int count(int zone) {
-        int count = counts.getOrDefault(zone, 0) + 1;
-        Map<Integer, Integer> next = new HashMap<>(counts);
-        next.put(zone, count);
-        counts = Collections.unmodifiableMap(next);
-        return count;
+        memory = memory.counted(zone);
+        return memory.counts().get(zone);
     }
 
     void forgetCount(int zone) {
-        if (counts.containsKey(zone)) {
-            Map<Integer, Integer> next = new HashMap<>(counts);
-            next.remove(zone);
-            counts = Collections.unmodifiableMap(next);
-        }
+        memory = memory.withoutCount(zone);
     }
 
     Act.Pattern sounding() {
@@ -234,24 +187,14 @@ final class OperationDraft {
     }
 
     SortedMap<Integer, Integer> byHand() {
-        return byHand;
+        return memory.byHand();
     }
 
     /// Leaves a zone out by hand.
     ///
     /// @param user who did; 0 for watched again
     void byHand(int zone, int user) {
-        SortedMap<Integer, Integer> next = new TreeMap<>(byHand);
-        if (user == 0) {
-            next.remove(zone);
-        } else {
-            next.put(zone, user);
-        }
-        byHand = Collections.unmodifiableSortedMap(next);
-    }
-
-    Set<Integer> open() {
-        return open;
+        memory = memory.withByHand(zone, user);
     }
 
     /// Switches an output.
@@ -279,14 +222,14 @@ final class OperationDraft {
     /// Ends everything that runs and sounds, and forgets how often zones alarmed.
     void calm() {
         stopAll();
-        counts = Map.of();
+        memory = memory.withoutCounts();
         sounding = Act.Pattern.SILENCE;
         wrongCodes = 0;
     }
 
     /// Ends everything that runs.
     void stopAll() {
-        timers = Collections.emptySortedSet();
+        timers = Timers.NONE;
     }
 
     int wrongCodes() {

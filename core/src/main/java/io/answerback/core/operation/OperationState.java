@@ -16,10 +16,7 @@ import java.util.TreeMap;
 /// @param areas how each area stands, by number
 /// @param reads what each zone read last
 /// @param timers everything that will happen by itself, the next first
-/// @param open zones whose alarm was sent and not its restore
-/// @param tampers zones whose tamper was sent and not its restore
-/// @param counts how often each zone has alarmed since its area was set
-/// @param byHand zones that somebody left out, each with the number of who did
+/// @param zones what it remembers of its zones besides
 /// @param sounding what sounds
 /// @param outputs the outputs that are on, by number
 /// @param power what is known of supply, path and modules
@@ -29,11 +26,8 @@ public record OperationState(
         long atMillis,
         Map<Integer, AreaState> areas,
         ZoneReadings reads,
-        SortedSet<Timer> timers,
-        Set<Integer> open,
-        Set<Integer> tampers,
-        Map<Integer, Integer> counts,
-        SortedMap<Integer, Integer> byHand,
+        Timers timers,
+        ZoneMemory zones,
         Act.Pattern sounding,
         SortedSet<Integer> outputs,
         Health power,
@@ -81,11 +75,8 @@ public record OperationState(
                 0,
                 Collections.unmodifiableMap(areas),
                 ZoneReadings.NORMAL,
-                Collections.emptySortedSet(),
-                Set.of(),
-                Set.of(),
-                Map.of(),
-                Collections.emptySortedMap(),
+                Timers.NONE,
+                ZoneMemory.NONE,
                 Act.Pattern.SILENCE,
                 Collections.emptySortedSet(),
                 Health.WELL,
@@ -127,6 +118,11 @@ public record OperationState(
         return area;
     }
 
+    /// Zones that somebody left out by hand, each with the number of who did.
+    public SortedMap<Integer, Integer> byHand() {
+        return zones.byHand();
+    }
+
     /// What a zone read last.
     public Meaning reads(int zone) {
         return reads.of(zone);
@@ -134,6 +130,6 @@ public record OperationState(
 
     /// What happens next by itself; empty while nothing runs.
     public Optional<Timer> next() {
-        return timers.isEmpty() ? Optional.empty() : Optional.of(timers.first());
+        return timers.isEmpty() ? Optional.empty() : Optional.of(timers.getFirst());
     }
 }

@@ -44,6 +44,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
 
     /// While programming is open and while an area is walk tested, nothing sounds and nothing is sent.
     private boolean quiet(ZoneRule zone) {
+        if (draft.service() == OperationState.Service.NONE) {
+            return false;
+        }
         boolean open = draft.reads(zone.number()) != Meaning.NORMAL;
         boolean walked = zone.areas().stream().anyMatch(draft.service().walked()::contains);
         if (walked && open) {
@@ -58,6 +61,9 @@ record Watching(OperationRules rules, OperationDraft draft) {
 
     /// How the areas of a zone stand together: as the one that watches least.
     AreaMode mode(ZoneRule zone) {
+        if (zone.areas().size() == 1) {
+            return draft.area(zone.area()).mode();
+        }
         return zone.areas().stream()
                 .map(area -> draft.area(area).mode())
                 .min(Comparator.comparingInt(Watching::watched))
@@ -89,9 +95,11 @@ record Watching(OperationRules rules, OperationDraft draft) {
         }
         alarms().restored(zone);
         if (zone.type() == ZoneType.ENTRY_EXIT) {
-            zone.areas().stream()
-                    .filter(number -> draft.area(number).mode() == AreaMode.LEAVING)
-                    .forEach(number -> new Leaving(rules, draft).lastDoor(number));
+            for (int number : zone.areas()) {
+                if (draft.area(number).mode() == AreaMode.LEAVING) {
+                    new Leaving(rules, draft).lastDoor(number);
+                }
+            }
         }
     }
 
