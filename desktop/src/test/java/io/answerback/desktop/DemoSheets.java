@@ -281,7 +281,7 @@ public abstract class DemoSheets {
         return Stream.concat(
                 RoutePresentation.of(now.assessment(), now.stop()).stops().stream()
                         .map(OneStop::figure),
-                ChainPresentation.of(now.point(), Optional.empty()).links().stream()
+                ChainPresentation.of(now.point(), false, Optional.empty()).links().stream()
                         .flatMap(link -> Stream.of(link.figure(), link.line())));
     }
 

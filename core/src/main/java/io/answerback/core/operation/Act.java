@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.common.Text;
 import io.answerback.core.event.Signal;
 
 /// Something a panel does.
@@ -11,7 +12,21 @@ public sealed interface Act {
     ///
     /// @param event the event; empty where none is sent of it
     /// @param why why not, in plain words
-    record Unsent(String event, String why) implements Act {}
+    record Unsent(String event, String why) implements Act {
+        /// What stays in the building, and why.
+        ///
+        /// @param area whose it is; 0 for the panel's own
+        static Unsent of(String event, int area) {
+            if (event.isEmpty()) {
+                return new Unsent(event, "nothing is sent of it");
+            }
+            return new Unsent(
+                    event,
+                    area == 0
+                            ? "no area has an account: nothing is sent"
+                            : Text.of("area %02d has no account: nothing is sent", area));
+        }
+    }
 
     /// Its sounders begin or end.
     ///

@@ -40,7 +40,9 @@ record Alarms(OperationRules rules, OperationDraft draft) {
         draft.stop(Timer.Kind.ENTRY, zone.area());
         draft.put(zone.area(), area.alarmed(zone.number()));
         draft.act(new Act.Shows("Alarm: " + zone.name()));
-        sound(Act.Pattern.BURGLARY);
+        if (!waitsForSecond(area)) {
+            sound(Act.Pattern.BURGLARY);
+        }
         if (delay > 0) {
             draft.start(Timer.Kind.REPORT, zone.number(), delay);
         } else {
@@ -50,6 +52,10 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             draft.send(rules, zone.area(), Qualifier.NEW, RECENTLY_SET, area.user());
         }
         confirm(zone);
+    }
+
+    private boolean waitsForSecond(AreaState area) {
+        return rules.manners().sounderWaits() && rules.times().confirmationMillis() > 0 && !area.confirmed();
     }
 
     /// The report of a zone has waited long enough.
@@ -98,6 +104,7 @@ record Alarms(OperationRules rules, OperationDraft draft) {
             draft.start(Timer.Kind.CONFIRMATION, zone.area(), rules.times().confirmationMillis());
         } else if (!area.confirmed() && area.firstZone() != zone.number()) {
             draft.put(zone.area(), area.nowConfirmed());
+            sound(Act.Pattern.BURGLARY);
             draft.send(rules, zone.area(), Qualifier.NEW, CONFIRMED, zone.number());
         }
     }

@@ -25,7 +25,7 @@ record Care(OperationRules rules, OperationDraft draft) {
             return;
         }
         Optional<String> against = zone.areas().stream()
-                .flatMap(area -> rules.against(asked.user(), area, draft.now()).stream())
+                .flatMap(area -> rules.against(asked.user(), area, draft.byItsClock()).stream())
                 .findFirst()
                 .or(() -> Optional.of("an area of it is set").filter(why -> anySet(zone)))
                 .or(() -> Optional.of("it is always watched")

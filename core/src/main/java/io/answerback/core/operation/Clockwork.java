@@ -29,9 +29,17 @@ record Clockwork(OperationRules rules, OperationDraft draft) {
     private void warnLater(AreaRule area) {
         area.setsAtMillis().ifPresent(sets -> {
             long warns = sets - rules.times().warningMillis();
-            long left = Math.floorMod(warns - draft.now(), OperationRules.DAY);
+            long left = Math.floorMod(warns - draft.byItsClock(), OperationRules.DAY);
             draft.start(Timer.Kind.WARNING, area.number(), left == 0 ? OperationRules.DAY : left);
         });
+    }
+
+    /// The clock is another: what comes by the time of day comes by that clock from now on.
+    void ahead(long millis) {
+        draft.ahead(millis);
+        draft.act(
+                new Act.Shows("Clock shows " + CaseWords.time(Math.floorMod(draft.byItsClock(), OperationRules.DAY))));
+        rules.areas().values().forEach(this::warnLater);
     }
 
     /// The time of the warning has come: who is still in hears it, and can postpone.
@@ -63,7 +71,7 @@ record Clockwork(OperationRules rules, OperationDraft draft) {
         long later = rules.manners().postponeSeconds() * SECOND;
         draft.start(Timer.Kind.SETS_ITSELF, number, later);
         draft.act(new Act.Shows(rules.areas().get(number).name() + ": sets by itself at "
-                + CaseWords.time(Math.floorMod(draft.now() + later, OperationRules.DAY))));
+                + CaseWords.time(Math.floorMod(draft.byItsClock() + later, OperationRules.DAY))));
         return true;
     }
 }

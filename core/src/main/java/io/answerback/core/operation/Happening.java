@@ -83,6 +83,11 @@ public sealed interface Happening {
     /// All power was gone and is back.
     record PowerBack() implements Happening {}
 
+    /// The panel's clock is found or set wrong: drift, or summer time that nobody set.
+    ///
+    /// @param aheadMillis by how much it is ahead of the time of day, in milliseconds; behind below 0
+    record Clock(long aheadMillis) implements Happening {}
+
     /// Nothing but time passes.
     record TimePasses() implements Happening {}
 }

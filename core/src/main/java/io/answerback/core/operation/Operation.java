@@ -71,6 +71,7 @@ public record Operation(OperationRules rules) {
             case Happening.WalkTest walk -> care.walkTest(walk.area(), walk.begins());
             case Happening.PowerGone gone -> troubles.powerGone();
             case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();
+            case Happening.Clock clock -> new Clockwork(rules, draft).ahead(clock.aheadMillis());
             case Happening.TimePasses passes -> {}
         }
     }

@@ -1,6 +1,5 @@
 package io.answerback.core.operation;
 
-import io.answerback.core.common.Text;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.profile.Meaning;
@@ -28,6 +27,7 @@ final class OperationDraft {
     private OperationState.Health health;
     private OperationState.Service service;
     private int wrongCodes;
+    private long aheadMillis;
 
     OperationDraft(OperationState from) {
         now = from.atMillis();
@@ -40,10 +40,12 @@ final class OperationDraft {
         service = from.service();
         health = from.power();
         wrongCodes = from.wrongCodes();
+        aheadMillis = from.aheadMillis();
     }
 
     OperationState made() {
-        return new OperationState(now, areas, reads, timers, memory, sounding, outputs, health, service, wrongCodes);
+        return new OperationState(
+                now, areas, reads, timers, memory, sounding, outputs, health, service, wrongCodes, aheadMillis);
     }
 
     List<Logged> log() {
@@ -52,6 +54,15 @@ final class OperationDraft {
 
     long now() {
         return now;
+    }
+
+    /// The time as the panel's own clock has it.
+    long byItsClock() {
+        return now + aheadMillis;
+    }
+
+    void ahead(long millis) {
+        aheadMillis = millis;
     }
 
     void at(long millis) {
@@ -70,16 +81,10 @@ final class OperationDraft {
                 .or(() -> area == 0 ? rules.firstAccount() : Optional.empty())
                 .orElse("");
         if (account.isEmpty() || event.isEmpty()) {
-            act(new Act.Unsent(event, event.isEmpty() ? "nothing is sent of it" : unsent(area)));
+            act(Act.Unsent.of(event, area));
             return;
         }
         act(new Act.Sends(new Signal(account, qualifier, event, area, number)));
-    }
-
-    private static String unsent(int area) {
-        return area == 0
-                ? "no area has an account: nothing is sent"
-                : Text.of("area %02d has no account: nothing is sent", area);
     }
 
     AreaState area(int number) {

@@ -22,6 +22,7 @@ import java.util.TreeMap;
 /// @param power what is known of supply, path and modules
 /// @param service what engineers do at it
 /// @param wrongCodes wrong codes in a row
+/// @param aheadMillis by how much its clock is ahead of the time of day, in milliseconds
 public record OperationState(
         long atMillis,
         Map<Integer, AreaState> areas,
@@ -32,7 +33,8 @@ public record OperationState(
         SortedSet<Integer> outputs,
         Health power,
         Service service,
-        int wrongCodes) {
+        int wrongCodes,
+        long aheadMillis) {
     /// Supply, path and modules.
     ///
     /// @param mains whether the mains is there
@@ -81,6 +83,7 @@ public record OperationState(
                 Collections.emptySortedSet(),
                 Health.WELL,
                 Service.NONE,
+                0,
                 0));
         new Clockwork(rules, draft).wind();
         return draft.made();

@@ -56,7 +56,9 @@ record Setting(OperationRules rules, OperationDraft draft) {
         if (asked.how() == HowSet.QUICK && !rules.options().quickSet()) {
             return Optional.of("setting without a code is not allowed");
         }
-        return asked.how() == HowSet.KEY ? Optional.empty() : rules.against(asked.user(), asked.area(), draft.now());
+        return asked.how() == HowSet.KEY
+                ? Optional.empty()
+                : rules.against(asked.user(), asked.area(), draft.byItsClock());
     }
 
     private void begin(Happening.SetAsked asked, SortedSet<Integer> hinders) {

@@ -25,8 +25,9 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
             draft.act(new Act.Nothing("keypads are locked after wrong codes"));
             return;
         }
-        Optional<String> against =
-                asked.how() == HowSet.KEY ? Optional.empty() : rules.against(asked.user(), asked.area(), draft.now());
+        Optional<String> against = asked.how() == HowSet.KEY
+                ? Optional.empty()
+                : rules.against(asked.user(), asked.area(), draft.byItsClock());
         if (against.isPresent()) {
             draft.act(new Act.Shows("Not unset, " + against.get()));
             return;

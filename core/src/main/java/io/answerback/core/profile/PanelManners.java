@@ -16,6 +16,7 @@ import io.answerback.core.common.Require;
 /// @param postponeSeconds by how much a user postpones setting by the timer
 /// @param batteryTestSeconds how often it tests its battery under load; 0 for never
 /// @param restores when the end of an alarm is sent
+/// @param sounderWaits whether sounders wait until a second detector confirms, where one has to
 public record PanelManners(
         int lastDoorSeconds,
         int entryExtensionSeconds,
@@ -27,11 +28,12 @@ public record PanelManners(
         int testSpreadSeconds,
         int postponeSeconds,
         int batteryTestSeconds,
-        Restores restores) {
+        Restores restores,
+        boolean sounderWaits) {
     /// Working values where a profile says nothing: 7 s, none, 15 min, 5 min and 2 min (ANSI/SIA CP-01 for these two),
     /// 5 codes, 90 s, 11 min, an hour, a day, and when the point closes.
     public static final PanelManners USUAL =
-            new PanelManners(7, 0, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.POINT_CLOSES);
+            new PanelManners(7, 0, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.POINT_CLOSES, false);
 
     private static final int MOST_SECONDS = 604_800;
     private static final int MOST_CODES = 99;

@@ -352,7 +352,7 @@ class SharedAreasTest {
     @Test
     void aPanelThatWaitsForTheSounderRestoresOnceItIsSilent() {
         PanelManners usual = PanelManners.USUAL;
-        with(new PanelManners(7, 0, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.SOUNDER_ENDS));
+        with(new PanelManners(7, 0, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.SOUNDER_ENDS, false));
         bothSet();
         opens("18:10:00", NORTH_WINDOW);
         closes("18:10:05", NORTH_WINDOW);
@@ -365,7 +365,7 @@ class SharedAreasTest {
 
     @Test
     void whereASecondDetectorConfirmsTheAlarmAfterEntryWaitsForItsExtension() {
-        with(new PanelManners(7, 30, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.POINT_CLOSES));
+        with(new PanelManners(7, 30, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.POINT_CLOSES, false));
         bothSet();
         opens("18:10:00", HALL_DOOR);
         waits("18:10:30");
@@ -374,5 +374,32 @@ class SharedAreasTest {
         assertThat(sent()).doesNotContain("1 134 3 1");
         waits("18:11:00");
         assertThat(sent()).contains("1 134 3 1");
+    }
+
+    @Test
+    void aClockAnHourAheadSetsAnHourEarlyAndShutsOutTheCleaner() {
+        at("12:00:00", new Happening.Clock(3_600_000));
+        waits("20:49:59");
+        assertThat(mode(NORTH)).isEqualTo(AreaMode.UNSET);
+        waits("21:00:00");
+        assertThat(mode(NORTH)).isEqualTo(AreaMode.SET);
+        unset("21:10:00", NORTH, CLEANER);
+        assertThat(mode(NORTH)).isEqualTo(AreaMode.SET);
+        at("21:20:00", new Happening.Clock(0));
+        unset("21:30:00", NORTH, CLEANER);
+        assertThat(mode(NORTH)).isEqualTo(AreaMode.UNSET);
+        assertThat(shown()).contains("keypad: Clock shows 13:00:00", "keypad: Clock shows 21:20:00");
+    }
+
+    @Test
+    void soundersMayWaitUntilASecondDetectorConfirms() {
+        with(new PanelManners(7, 0, 900, 300, 120, 5, 90, 660, 3600, 86_400, Restores.POINT_CLOSES, true));
+        bothSet();
+        opens("18:10:00", NORTH_WINDOW);
+        assertThat(state.sounding()).isEqualTo(Act.Pattern.SILENCE);
+        assertThat(sent()).contains("1 130 1 2");
+        opens("18:11:00", CORRIDOR);
+        assertThat(state.sounding()).isEqualTo(Act.Pattern.BURGLARY);
+        assertThat(sent()).contains("1 139 1 4");
     }
 }

@@ -24,6 +24,9 @@ public final class SmallRules {
             figures.put(figure, 12.0);
         }
         figures.put(RuleFigure.ENTRY_SECONDS, 45.0);
+        figures.put(RuleFigure.LEAST_ENTRY_SECONDS, 0.0);
+        figures.put(RuleFigure.LEAST_EXIT_SECONDS, 0.0);
+        figures.put(RuleFigure.LEAST_REPORT_DELAY_SECONDS, 0.0);
         figures.put(RuleFigure.LEAST_LOOP_MARGIN_PERCENT, 25.0);
         figures.put(RuleFigure.DAMP_JOINT_OHMS, 12_000.0);
         return SmallParts.rules("Small rules", "made up", 2, options, figures);

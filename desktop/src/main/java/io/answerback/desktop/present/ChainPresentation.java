@@ -30,16 +30,16 @@ public record ChainPresentation(List<OneLink> links) {
 
     /// The links of a point.
     ///
+    /// @param active whether the point is not at rest
     /// @param run how far its signal has come; empty while none was sent
-    public static ChainPresentation of(PointResult point, Optional<Run> run) {
+    public static ChainPresentation of(PointResult point, boolean active, Optional<Run> run) {
         List<LinkState> live = run.map(Run::links).orElse(List.of());
         boolean travelling = run.map(Run::travelling).orElse(false);
         boolean stopped = !live.isEmpty() && live.getLast().mark() == Mark.WRONG;
         return new ChainPresentation(Stream.of(Link.values())
                 .map(link -> {
                     boolean reached = link.ordinal() < live.size();
-                    LinkState state =
-                            reached ? live.get(link.ordinal()) : point.chain().of(link);
+                    LinkState state = reached ? live.get(link.ordinal()) : planned(point, active, link);
                     return new OneLink(
                             link,
                             state.figure(),
@@ -50,5 +50,19 @@ public record ChainPresentation(List<OneLink> links) {
                             run.isPresent() && (travelling || stopped) && !reached);
                 })
                 .toList());
+    }
+
+    /// As planned, but for the point itself, which may have been opened elsewhere.
+    private static LinkState planned(PointResult point, boolean active, Link link) {
+        LinkState planned = point.chain().of(link);
+        return active && link == Link.POINT
+                ? point.wired()
+                        .map(wired -> new LinkState(
+                                link,
+                                planned.mark(),
+                                planned.figure(),
+                                wired.point().kind().words().activeWord()))
+                        .orElse(planned)
+                : planned;
     }
 }

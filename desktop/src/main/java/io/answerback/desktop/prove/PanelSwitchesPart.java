@@ -21,6 +21,8 @@ import java.util.List;
 /// @param practice the panel
 /// @param job its job
 record PanelSwitchesPart(PanelPractice practice, Job job) {
+    private static final long SUMMER_MILLIS = 3_600_000;
+
     /// Two rows: supply and paths, then people.
     ///
     /// @param area the area of the keypad
@@ -43,6 +45,9 @@ record PanelSwitchesPart(PanelPractice practice, Job job) {
             row.add(new Check(words(path.kind()), practice.works(path.kind()), on -> practice.works(path.kind(), on)));
         }
         row.add(new Check("communicator", practice.communicator(), practice::communicator));
+        boolean wrong = practice.state().aheadMillis() != 0;
+        row.add(new Check(
+                "clock right", !wrong, right -> practice.happens(new Happening.Clock(right ? 0 : SUMMER_MILLIS))));
         return row.style("switches").group();
     }
 

@@ -92,6 +92,7 @@ record StripFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Happening.Module module -> Sign.SUPPLY;
             case Happening.PowerGone gone -> Sign.SUPPLY;
             case Happening.PowerBack back -> Sign.SUPPLY;
+            case Happening.Clock clock -> Sign.CLOCK;
         };
     }
 
@@ -120,6 +121,7 @@ record StripFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
                 "module %d %s".formatted(module.address(), module.answers() ? "back" : "lost");
             case Happening.PowerGone gone -> "all power gone";
             case Happening.PowerBack back -> "power back";
+            case Happening.Clock clock -> "the clock is another";
         };
     }
 
@@ -146,7 +148,7 @@ record StripFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
             case Act.Sends sends -> "→ " + words.of(sends.signal());
             case Act.Shows shows -> shows.text();
             case Act.Unsent unsent -> unsent.why();
-            case Act.Sounds sounds -> "";
+            case Act.Sounds sounds -> sounds.on() ? "" : "sounders stop";
             case Act.Switches switches -> "";
             case Act.Beeps beeps -> "";
             case Act.Nothing nothing -> "";

@@ -76,7 +76,7 @@ final class ChainStrip extends VBox {
         Hint.on(act, act.getText() + " in the panel model and send what follows to the practice station");
         showArea(state, point);
         Optional<Run> run = practice.run().get().filter(its -> its.pointId().equals(point.pointId()));
-        show(ChainPresentation.of(point, run));
+        show(ChainPresentation.of(point, active, run));
     }
 
     private void show(ChainPresentation chain) {

@@ -1,10 +1,7 @@
 package io.answerback.files.exchange;
 
 import io.answerback.core.operation.CaseWords;
-import io.answerback.core.operation.Happening;
-import io.answerback.core.operation.HowSet;
 import io.answerback.core.operation.PanelCase;
-import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
@@ -15,13 +12,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -47,36 +39,6 @@ public final class CaseFile {
             "path-loss",
             "key-switch-refused",
             "fire-while-set");
-    private static final Set<String> DOES = new TreeSet<>(Set.of(
-            "set",
-            "part-set",
-            "unset",
-            "unset-under-threat",
-            "open",
-            "close",
-            "tamper",
-            "mask",
-            "fault",
-            "mains-fails",
-            "mains-back",
-            "battery-low",
-            "battery-well",
-            "battery-missing",
-            "leave-out",
-            "watch-again",
-            "programming-begins",
-            "programming-ends",
-            "walk-test-begins",
-            "walk-test-ends",
-            "power-gone",
-            "path-lost",
-            "path-back",
-            "module-lost",
-            "module-back",
-            "wrong-code",
-            "silence",
-            "power-back",
-            "wait"));
 
     private CaseFile() {}
 
@@ -119,7 +81,7 @@ public final class CaseFile {
             }
             List<PanelCase.Event> happens = new ArrayList<>();
             for (JsonNode each : tree.path("happens")) {
-                happens.add(new PanelCase.Event(time(each), happening(each)));
+                happens.add(new PanelCase.Event(time(each), CaseHappening.of(each)));
             }
             List<PanelCase.Expected> expects = new ArrayList<>();
             for (JsonNode each : tree.path("expects")) {
@@ -166,78 +128,10 @@ public final class CaseFile {
                     + each.path("at").asString("") + " needs an event of three digits and a qualifier of 1 or 3");
         }
         return new PanelCase.Expected(
-                time(each), event, (char) ('0' + qualifier), number(each, "area"), number(each, "zone"));
-    }
-
-    private static Happening happening(JsonNode each) {
-        String does = each.path("does").asString("");
-        return switch (does) {
-            case "set", "part-set" ->
-                new Happening.SetAsked(
-                        number(each, "area"),
-                        how(each),
-                        number(each, "user"),
-                        does.equals("part-set"),
-                        each.path("force").asBoolean(false));
-            case "unset", "unset-under-threat" ->
-                new Happening.UnsetAsked(
-                        number(each, "area"), how(each), number(each, "user"), does.equals("unset-under-threat"));
-            case "open" -> reads(each, Meaning.ALARM);
-            case "close" -> reads(each, Meaning.NORMAL);
-            case "tamper" -> reads(each, Meaning.TAMPER);
-            case "mask" -> reads(each, Meaning.MASKED);
-            case "fault" -> reads(each, Meaning.FAULT);
-            case "mains-fails", "mains-back" -> new Happening.Mains(does.equals("mains-back"));
-            case "battery-low" -> new Happening.Battery(Happening.BatteryState.LOW);
-            case "battery-missing" -> new Happening.Battery(Happening.BatteryState.MISSING);
-            case "battery-well" -> new Happening.Battery(Happening.BatteryState.WELL);
-            case "leave-out", "watch-again" ->
-                new Happening.LeftOut(number(each, "zone"), number(each, "user"), does.equals("leave-out"));
-            case "programming-begins", "programming-ends" ->
-                new Happening.Programming(does.equals("programming-begins"));
-            case "walk-test-begins", "walk-test-ends" ->
-                new Happening.WalkTest(number(each, "area"), does.equals("walk-test-begins"));
-            case "power-gone" -> new Happening.PowerGone();
-            case "path-lost", "path-back" -> new Happening.Path(does.equals("path-back"));
-            case "module-lost", "module-back" ->
-                new Happening.Module(number(each, "address"), does.equals("module-back"));
-            case "wrong-code" -> new Happening.WrongCode();
-            case "silence" -> new Happening.Silenced(number(each, "user"));
-            case "power-back" -> new Happening.PowerBack();
-            case "wait" -> new Happening.TimePasses();
-            default ->
-                throw new IllegalArgumentException("what happens at %s is \"%s\"; it is one of %s"
-                        .formatted(each.path("at").asString(""), does, String.join(", ", DOES)));
-        };
-    }
-
-    private static Happening reads(JsonNode each, Meaning meaning) {
-        return new Happening.ZoneReads(number(each, "zone"), Optional.of(meaning));
-    }
-
-    private static int number(JsonNode each, String field) {
-        JsonNode number = each.path(field);
-        if (number.isMissingNode()) {
-            return 0;
-        }
-        if (!number.isIntegralNumber() || number.asInt() < 0 || number.asInt() > 999) {
-            throw new IllegalArgumentException("\"%s\" at %s is %s; it is a whole number from 0 to 999"
-                    .formatted(field, each.path("at").asString(""), number));
-        }
-        return number.asInt();
-    }
-
-    private static HowSet how(JsonNode each) {
-        String how = each.path("how").asString("code");
-        return Arrays.stream(HowSet.values())
-                .filter(its -> its.name().toLowerCase(Locale.ROOT).equals(how))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("\"how\" at %s is \"%s\"; it is one of %s"
-                        .formatted(
-                                each.path("at").asString(""),
-                                how,
-                                Arrays.stream(HowSet.values())
-                                        .map(its -> its.name().toLowerCase(Locale.ROOT))
-                                        .collect(Collectors.joining(", ")))));
+                time(each),
+                event,
+                (char) ('0' + qualifier),
+                CaseHappening.number(each, "area"),
+                CaseHappening.number(each, "zone"));
     }
 }

@@ -15,6 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class CaseText {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
+    private static final long MINUTE = 60_000;
+
     private CaseText() {}
 
     /// A story as text.
@@ -80,6 +82,7 @@ public final class CaseText {
                         .put("area", walk.area());
             case Happening.PowerGone gone -> node.put("does", "power-gone");
             case Happening.PowerBack back -> node.put("does", "power-back");
+            case Happening.Clock clock -> node.put("does", "clock").put("minutes", clock.aheadMillis() / MINUTE);
             case Happening.TimePasses passes -> node.put("does", "wait");
         };
     }

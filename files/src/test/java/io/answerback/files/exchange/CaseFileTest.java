@@ -18,10 +18,13 @@ import io.answerback.core.operation.PanelCase;
 import io.answerback.core.operation.Timer;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.profile.Meaning;
+import io.answerback.core.profile.ZoneType;
 import io.answerback.core.site.Job;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.demo.DemoJobs;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -173,5 +176,41 @@ class CaseFileTest {
                                 set.atMillis() + 1)
                         .state())
                 .orElse(set);
+    }
+
+    /// Everything that can happen survives being written and read.
+    @Test
+    void aStoryIsReadAsItWasWritten() throws BrokenFile {
+        List<Happening> all = List.of(
+                new Happening.SetAsked(1, HowSet.QUICK, 2, true, true),
+                new Happening.UnsetAsked(1, HowSet.REMOTE, 2, true),
+                new Happening.ZoneReads(4, Optional.of(Meaning.FAULT)),
+                new Happening.ZoneReads(4, Optional.of(Meaning.NORMAL)),
+                new Happening.LeftOut(4, 2, true),
+                new Happening.LeftOut(4, 2, false),
+                new Happening.Mains(false),
+                new Happening.Battery(Happening.BatteryState.MISSING),
+                new Happening.Path(true),
+                new Happening.Module(9, false),
+                new Happening.WrongCode(),
+                new Happening.Silenced(2),
+                new Happening.Programming(true),
+                new Happening.WalkTest(1, false),
+                new Happening.PowerGone(),
+                new Happening.PowerBack(),
+                new Happening.Clock(-3_600_000),
+                new Happening.TimePasses());
+        List<PanelCase.Event> events = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            events.add(new PanelCase.Event(1000L * i + 200, all.get(i)));
+        }
+        PanelCase story = new PanelCase(
+                "All of it",
+                "About",
+                Map.of(4, ZoneType.FIRE),
+                events,
+                60_000,
+                List.of(new PanelCase.Expected(1200, "401", '3', 1, 2)));
+        assertThat(CaseFile.read(CaseText.of(story), "written")).isEqualTo(story);
     }
 }
