@@ -20,6 +20,7 @@ import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -103,7 +104,8 @@ final class LargeJobs {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                PanelProgramming.UNDECIDED);
+                PanelProgramming.UNDECIDED,
+                Acceptance.NOTHING);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id().text()) % 2 == 0)
                 .map(point -> proof(job, point))

@@ -33,6 +33,7 @@ import picocli.CommandLine.Command;
             PathsVerb.class,
             NetworkVerb.class,
             PanelVerb.class,
+            PlanVerb.class,
             NotifyVerb.class,
             MailboxVerb.class,
             TextsVerb.class,

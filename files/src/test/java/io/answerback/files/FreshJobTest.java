@@ -89,7 +89,8 @@ class FreshJobTest {
                 job.power(),
                 job.bus(),
                 job.radio(),
-                job.setup());
+                job.setup(),
+                job.acceptance());
         assertThat(grade(told, "no-receiver:ip")).contains(Grade.WRONG);
     }
 

@@ -28,7 +28,7 @@ class SettingsFileTest {
 
     @Test
     void everyPresetAndProfileThatShipsObeysItsSchema() throws Exception {
-        assertThat(DataFiles.rules()).hasSize(4);
+        assertThat(DataFiles.rules()).hasSize(5);
         for (HouseRules rules : DataFiles.rules()) {
             Path file = folder.resolve("a" + SettingsFile.RULES_ENDING);
             SettingsFile.save(file, rules);

@@ -222,7 +222,8 @@ public final class PointEdits {
                 job.power().withPoints(renamed),
                 job.bus(),
                 job.radio().withPoints(renamed),
-                job.setup().withPoints(renamed));
+                job.setup().withPoints(renamed),
+                job.acceptance().withPoints(renamed));
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.

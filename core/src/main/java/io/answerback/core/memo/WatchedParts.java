@@ -10,6 +10,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
@@ -157,6 +158,12 @@ abstract class WatchedParts implements Parts {
     public PanelProgramming setup() {
         read(Part.SETUP);
         return job.setup();
+    }
+
+    @Override
+    public Acceptance acceptance() {
+        read(Part.ACCEPTANCE);
+        return job.acceptance();
     }
 
     @Override

@@ -158,10 +158,12 @@ public record OperationRules(
 
     /// The account for what is in no area; empty when no area has one.
     Optional<String> firstAccount() {
-        return areas.values().stream()
-                .map(AreaRule::account)
-                .filter(account -> !account.isEmpty())
-                .findFirst();
+        return firstAreaWithAccount().map(AreaRule::account);
+    }
+
+    /// The first area that reports; empty when none does.
+    public Optional<AreaRule> firstAreaWithAccount() {
+        return areas.values().stream().filter(area -> !area.account().isEmpty()).findFirst();
     }
 
     /// The zones of an area, by number.

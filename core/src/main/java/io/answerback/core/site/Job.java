@@ -36,6 +36,7 @@ import java.util.function.Consumer;
 /// @param bus what is on the keypad bus
 /// @param radio what the panel hears by radio
 /// @param setup what was decided about how the panel shall behave, and how far it has been typed
+/// @param acceptance what of it was shown
 public record Job(
         Site site,
         Practice practice,
@@ -53,10 +54,10 @@ public record Job(
         Power power,
         Bus bus,
         Radio radio,
-        PanelProgramming setup)
+        PanelProgramming setup,
+        Acceptance acceptance)
         implements Parts {
-    /// @throws IllegalArgumentException when a part is missing, two parts of a kind share an id, or a part
-    ///     refers to a point, receiver or module that is not there
+    /// @throws IllegalArgumentException when a part is missing, two share an id, or one refers to what is not there
     public Job {
         Require.given(site, "site");
         Require.given(practice, "practice");
@@ -79,6 +80,7 @@ public record Job(
         bus = bus == null ? Bus.UNDECIDED : bus;
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
+        acceptance = acceptance == null ? Acceptance.NOTHING : acceptance;
         JobParts.requirePoints(keyed(points), measurements);
         JobParts.requireModules(keyed(modules));
         JobParts.requireCableEnds(keyed(cables), keyed(points), keyed(modules));
@@ -233,6 +235,11 @@ public record Job(
     /// This job set up otherwise.
     public Job withSetup(PanelProgramming other) {
         return with(draft -> draft.setup = other);
+    }
+
+    /// This job with other things shown.
+    public Job withAcceptance(Acceptance other) {
+        return with(draft -> draft.acceptance = other);
     }
 
     private Job with(Consumer<JobDraft> change) {

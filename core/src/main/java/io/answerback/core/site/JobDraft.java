@@ -28,6 +28,7 @@ final class JobDraft {
     Bus bus;
     Radio radio;
     PanelProgramming setup;
+    Acceptance acceptance;
 
     JobDraft(Job job) {
         before = job;
@@ -48,6 +49,7 @@ final class JobDraft {
         bus = job.bus();
         radio = job.radio();
         setup = job.setup();
+        acceptance = job.acceptance();
     }
 
     Job made() {
@@ -68,6 +70,7 @@ final class JobDraft {
                 Unchanged.value(before.power(), power),
                 Unchanged.value(before.bus(), bus),
                 Unchanged.value(before.radio(), radio),
-                Unchanged.value(before.setup(), setup));
+                Unchanged.value(before.setup(), setup),
+                Unchanged.value(before.acceptance(), acceptance));
     }
 }

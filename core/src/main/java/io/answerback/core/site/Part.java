@@ -20,7 +20,8 @@ public enum Part {
     POWER(Parts::power),
     BUS(Parts::bus),
     RADIO(Parts::radio),
-    SETUP(Parts::setup);
+    SETUP(Parts::setup),
+    ACCEPTANCE(Parts::acceptance);
 
     private final Function<Parts, Object> read;
 

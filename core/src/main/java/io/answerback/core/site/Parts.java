@@ -76,6 +76,9 @@ public interface Parts {
     /// What was decided about how the panel shall behave, and how far it has been typed.
     PanelProgramming setup();
 
+    /// What was shown before the site is handed over.
+    Acceptance acceptance();
+
     /// The ids of the points, in the order of the list.
     default List<PointId> pointIds() {
         return ((Keyed<Point>) points()).keys();

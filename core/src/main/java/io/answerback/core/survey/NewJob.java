@@ -11,6 +11,7 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;
@@ -55,7 +56,8 @@ public final class NewJob {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                PanelProgramming.UNDECIDED);
+                PanelProgramming.UNDECIDED,
+                Acceptance.NOTHING);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

@@ -27,6 +27,7 @@ import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
@@ -228,7 +229,8 @@ public final class SmallJob {
                 Power.UNDECIDED,
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
-                PanelProgramming.UNDECIDED);
+                PanelProgramming.UNDECIDED,
+                Acceptance.NOTHING);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

@@ -7,6 +7,7 @@ import io.answerback.core.profile.SettingValue;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.PanelProgramming;
 import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Text;
 import io.answerback.desktop.part.Tool;
@@ -31,8 +32,7 @@ final class PeoplePart {
         table.line(
                 Words.title("No"),
                 Words.title("Who"),
-                Words.title("Areas"),
-                Words.title("Hours"),
+                Words.title("Areas, hours"),
                 Words.title("In the communicator"),
                 Text.of(""));
         job.setup().users().forEach(user -> table.line(user.number(), person(job, user)));
@@ -58,17 +58,20 @@ final class PeoplePart {
                         user.title(),
                         title -> user(
                                 () -> new PanelProgramming.User(user.number(), title, user.areas(), user.elsewhere()))),
-                Value.of(
-                        "Areas of user %02d".formatted(user.number()),
-                        user.areas().isEmpty()
-                                ? "all"
-                                : user.areas().stream().map("%02d"::formatted).collect(Collectors.joining(", ")),
-                        typed -> user(() -> new PanelProgramming.User(
-                                user.number(), user.title(), areas(typed), user.elsewhere()))),
-                Value.of(
-                        "Hours of user %02d".formatted(user.number()),
-                        hours(job, user.number()),
-                        typed -> hours(user.number(), typed)),
+                Group.column(
+                        Value.of(
+                                "Areas of user %02d".formatted(user.number()),
+                                user.areas().isEmpty()
+                                        ? "all"
+                                        : user.areas().stream()
+                                                .map("%02d"::formatted)
+                                                .collect(Collectors.joining(", ")),
+                                typed -> user(() -> new PanelProgramming.User(
+                                        user.number(), user.title(), areas(typed), user.elsewhere()))),
+                        Value.of(
+                                "Hours of user %02d".formatted(user.number()),
+                                hours(job, user.number()),
+                                typed -> hours(user.number(), typed))),
                 Value.of(
                         "Number of %s in the communicator".formatted(user.title()),
                         user.elsewhere().map("%02d"::formatted).orElse("not known"),

@@ -23,6 +23,7 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.proof.ProofBasis;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
@@ -162,7 +163,8 @@ public final class BrinewellColdStore {
                 power(),
                 bus(),
                 Radio.UNDECIDED,
-                PanelProgramming.UNDECIDED);
+                PanelProgramming.UNDECIDED,
+                Acceptance.NOTHING);
     }
 
     private static Proof proof(Job job, String pointId, int sequence) {

@@ -1,0 +1,92 @@
+package io.answerback.command;
+
+import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.Expected;
+import io.answerback.core.acceptance.LineSection;
+import io.answerback.core.acceptance.LineState;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Showing;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// What has to be shown before the site is handed over, in order, and what of it was. Exit code 1 while a line is open.
+@Command(
+        name = "plan",
+        description = "what has to be shown before the site is handed over, and what of it was",
+        mixinStandardHelpOptions = true)
+final class PlanVerb implements Callable<Integer> {
+    @Mixin
+    private JobArgument argument;
+
+    @Override
+    public Integer call() throws BrokenFile {
+        Job job = argument.job();
+        AcceptancePlan plan = AcceptancePlan.of(job, DataFiles.events());
+        List<LineState> states = plan.lines().stream()
+                .map(line -> LineState.of(line, job.acceptance()))
+                .toList();
+        long shown = states.stream().filter(LineState::shown).count();
+        if (argument.json()) {
+            ObjectNode report = Json.object()
+                    .put("lines", states.size())
+                    .put("shown", shown)
+                    .put("minutes", Math.round(plan.minutes()));
+            ArrayNode list = report.putArray("plan");
+            states.forEach(state -> line(list.addObject(), state));
+            System.out.println(Json.text(report));
+        } else {
+            print(states);
+            System.out.printf("%d of %d shown, about %.0f min in all%n", shown, states.size(), plan.minutes());
+        }
+        return shown == states.size() ? 0 : 1;
+    }
+
+    private static void line(ObjectNode node, LineState state) {
+        AcceptanceLine line = state.line();
+        node.put("id", line.id())
+                .put("section", line.section().name())
+                .put("title", line.title())
+                .put("order", line.order());
+        ArrayNode expects = node.putArray("expects");
+        line.expects().stream().map(Expected::words).forEach(expects::add);
+        node.put("withinSeconds", line.withinSeconds())
+                .put("seen", line.seen())
+                .put("caution", line.caution())
+                .put("minutes", line.minutes())
+                .put("why", line.why())
+                .put("shown", state.shown())
+                .put("way", state.best().map(Showing::way).map(Enum::name).orElse(null))
+                .put("by", state.best().map(Showing::by).orElse(null))
+                .put("at", state.best().map(its -> its.at().toString()).orElse(null));
+        state.stale().forEach(node.putArray("stale")::add);
+    }
+
+    private static void print(List<LineState> states) {
+        LineSection section = null;
+        for (LineState state : states) {
+            AcceptanceLine line = state.line();
+            if (line.section() != section) {
+                section = line.section();
+                System.out.println(section.title());
+            }
+            String mark = state.shown() ? "shown" : state.stale().isEmpty() ? "open " : "stale";
+            System.out.printf(
+                    "  %s  %-46s %s%n",
+                    mark,
+                    line.title(),
+                    line.expects().isEmpty()
+                            ? line.seen()
+                            : String.join(
+                                    ", then ",
+                                    line.expects().stream().map(Expected::words).toList()));
+            state.stale().forEach(why -> System.out.println("         " + why));
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package io.answerback.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/// The acceptance plan from the command line.
+class PlanVerbTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void thePlanSaysWhatMustArriveAndThatNothingWasShown() {
+        Path job = folder.resolve("job.answerback.json");
+        Called.of("new", job, "--demo", "1");
+        Called plan = Called.of("plan", job, "--json");
+        assertThat(plan.code()).isEqualTo(1);
+        assertThat(plan.json().get("shown").asInt()).isZero();
+        JsonNode door = plan.json()
+                .get("plan")
+                .valueStream()
+                .filter(line -> line.get("id").asString().equals("point:07"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(door.get("expects").valueStream().map(JsonNode::asString))
+                .containsExactly("130 · 02 · 015", "R 130 · 02 · 015");
+        assertThat(door.get("way").isNull()).isTrue();
+        assertThat(Called.of("plan", job).out()).contains("Devices, area by area", "Mains off, then on", "0 of ");
+    }
+}

@@ -1,0 +1,47 @@
+package io.answerback.core.acceptance;
+
+import io.answerback.core.event.EventTable;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.memo.Memo;
+import io.answerback.core.site.Job;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// Everything that has to be shown before a site is handed over, in the order that walks least and disturbs least.
+///
+/// @param lines every line, section after section
+public record AcceptancePlan(List<AcceptanceLine> lines) {
+    /// The plan of a job.
+    public static final Fact<AcceptancePlan> FACT = Fact.of("acceptance plan", AcceptancePlan::of);
+
+    public AcceptancePlan {
+        lines = List.copyOf(lines);
+    }
+
+    private static AcceptancePlan of(Facts facts) {
+        return new AcceptancePlan(Stream.of(
+                        new DeviceLines(facts).lines(), new SettingLines(facts).lines(), new SystemLines(facts).lines())
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing(AcceptanceLine::section))
+                .toList());
+    }
+
+    /// Plans a job from nothing.
+    public static AcceptancePlan of(Job job, EventTable events) {
+        return new Memo().read(job, Map.of(EventTable.GIVEN, events), facts -> facts.of(FACT));
+    }
+
+    /// The line with this id; empty when there is none.
+    public Optional<AcceptanceLine> line(String id) {
+        return lines.stream().filter(line -> line.id().equals(id)).findFirst();
+    }
+
+    /// How long all of it takes, in minutes.
+    public double minutes() {
+        return lines.stream().mapToDouble(AcceptanceLine::minutes).sum();
+    }
+}

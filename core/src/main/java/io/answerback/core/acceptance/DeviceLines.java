@@ -1,0 +1,154 @@
+package io.answerback.core.acceptance;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.id.PointId;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.profile.ZoneType;
+import io.answerback.core.proof.ProofFacts;
+import io.answerback.core.report.JobSignals;
+import io.answerback.core.setup.Intent;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.LineIds;
+import io.answerback.core.site.Point;
+import io.answerback.core.site.Zone;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/// The lines of points: each active and back at rest, and its cover where its loop watches one.
+final class DeviceLines {
+    private static final String TAMPER = "137";
+    private static final double MINUTES = 1.5;
+    private static final double COVER_MINUTES = 2;
+
+    private final Facts facts;
+    private final Intent intent;
+    private final Map<PointId, List<Expected>> sent = new LinkedHashMap<>();
+
+    DeviceLines(Facts facts) {
+        this.facts = facts;
+        this.intent = new Intent(facts);
+        for (JobSignals.Sent each : facts.of(JobSignals.ALL)) {
+            each.point()
+                    .ifPresent(id ->
+                            sent.computeIfAbsent(id, point -> new ArrayList<>()).add(Expected.of(each.signal())));
+        }
+    }
+
+    List<AcceptanceLine> lines() {
+        List<PointId> reported = facts.points().stream()
+                .map(Point::id)
+                .filter(id -> programmed(id)
+                        .filter(zone ->
+                                zone.type() == ZoneType.LOG_ONLY || zone.type().switches())
+                        .isEmpty())
+                .toList();
+        List<PointId> order = WalkingOrder.of(facts, reported);
+        List<AcceptanceLine> lines = new ArrayList<>();
+        order.stream()
+                .map(facts::existingPoint)
+                .map(point -> zone(point.id()).map(zone -> device(point, zone)).orElseGet(() -> unready(point)))
+                .forEach(lines::add);
+        order.stream()
+                .map(facts::existingPoint)
+                .filter(point ->
+                        point.kind().outputs().tamper() && point.loop().scheme().watchesCover())
+                .forEach(point -> lines.add(cover(point)));
+        return lines;
+    }
+
+    private Optional<Zone> programmed(PointId id) {
+        return facts.inputOf(id).map(Input::zone).flatMap(facts::zone);
+    }
+
+    private Optional<Zone> zone(PointId id) {
+        return programmed(id)
+                .filter(zone -> zone.type() != ZoneType.NOT_USED && zone.area().isPresent());
+    }
+
+    /// It is in the plan all the same, so that nobody takes it for shown.
+    private AcceptanceLine unready(Point point) {
+        return AcceptanceLine.line(LineIds.POINT + point.id(), LineSection.DEVICES, point.id() + " " + point.name())
+                .order("Program its zone first, then try it")
+                .seen("nothing can arrive: it has no input, or its zone is off or in no area")
+                .takes(MINUTES)
+                .because("Nobody knows that it works until its signal was read at the station.")
+                .of(point.id())
+                .rests(upstream(point.id()))
+                .made();
+    }
+
+    private AcceptanceLine device(Point point, Zone zone) {
+        int entry = zone.type() == ZoneType.ENTRY_EXIT
+                ? (int) Math.ceil(intent.entrySeconds(zone.area().orElseThrow()))
+                : 0;
+        String set = zone.type().watchesAlways()
+                ? ""
+                : Text.of("With area %02d set: ", zone.area().orElseThrow());
+        return AcceptanceLine.line(LineIds.POINT + point.id(), LineSection.DEVICES, point.id() + " " + point.name())
+                .order(lowered(set, point.kind().words().act()) + ", then "
+                        + lowered(" ", point.kind().words().restore()).strip())
+                .expects(sent.getOrDefault(point.id(), List.of()), entry + answerSeconds())
+                .seen(entry == 0 ? "" : Text.of("keypads sound for %d s first", entry))
+                .caution(caution(zone.type()))
+                .takes(MINUTES + entry / 60.0)
+                .because("Nobody knows that it works until its signal was read at the station.")
+                .of(point.id())
+                .rests(upstream(point.id()))
+                .made();
+    }
+
+    private static String lowered(String before, String words) {
+        return before.isEmpty()
+                ? words
+                : before + words.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + words.substring(1);
+    }
+
+    private static String caution(ZoneType type) {
+        return switch (type) {
+            case FIRE -> "Fire under its own licence: the fire service and the occupants know before.";
+            case GAS -> "Gas under its own licence: test gas only, nobody in the room but you.";
+            case HOLD_UP, HOLD_UP_SILENT -> "The police may come: on test, and told, before you press.";
+            default -> "";
+        };
+    }
+
+    private AcceptanceLine cover(Point point) {
+        Zone zone = zone(point.id()).orElseThrow();
+        int area = zone.area().orElseThrow();
+        String account = facts.area(area).map(its -> its.account()).orElse("");
+        List<Expected> expects = account.isEmpty()
+                ? List.of()
+                : List.of(
+                        Expected.of(new Signal(account, Qualifier.NEW, TAMPER, area, zone.number())),
+                        Expected.of(new Signal(account, Qualifier.RESTORE, TAMPER, area, zone.number())));
+        return AcceptanceLine.line(
+                        LineIds.TAMPER + point.id(), LineSection.COVERS, "Cover of " + point.id() + " " + point.name())
+                .order("Take the cover off, then put it back")
+                .expects(expects, answerSeconds())
+                .caution(point.kind().powering().isPresent() ? "Low voltage only; ladder footed." : "Ladder footed.")
+                .takes(COVER_MINUTES)
+                .because("A cover that nobody misses can be opened by day and left ready for the night.")
+                .of(point.id())
+                .rests(upstream(point.id()))
+                .made();
+    }
+
+    private int answerSeconds() {
+        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
+    }
+
+    /// All that its signal rests on, flat, with the link before each name.
+    private Map<String, String> upstream(PointId id) {
+        Map<String, String> flat = new TreeMap<>();
+        facts.of(ProofFacts.UPSTREAM, id)
+                .forEach((link, its) -> its.forEach((name, value) -> flat.put(link.title() + ": " + name, value)));
+        return flat;
+    }
+}

@@ -1,0 +1,41 @@
+package io.answerback.core.acceptance;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+
+/// A signal that has to arrive.
+///
+/// @param account under which account
+/// @param qualifier whether it begins or ends
+/// @param event three digits of the event table
+/// @param area its area; 0 for none
+/// @param number its zone or user; -1 for any user
+public record Expected(String account, Qualifier qualifier, String event, int area, int number) {
+    /// Any user's number.
+    public static final int ANY = -1;
+
+    /// A signal as something expected.
+    static Expected of(Signal signal) {
+        return new Expected(signal.account(), signal.qualifier(), signal.event(), signal.area(), signal.zone());
+    }
+
+    /// Whether a signal is this one.
+    public boolean is(Signal signal) {
+        return account.equals(signal.account())
+                && qualifier == signal.qualifier()
+                && event.equals(signal.event())
+                && area == signal.area()
+                && (number == ANY || number == signal.zone());
+    }
+
+    /// Such as "130 · 02 · 015", with an R before it for a restore.
+    public String words() {
+        return Text.of(
+                "%s%s · %02d · %s",
+                qualifier == Qualifier.RESTORE ? "R " : "",
+                event,
+                area,
+                number == ANY ? "user" : Text.of("%03d", number));
+    }
+}

@@ -1,0 +1,185 @@
+package io.answerback.core.acceptance;
+
+import io.answerback.core.behaviour.EntryWalk;
+import io.answerback.core.common.Text;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.operation.HowSet;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationRules.AreaRule;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.site.LineIds;
+import io.answerback.core.site.Point;
+import io.answerback.core.unit.Unit;
+import io.answerback.core.unit.UnitProfile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/// The lines of setting, part setting and unsetting by every means each area has, of the ways in, and of the code under
+/// threat.
+final class SettingLines {
+    private static final String PART_SET = "441";
+    private static final String DURESS = "121";
+    private static final double MINUTES = 2;
+    private static final double SECONDS_A_MINUTE = 60;
+    private static final long SECOND = 1000;
+
+    private final Facts facts;
+    private final OperationRules rules;
+    private final List<AcceptanceLine> lines = new ArrayList<>();
+
+    SettingLines(Facts facts) {
+        this.facts = facts;
+        this.rules = OperationRules.of(facts);
+    }
+
+    List<AcceptanceLine> lines() {
+        for (AreaRule area : rules.areas().values()) {
+            boolean empty = rules.zones().values().stream()
+                    .noneMatch(zone -> zone.areas().contains(area.number()));
+            if (!empty) {
+                area(area);
+            }
+        }
+        facts.of(EntryWalk.ALL).stream()
+                .filter(walk -> walk.unready().isEmpty())
+                .forEach(this::wayIn);
+        threat();
+        return lines;
+    }
+
+    private void area(AreaRule area) {
+        if (!area.follows().isEmpty()) {
+            by(area, "follows", "by the areas it follows", "Set the areas it follows, then unset one", HowSet.CODE);
+            return;
+        }
+        by(area, "code", "by code", "Set it at its keypad, leave, come back and unset it", HowSet.CODE);
+        part(area);
+        if (rules.options().quickSet()) {
+            by(area, "quick", "without a code", "Set it without a code, then unset it by code", HowSet.QUICK);
+        }
+        rules.zones().values().stream()
+                .filter(zone -> zone.type().switches() && zone.area() == area.number())
+                .forEach(zone -> key(area, zone));
+        area.setsAtMillis()
+                .ifPresent(at -> by(
+                        area,
+                        "timer",
+                        "by itself",
+                        "Let its time come: keypads warn, a code postpones it, and it sets",
+                        HowSet.TIMER));
+        boolean remote = facts.communicator()
+                .unit()
+                .map(Unit::profile)
+                .map(UnitProfile::control)
+                .filter(control -> control.isPresent())
+                .isPresent();
+        if (remote) {
+            by(area, "remote", "from afar", "Set it by text, then unset it by text", HowSet.REMOTE);
+        }
+    }
+
+    private void by(AreaRule area, String id, String words, String order, HowSet how) {
+        String off = how == HowSet.QUICK || how == HowSet.TIMER ? HowSet.CODE.event() : how.event();
+        line(
+                area,
+                Text.of("set:%d:%s", area.number(), id),
+                Text.of("Area %02d %s set and unset %s", area.number(), area.name(), words),
+                order,
+                List.of(expected(area, Qualifier.RESTORE, how.event()), expected(area, Qualifier.NEW, off)));
+    }
+
+    private void part(AreaRule area) {
+        line(
+                area,
+                Text.of("part:%d", area.number()),
+                Text.of("Area %02d %s part set", area.number(), area.name()),
+                "Part set it, walk past what is left out, then unset it",
+                List.of(
+                        expected(area, Qualifier.RESTORE, PART_SET),
+                        expected(area, Qualifier.NEW, HowSet.CODE.event())));
+    }
+
+    private void key(AreaRule area, ZoneRule zone) {
+        line(
+                area,
+                Text.of("key:%d", zone.number()),
+                Text.of("Area %02d %s set and unset by %s", area.number(), area.name(), zone.name()),
+                "Turn it, leave, come back and turn it again; then try it with a door open",
+                List.of(
+                        expected(area, Qualifier.RESTORE, HowSet.KEY.event()),
+                        expected(area, Qualifier.NEW, HowSet.KEY.event())));
+    }
+
+    private void line(AreaRule area, String id, String title, String order, List<Expected> expects) {
+        boolean reported = rules.options().reportsSetting() && !area.account().isEmpty();
+        double minutes = MINUTES + area.exitMillis() / SECOND / SECONDS_A_MINUTE;
+        lines.add(AcceptanceLine.line(id, LineSection.SETTING, title)
+                .order(order)
+                .expects(reported ? expects : List.of(), (int) (area.exitMillis() / SECOND) + answerSeconds())
+                .seen(reported ? "" : "the keypad says that it is set, and that it is unset")
+                .takes(minutes)
+                .because("Every means that a client has must have worked once before they need it.")
+                .rests(basis(area))
+                .made());
+    }
+
+    private static Expected expected(AreaRule area, Qualifier qualifier, String event) {
+        return new Expected(area.account(), qualifier, event, area.number(), Expected.ANY);
+    }
+
+    private Map<String, String> basis(AreaRule area) {
+        Map<String, String> basis = new TreeMap<>();
+        basis.put("account", area.account());
+        basis.put("entry time", area.entryMillis() / SECOND + " s");
+        basis.put("exit time", area.exitMillis() / SECOND + " s");
+        basis.put("setting is reported", rules.options().reportsSetting() ? "yes" : "no");
+        basis.put("with a zone open", rules.options().forcedSet() ? "set all the same" : "refused");
+        if (!area.follows().isEmpty()) {
+            basis.put("follows", area.follows().toString());
+        }
+        return basis;
+    }
+
+    private void wayIn(EntryWalk walk) {
+        String door = facts.point(walk.walk().from()).map(Point::name).orElse("the door");
+        lines.add(AcceptanceLine.line(LineIds.ENTRY + walk.walk().from(), LineSection.SETTING, "Way in by " + door)
+                .order(Text.of(
+                        "Set area %02d, come in by %s as a client does, and unset it at %s with a stopwatch",
+                        walk.area(), door, facts.nameOf(walk.walk().keypad())))
+                .seen(Text.of("unset within %.0f s, and nothing sounds but the keypads", walk.entrySeconds()))
+                .takes(MINUTES)
+                .because("A way in that is too long sets off the alarm every morning.")
+                .of(walk.walk().from())
+                .rests(Map.of(
+                        "entry time", Text.of("%.0f s", walk.entrySeconds()),
+                        "keypad", facts.nameOf(walk.walk().keypad()),
+                        "points passed", Integer.toString(walk.passings().size())))
+                .made());
+    }
+
+    private void threat() {
+        boolean users = !rules.users().isEmpty();
+        rules.firstAreaWithAccount()
+                .filter(area -> users)
+                .ifPresent(area -> lines.add(AcceptanceLine.line("threat", LineSection.SETTING, "Code under threat")
+                        .order(Text.of("Unset area %02d with the code under threat", area.number()))
+                        .expects(
+                                List.of(new Expected(
+                                        area.account(), Qualifier.NEW, DURESS, area.number(), Expected.ANY)),
+                                answerSeconds())
+                        .seen("it looks like any unsetting")
+                        .caution("The police may come: on test, and told, before it is typed.")
+                        .takes(MINUTES)
+                        .because("It is the one code that is never tried by accident.")
+                        .rests(Map.of("account", area.account()))
+                        .made()));
+    }
+
+    private int answerSeconds() {
+        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
+    }
+}

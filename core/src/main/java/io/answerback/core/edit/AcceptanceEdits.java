@@ -1,0 +1,32 @@
+package io.answerback.core.edit;
+
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.OnTest;
+import io.answerback.core.site.Showing;
+import java.util.Optional;
+
+/// Edits to what was shown, and to the test at the station.
+public final class AcceptanceEdits {
+    private AcceptanceEdits() {}
+
+    /// Keeps that a line was shown, in place of what was shown of it in that way.
+    public static Edit shown(Showing showing) {
+        return new Edit(
+                "line shown " + showing.way().words(),
+                job -> job.withAcceptance(job.acceptance().with(showing)));
+    }
+
+    /// Takes back that a line was shown in a way.
+    public static Edit notShown(String lineId, Showing.Way way) {
+        return new Edit(
+                "line not shown " + way.words(),
+                job -> job.withAcceptance(job.acceptance().without(lineId, way)));
+    }
+
+    /// Puts the account on test at the station, or takes it off.
+    public static Edit onTest(Optional<OnTest> other) {
+        return new Edit(
+                other.isPresent() ? "account on test" : "account off test",
+                job -> job.withAcceptance(job.acceptance().withOnTest(other)));
+    }
+}

@@ -1,0 +1,13 @@
+package io.answerback.core.site;
+
+/// What the ids of lines of the acceptance plan begin with that end in the number of a point.
+public final class LineIds {
+    /// A point, active and back at rest.
+    public static final String POINT = "point:";
+    /// The cover of a point.
+    public static final String TAMPER = "cover:";
+    /// A way in that begins at a point.
+    public static final String ENTRY = "way-in:";
+
+    private LineIds() {}
+}

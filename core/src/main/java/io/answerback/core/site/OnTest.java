@@ -1,0 +1,18 @@
+package io.answerback.core.site;
+
+import io.answerback.core.common.Require;
+import java.time.Instant;
+
+/// That the account is on test at the real station, so that nobody is sent while alarms are shown.
+///
+/// @param told who at the station was told
+/// @param reference by which they know it again; empty for none
+/// @param until when it ends by itself
+public record OnTest(String told, String reference, Instant until) {
+    /// @throws IllegalArgumentException when nobody was told, or its end is missing
+    public OnTest {
+        told = Require.text(told, "who was told that the account is on test");
+        reference = reference == null ? "" : reference.strip();
+        Require.given(until, "end of the test");
+    }
+}
