@@ -10,9 +10,11 @@ import io.answerback.core.site.Showing;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -25,21 +27,24 @@ final class PlanVerb implements Callable<Integer> {
     @Mixin
     private JobArgument argument;
 
+    @Option(names = "--service", description = "the shorter plan of a service visit")
+    private boolean service;
+
     @Override
     public Integer call() throws BrokenFile {
         Job job = argument.job();
-        AcceptancePlan plan = AcceptancePlan.of(job, DataFiles.events());
+        AcceptancePlan whole = AcceptancePlan.of(job, DataFiles.events());
+        AcceptancePlan plan = service ? whole.ofService(job.acceptance()) : whole;
         List<LineState> states = plan.lines().stream()
                 .map(line -> LineState.of(line, job.acceptance()))
                 .toList();
         long shown = states.stream().filter(LineState::shown).count();
         if (argument.json()) {
-            ObjectNode report = Json.object()
-                    .put("lines", states.size())
-                    .put("shown", shown)
-                    .put("minutes", Math.round(plan.minutes()));
-            ArrayNode list = report.putArray("plan");
-            states.forEach(state -> line(list.addObject(), state));
+            ObjectNode report = Json.object().put("shown", shown).put("minutes", Math.round(plan.minutes()));
+            ArrayNode list = report.putArray("lines");
+            for (int i = 0; i < states.size(); i++) {
+                line(list.addObject().put("order", i + 1), states.get(i));
+            }
             System.out.println(Json.text(report));
         } else {
             print(states);
@@ -53,19 +58,22 @@ final class PlanVerb implements Callable<Integer> {
         node.put("id", line.id())
                 .put("section", line.section().name())
                 .put("title", line.title())
-                .put("order", line.order());
+                .put("what", line.order());
         ArrayNode expects = node.putArray("expects");
         line.expects().stream().map(Expected::words).forEach(expects::add);
-        node.put("withinSeconds", line.withinSeconds())
+        node.put("within", line.withinSeconds())
                 .put("seen", line.seen())
                 .put("caution", line.caution())
                 .put("minutes", line.minutes())
                 .put("why", line.why())
-                .put("shown", state.shown())
-                .put("way", state.best().map(Showing::way).map(Enum::name).orElse(null))
+                .put("shown", state.best().map(Showing::way).map(PlanVerb::word).orElse("no"))
                 .put("by", state.best().map(Showing::by).orElse(null))
                 .put("at", state.best().map(its -> its.at().toString()).orElse(null));
         state.stale().forEach(node.putArray("stale")::add);
+    }
+
+    private static String word(Showing.Way way) {
+        return way.name().toLowerCase(Locale.ROOT);
     }
 
     private static void print(List<LineState> states) {

@@ -20,14 +20,16 @@ class PlanVerbTest {
         assertThat(plan.code()).isEqualTo(1);
         assertThat(plan.json().get("shown").asInt()).isZero();
         JsonNode door = plan.json()
-                .get("plan")
+                .get("lines")
                 .valueStream()
                 .filter(line -> line.get("id").asString().equals("point:07"))
                 .findFirst()
                 .orElseThrow();
         assertThat(door.get("expects").valueStream().map(JsonNode::asString))
                 .containsExactly("130 · 02 · 015", "R 130 · 02 · 015");
-        assertThat(door.get("way").isNull()).isTrue();
+        assertThat(door.get("shown").asString()).isEqualTo("no");
+        assertThat(Called.of("plan", job, "--service", "--json").json().get("lines"))
+                .hasSameSizeAs(plan.json().get("lines"));
         assertThat(Called.of("plan", job).out()).contains("Devices, area by area", "Mains off, then on", "0 of ");
     }
 }

@@ -4,11 +4,14 @@ import io.answerback.core.event.EventTable;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
+import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Job;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Everything that has to be shown before a site is handed over, in the order that walks least and disturbs least.
@@ -17,6 +20,9 @@ import java.util.stream.Stream;
 public record AcceptancePlan(List<AcceptanceLine> lines) {
     /// The plan of a job.
     public static final Fact<AcceptancePlan> FACT = Fact.of("acceptance plan", AcceptancePlan::of);
+
+    private static final int TENTH = 10;
+    private static final Set<String> EVERY_VISIT = Set.of("mains", "battery");
 
     public AcceptancePlan {
         lines = List.copyOf(lines);
@@ -33,6 +39,26 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
     /// Plans a job from nothing.
     public static AcceptancePlan of(Job job, EventTable events) {
         return new Memo().read(job, Map.of(EventTable.GIVEN, events), facts -> facts.of(FACT));
+    }
+
+    /// The shorter plan of a service visit: everything that is open or stale, mains and battery, and of the rest a
+    /// tenth,
+    /// those first that were shown longest ago.
+    public AcceptancePlan ofService(Acceptance acceptance) {
+        List<LineState> states =
+                lines.stream().map(line -> LineState.of(line, acceptance)).toList();
+        List<LineState> holding = states.stream().filter(LineState::shown).toList();
+        Set<AcceptanceLine> tenth = holding.stream()
+                .sorted(Comparator.comparing(state -> state.best().orElseThrow().at()))
+                .limit((holding.size() + TENTH - 1) / TENTH)
+                .map(LineState::line)
+                .collect(Collectors.toSet());
+        return new AcceptancePlan(states.stream()
+                .filter(state -> !state.shown()
+                        || tenth.contains(state.line())
+                        || EVERY_VISIT.contains(state.line().id()))
+                .map(LineState::line)
+                .toList());
     }
 
     /// The line with this id; empty when there is none.

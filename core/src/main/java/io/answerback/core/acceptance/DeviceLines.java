@@ -57,8 +57,9 @@ final class DeviceLines {
                 .forEach(lines::add);
         order.stream()
                 .map(facts::existingPoint)
-                .filter(point ->
-                        point.kind().outputs().tamper() && point.loop().scheme().watchesCover())
+                .filter(point -> zone(point.id()).isPresent()
+                        && point.kind().outputs().tamper()
+                        && point.loop().scheme().watchesCover())
                 .forEach(point -> lines.add(cover(point)));
         return lines;
     }
