@@ -164,7 +164,8 @@ public final class Benches {
                 new SoundOut(openJob, background, files),
                 background,
                 files));
-        prove = new MadeOnce<>(() -> new ProveBench(openJob, look, practice, tables.events(), background, files));
+        prove = new MadeOnce<>(
+                () -> new ProveBench(openJob, look, practice, tables.events(), clock, background, files));
         return Map.of(
                 Stop.SURVEY,
                 this::survey,

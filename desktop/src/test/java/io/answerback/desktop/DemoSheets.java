@@ -186,6 +186,12 @@ public abstract class DemoSheets {
         }
     }
 
+    /// The practice station.
+    protected final PracticeSession practice() {
+        report();
+        return practice;
+    }
+
     /// Opens another demo.
     protected final void demo(int number) {
         openJob.put(DemoJobs.job(number), Optional.empty(), "");

@@ -13,13 +13,15 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.IntConsumer;
 
 /// Carries one text to a station and brings back the first that is accepted as its answer, by TCP or UDP. What
 /// is not accepted, such as the late answer to another frame, is passed over while the right one may still
 /// come.
 ///
 /// @param timeout how long it waits altogether
-record RoundTrip(Duration timeout) {
+/// @param sendsFrom told the local port before anything is sent
+record RoundTrip(Duration timeout, IntConsumer sendsFrom) {
     private static final int LONGEST_ANSWER_BYTES = 1024;
 
     /// @param accepted reads an answer; empty for what is none
@@ -43,6 +45,7 @@ record RoundTrip(Duration timeout) {
         try (Socket socket = new Socket()) {
             socket.connect(address, millis(deadline));
             socket.setTcpNoDelay(true);
+            sendsFrom.accept(socket.getLocalPort());
             socket.getOutputStream().write(text.getBytes(StandardCharsets.ISO_8859_1));
             var reader = new FrameReader(socket.getInputStream(), LONGEST_ANSWER_BYTES, timeout);
             while (System.nanoTime() < deadline) {
@@ -60,11 +63,12 @@ record RoundTrip(Duration timeout) {
         }
     }
 
-    private static <T> Optional<T> overUdp(
+    private <T> Optional<T> overUdp(
             InetSocketAddress address, String text, Function<String, Optional<T>> accepted, long deadline)
             throws IOException {
         try (DatagramSocket socket = new DatagramSocket()) {
             socket.connect(address);
+            sendsFrom.accept(socket.getLocalPort());
             byte[] bytes = text.getBytes(StandardCharsets.ISO_8859_1);
             socket.send(new DatagramPacket(bytes, bytes.length));
             byte[] room = new byte[LONGEST_ANSWER_BYTES];

@@ -11,6 +11,7 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import java.util.random.RandomGenerator;
 
 /// Sends a frame and waits for its answer; sends the very same frame again when none comes in time, or when it is
@@ -19,7 +20,13 @@ import java.util.random.RandomGenerator;
 /// @param attempts tries before giving up, 1 or more
 /// @param timeout how long one try waits
 /// @param clock tells when an answer came
-public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
+/// @param sendsFrom told the port of this computer that each attempt is sent from, before it is
+public record Transmitter(int attempts, Duration timeout, InstantSource clock, IntConsumer sendsFrom) {
+    /// A transmitter of which nobody asks from which port it sends.
+    public Transmitter(int attempts, Duration timeout, InstantSource clock) {
+        this(attempts, timeout, clock, port -> {});
+    }
+
     private static final RandomGenerator PADDING = new SecureRandom();
 
     /// Sends one frame over TCP in the clear; see [#send(Destination, IpFrame)].
@@ -40,7 +47,8 @@ public record Transmitter(int attempts, Duration timeout, InstantSource clock) {
             made++;
             Optional<Answer> before = last;
             try {
-                Optional<IpFrame> reply = new RoundTrip(timeout).carry(to, text, came -> answer(came, to, frame));
+                Optional<IpFrame> reply =
+                        new RoundTrip(timeout, sendsFrom).carry(to, text, came -> answer(came, to, frame));
                 last = reply.flatMap(its -> Answer.read(its, frame)).or(() -> before);
                 problem = reply.map(Transmitter::problem).orElse("what came back was no answer to this frame");
                 if (reply.isPresent() && last.orElseThrow() != Answer.NAK) {

@@ -70,8 +70,9 @@ public final class PracticeSession implements AutoCloseable {
         PanelState start = PanelState.allSet(openJob.now().job());
         this.panel = new ReadOnlyObjectWrapper<>(start);
         this.keys = new FrameKeys(stored);
-        this.roll = new Roll(tables.events(), clock, () -> listed, folder);
-        this.stations = new Stations(tables, clock, () -> listed, keys, roll::received);
+        OwnPorts ports = new OwnPorts();
+        this.roll = new Roll(tables.events(), clock, () -> listed, folder, ports, window);
+        this.stations = new Stations(tables, clock, () -> listed, keys, roll::received, ports);
         stations.listen(port, StationSettings.USUAL);
         // the practice panel has a time of its own, in which nobody waits here
         this.sender = new Sender(stations, tables, clock, roll::called, keys, wait -> {});

@@ -12,9 +12,9 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.concurrent.Executor;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.slf4j.Logger;
@@ -29,11 +29,17 @@ final class Roll {
     private final InstantSource clock;
     private final Supplier<Job> job;
     private final StationLog log;
+    private final Executor window;
+    private final OwnPorts ports;
     private final ObservableList<RollEntry> entries = FXCollections.observableArrayList();
 
     /// @param job whose words and whose list the operator has
     /// @param folder where the log is kept
-    Roll(EventTable events, InstantSource clock, Supplier<Job> job, Path folder) {
+    /// @param ports from which this application sends itself
+    /// @param window does something on the window's thread
+    Roll(EventTable events, InstantSource clock, Supplier<Job> job, Path folder, OwnPorts ports, Executor window) {
+        this.ports = ports;
+        this.window = window;
         this.events = events;
         this.clock = clock;
         this.job = job;
@@ -51,7 +57,7 @@ final class Roll {
         } catch (IOException failed) {
             LOG.warn("The station's log cannot be written: {}", failed.getMessage());
         }
-        add(new RollEntry(received, line(received)));
+        add(new RollEntry(received, line(received), ports.outside(received)));
     }
 
     /// A receiver on a line heard a call.
@@ -64,11 +70,11 @@ final class Roll {
                 .map(Printout.Problem::says)
                 .toList();
         Received received = Received.called(clock.instant(), result.what(), result.answered(), problems);
-        add(new RollEntry(received, result.receiver().name() + ": " + printed));
+        add(new RollEntry(received, result.receiver().name() + ": " + printed, false));
     }
 
     private void add(RollEntry entry) {
-        Platform.runLater(() -> {
+        window.execute(() -> {
             entries.addFirst(entry);
             if (entries.size() > LONGEST) {
                 entries.removeLast();

@@ -6,4 +6,5 @@ import io.answerback.station.Received;
 ///
 /// @param received what arrived
 /// @param line the line the operator reads
-public record RollEntry(Received received, String line) {}
+/// @param outside whether it came from outside this application, as from a real communicator
+public record RollEntry(Received received, String line, boolean outside) {}

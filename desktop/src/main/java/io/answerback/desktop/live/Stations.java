@@ -1,6 +1,7 @@
 package io.answerback.desktop.live;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.format.IpFrame;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.path.PathKind;
@@ -8,15 +9,19 @@ import io.answerback.core.report.OperatorsList;
 import io.answerback.core.report.ReportTables;
 import io.answerback.core.routing.Try;
 import io.answerback.core.site.Job;
+import io.answerback.station.Delivery;
+import io.answerback.station.Destination;
 import io.answerback.station.Misbehaviour;
 import io.answerback.station.OwnAddresses;
 import io.answerback.station.PracticeStation;
 import io.answerback.station.Received;
 import io.answerback.station.SiteList;
 import io.answerback.station.StationRules;
+import io.answerback.station.Transmitter;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Set;
@@ -32,6 +37,7 @@ final class Stations implements Sender.Ways, AutoCloseable {
     private final Supplier<Job> job;
     private final FrameKeys keys;
     private final Consumer<Received> listener;
+    private final OwnPorts ports;
     private PracticeStation station;
     private PracticeStation silent;
     private Set<ReceiverId> dead = Set.of();
@@ -40,7 +46,15 @@ final class Stations implements Sender.Ways, AutoCloseable {
 
     /// @param job the job whose list is held against what arrives
     /// @param listener told of everything that is listed
-    Stations(ReportTables tables, InstantSource clock, Supplier<Job> job, FrameKeys keys, Consumer<Received> listener) {
+    /// @param ports notes from which ports this application sends
+    Stations(
+            ReportTables tables,
+            InstantSource clock,
+            Supplier<Job> job,
+            FrameKeys keys,
+            Consumer<Received> listener,
+            OwnPorts ports) {
+        this.ports = ports;
         this.signals = new IpSignals(tables.letters());
         this.events = tables.events();
         this.clock = clock;
@@ -98,6 +112,12 @@ final class Stations implements Sender.Ways, AutoCloseable {
 
     synchronized InetSocketAddress address() {
         return station.address();
+    }
+
+    @Override
+    public Delivery deliver(Try one, Destination to, IpFrame frame, InstantSource its) {
+        Duration timeout = Duration.ofMillis(one.path().timeoutMillis());
+        return new Transmitter(one.path().attempts(), timeout, its, ports::sendsFrom).send(to, frame);
     }
 
     /// On this computer, whatever addresses the job names.

@@ -5,18 +5,23 @@ import io.answerback.core.operation.PanelCase;
 import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
+import java.time.InstantSource;
 
 /// Which lines have been answered, and what the panel does.
 public final class ProveBench extends SheetedBench<ProveSheets> {
     private static final int STORY_SPEED = 10;
+    private static final long NANOS_A_MILLI = 1_000_000;
 
     private final PanelPractice panel;
     private final PanelClock clock;
+    private final WalkPractice walk;
+    private final PanelClock seconds;
 
     /// The bench.
     ///
@@ -26,13 +31,22 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
             Look look,
             PracticeSession practice,
             EventTable events,
+            InstantSource time,
             Background background,
             FileQuestions files) {
         super(openJob, look, ProveSheets.class, ProveSheets::title);
         panel = new PanelPractice(practice.line());
         StoryFiles stories = new StoryFiles(openJob, background, files);
         clock = new PanelClock(panel::pass);
+        PlanLines lines = new PlanLines(events);
+        Initials initials = new Initials();
+        walk = new WalkPractice(
+                practice.roll(), time, () -> System.nanoTime() / NANOS_A_MILLI, edit -> openJob.apply(edit));
+        seconds = new PanelClock(passed -> walk.tick());
         showWhenever(panel.changes());
+        showWhenever(walk.changes());
+        add(ProveSheets.PLAN, () -> new PlanSheet(openJob, lines, time, initials));
+        add(ProveSheets.WALK, () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run));
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
         add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
         add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));
@@ -43,6 +57,11 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         panel.play(story);
         clock.run(STORY_SPEED);
         open(ProveSheets.PANEL);
+    }
+
+    /// The live walk.
+    public WalkPractice walk() {
+        return walk;
     }
 
     /// The panel to practise with.

@@ -1,0 +1,133 @@
+package io.answerback.desktop.live;
+
+import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.LiveWalk;
+import io.answerback.core.acceptance.WalkNote;
+import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.event.Signal;
+import io.answerback.core.site.Edit;
+import io.answerback.core.site.Showing;
+import java.time.Instant;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.LongSupplier;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.collections.ListChangeListener;
+import javafx.collections.ObservableList;
+
+/// A live walk: signals that come from outside tick their lines. Called on the JavaFX thread. Waiting is measured by a
+/// clock that never jumps; what was shown is kept with the time of day.
+public final class WalkPractice {
+    private static final int MOST_NOTES = 200;
+
+    /// A note with the time it was made.
+    public record Noted(Instant at, WalkNote note) {}
+
+    private final InstantSource clock;
+    private final LongSupplier millis;
+    private final Consumer<Edit> apply;
+    private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
+    private final List<Noted> notes = new ArrayList<>();
+    private Optional<LiveWalk> walk = Optional.empty();
+    private String by = "";
+
+    /// @param roll what arrives at the practice station, newest first
+    /// @param clock the time of day
+    /// @param millis a clock that never jumps, in milliseconds
+    /// @param apply makes an edit
+    public WalkPractice(
+            ObservableList<RollEntry> roll, InstantSource clock, LongSupplier millis, Consumer<Edit> apply) {
+        this.clock = clock;
+        this.millis = millis;
+        this.apply = apply;
+        roll.addListener((ListChangeListener<RollEntry>) change -> {
+            while (change.next()) {
+                change.getAddedSubList().reversed().forEach(this::came);
+            }
+        });
+    }
+
+    /// Begins a walk.
+    ///
+    /// @param who who walks, such as initials
+    public void begin(AcceptancePlan plan, String who) {
+        walk = Optional.of(LiveWalk.of(plan));
+        by = who;
+        notes.clear();
+        changed();
+    }
+
+    /// Ends it; what was shown stays.
+    public void end() {
+        walk = Optional.empty();
+        changed();
+    }
+
+    /// The walk as far as it has come; empty while nobody walks.
+    public Optional<LiveWalk> walk() {
+        return walk;
+    }
+
+    /// What was noted, newest first.
+    public List<Noted> notes() {
+        return List.copyOf(notes);
+    }
+
+    /// Somebody is at this point now, or no longer.
+    public void at(String lineId) {
+        walk = walk.map(
+                its -> its.at(its.at().filter(lineId::equals).isPresent() ? Optional.empty() : Optional.of(lineId)));
+        changed();
+    }
+
+    /// What is overdue is said; to be called once a second.
+    public void tick() {
+        walk.flatMap(its -> its.overdue(millis.getAsLong())).ifPresent(step -> {
+            take(step);
+            changed();
+        });
+    }
+
+    private void came(RollEntry entry) {
+        if (walk.isPresent() && entry.outside() && entry.received().signal().isPresent()) {
+            Signal signal = entry.received().signal().get();
+            LiveWalk.Step step = walk.get().arrives(signal, millis.getAsLong());
+            take(step);
+            if (step.note().kind() == WalkNote.Kind.SHOWN) {
+                keep(step);
+            }
+            changed();
+        }
+    }
+
+    private void take(LiveWalk.Step step) {
+        walk = Optional.of(step.walk());
+        notes.addFirst(new Noted(clock.instant(), step.note()));
+        if (notes.size() > MOST_NOTES) {
+            notes.removeLast();
+        }
+    }
+
+    private void keep(LiveWalk.Step step) {
+        step.note().lineId().flatMap(step.walk().plan()::line).ifPresent(line -> apply.accept(shown(line)));
+    }
+
+    private Edit shown(AcceptanceLine line) {
+        return AcceptanceEdits.shown(new Showing(
+                line.id(), Showing.Way.LIVE, by, clock.instant(), "its signals came as planned", line.basis()));
+    }
+
+    /// Grows whenever something changed that a sheet may show.
+    public ReadOnlyLongProperty changes() {
+        return changes.getReadOnlyProperty();
+    }
+
+    private void changed() {
+        changes.set(changes.get() + 1);
+    }
+}

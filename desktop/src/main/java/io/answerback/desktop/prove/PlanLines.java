@@ -1,0 +1,94 @@
+package io.answerback.desktop.prove;
+
+import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.Expected;
+import io.answerback.core.acceptance.LineState;
+import io.answerback.core.chain.Mark;
+import io.answerback.core.event.EventTable;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Showing;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/// The plan of the open job with how each line stands, computed once a job.
+final class PlanLines {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+
+    private final EventTable events;
+    private Job job;
+    private AcceptancePlan plan = new AcceptancePlan(List.of());
+    private List<LineState> states = List.of();
+
+    PlanLines(EventTable events) {
+        this.events = events;
+    }
+
+    /// Looks at a job.
+    PlanLines of(Job other) {
+        if (other != job) {
+            job = other;
+            plan = AcceptancePlan.of(other, events);
+            states = plan.lines().stream()
+                    .map(line -> LineState.of(line, other.acceptance()))
+                    .toList();
+        }
+        return this;
+    }
+
+    AcceptancePlan plan() {
+        return plan;
+    }
+
+    List<LineState> states() {
+        return states;
+    }
+
+    LineState state(String id) {
+        return states.stream()
+                .filter(state -> state.line().id().equals(id))
+                .findFirst()
+                .orElse(states.getFirst());
+    }
+
+    /// How far it has come and how long the rest takes, in a few words.
+    String progress() {
+        long shown = states.stream().filter(LineState::shown).count();
+        double left = states.stream()
+                .filter(state -> !state.shown())
+                .mapToDouble(state -> state.line().minutes())
+                .sum();
+        return "%d of %d shown · about %.0f min left".formatted(shown, states.size(), left);
+    }
+
+    static Mark mark(LineState state) {
+        if (state.shown()) {
+            return Mark.PROVEN;
+        }
+        return state.best().isEmpty() ? Mark.NOT_DONE : Mark.TIGHT;
+    }
+
+    /// What has to arrive, or what has to be seen.
+    static String wanted(AcceptanceLine line) {
+        return line.expects().isEmpty()
+                ? line.seen()
+                : line.expects().stream().map(Expected::words).collect(Collectors.joining(", then "));
+    }
+
+    /// How it was shown, or everything that is against it.
+    static String standing(LineState state) {
+        if (state.best().isEmpty()) {
+            return "open";
+        }
+        Showing best = state.best().get();
+        String how = "%s, %s, %s"
+                .formatted(best.way().words(), best.by(), TIME.format(best.at().atZone(ZoneId.systemDefault())));
+        if (!state.stale().isEmpty()) {
+            return "stale (" + how + "): " + String.join("; ", state.stale());
+        }
+        return state.shown() ? how : how + ": the real panel is still to be shown";
+    }
+}

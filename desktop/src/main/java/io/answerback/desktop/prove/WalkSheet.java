@@ -1,0 +1,183 @@
+package io.answerback.desktop.prove;
+
+import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.LineState;
+import io.answerback.core.acceptance.LiveWalk;
+import io.answerback.core.acceptance.WalkNote;
+import io.answerback.core.chain.Mark;
+import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.WalkPractice;
+import io.answerback.desktop.live.WalkPractice.Noted;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Parts;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Rows;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.With;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.PartSheet;
+import io.answerback.desktop.work.WindowState;
+import java.time.InstantSource;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.IntConsumer;
+
+/// A live walk: the real communicator is pointed at the practice station, and its signals tick the lines by themselves.
+final class WalkSheet extends PartSheet {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
+    private static final double TITLE_WIDTH = 230;
+    private static final int SHOWN_NOTES = 12;
+
+    private final Actions actions;
+    private final PlanLines lines;
+    private final WalkPractice walk;
+    private final PracticeSession station;
+    private final Initials initials;
+    private final OnTestPart onTest;
+    private final IntConsumer seconds;
+
+    /// @param seconds starts the clock that says what is overdue at 1, and stops it at 0
+    WalkSheet(
+            Actions actions,
+            PlanLines lines,
+            WalkPractice walk,
+            PracticeSession station,
+            Initials initials,
+            InstantSource clock,
+            IntConsumer seconds) {
+        this.seconds = seconds;
+        this.actions = actions;
+        this.lines = lines;
+        this.walk = walk;
+        this.station = station;
+        this.initials = initials;
+        this.onTest = new OnTestPart(actions, clock);
+    }
+
+    @Override
+    public String title() {
+        return "Live walk";
+    }
+
+    @Override
+    public String about(WindowState state) {
+        return lines.of(state.job()).progress();
+    }
+
+    @Override
+    public List<Part> middle(WindowState state) {
+        lines.of(state.job());
+        List<Part> parts = new ArrayList<>();
+        parts.add(onTest.part(state.job()));
+        parts.add(tools());
+        walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(noted.note())));
+        parts.add(new Rows("Lines that signals tick", rows(), -1).growing());
+        return parts;
+    }
+
+    private Part tools() {
+        Parts row = Parts.flow();
+        if (walk.walk().isEmpty()) {
+            row.add(
+                    Words.quiet("Walked by"),
+                    initials.value(this::showAgain),
+                    Tool.primary("Begin the walk", this::begin));
+        } else {
+            row.add(Tool.of("End the walk", "what was shown stays", this::end));
+        }
+        row.add(Words.wrapped(Words.quiet(
+                "The practice station listens at %s. Point the communicator there; the site network is opened on the sheet \"Station\"."
+                        .formatted(station.stationAddress()))));
+        return row.style("switches").group();
+    }
+
+    private void begin() {
+        if (initials.missing()) {
+            actions.tell("Say first who walks: type initials beside \"Walked by\".");
+            return;
+        }
+        walk.begin(lines.plan(), initials.text());
+        seconds.accept(1);
+    }
+
+    private void end() {
+        walk.end();
+        seconds.accept(0);
+    }
+
+    /// The last note, to be read across a room.
+    private static Part large(WalkNote note) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.wrapped(Words.of(note.kind().wrong() ? "run-order walk-wrong" : "run-order", note.says())));
+        if (!note.why().isEmpty()) {
+            parts.add(Words.wrapped(Words.of("run-mind", note.why())));
+        }
+        return Group.column(parts).style("card");
+    }
+
+    private List<With> rows() {
+        List<With> rows = new ArrayList<>();
+        for (LineState state : lines.states()) {
+            if (state.line().bySignal()) {
+                rows.add(row(state));
+            }
+        }
+        return rows;
+    }
+
+    private With row(LineState state) {
+        AcceptanceLine line = state.line();
+        boolean here =
+                walk.walk().flatMap(LiveWalk::at).filter(line.id()::equals).isPresent();
+        boolean begun =
+                walk.walk().filter(its -> its.begun().containsKey(line.id())).isPresent();
+        Optional<WalkNote> wrong = walk.notes().stream()
+                .map(Noted::note)
+                .filter(note -> note.lineId().filter(line.id()::equals).isPresent())
+                .findFirst()
+                .filter(note -> note.kind().wrong());
+        Mark mark = wrong.isPresent() ? Mark.WRONG : PlanLines.mark(state);
+        String says = wrong.map(WalkNote::says).orElse(begun ? "its end is awaited" : PlanLines.standing(state));
+        return new Press(
+                        here ? "finding story-chosen" : "finding",
+                        line.title() + (here ? ", I am here" : ", " + says),
+                        () -> walk.at(line.id()),
+                        List.of(Group.row(
+                                Marks.of(mark, says),
+                                Words.wrapped(Words.of("told-name", line.title()))
+                                        .wide(TITLE_WIDTH),
+                                Words.of("code", (here ? "waits for " : "") + PlanLines.wanted(line)),
+                                Words.wrapped(Words.quiet(here ? "I am here" : says))
+                                        .growing())))
+                .keyed(line.id());
+    }
+
+    @Override
+    public List<Part> beside(WindowState state) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title("What arrived"));
+        if (walk.notes().isEmpty()) {
+            parts.add(
+                    Words.wrapped(
+                            Words.quiet(
+                                    "Nothing yet. Press the line of the point you are at; a signal of another point is then named at once.")));
+        }
+        walk.notes().stream().limit(SHOWN_NOTES).forEach(noted -> parts.add(note(noted)));
+        parts.add(Words.caution(
+                "Occupants warned; ears protected at sounders; ladder footed. Gas and fire under their own licence."));
+        return parts;
+    }
+
+    private static Part note(Noted noted) {
+        String words = TIME.format(noted.at().atZone(ZoneId.systemDefault())) + "  "
+                + noted.note().says();
+        return Words.wrapped(Words.of(noted.note().kind().wrong() ? "printed-problem" : "panel-sent", words));
+    }
+}

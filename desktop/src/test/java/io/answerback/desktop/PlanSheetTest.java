@@ -1,0 +1,136 @@
+package io.answerback.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.LineState;
+import io.answerback.core.acceptance.WalkNote;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.event.Qualifier;
+import io.answerback.core.event.Signal;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.format.IpFrame;
+import io.answerback.core.report.Outgoing;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.site.Showing;
+import io.answerback.desktop.live.PracticeSession;
+import io.answerback.desktop.live.WalkPractice;
+import io.answerback.desktop.prove.ProveSheets;
+import io.answerback.files.DataFiles;
+import io.answerback.station.Transmitter;
+import java.time.Duration;
+import java.time.InstantSource;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/// The plan of what must be shown, and a walk on which signals from outside tick it.
+class PlanSheetTest extends DemoSheets {
+    private WalkPractice walk;
+    private int sequence;
+
+    @BeforeEach
+    void prove() {
+        at(Stop.PROVE, "07");
+        seen();
+        walk = benches.prove().walk();
+    }
+
+    private LineState state(String id) {
+        return LineState.of(
+                AcceptancePlan.of(job(), DataFiles.events()).line(id).orElseThrow(), job().acceptance());
+    }
+
+    /// A communicator outside this application, which sends to the practice station.
+    private void sends(Qualifier qualifier, String event, int area, int zone) {
+        Receiver receiver = job().receivers().stream()
+                .filter(its -> its.format().overIp() && its.reception().keyBits() == 0)
+                .findFirst()
+                .orElseThrow();
+        Signal signal = new Signal("7316", qualifier, event, area, zone);
+        Outgoing out = Outgoing.of(receiver, signal, ++sequence, "", NOW, DataFiles.reporting());
+        IpFrame frame = ((Outgoing.Frame) out).frame();
+        String[] address = session().stationAddress().split(":");
+        assertThat(new Transmitter(1, Duration.ofSeconds(5), InstantSource.fixed(NOW))
+                        .send(address[0], Integer.parseInt(address[1]), frame)
+                        .acknowledged())
+                .isTrue();
+    }
+
+    private PracticeSession session() {
+        return practice();
+    }
+
+    @Test
+    void aLineIsShownByHandByWhoeverSaysWhoTheyAre() {
+        benches.prove().open(ProveSheets.PLAN);
+        assertThat(reads("Mains off, then on")).isTrue();
+        click("Mains off, then on, open");
+        assertThat(reads("the mains side is for a licensed person")).isTrue();
+        click("Shown: by hand, now");
+        assertThat(reads("Say first who shows it")).isTrue();
+        edit("Initials", "jk");
+        edit("What was seen, heard or read back", "12.4 V under load");
+        click("Shown: by hand, now");
+        assertThat(state("mains").shown()).isTrue();
+        assertThat(state("mains").best().map(Showing::what)).contains("12.4 V under load");
+        assertThat(reads("1 of ")).isTrue();
+        click("Take back");
+        assertThat(state("mains").shown()).isFalse();
+    }
+
+    @Test
+    void theAccountIsPutOnTestMadeLongerAndTakenOff() {
+        benches.prove().open(ProveSheets.PLAN);
+        assertThat(reads("Not on test")).isTrue();
+        edit("Who at the station was told", "operator 12, 4471");
+        assertThat(reads("reference 4471")).isTrue();
+        assertThat(job().acceptance().onTest().orElseThrow().until()).isEqualTo(NOW.plus(Duration.ofHours(2)));
+        click("An hour longer");
+        assertThat(job().acceptance().onTest().orElseThrow().until()).isEqualTo(NOW.plus(Duration.ofHours(3)));
+        click("Take off test");
+        assertThat(job().acceptance().onTest()).isEmpty();
+    }
+
+    @Test
+    void signalsFromOutsideTickTheirLinesAndAChangeMakesThemStale() throws Exception {
+        benches.prove().open(ProveSheets.WALK);
+        walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
+        sends(Qualifier.NEW, "130", 2, 15);
+        awaitReads("07 Dock roller door 2: came, its end is awaited");
+        sends(Qualifier.RESTORE, "130", 2, 15);
+        awaitReads("07 Dock roller door 2: as planned");
+        assertThat(state("point:07").shown()).isTrue();
+        assertThat(state("point:07").best().map(Showing::way)).contains(Showing.Way.LIVE);
+        openJob.apply(Edits.zoneArea(15, Optional.of(3)));
+        assertThat(state("point:07").shown()).isFalse();
+        benches.prove().open(ProveSheets.PLAN);
+        assertThat(reads("Zone: area: 02, now 03")).isTrue();
+    }
+
+    @Test
+    void twoSwappedDevicesAndAWrongAreaAreNamedInLargeType() throws Exception {
+        benches.prove().open(ProveSheets.WALK);
+        walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
+        click("06 Dock roller door 1, open");
+        sends(Qualifier.NEW, "130", 2, 15);
+        awaitReads("07 Dock roller door 2 came, and you are at 06 Dock roller door 1");
+        click("07 Dock roller door 2, ");
+        sends(Qualifier.NEW, "130", 2, 14);
+        awaitReads("07 Dock roller door 2 and 06 Dock roller door 1 are swapped");
+        sends(Qualifier.NEW, "130", 1, 16);
+        awaitReads("area 01, planned 02");
+        assertThat(reads("Zone 16 is in area 01 in the panel. The plan has it in 02."))
+                .isTrue();
+        assertThat(walk.notes()).extracting(noted -> noted.note().kind()).contains(WalkNote.Kind.SWAPPED);
+    }
+
+    @Test
+    void whatThisApplicationSendsItselfTicksNothing() throws Exception {
+        benches.prove().open(ProveSheets.PANEL);
+        walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
+        click("Cash desk hold-up, at rest");
+        awaitReads("Station A answered in ");
+        assertThat(walk.notes()).isEmpty();
+    }
+}
