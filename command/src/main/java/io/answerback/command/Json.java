@@ -18,6 +18,11 @@ final class Json {
         return MAPPER.createArrayNode();
     }
 
+    /// A document that this program wrote itself.
+    static ObjectNode read(String text) {
+        return (ObjectNode) MAPPER.readTree(text);
+    }
+
     /// One line on standard output at once, for whoever reads it through a pipe.
     static synchronized void line(String line) {
         System.out.println(line);

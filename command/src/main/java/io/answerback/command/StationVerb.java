@@ -1,5 +1,7 @@
 package io.answerback.command;
 
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.format.EncryptionKey;
 import io.answerback.core.format.IpSignals;
 import io.answerback.core.receiver.Transport;
@@ -34,6 +36,7 @@ import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import tools.jackson.databind.node.ObjectNode;
 
 /// The practice station without a window: a line of JSON a signal, until it is ended.
 @Command(
@@ -85,7 +88,11 @@ final class StationVerb implements Callable<Integer> {
                     + " close, twice")
     private String misbehave;
 
-    @Option(names = "--job", paramLabel = "FILE", description = "holds what arrives against this job's list")
+    @Option(
+            names = "--job",
+            paramLabel = "FILE",
+            description =
+                    "holds what arrives against this job's list, and says which line of its plan each signal shows")
     private Path job;
 
     @Option(names = "--capture", paramLabel = "FILE", description = "writes packets that a network analyser opens")
@@ -93,6 +100,11 @@ final class StationVerb implements Callable<Integer> {
 
     @Option(names = "--json", description = "accepted for likeness; the station always answers in JSON lines")
     private boolean json;
+
+    private static final long NANOS_A_MILLI = 1_000_000;
+
+    /// Only the thread that lists what arrives looks at it once the station listens.
+    private LiveWalk walk;
 
     @Override
     public Integer call() throws IOException, InterruptedException, BrokenFile {
@@ -126,6 +138,7 @@ final class StationVerb implements Callable<Integer> {
             return rules;
         }
         Job known = JobFile.open(job).job();
+        walk = LiveWalk.of(AcceptancePlan.of(known, DataFiles.events()));
         return rules.withList(new SiteList(signal -> new OperatorsList(known).problems(signal), DataFiles.events()));
     }
 
@@ -168,8 +181,24 @@ final class StationVerb implements Callable<Integer> {
                 .toList();
     }
 
-    private static void tell(Received received, PacketCapture packets) {
-        Json.line(ReceivedJson.line(received));
+    /// With `--job` it says which line of the acceptance plan the signal shows, and what is wrong.
+    private String listed(Received received) {
+        String line = ReceivedJson.line(received);
+        if (walk == null || received.signal().isEmpty()) {
+            return line;
+        }
+        LiveWalk.Step step = walk.arrives(received.signal().get(), System.nanoTime() / NANOS_A_MILLI);
+        walk = step.walk();
+        ObjectNode node = Json.read(line);
+        node.put("line", step.note().lineId().orElse(null))
+                .put("note", step.note().kind().name())
+                .put("says", step.note().says())
+                .put("why", step.note().why());
+        return node.toString();
+    }
+
+    private void tell(Received received, PacketCapture packets) {
+        Json.line(listed(received));
         if (packets == null || received.exchange().isEmpty()) {
             return;
         }

@@ -132,7 +132,8 @@ public final class ApplicationWindow implements AutoCloseable {
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,
-                memory::recent);
+                memory::recent,
+                clock);
         dress();
     }
 

@@ -207,4 +207,23 @@ class AcceptancePlanTest {
         String text = JobCodec.write(JobDocument.of(shown));
         assertThat(JobCodec.read(text, "job").job().acceptance()).isEqualTo(shown.acceptance());
     }
+
+    @Test
+    void aTestTicksNoPathUnlessSomebodySaysWhichItCameBy() {
+        Signal test = signal(Qualifier.NEW, "602", 0, 0);
+        LiveWalk.Step untold = LiveWalk.of(PLAN).arrives(test, 0);
+        assertThat(untold.note().kind()).isEqualTo(WalkNote.Kind.TRAFFIC);
+        assertThat(untold.note().says()).contains("fits several lines");
+        assertThat(untold.walk().shown()).isEmpty();
+        LiveWalk.Step told = LiveWalk.of(PLAN).at(Optional.of("path:CELLULAR")).arrives(test, 0);
+        assertThat(told.walk().shown()).containsExactly("path:CELLULAR");
+    }
+
+    @Test
+    void partSettingIsNotTakenForSetting() {
+        LiveWalk.Step part = LiveWalk.of(PLAN).arrives(signal(Qualifier.RESTORE, "441", 2, 1), 0);
+        assertThat(part.walk().begun()).containsOnlyKeys("part:2");
+        LiveWalk.Step unset = part.walk().arrives(signal(Qualifier.NEW, "401", 2, 1), 60_000);
+        assertThat(unset.walk().shown()).containsExactly("part:2");
+    }
 }

@@ -5,6 +5,7 @@ import io.answerback.core.event.Signal;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -56,11 +57,28 @@ public record LiveWalk(
     ///
     /// @param millis when, by the clock of whoever receives it
     public Step arrives(Signal signal, long millis) {
-        Optional<AcceptanceLine> line = plan.lines().stream()
+        List<AcceptanceLine> fitting = plan.lines().stream()
                 .filter(its -> its.expects().stream().anyMatch(expected -> expected.is(signal)))
-                .min((one, other) -> Boolean.compare(shown.contains(one.id()), shown.contains(other.id())));
-        return line.map(its -> fits(its, signal, millis))
-                .orElseGet(() -> new Step(this, new Misfit(plan, at).of(signal)));
+                .toList();
+        if (fitting.isEmpty()) {
+            return new Step(this, new Misfit(plan, at).of(signal));
+        }
+        return meant(fitting, signal)
+                .map(line -> fits(line, signal, millis))
+                .orElseGet(() -> new Step(this, Misfit.several(signal)));
+    }
+
+    /// Of several lines that one signal fits, that of which somebody said they are at it, or that it completes. Nobody
+    /// can say by which path a test came, so that none is ticked otherwise.
+    private Optional<AcceptanceLine> meant(List<AcceptanceLine> fitting, Signal signal) {
+        return fitting.stream()
+                .filter(line -> at.filter(line.id()::equals).isPresent())
+                .findFirst()
+                .or(() -> fitting.stream()
+                        .filter(line -> begun.containsKey(line.id())
+                                && line.expects().getLast().is(signal))
+                        .findFirst())
+                .or(() -> fitting.size() == 1 ? Optional.of(fitting.getFirst()) : Optional.empty());
     }
 
     private Step fits(AcceptanceLine line, Signal signal, long millis) {

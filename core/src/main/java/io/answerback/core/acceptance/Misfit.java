@@ -131,6 +131,17 @@ record Misfit(AcceptancePlan plan, Optional<String> at) {
                 null);
     }
 
+    static WalkNote several(Signal signal) {
+        return new WalkNote(
+                Kind.TRAFFIC,
+                Optional.empty(),
+                Text.of("%s · %s · %s fits several lines", signal.event(), signal.areaDigits(), signal.zoneDigits()),
+                "Press the line that you are at: nobody can tell from the signal which one it shows.",
+                Optional.empty(),
+                Optional.empty(),
+                0);
+    }
+
     static WalkNote other(AcceptanceLine came, AcceptanceLine here) {
         return WalkNote.wrong(
                 Kind.OTHER_DEVICE,

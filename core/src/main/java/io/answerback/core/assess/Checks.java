@@ -1,5 +1,6 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.acceptance.LeftOnTest;
 import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
 import io.answerback.core.attach.CaptureChecks;
@@ -213,6 +214,7 @@ public final class Checks {
             new NamesCut(),
             new WayInTooSlow(),
             new WayOut(),
+            new LeftOnTest(),
             new UnwantedStates(),
             new UserNumbersApart(),
             new KeySwitchWithoutResistor(),

@@ -4,6 +4,7 @@ import io.answerback.core.acceptance.AcceptanceLine;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.site.LineIds;
 import io.answerback.core.site.Showing;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
@@ -81,10 +82,11 @@ final class PlanSheet extends PartSheet {
     private With row(LineState state) {
         AcceptanceLine line = state.line();
         Part inner = Group.row(
-                Marks.of(PlanLines.mark(state), PlanLines.standing(state)),
-                Words.wrapped(Words.of("told-name", line.title())).wide(TITLE_WIDTH),
-                Words.wrapped(Words.of("code", PlanLines.wanted(line))).wide(WANTED_WIDTH),
-                Words.wrapped(Words.quiet(PlanLines.standing(state))).growing());
+                        Marks.of(PlanLines.mark(state), PlanLines.standing(state)),
+                        Words.wrapped(Words.of("told-name", line.title())).wide(TITLE_WIDTH),
+                        Words.wrapped(Words.of("code", PlanLines.wanted(line))).wide(WANTED_WIDTH),
+                        Words.wrapped(Words.quiet(PlanLines.standing(state))).growing())
+                .style("plan-row");
         return new Press(
                         line.id().equals(chosen) ? "finding story-chosen" : "finding",
                         line.title() + ", " + PlanLines.standing(state),
@@ -106,7 +108,7 @@ final class PlanSheet extends PartSheet {
         if (lines.states().isEmpty()) {
             return List.of(Words.quiet("There is nothing to show yet."));
         }
-        LineState its = lines.state(chosen);
+        LineState its = lines.state(chosen.isEmpty() ? LineIds.POINT + state.selected() : chosen);
         AcceptanceLine line = its.line();
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title(line.title()));

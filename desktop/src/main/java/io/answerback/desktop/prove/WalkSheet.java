@@ -33,6 +33,7 @@ import java.util.function.IntConsumer;
 final class WalkSheet extends PartSheet {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
     private static final double TITLE_WIDTH = 230;
+    private static final double WANTED_WIDTH = 220;
     private static final int SHOWN_NOTES = 12;
 
     private final Actions actions;
@@ -150,12 +151,15 @@ final class WalkSheet extends PartSheet {
                         line.title() + (here ? ", I am here" : ", " + says),
                         () -> walk.at(line.id()),
                         List.of(Group.row(
-                                Marks.of(mark, says),
-                                Words.wrapped(Words.of("told-name", line.title()))
-                                        .wide(TITLE_WIDTH),
-                                Words.of("code", (here ? "waits for " : "") + PlanLines.wanted(line)),
-                                Words.wrapped(Words.quiet(here ? "I am here" : says))
-                                        .growing())))
+                                        Marks.of(mark, says),
+                                        Words.wrapped(Words.of("told-name", line.title()))
+                                                .wide(TITLE_WIDTH),
+                                        Words.wrapped(Words.of(
+                                                        "code", (here ? "waits for " : "") + PlanLines.wanted(line)))
+                                                .wide(WANTED_WIDTH),
+                                        Words.wrapped(Words.quiet(here ? "I am here" : says))
+                                                .growing())
+                                .style("plan-row")))
                 .keyed(line.id());
     }
 

@@ -4,6 +4,7 @@ import io.answerback.core.wording.Terms;
 import io.answerback.desktop.control.Hint;
 import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -30,13 +31,16 @@ final class Header extends HBox {
     private final Button redo = arrow("redo", 1);
     private final MenuButton menu = new MenuButton("Job");
     private final Commands commands;
+    private final OnTestLabel onTest;
 
     Header(
             Commands commands,
             ReadOnlyBooleanProperty computing,
             Runnable find,
             Supplier<List<String>> recent,
-            Consumer<Path> open) {
+            Consumer<Path> open,
+            InstantSource clock) {
+        this.onTest = new OnTestLabel(clock);
         this.commands = commands;
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
@@ -52,7 +56,18 @@ final class Header extends HBox {
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
         getChildren()
-                .addAll(sign(), site, rules, space, findButton(find), undo, redo, computing(computing), saved, menu);
+                .addAll(
+                        sign(),
+                        site,
+                        rules,
+                        space,
+                        onTest,
+                        findButton(find),
+                        undo,
+                        redo,
+                        computing(computing),
+                        saved,
+                        menu);
         undo.setOnAction(click -> commands.undo().action().run());
         redo.setOnAction(click -> commands.redo().action().run());
     }
@@ -158,6 +173,7 @@ final class Header extends HBox {
                         practice.scheme().words(),
                         Terms.of(practice).both()));
         saved.setText(saved(state));
+        onTest.show(state.job().acceptance().onTest());
         name(undo, "Undo", state.history().undoName().orElse(null));
         name(redo, "Redo", state.history().redoName().orElse(null));
     }

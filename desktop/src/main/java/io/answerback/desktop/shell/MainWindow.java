@@ -9,6 +9,7 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.WindowState;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -71,14 +72,15 @@ public final class MainWindow {
             FrontSheet start,
             ConflictStrip conflict,
             Consumer<Path> open,
-            Supplier<List<String>> recent) {
+            Supplier<List<String>> recent,
+            InstantSource clock) {
         this.openJob = openJob;
         this.look = look;
         this.benches = benches;
         this.start = start;
         this.points = new PointList(openJob, look);
         this.palette = new Palette(openJob, commands.all(), points::focusList);
-        this.header = new Header(commands, openJob.busy(), palette::open, recent, open);
+        this.header = new Header(commands, openJob.busy(), palette::open, recent, open, clock);
         this.route = new RouteLine(openJob, look);
         this.findings = new PartPane(look, "findings");
         this.chain = new ChainStrip(openJob, practice, look);
