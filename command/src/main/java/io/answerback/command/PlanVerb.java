@@ -34,10 +34,9 @@ final class PlanVerb implements Callable<Integer> {
     public Integer call() throws BrokenFile {
         Job job = argument.job();
         AcceptancePlan whole = AcceptancePlan.of(job, DataFiles.events());
-        AcceptancePlan plan = service ? whole.ofService(job.acceptance()) : whole;
-        List<LineState> states = plan.lines().stream()
-                .map(line -> LineState.of(line, job.acceptance()))
-                .toList();
+        AcceptancePlan plan = service ? whole.ofService(job) : whole;
+        List<LineState> states =
+                plan.lines().stream().map(line -> LineState.of(line, job)).toList();
         long shown = states.stream().filter(LineState::shown).count();
         if (argument.json()) {
             ObjectNode report = Json.object().put("shown", shown).put("minutes", Math.round(plan.minutes()));

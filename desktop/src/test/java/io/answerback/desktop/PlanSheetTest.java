@@ -1,6 +1,7 @@
 package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LineState;
@@ -18,9 +19,16 @@ import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.files.DataFiles;
 import io.answerback.station.Transmitter;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +46,7 @@ class PlanSheetTest extends DemoSheets {
 
     private LineState state(String id) {
         return LineState.of(
-                AcceptancePlan.of(job(), DataFiles.events()).line(id).orElseThrow(), job().acceptance());
+                AcceptancePlan.of(job(), DataFiles.events()).line(id).orElseThrow(), job());
     }
 
     /// A communicator outside this application, which sends to the practice station.
@@ -112,7 +120,7 @@ class PlanSheetTest extends DemoSheets {
     void twoSwappedDevicesAndAWrongAreaAreNamedInLargeType() throws Exception {
         benches.prove().open(ProveSheets.WALK);
         walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
-        click("06 Dock roller door 1, open");
+        click("06 Dock roller door 1, in the model");
         sends(Qualifier.NEW, "130", 2, 15);
         awaitReads("07 Dock roller door 2 came, and you are at 06 Dock roller door 1");
         click("07 Dock roller door 2, ");
@@ -132,5 +140,40 @@ class PlanSheetTest extends DemoSheets {
         click("Cash desk hold-up, at rest");
         awaitReads("Station A answered in ");
         assertThat(walk.notes()).isEmpty();
+    }
+
+    @Test
+    void aPhoneReadsTheListWithTheCodeAndSaysWhereSomebodyIs() throws Exception {
+        benches.prove().open(ProveSheets.WALK);
+        walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
+        click("On the phone");
+        String words = String.join("\n", seen().words());
+        Matcher shown = Pattern.compile("http://[0-9.]+:(\\d+).*?code (\\d{6})", Pattern.DOTALL)
+                .matcher(words);
+        assertThat(shown.find()).isTrue();
+        String place = "http://127.0.0.1:" + shown.group(1);
+        HttpClient phone = HttpClient.newHttpClient();
+        String cookie = post(phone, place + "/open", "none=1", shown.group(2))
+                .headers()
+                .firstValue("Set-Cookie")
+                .orElseThrow()
+                .split(";")[0];
+        assertThat(post(phone, place + "/here", cookie, "point:07").body()).contains("07 Dock roller door 2");
+        awaitReads("waits for 130 · 02 · 015");
+        assertThat(walk.walk().orElseThrow().at()).contains("point:07");
+        post(phone, place + "/here", cookie, "point:nowhere");
+        click("Close the page");
+        assertThatThrownBy(() -> post(phone, place + "/open", "none=1", "1")).isInstanceOf(IOException.class);
+        assertThat(walk.walk().orElseThrow().at()).contains("point:07");
+    }
+
+    private static HttpResponse<String> post(HttpClient phone, String where, String cookie, String body)
+            throws IOException, InterruptedException {
+        return phone.send(
+                HttpRequest.newBuilder(URI.create(where))
+                        .header("Cookie", cookie)
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
     }
 }

@@ -104,10 +104,10 @@ class AcceptancePlanTest {
         Instant at = Instant.parse("2026-06-02T10:00:00Z");
         Job model = AcceptanceEdits.shown(new Showing(door.id(), Way.MODEL, "jk", at, "answered", door.basis()))
                 .on(JOB);
-        assertThat(LineState.of(door, model.acceptance()).shown()).isFalse();
+        assertThat(LineState.of(door, model).shown()).isFalse();
         Job live = AcceptanceEdits.shown(new Showing(door.id(), Way.LIVE, "jk", at, "answered", door.basis()))
                 .on(model);
-        LineState shown = LineState.of(door, live.acceptance());
+        LineState shown = LineState.of(door, live);
         assertThat(shown.shown()).isTrue();
         assertThat(shown.best()).map(Showing::way).contains(Way.LIVE);
         Job changed =
@@ -115,14 +115,14 @@ class AcceptancePlanTest {
         changed = io.answerback.core.edit.Edits.zoneArea(15, Optional.of(3)).on(changed);
         AcceptanceLine again =
                 AcceptancePlan.of(changed, DataFiles.events()).line("point:07").orElseThrow();
-        LineState stale = LineState.of(again, changed.acceptance());
+        LineState stale = LineState.of(again, changed);
         assertThat(stale.shown()).isFalse();
         assertThat(stale.stale())
                 .contains(
                         "Zone: area: 02, now 03",
                         "Zone: zone type: immediate, now entry route",
                         "Event: event: 130, now 132");
-        assertThat(LineState.of(line("point:06"), changed.acceptance()).stale()).isEmpty();
+        assertThat(LineState.of(line("point:06"), changed).stale()).isEmpty();
     }
 
     @Test
@@ -225,5 +225,17 @@ class AcceptancePlanTest {
         assertThat(part.walk().begun()).containsOnlyKeys("part:2");
         LiveWalk.Step unset = part.walk().arrives(signal(Qualifier.NEW, "401", 2, 1), 60_000);
         assertThat(unset.walk().shown()).containsExactly("part:2");
+    }
+
+    @Test
+    void aPointThatThePracticeStationAnsweredWasShownInTheModelOnly() {
+        LineState entrance = LineState.of(line("point:01"), JOB);
+        assertThat(entrance.best()).map(Showing::way).contains(Way.MODEL);
+        assertThat(entrance.stale()).isEmpty();
+        assertThat(entrance.shown()).isFalse();
+        LineState moved = LineState.of(line("point:09"), JOB);
+        assertThat(moved.stale())
+                .as("the demo changed it after it was answered")
+                .isNotEmpty();
     }
 }

@@ -4,8 +4,8 @@ import io.answerback.core.event.EventTable;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.memo.Memo;
-import io.answerback.core.site.Acceptance;
 import io.answerback.core.site.Job;
+import io.answerback.core.site.Parts;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -44,9 +44,9 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
     /// The shorter plan of a service visit: everything that is open or stale, mains and battery, and of the rest a
     /// tenth,
     /// those first that were shown longest ago.
-    public AcceptancePlan ofService(Acceptance acceptance) {
+    public AcceptancePlan ofService(Parts job) {
         List<LineState> states =
-                lines.stream().map(line -> LineState.of(line, acceptance)).toList();
+                lines.stream().map(line -> LineState.of(line, job)).toList();
         List<LineState> holding = states.stream().filter(LineState::shown).toList();
         Set<AcceptanceLine> tenth = holding.stream()
                 .sorted(Comparator.comparing(state -> state.best().orElseThrow().at()))

@@ -12,6 +12,7 @@ import io.answerback.core.report.JobSignals;
 import io.answerback.core.setup.Intent;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.LineIds;
+import io.answerback.core.site.Link;
 import io.answerback.core.site.Point;
 import io.answerback.core.site.Zone;
 import java.util.ArrayList;
@@ -145,11 +146,14 @@ final class DeviceLines {
         return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
     }
 
-    /// All that its signal rests on, flat, with the link before each name.
     private Map<String, String> upstream(PointId id) {
+        return flat(facts.of(ProofFacts.UPSTREAM, id));
+    }
+
+    /// All that a signal rests on, flat, with the link before each name.
+    static Map<String, String> flat(Map<Link, Map<String, String>> upstream) {
         Map<String, String> flat = new TreeMap<>();
-        facts.of(ProofFacts.UPSTREAM, id)
-                .forEach((link, its) -> its.forEach((name, value) -> flat.put(link.title() + ": " + name, value)));
+        upstream.forEach((link, its) -> its.forEach((name, value) -> flat.put(link.title() + ": " + name, value)));
         return flat;
     }
 }

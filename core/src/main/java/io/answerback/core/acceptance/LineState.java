@@ -1,13 +1,15 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.site.LineIds;
+import io.answerback.core.site.Parts;
 import io.answerback.core.site.Showing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /// How a line stands: whether it was shown, how, and whether that still holds.
 ///
@@ -19,15 +21,31 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
         stale = List.copyOf(stale);
     }
 
-    /// How a line stands with what was shown.
-    public static LineState of(AcceptanceLine line, Acceptance acceptance) {
-        List<Showing> shown = acceptance.of(line.id());
+    /// How a line stands with what was shown on a job. A point that the practice station answered was shown in the
+    /// model.
+    public static LineState of(AcceptanceLine line, Parts job) {
+        List<Showing> shown = Stream.concat(job.acceptance().of(line.id()).stream(), answered(line, job).stream())
+                .toList();
         Optional<Showing> best = Optional.empty();
         for (Showing.Way way : List.of(Showing.Way.LIVE, Showing.Way.HAND, Showing.Way.MODEL)) {
             best = best.or(() -> shown.stream().filter(its -> its.way() == way).findFirst());
         }
         return new LineState(
                 line, best, best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()));
+    }
+
+    private static Optional<Showing> answered(AcceptanceLine line, Parts job) {
+        return line.point()
+                .filter(id -> line.id().equals(LineIds.POINT + id))
+                .flatMap(job::proofOf)
+                .filter(proof -> proof.restoredAt().isPresent())
+                .map(proof -> new Showing(
+                        line.id(),
+                        Showing.Way.MODEL,
+                        proof.station(),
+                        proof.answeredAt(),
+                        proof.frame(),
+                        DeviceLines.flat(proof.upstream())));
     }
 
     private static List<String> changed(Map<String, String> before, Map<String, String> now) {

@@ -70,6 +70,7 @@ public final class JobDifferences {
         one("What was read out of the panel", job -> job.setup().found());
         one("What is known of codes", job -> job.setup().codes());
         one("The ways in that were walked", job -> job.setup().walks());
+        one("What was shown, and the test at the station", Job::acceptance);
     }
 
     private static String title(PanelProgramming.Decided decided, Terms terms) {

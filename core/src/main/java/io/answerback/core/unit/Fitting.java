@@ -24,13 +24,14 @@ public record Fitting(Optional<Attachment> way, Set<UnitSupply> supplies, String
         jumper = jumper == null ? "" : jumper.strip();
     }
 
-    /// Whether cores bring it a supply: from the bus or the auxiliary output, or from the bus on which it listens
-    /// while nobody has said otherwise. A port and a plug-in supply bring their own leads.
+    /// Whether cores bring it a supply: from the bus or the auxiliary output, or from one of them while nobody has said
+    /// from which. A port and a plug-in supply bring their own leads.
     public boolean wiredSupply() {
         return supplies.contains(UnitSupply.AUXILIARY)
                 || supplies.contains(UnitSupply.BUS)
                 || supplies.isEmpty()
-                        && way.filter(its -> its == Attachment.KEYPAD_BUS).isPresent();
+                        && way.filter(its -> its != Attachment.PLUG_ON && its != Attachment.SERIAL_PORT)
+                                .isPresent();
     }
 
     /// The same attached in another way; the jumper is to be looked at again.

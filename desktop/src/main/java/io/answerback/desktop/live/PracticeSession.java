@@ -89,6 +89,11 @@ public final class PracticeSession implements AutoCloseable {
         return Executors.newSingleThreadExecutor(Thread.ofVirtual().name(name).factory());
     }
 
+    /// Does something on the window's thread, unless the window has gone by then.
+    public Executor window() {
+        return this::onWindow;
+    }
+
     /// What frames are encrypted with.
     public FrameKeys keys() {
         return keys;

@@ -85,6 +85,11 @@ public final class WalkPractice {
         changed();
     }
 
+    /// Shows again what was changed beside the walk.
+    public void again() {
+        changed();
+    }
+
     /// What is overdue is said; to be called once a second.
     public void tick() {
         walk.flatMap(its -> its.overdue(millis.getAsLong())).ifPresent(step -> {

@@ -32,9 +32,8 @@ final class PlanLines {
         if (other != job) {
             job = other;
             plan = AcceptancePlan.of(other, events);
-            states = plan.lines().stream()
-                    .map(line -> LineState.of(line, other.acceptance()))
-                    .toList();
+            states =
+                    plan.lines().stream().map(line -> LineState.of(line, other)).toList();
         }
         return this;
     }

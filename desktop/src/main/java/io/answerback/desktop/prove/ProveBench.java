@@ -41,12 +41,13 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         PlanLines lines = new PlanLines(events);
         Initials initials = new Initials();
         walk = new WalkPractice(
-                practice.roll(), time, () -> System.nanoTime() / NANOS_A_MILLI, edit -> openJob.apply(edit));
+                practice.roll(), time, () -> System.nanoTime() / NANOS_A_MILLI, edit -> openJob.learn(edit::on));
         seconds = new PanelClock(passed -> walk.tick());
+        PhonePage phone = new PhonePage(walk, background, practice.window(), () -> System.nanoTime() / NANOS_A_MILLI);
         showWhenever(panel.changes());
         showWhenever(walk.changes());
         add(ProveSheets.PLAN, () -> new PlanSheet(openJob, lines, time, initials));
-        add(ProveSheets.WALK, () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run));
+        add(ProveSheets.WALK, () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run, phone));
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
         add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
         add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));

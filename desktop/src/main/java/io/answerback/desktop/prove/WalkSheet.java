@@ -43,6 +43,7 @@ final class WalkSheet extends PartSheet {
     private final Initials initials;
     private final OnTestPart onTest;
     private final IntConsumer seconds;
+    private final PhonePage phone;
 
     /// @param seconds starts the clock that says what is overdue at 1, and stops it at 0
     WalkSheet(
@@ -52,7 +53,9 @@ final class WalkSheet extends PartSheet {
             PracticeSession station,
             Initials initials,
             InstantSource clock,
-            IntConsumer seconds) {
+            IntConsumer seconds,
+            PhonePage phone) {
+        this.phone = phone;
         this.seconds = seconds;
         this.actions = actions;
         this.lines = lines;
@@ -78,6 +81,10 @@ final class WalkSheet extends PartSheet {
         List<Part> parts = new ArrayList<>();
         parts.add(onTest.part(state.job()));
         parts.add(tools());
+        if (walk.walk().isPresent()) {
+            phone.shows(state.job(), lines);
+            parts.add(phone.part());
+        }
         walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(noted.note())));
         parts.add(new Rows("Lines that signals tick", rows(), -1).growing());
         return parts;
@@ -109,6 +116,7 @@ final class WalkSheet extends PartSheet {
     }
 
     private void end() {
+        phone.close();
         walk.end();
         seconds.accept(0);
     }

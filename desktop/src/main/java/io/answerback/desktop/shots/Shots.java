@@ -78,6 +78,7 @@ public final class Shots extends Application {
             camera.take("prove", () -> {
                 application.openJob().select(new PointId("09"));
                 application.openJob().go(Stop.PROVE);
+                application.benches().prove().open(ProveSheets.PLAN);
             });
             panel();
         } catch (Exception failed) {
