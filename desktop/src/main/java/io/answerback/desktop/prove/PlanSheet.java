@@ -4,6 +4,7 @@ import io.answerback.core.acceptance.AcceptanceLine;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.site.Job;
 import io.answerback.core.site.LineIds;
 import io.answerback.core.site.Showing;
 import io.answerback.desktop.part.Gauge;
@@ -126,11 +127,11 @@ final class PlanSheet extends PartSheet {
             parts.add(Words.caution(line.caution()));
         }
         parts.add(Words.wrapped(Words.quiet(line.why())));
-        parts.addAll(byHand(its));
+        parts.addAll(byHand(state.job(), its));
         return parts;
     }
 
-    private List<Part> byHand(LineState state) {
+    private List<Part> byHand(Job job, LineState state) {
         AcceptanceLine line = state.line();
         Parts row = Parts.flow(
                 Words.quiet("Shown by hand by"),
@@ -141,7 +142,9 @@ final class PlanSheet extends PartSheet {
                     return true;
                 }));
         Parts tools = Parts.flow(Tool.of("Shown", "by hand, now", () -> shown(line)));
+        // a proof of the practice station is kept with the point and cannot be taken back here
         state.best()
+                .filter(best -> job.acceptance().of(line.id()).contains(best))
                 .ifPresent(best -> tools.add(Tool.of(
                         "Take back",
                         "what was shown " + best.way().words(),
