@@ -3,10 +3,7 @@ package io.answerback.core.assess;
 import io.answerback.core.acceptance.LeftOnTest;
 import io.answerback.core.answer.AnswerTooLate;
 import io.answerback.core.answer.PathChecks;
-import io.answerback.core.attach.CaptureChecks;
-import io.answerback.core.attach.FittingChecks;
-import io.answerback.core.attach.OutputChecks;
-import io.answerback.core.attach.ServiceChecks;
+import io.answerback.core.attach.UnitChecks;
 import io.answerback.core.behaviour.UnwantedStates;
 import io.answerback.core.behaviour.WayInTooSlow;
 import io.answerback.core.behaviour.WayOut;
@@ -232,10 +229,7 @@ public final class Checks {
             new PathChecks(),
             new NetworkChecks(),
             new MailChecks(),
-            new FittingChecks(),
-            new CaptureChecks(),
-            new ServiceChecks(),
-            new OutputChecks(),
+            new UnitChecks(),
             new AnswerTooLate());
 
     private Checks() {}
