@@ -7,10 +7,12 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.format.IpFrame;
+import io.answerback.core.profile.Decision;
 import io.answerback.core.report.Outgoing;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.Showing;
@@ -88,6 +90,19 @@ class PlanSheetTest extends DemoSheets {
     }
 
     @Test
+    void aLineIsShownInTheModelAndStillHasToBeShownOnTheRealPanel() throws Exception {
+        benches.prove().open(ProveSheets.PLAN);
+        click("Mains off, then on, open");
+        click("Show in the model");
+        awaitReads("in the model, practice station, 2 Jun");
+        assertThat(state("mains").best().map(Showing::what)).contains("2 signals answered");
+        assertThat(state("mains").shown()).isFalse();
+        openJob.apply(SetupEdits.decide(Decision.REPORT_SETTING, 0, "no"));
+        click("Restart after a power cut, open");
+        assertThat(reads("Show in the model")).isFalse();
+    }
+
+    @Test
     void theAccountIsPutOnTestMadeLongerAndTakenOff() {
         benches.prove().open(ProveSheets.PLAN);
         assertThat(reads("Not on test")).isTrue();
@@ -131,6 +146,9 @@ class PlanSheetTest extends DemoSheets {
         assertThat(reads("Zone 16 is in area 01 in the panel. The plan has it in 02."))
                 .isTrue();
         assertThat(walk.notes()).extracting(noted -> noted.note().kind()).contains(WalkNote.Kind.SWAPPED);
+        click("To the entry that is typed anew");
+        assertThat(openJob.now().stop()).isEqualTo(Stop.SET_UP);
+        assertThat(openJob.now().selected().text()).isEqualTo("08");
     }
 
     @Test

@@ -8,6 +8,7 @@ import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.LiveWalk;
+import io.answerback.core.acceptance.ModelRun;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.acceptance.WalkingOrder;
 import io.answerback.core.edit.AcceptanceEdits;
@@ -16,6 +17,7 @@ import io.answerback.core.edit.SetupEdits;
 import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
+import io.answerback.core.operation.OperationRules;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
@@ -237,5 +239,35 @@ class AcceptancePlanTest {
         assertThat(moved.stale())
                 .as("the demo changed it after it was answered")
                 .isNotEmpty();
+    }
+
+    /// Everything that the model can do of the plan, it does as the plan expects; what is seen or heard it cannot do.
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void theModelShowsWhatItCanDo(int demo) {
+        Job job = DemoJobs.job(demo);
+        ModelRun model = new ModelRun(OperationRules.of(job));
+        List<AcceptanceLine> done = AcceptancePlan.of(job, DataFiles.events()).lines().stream()
+                .filter(line -> model.signals(line).isPresent())
+                .toList();
+        assertThat(done).extracting(AcceptanceLine::id).contains("mains", "battery");
+        for (AcceptanceLine line : done) {
+            List<Signal> signals = model.signals(line).orElseThrow();
+            assertThat(ModelRun.shows(line, signals))
+                    .as("demo %d, %s: %s", demo, line.id(), signals)
+                    .isTrue();
+        }
+        assertThat(model.signals(AcceptancePlan.of(job, DataFiles.events())
+                        .line("restart")
+                        .orElseThrow()))
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsProgrammedOtherwiseIsNotShownInTheModel() {
+        Job untold = SetupEdits.decide(Decision.REPORT_TROUBLES, 0, "no").on(JOB);
+        List<Signal> signals =
+                new ModelRun(OperationRules.of(untold)).signals(line("mains")).orElseThrow();
+        assertThat(ModelRun.shows(line("mains"), signals)).isFalse();
     }
 }

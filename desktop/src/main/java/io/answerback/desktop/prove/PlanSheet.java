@@ -35,10 +35,12 @@ final class PlanSheet extends PartSheet {
     private final InstantSource clock;
     private final Initials initials;
     private final OnTestPart onTest;
+    private final ModelShow model;
     private String chosen = "";
     private String what = "";
 
-    PlanSheet(Actions actions, PlanLines lines, InstantSource clock, Initials initials) {
+    PlanSheet(Actions actions, PlanLines lines, InstantSource clock, Initials initials, ModelShow model) {
+        this.model = model;
         this.actions = actions;
         this.lines = lines;
         this.clock = clock;
@@ -142,6 +144,12 @@ final class PlanSheet extends PartSheet {
                     return true;
                 }));
         Parts tools = Parts.flow(Tool.of("Shown", "by hand, now", () -> shown(line)));
+        if (model.can(job, line)) {
+            tools.add(Tool.of(
+                    "Show in the model",
+                    "the panel as programmed does it, and the practice station answers",
+                    () -> model.show(job, line)));
+        }
         // a proof of the practice station is kept with the point and cannot be taken back here
         state.best()
                 .filter(best -> job.acceptance().of(line.id()).contains(best))

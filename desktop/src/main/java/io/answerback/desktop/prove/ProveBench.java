@@ -46,7 +46,14 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         PhonePage phone = new PhonePage(walk, background, practice.window(), () -> System.nanoTime() / NANOS_A_MILLI);
         showWhenever(panel.changes());
         showWhenever(walk.changes());
-        add(ProveSheets.PLAN, () -> new PlanSheet(openJob, lines, time, initials));
+        add(
+                ProveSheets.PLAN,
+                () -> new PlanSheet(
+                        openJob,
+                        lines,
+                        time,
+                        initials,
+                        new ModelShow(openJob, practice.line(), time, edit -> openJob.learn(edit::on))));
         add(ProveSheets.WALK, () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run, phone));
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
         add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));

@@ -5,6 +5,7 @@ import io.answerback.core.acceptance.LineState;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.chain.Mark;
+import io.answerback.core.finding.Stop;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkPractice.Noted;
@@ -122,13 +123,21 @@ final class WalkSheet extends PartSheet {
     }
 
     /// The last note, to be read across a room.
-    private static Part large(WalkNote note) {
+    private Part large(WalkNote note) {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.wrapped(Words.of(note.kind().wrong() ? "run-order walk-wrong" : "run-order", note.says())));
         if (!note.why().isEmpty()) {
             parts.add(Words.wrapped(Words.of("run-mind", note.why())));
         }
+        note.entry()
+                .ifPresent(entry -> parts.add(
+                        Tool.of("To the entry that is typed anew", "the run sheet of the panel", () -> toEntry(note))));
         return Group.column(parts).style("card");
+    }
+
+    private void toEntry(WalkNote note) {
+        note.lineId().flatMap(lines.plan()::line).flatMap(AcceptanceLine::point).ifPresent(actions::select);
+        actions.go(Stop.SET_UP);
     }
 
     private List<With> rows() {
