@@ -6,6 +6,7 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.power.PowerSheet;
+import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.demo.DemoJobs;
@@ -88,5 +89,19 @@ class SheetsLayoutTest extends DemoWindow {
             application.openJob().put(DemoJobs.job(demo), Optional.empty(), "");
             application.openJob().go(stop);
         });
+    }
+
+    @Test
+    void everySheetOfTheProveBenchShowsEveryWord() {
+        for (int demo : List.of(1, 3)) {
+            at(demo, Stop.PROVE);
+            for (double[] size : LayoutFaults.SIZES) {
+                faults.resize(size);
+                for (ProveSheets sheet : ProveSheets.values()) {
+                    faults.after(() -> application.benches().prove().open(sheet), sheet + " of demo " + demo);
+                }
+            }
+        }
+        assertThat(faults.found()).isEmpty();
     }
 }

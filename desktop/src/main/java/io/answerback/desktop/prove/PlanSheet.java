@@ -27,8 +27,7 @@ import java.util.List;
 
 /// What has to be shown before the site is handed over, line by line, and what of it was; a line is shown by hand here.
 final class PlanSheet extends PartSheet {
-    private static final double TITLE_WIDTH = 230;
-    private static final double WANTED_WIDTH = 220;
+    private static final double TITLE_WIDTH = 210;
 
     private final Actions actions;
     private final PlanLines lines;
@@ -87,8 +86,10 @@ final class PlanSheet extends PartSheet {
         Part inner = Group.row(
                         Marks.of(PlanLines.mark(state), PlanLines.standing(state)),
                         Words.wrapped(Words.of("told-name", line.title())).wide(TITLE_WIDTH),
-                        Words.wrapped(Words.of("code", PlanLines.wanted(line))).wide(WANTED_WIDTH),
-                        Words.wrapped(Words.quiet(PlanLines.standing(state))).growing())
+                        Group.column(
+                                        Words.wrapped(Words.of("code", PlanLines.wanted(line))),
+                                        Words.wrapped(Words.quiet(PlanLines.standing(state))))
+                                .growing())
                 .style("plan-row");
         return new Press(
                         line.id().equals(chosen) ? "finding story-chosen" : "finding",

@@ -112,10 +112,11 @@ final class StoriesSheet extends PartSheet {
                             showAgain();
                         },
                         List.of(Group.column(
-                                Words.of("told-name", story.name()), Words.wrapped(Words.quiet(story.about()))))),
-                Words.wrapped(Words.of(
-                        well ? "quiet" : "printed-problem",
-                        well ? "as expected" : outcome.differs().size() + " signals differ")));
+                                Words.of("told-name", story.name()),
+                                Words.wrapped(Words.quiet(story.about())),
+                                Words.of(
+                                        well ? "quiet" : "printed-problem",
+                                        well ? "as expected" : outcome.differs().size() + " signals differ")))));
     }
 
     @Override

@@ -18,7 +18,8 @@ final class TimersDrawing extends Picture {
     private static final double BAR = 16;
     private static final double FOOT = 30;
     private static final double LETTER = 6.6;
-    private static final int TICKS = 6;
+    private static final List<Integer> TICKS = List.of(6, 3, 2);
+    private static final double TICK_ROOM = 76;
     private static final List<Long> SPANS = List.of(60_000L, 120_000L, 300_000L, 900_000L, 1_800_000L, 3_600_000L);
     private static final long SHORTEST = 60_000;
 
@@ -56,10 +57,11 @@ final class TimersDrawing extends Picture {
         long span = span();
         double right = width - RIGHT;
         double foot = Math.max(1, state.timers().size()) * LANE;
-        for (int tick = 0; tick <= TICKS; tick++) {
-            double x = LEFT + (right - LEFT) * tick / TICKS;
+        int ticks = ticks(right - LEFT);
+        for (int tick = 0; tick <= ticks; tick++) {
+            double x = LEFT + (right - LEFT) * tick / ticks;
             line("fall-grid", x, 0, x, foot);
-            words("tick", CaseWords.time(state.atMillis() + span * tick / TICKS), x, foot + 12, Across.CENTER);
+            words("tick", CaseWords.time(state.atMillis() + span * tick / ticks), x, foot + 12, Across.CENTER);
         }
         double y = LANE / 2;
         for (Timer timer : state.timers()) {
@@ -67,6 +69,14 @@ final class TimersDrawing extends Picture {
             y += LANE;
         }
         line("timers-now", LEFT, 0, LEFT, foot);
+    }
+
+    /// As many as leave each its room: halves and thirds of the most there are.
+    private static int ticks(double room) {
+        return TICKS.stream()
+                .filter(count -> room / count >= TICK_ROOM)
+                .findFirst()
+                .orElse(1);
     }
 
     private void lane(Timer timer, double y, long span, double right) {

@@ -33,8 +33,7 @@ import java.util.function.IntConsumer;
 /// A live walk: the real communicator is pointed at the practice station, and its signals tick the lines by themselves.
 final class WalkSheet extends PartSheet {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm:ss", Locale.ENGLISH);
-    private static final double TITLE_WIDTH = 230;
-    private static final double WANTED_WIDTH = 220;
+    private static final double TITLE_WIDTH = 210;
     private static final int SHOWN_NOTES = 12;
 
     private final Actions actions;
@@ -171,10 +170,11 @@ final class WalkSheet extends PartSheet {
                                         Marks.of(mark, says),
                                         Words.wrapped(Words.of("told-name", line.title()))
                                                 .wide(TITLE_WIDTH),
-                                        Words.wrapped(Words.of(
-                                                        "code", (here ? "waits for " : "") + PlanLines.wanted(line)))
-                                                .wide(WANTED_WIDTH),
-                                        Words.wrapped(Words.quiet(here ? "I am here" : says))
+                                        Group.column(
+                                                        Words.wrapped(Words.of(
+                                                                "code",
+                                                                (here ? "waits for " : "") + PlanLines.wanted(line))),
+                                                        Words.wrapped(Words.quiet(here ? "I am here" : says)))
                                                 .growing())
                                 .style("plan-row")))
                 .keyed(line.id());
