@@ -44,7 +44,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.AbstractExecutorService;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -103,42 +102,6 @@ public abstract class DemoSheets {
 
     /// Keeps its reels and labels.
     protected CableShelf cables;
-
-    /// Does everything at once on the thread that asks.
-    private static final class AtOnce extends AbstractExecutorService {
-        private boolean shut;
-
-        @Override
-        public void execute(Runnable command) {
-            command.run();
-        }
-
-        @Override
-        public void shutdown() {
-            shut = true;
-        }
-
-        @Override
-        public List<Runnable> shutdownNow() {
-            shut = true;
-            return List.of();
-        }
-
-        @Override
-        public boolean isShutdown() {
-            return shut;
-        }
-
-        @Override
-        public boolean isTerminated() {
-            return shut;
-        }
-
-        @Override
-        public boolean awaitTermination(long timeout, TimeUnit unit) {
-            return true;
-        }
-    }
 
     @BeforeEach
     void openDemo() throws Exception {

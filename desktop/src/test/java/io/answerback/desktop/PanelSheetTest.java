@@ -12,6 +12,7 @@ import io.answerback.core.operation.PanelCase;
 import io.answerback.core.profile.Decision;
 import io.answerback.desktop.live.PanelLine;
 import io.answerback.desktop.live.PanelPractice;
+import io.answerback.desktop.live.PointCondition;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.files.exchange.CaseFile;
 import java.nio.file.Path;
@@ -91,6 +92,23 @@ class PanelSheetTest extends DemoSheets {
         assertThat(reads("sends tamper, area 01, zone 004")).isTrue();
         choose("Done to the selected point", "at rest");
         assertThat(reads("sends end of tamper, area 01, zone 004")).isTrue();
+    }
+
+    @Test
+    void aDampJointIsComputedAsAnyOtherFault() {
+        choose("Done to the selected point", "damp joint");
+        assertThat(panel.condition(new PointId("04"))).isEqualTo(PointCondition.DAMP);
+        assertThat(panel.state().reads(4))
+                .isEqualTo(openJob.now()
+                        .point()
+                        .wired()
+                        .orElseThrow()
+                        .loop()
+                        .orElseThrow()
+                        .byId("damp-at-rest")
+                        .orElseThrow()
+                        .reads()
+                        .orElseThrow());
     }
 
     @Test

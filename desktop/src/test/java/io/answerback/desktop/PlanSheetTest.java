@@ -152,6 +152,17 @@ class PlanSheetTest extends DemoSheets {
     }
 
     @Test
+    void aPlanThatIsMendedDuringTheWalkIsWalkedOnWith() throws Exception {
+        benches.prove().open(ProveSheets.WALK);
+        walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
+        sends(Qualifier.NEW, "130", 1, 16);
+        awaitReads("area 01, planned 02");
+        openJob.apply(Edits.zoneArea(16, Optional.of(1)));
+        sends(Qualifier.NEW, "130", 1, 16);
+        awaitReads("08 Dock movement: came, its end is awaited");
+    }
+
+    @Test
     void whatThisApplicationSendsItselfTicksNothing() throws Exception {
         benches.prove().open(ProveSheets.PANEL);
         walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");

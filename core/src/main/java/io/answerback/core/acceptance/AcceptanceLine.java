@@ -10,7 +10,7 @@ import java.util.TreeMap;
 
 /// A line of the acceptance plan.
 ///
-/// @param id what it is known by; of a point's line with the point's number, so that it outlives a name
+/// @param id what it is known by; that of a point ends in its number, so that it stays when the point is renamed
 /// @param section the part of the plan it belongs to
 /// @param title what is shown
 /// @param order what to do

@@ -36,6 +36,13 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
                 .toList());
     }
 
+    /// How each line stands with what was shown on a job, in the order of the plan.
+    public static final Fact<List<LineState>> STATES = Fact.of(
+            "lines of the acceptance plan",
+            facts -> facts.of(FACT).lines().stream()
+                    .map(line -> LineState.of(line, facts))
+                    .toList());
+
     /// Plans a job from nothing.
     public static AcceptancePlan of(Job job, EventTable events) {
         return new Memo().read(job, Map.of(EventTable.GIVEN, events), facts -> facts.of(FACT));

@@ -63,7 +63,7 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
     }
 
     /// Whether it counts as shown on the real panel: live or by hand, and nothing changed since. What the model showed
-    /// proves the programming as it is planned, and no more.
+    /// proves only the programming as it is planned.
     public boolean shown() {
         return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent() && stale.isEmpty();
     }

@@ -48,6 +48,11 @@ public record LiveWalk(
         return new LiveWalk(plan, Optional.empty(), Map.of(), Set.of(), Map.of(), Set.of());
     }
 
+    /// The same walk by a plan that was changed meanwhile.
+    public LiveWalk by(AcceptancePlan other) {
+        return new LiveWalk(other, at, begun, shown, answeredFor, missed);
+    }
+
     /// Somebody says at which point they are; empty for nowhere.
     public LiveWalk at(Optional<String> lineId) {
         return new LiveWalk(plan, lineId, begun, shown, answeredFor, missed);
@@ -61,11 +66,11 @@ public record LiveWalk(
                 .filter(its -> its.expects().stream().anyMatch(expected -> expected.is(signal)))
                 .toList();
         if (fitting.isEmpty()) {
-            return new Step(this, new Misfit(plan, at).of(signal));
+            return new Step(this, new WalkProblem(plan, at).of(signal));
         }
         return meant(fitting, signal)
                 .map(line -> fits(line, signal, millis))
-                .orElseGet(() -> new Step(this, Misfit.several(signal)));
+                .orElseGet(() -> new Step(this, WalkProblem.several(signal)));
     }
 
     /// Of several lines that one signal fits, that of which somebody said they are at it, or that it completes. Nobody
@@ -120,7 +125,7 @@ public record LiveWalk(
         more.put(came.id(), here.id());
         return new Step(
                 new LiveWalk(plan, at, begun, shown, more, missed),
-                swapped ? Misfit.swapped(came, here) : Misfit.other(came, here));
+                swapped ? WalkProblem.swapped(came, here) : WalkProblem.other(came, here));
     }
 
     /// What is overdue: the ends of lines that were awaited too long, each said once.
@@ -132,7 +137,8 @@ public record LiveWalk(
                 .map(line -> {
                     Set<String> more = new HashSet<>(missed);
                     more.add(line.id());
-                    return new Step(new LiveWalk(plan, at, begun, shown, answeredFor, more), Misfit.noRestore(line));
+                    return new Step(
+                            new LiveWalk(plan, at, begun, shown, answeredFor, more), WalkProblem.noRestore(line));
                 });
     }
 }

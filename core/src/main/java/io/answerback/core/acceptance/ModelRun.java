@@ -17,7 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /// Shows a line of the plan in the model: the panel does what the line says, and what it sends is held against what the
-/// line expects. It proves the programming as it is planned, and no more.
+/// line expects. It proves only the programming as it is planned.
 ///
 /// @param rules what the panel goes by
 public record ModelRun(OperationRules rules) {

@@ -33,7 +33,7 @@ final class SystemLines {
 
     SystemLines(Facts facts) {
         this.facts = facts;
-        this.rules = OperationRules.of(facts);
+        this.rules = facts.of(OperationRules.FACT);
     }
 
     List<AcceptanceLine> lines() {

@@ -1,5 +1,7 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.LineState;
 import io.answerback.core.behaviour.EntryWalk;
 import io.answerback.core.bus.BusState;
 import io.answerback.core.capacity.CapacityOptions;
@@ -42,6 +44,7 @@ import java.util.stream.Stream;
 /// @param radio what the panel hears by radio
 /// @param setup how its panel is to be set up, and how far it is
 /// @param walks the ways in, walked
+/// @param plan everything that has to be shown before it is handed over, and how it stands
 /// @param findings everything that was found, worst first
 /// @param stops how far each stop has come, in the order of work
 /// @param index the same by point
@@ -60,6 +63,7 @@ public record Assessment(
         RadioState radio,
         SetupState setup,
         List<EntryWalk> walks,
+        List<LineState> plan,
         List<Finding> findings,
         List<StopProgress> stops,
         PointIndex index,
@@ -79,6 +83,7 @@ public record Assessment(
                 facts.of(RadioState.FACT),
                 facts.of(SetupState.FACT),
                 facts.of(EntryWalk.ALL),
+                facts.of(AcceptancePlan.STATES),
                 facts.of(AllFindings.FACT).sorted(),
                 facts.of(JobProgress.FACT),
                 facts.of(PointIndex.FACT),

@@ -57,7 +57,7 @@ public final class UnwantedStates implements JobCheck {
 
     @Override
     public Stream<Finding> check(Facts facts) {
-        OperationRules rules = facts.of(ZoneWatch.RULES);
+        OperationRules rules = facts.of(OperationRules.FACT);
         if (rules.zones().isEmpty()) {
             return Stream.empty();
         }

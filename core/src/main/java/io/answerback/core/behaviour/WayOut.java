@@ -50,7 +50,7 @@ public final class WayOut implements JobCheck {
         if (walks.isEmpty()) {
             return Stream.empty();
         }
-        OperationRules rules = facts.of(ZoneWatch.RULES);
+        OperationRules rules = facts.of(OperationRules.FACT);
         return walks.stream().flatMap(walk -> Stream.concat(alarms(facts, rules, walk), slow(facts, rules, walk)));
     }
 

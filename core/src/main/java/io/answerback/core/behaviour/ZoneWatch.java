@@ -1,6 +1,5 @@
 package io.answerback.core.behaviour;
 
-import io.answerback.core.memo.Fact;
 import io.answerback.core.operation.Act;
 import io.answerback.core.operation.AreaMode;
 import io.answerback.core.operation.Happening;
@@ -21,9 +20,6 @@ import java.util.stream.Collectors;
 ///
 /// @param rules what the panel goes by
 record ZoneWatch(OperationRules rules) {
-    /// What the panel of a job goes by, kept as long as nothing of it changes.
-    static final Fact<OperationRules> RULES = Fact.of("what the panel goes by", OperationRules::of);
-
     /// What a zone does while all its areas stand in one way; nothing for a zone that is off.
     ZoneEffect of(int number, AreaMode mode, boolean part) {
         ZoneRule zone = rules.zones().get(number);

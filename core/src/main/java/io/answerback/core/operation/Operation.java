@@ -41,7 +41,7 @@ public record Operation(OperationRules rules) {
         Map<Integer, AreaState> was = draft.areas();
         what.run();
         if (was != draft.areas()) {
-            new Following(rules, draft).after(was);
+            new FollowingAreas(rules, draft).after(was);
         }
         if (!rules.outputs().isEmpty()) {
             new Outputs(rules, draft).follow();
@@ -55,23 +55,23 @@ public record Operation(OperationRules rules) {
             return;
         }
         Troubles troubles = new Troubles(rules, draft);
-        Care care = new Care(rules, draft);
+        KeypadActs acts = new KeypadActs(rules, draft);
         switch (happening) {
             case Happening.SetAsked asked -> new Setting(rules, draft).set(asked);
             case Happening.UnsetAsked asked -> new Unsetting(rules, draft).unset(asked);
             case Happening.ZoneReads reads -> new Watching(rules, draft).reads(reads.zone(), reads.reads());
-            case Happening.LeftOut leftOut -> care.leftOut(leftOut);
+            case Happening.LeftOut leftOut -> acts.leftOut(leftOut);
             case Happening.Mains mains -> troubles.mains(mains.there());
             case Happening.Battery battery -> troubles.battery(battery.state());
             case Happening.Path path -> troubles.path(path.works());
             case Happening.Module module -> troubles.module(module.address(), module.answers());
-            case Happening.WrongCode wrong -> care.wrongCode();
+            case Happening.WrongCode wrong -> acts.wrongCode();
             case Happening.Silenced silenced -> draft.sound(Act.Pattern.SILENCE);
-            case Happening.Programming programming -> care.programming(programming.begins());
-            case Happening.WalkTest walk -> care.walkTest(walk.area(), walk.begins());
+            case Happening.Programming programming -> acts.programming(programming.begins());
+            case Happening.WalkTest walk -> acts.walkTest(walk.area(), walk.begins());
             case Happening.PowerGone gone -> troubles.powerGone();
             case Happening.PowerBack back -> new Unsetting(rules, draft).powerBack();
-            case Happening.Clock clock -> new Clockwork(rules, draft).ahead(clock.aheadMillis());
+            case Happening.Clock clock -> new TimedEvents(rules, draft).ahead(clock.aheadMillis());
             case Happening.TimePasses passes -> {}
         }
     }

@@ -1,5 +1,6 @@
 package io.answerback.core.operation;
 
+import io.answerback.core.memo.Fact;
 import io.answerback.core.profile.Decision.OutputUse;
 import io.answerback.core.profile.Decision.PartSet;
 import io.answerback.core.profile.PanelManners;
@@ -30,6 +31,9 @@ public record OperationRules(
         Times times,
         Options options,
         PanelManners manners) {
+    /// The rules of a job, kept as long as nothing of them changes.
+    public static final Fact<OperationRules> FACT = Fact.of("what the panel goes by", OperationRules::of);
+
     static final long DAY = 86_400_000;
 
     /// An area.

@@ -85,7 +85,7 @@ public record OperationState(
                 Service.NONE,
                 0,
                 0));
-        new Clockwork(rules, draft).wind();
+        new TimedEvents(rules, draft).wind();
         return draft.made();
     }
 

@@ -84,7 +84,7 @@ record Setting(OperationRules rules, OperationDraft draft) {
                     asked.area(),
                     rules.areas().get(asked.area()).exitMillis());
         } else {
-            new Leaving(rules, draft).left(asked.area());
+            new ExitTime(rules, draft).left(asked.area());
         }
     }
 
@@ -94,7 +94,7 @@ record Setting(OperationRules rules, OperationDraft draft) {
         SortedSet<Integer> hinders = hinders(asked);
         if (hinders.isEmpty() && !draft.health().faulty()) {
             draft.put(number, AreaState.leaving(last.how(), last.user(), false, Collections.emptySortedSet()));
-            new Leaving(rules, draft).left(number);
+            new ExitTime(rules, draft).left(number);
         } else {
             refuse(asked, hinders.isEmpty() ? "a fault stands" : "open: " + names(hinders));
         }

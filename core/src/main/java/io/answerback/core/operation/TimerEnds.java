@@ -11,7 +11,7 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
 
     void end(Timer timer) {
         switch (timer.kind()) {
-            case EXIT -> new Leaving(rules, draft).left(timer.number());
+            case EXIT -> new ExitTime(rules, draft).left(timer.number());
             case ENTRY -> new Watching(rules, draft).notUnsetInTime(timer.number());
             case SOUNDER -> {
                 draft.sound(Act.Pattern.SILENCE);
@@ -25,10 +25,10 @@ record TimerEnds(OperationRules rules, OperationDraft draft) {
             }
             case BATTERY_TEST -> {
                 new Troubles(rules, draft).batteryTested();
-                new Clockwork(rules, draft).testBatteryLater();
+                new TimedEvents(rules, draft).testBatteryLater();
             }
-            case WARNING -> new Clockwork(rules, draft).warns(timer.number());
-            case SETS_ITSELF -> new Clockwork(rules, draft).sets(timer.number());
+            case WARNING -> new TimedEvents(rules, draft).warns(timer.number());
+            case SETS_ITSELF -> new TimedEvents(rules, draft).sets(timer.number());
             case LOCK -> {
                 draft.wrongCodes(0);
                 draft.act(new Act.Shows("Keypads work again"));

@@ -37,7 +37,7 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
             draft.send(rules, asked.area(), Qualifier.NEW, DURESS, asked.user());
         }
         if (area.mode().unset()) {
-            new Clockwork(rules, draft).postponed(asked.area());
+            new TimedEvents(rules, draft).postponed(asked.area());
             return;
         }
         unset(asked.area(), asked.how(), asked.user());
@@ -123,7 +123,7 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
         }
         if (draft.service().dead()) {
             draft.service(new OperationState.Service(false, draft.service().walked(), false));
-            new Clockwork(rules, draft).wind();
+            new TimedEvents(rules, draft).wind();
             List.copyOf(draft.areas().keySet()).forEach(this::standsAgain);
             List.copyOf(draft.notNormal()).forEach(this::readAnew);
         }
@@ -133,7 +133,7 @@ record Unsetting(OperationRules rules, OperationDraft draft) {
     private void standsAgain(int number) {
         AreaState area = draft.area(number);
         if (area.mode() == AreaMode.LEAVING) {
-            new Leaving(rules, draft).left(number);
+            new ExitTime(rules, draft).left(number);
         } else if (area.mode() == AreaMode.ENTERING) {
             draft.put(number, area.in(area.part() ? AreaMode.PART_SET : AreaMode.SET));
         }

@@ -97,7 +97,7 @@ record Watching(OperationRules rules, OperationDraft draft) {
         if (zone.type() == ZoneType.ENTRY_EXIT) {
             for (int number : zone.areas()) {
                 if (draft.area(number).mode() == AreaMode.LEAVING) {
-                    new Leaving(rules, draft).lastDoor(number);
+                    new ExitTime(rules, draft).lastDoor(number);
                 }
             }
         }

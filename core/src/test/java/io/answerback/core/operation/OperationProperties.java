@@ -76,7 +76,7 @@ class OperationProperties {
     /// Of the areas of the shared hall, none sets itself without its followers, whatever happens.
     @Property(tries = 400)
     void aHallThatFollowsIsNeverSetWhileAFirmIsNot(@ForAll("stories") List<After> story) {
-        OperationRules shared = SharedAreasTest.rules(PanelManners.USUAL);
+        OperationRules shared = SharedHall.rules(PanelManners.USUAL);
         OperationState end = run(shared, story).end();
         boolean hall = end.area(3).mode().watches();
         boolean both = end.area(1).mode().watches() && end.area(2).mode().watches();

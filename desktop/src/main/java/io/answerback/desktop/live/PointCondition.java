@@ -13,7 +13,9 @@ public enum PointCondition {
     /// Its cable is cut.
     CUT("cable cut", "cable-cut"),
     /// The cores of its cable touch at the device.
-    SHORTED("cable shorted", "short-at-device");
+    SHORTED("cable shorted", "short-at-device"),
+    /// Water is in a joint of its cable, across the pair.
+    DAMP("damp joint", "damp-at-rest");
 
     private final String words;
     private final String loopCase;

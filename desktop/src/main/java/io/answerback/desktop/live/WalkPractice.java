@@ -68,6 +68,14 @@ public final class WalkPractice {
         changed();
     }
 
+    /// The plan was changed meanwhile, as when what was wrong is mended.
+    public void by(AcceptancePlan plan) {
+        if (walk.isPresent()) {
+            walk = walk.map(its -> its.by(plan));
+            changed();
+        }
+    }
+
     /// The walk as far as it has come; empty while nobody walks.
     public Optional<LiveWalk> walk() {
         return walk;

@@ -4,9 +4,8 @@ import io.answerback.core.acceptance.AcceptanceLine;
 import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineState;
+import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.event.EventTable;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Showing;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -14,32 +13,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 
-/// The plan of the open job with how each line stands, computed once a job.
+/// The plan of the open job with how each line stands, in words.
 final class PlanLines {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final EventTable events;
-    private Job job;
-    private AcceptancePlan plan = new AcceptancePlan(List.of());
     private List<LineState> states = List.of();
 
-    PlanLines(EventTable events) {
-        this.events = events;
-    }
-
-    /// Looks at a job.
-    PlanLines of(Job other) {
-        if (other != job) {
-            job = other;
-            plan = AcceptancePlan.of(other, events);
-            states =
-                    plan.lines().stream().map(line -> LineState.of(line, other)).toList();
-        }
+    /// Looks at what was computed of a job.
+    PlanLines of(Assessment assessment) {
+        states = assessment.plan();
         return this;
     }
 
     AcceptancePlan plan() {
-        return plan;
+        return new AcceptancePlan(states.stream().map(LineState::line).toList());
     }
 
     List<LineState> states() {

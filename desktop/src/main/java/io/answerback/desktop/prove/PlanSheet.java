@@ -54,12 +54,12 @@ final class PlanSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return lines.of(state.job()).progress();
+        return lines.of(state.assessment()).progress();
     }
 
     @Override
     public List<Part> middle(WindowState state) {
-        lines.of(state.job());
+        lines.of(state.assessment());
         long shown = lines.states().stream().filter(LineState::shown).count();
         List<Part> parts = new ArrayList<>();
         parts.add(onTest.part(state.job()));
@@ -108,7 +108,7 @@ final class PlanSheet extends PartSheet {
 
     @Override
     public List<Part> beside(WindowState state) {
-        lines.of(state.job());
+        lines.of(state.assessment());
         if (lines.states().isEmpty()) {
             return List.of(Words.quiet("There is nothing to show yet."));
         }

@@ -38,12 +38,16 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         panel = new PanelPractice(practice.line());
         StoryFiles stories = new StoryFiles(openJob, background, files);
         clock = new PanelClock(panel::pass);
-        PlanLines lines = new PlanLines(events);
+        PlanLines lines = new PlanLines();
         Initials initials = new Initials();
         walk = new WalkPractice(
                 practice.roll(), time, () -> System.nanoTime() / NANOS_A_MILLI, edit -> openJob.learn(edit::on));
         seconds = new PanelClock(passed -> walk.tick());
         PhonePage phone = new PhonePage(walk, background, practice.window(), () -> System.nanoTime() / NANOS_A_MILLI);
+        openJob.state().subscribe(state -> walk.by(lines.of(state.assessment()).plan()));
+        walk.changes()
+                .subscribe(change ->
+                        phone.shows(openJob.now().job(), lines.of(openJob.now().assessment())));
         showWhenever(panel.changes());
         showWhenever(walk.changes());
         add(

@@ -76,7 +76,7 @@ final class StoriesSheet extends PartSheet {
         PanelCase story = stories().get(chosen);
         if (story != null) {
             parts.add(tools(story));
-            parts.add(new StripDrawing(new StripFrames(
+            parts.add(new StoryStrip(new StoryFrames(
                             story, story.on(rules), rules.with(story.zones()), LogWords.of(events, state.job())))
                     .asPart());
         }

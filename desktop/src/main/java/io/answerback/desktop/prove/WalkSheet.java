@@ -72,17 +72,16 @@ final class WalkSheet extends PartSheet {
 
     @Override
     public String about(WindowState state) {
-        return lines.of(state.job()).progress();
+        return lines.of(state.assessment()).progress();
     }
 
     @Override
     public List<Part> middle(WindowState state) {
-        lines.of(state.job());
+        lines.of(state.assessment());
         List<Part> parts = new ArrayList<>();
         parts.add(onTest.part(state.job()));
         parts.add(tools());
         if (walk.walk().isPresent()) {
-            phone.shows(state.job(), lines);
             parts.add(phone.part());
         }
         walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(noted.note())));

@@ -33,11 +33,11 @@ public final class WalkPage implements AutoCloseable {
 
     private final HttpServer server;
     private final ExecutorService workers = Executors.newVirtualThreadPerTaskExecutor();
-    private final DoorCode door;
+    private final PageCode door;
     private final Supplier<PageState> state;
     private final Consumer<String> here;
 
-    private WalkPage(HttpServer server, DoorCode door, Supplier<PageState> state, Consumer<String> here) {
+    private WalkPage(HttpServer server, PageCode door, Supplier<PageState> state, Consumer<String> here) {
         this.server = server;
         this.door = door;
         this.state = state;
@@ -56,7 +56,7 @@ public final class WalkPage implements AutoCloseable {
             InetAddress address, int port, Supplier<PageState> state, Consumer<String> here, LongSupplier millis)
             throws IOException {
         HttpServer server = HttpServer.create(new InetSocketAddress(address, port), WAITING);
-        WalkPage page = new WalkPage(server, new DoorCode(millis), state, here);
+        WalkPage page = new WalkPage(server, new PageCode(millis), state, here);
         server.setExecutor(page.workers);
         server.createContext("/", page::answer);
         server.start();
@@ -94,7 +94,7 @@ public final class WalkPage implements AutoCloseable {
     }
 
     private void open(HttpExchange exchange) throws IOException {
-        DoorCode.Try tried = door.open(body(exchange));
+        PageCode.Try tried = door.open(body(exchange));
         if (tried.token().isEmpty()) {
             LOG.warn("A wrong code for the page from {}: {} so far", exchange.getRemoteAddress(), door.wrong());
             send(exchange, FORBIDDEN, "text/plain; charset=utf-8", tried.says());
@@ -122,7 +122,7 @@ public final class WalkPage implements AutoCloseable {
                 .findFirst();
     }
 
-    /// What was posted, and no more of it than could be meant.
+    /// What was posted, up to the longest that can be meant.
     private static String body(HttpExchange exchange) throws IOException {
         byte[] bytes = exchange.getRequestBody().readNBytes(LONGEST_BODY);
         return new String(bytes, StandardCharsets.UTF_8);

@@ -11,7 +11,7 @@ import java.util.function.LongSupplier;
 
 /// The code that opens the page, and who has opened it. Guessing is slow: after each wrong code nobody is let in for a
 /// while that doubles, and after ten wrong codes the page stays locked until it is opened anew in the window.
-final class DoorCode {
+final class PageCode {
     private static final int DIGITS = 1_000_000;
     private static final int TOKEN_BYTES = 16;
     private static final int MOST_WRONG = 10;
@@ -25,7 +25,7 @@ final class DoorCode {
     private long closedUntil = Long.MIN_VALUE;
 
     /// @param millis a clock that never jumps, in milliseconds
-    DoorCode(LongSupplier millis) {
+    PageCode(LongSupplier millis) {
         this.millis = millis;
     }
 

@@ -17,7 +17,7 @@ import java.util.TreeMap;
 /// @param outcome what became of it on a panel
 /// @param rules what the panel goes by
 /// @param words the words of events
-record StripFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules rules, LogWords words) {
+record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules rules, LogWords words) {
     /// One frame.
     ///
     /// @param atMillis when
@@ -102,7 +102,7 @@ record StripFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
                 "%s %s"
                         .formatted(
                                 name(reads.zone()),
-                                reads.reads().map(StripFrames::reads).orElse("reads between bands"));
+                                reads.reads().map(StoryFrames::reads).orElse("reads between bands"));
             case Happening.SetAsked asked ->
                 "%s asks to %s".formatted(who(asked.user()), asked.part() ? "part set" : "set");
             case Happening.UnsetAsked asked ->

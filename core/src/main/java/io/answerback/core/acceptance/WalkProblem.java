@@ -13,7 +13,7 @@ import java.util.function.Predicate;
 ///
 /// @param plan the plan
 /// @param at the line of the point somebody is at
-record Misfit(AcceptancePlan plan, Optional<String> at) {
+record WalkProblem(AcceptancePlan plan, Optional<String> at) {
     private static final String ROUTINE = "6";
 
     WalkNote of(Signal signal) {
@@ -92,7 +92,7 @@ record Misfit(AcceptancePlan plan, Optional<String> at) {
         return WalkNote.wrong(
                         Kind.WRONG_EVENT,
                         Optional.of(line),
-                        Text.of("%s: event %s, planned %s", line.title(), signal.event(), planned),
+                        line.title() + Text.of(": event %s, planned %s", signal.event(), planned),
                         Text.of(
                                 "Zone %d behaves otherwise in the panel than the plan has it, or its loop reads otherwise.",
                                 signal.zone()),

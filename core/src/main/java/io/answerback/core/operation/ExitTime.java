@@ -9,7 +9,7 @@ import java.util.Optional;
 ///
 /// @param rules what the panel goes by
 /// @param draft the step in the making
-record Leaving(OperationRules rules, OperationDraft draft) {
+record ExitTime(OperationRules rules, OperationDraft draft) {
     private static final long SECOND = 1000;
 
     /// The exit time is over: the area is set, or somebody has not left.

@@ -10,7 +10,7 @@ import java.util.Set;
 ///
 /// @param rules what the panel goes by
 /// @param draft the step in the making
-record Care(OperationRules rules, OperationDraft draft) {
+record KeypadActs(OperationRules rules, OperationDraft draft) {
     private static final String WRONG_CODES = "461";
     private static final String WALK_TEST = "607";
     private static final String PROGRAMMING_BEGINS = "627";

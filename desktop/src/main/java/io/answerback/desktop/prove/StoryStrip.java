@@ -3,12 +3,12 @@ package io.answerback.desktop.prove;
 import io.answerback.core.operation.CaseWords;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
-import io.answerback.desktop.prove.StripFrames.Frame;
+import io.answerback.desktop.prove.StoryFrames.Frame;
 import java.util.List;
 
 /// A story as a strip of frames, read from left to right: the time, a sign of what happened, and what the panel did.
 /// A frame in which sounders sound has strokes beside its sign.
-final class StripDrawing extends Picture {
+final class StoryStrip extends Picture {
     private static final int ACROSS = 4;
     private static final double GAP = 8;
     private static final double LETTER = 6.2;
@@ -23,7 +23,7 @@ final class StripDrawing extends Picture {
     private final List<Frame> frames;
     private double frameWidth;
 
-    StripDrawing(StripFrames story) {
+    StoryStrip(StoryFrames story) {
         super("strip-drawing");
         this.frames = story.frames();
     }

@@ -6,7 +6,7 @@ import io.answerback.core.operation.OperationRules.AreaRule;
 ///
 /// @param rules what the panel goes by
 /// @param draft the step in the making
-record Clockwork(OperationRules rules, OperationDraft draft) {
+record TimedEvents(OperationRules rules, OperationDraft draft) {
     private static final long SECOND = 1000;
 
     /// Starts everything that comes by the clock.

@@ -9,7 +9,7 @@ import java.util.Map;
 ///
 /// @param rules what the panel goes by
 /// @param draft the step in the making
-record Following(OperationRules rules, OperationDraft draft) {
+record FollowingAreas(OperationRules rules, OperationDraft draft) {
     /// Brings every area that follows to where those it follows are.
     ///
     /// @param was how areas stood before; only a change of those that are followed moves one that follows
@@ -28,7 +28,7 @@ record Following(OperationRules rules, OperationDraft draft) {
     private void follow(AreaRule area) {
         AreaState its = draft.area(area.number());
         List<AreaState> followed = area.follows().stream().map(draft::area).toList();
-        boolean all = followed.stream().allMatch(Following::set);
+        boolean all = followed.stream().allMatch(FollowingAreas::set);
         if (all && its.mode().unset()) {
             new Setting(rules, draft).follow(area.number(), followed.getLast());
         } else if (!all && !its.mode().unset()) {
