@@ -17,8 +17,10 @@ import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.ListChangeListener;
 import javafx.collections.ObservableList;
+import javafx.util.Subscription;
 
 /// A live walk: signals that come from outside tick their lines. Called on the JavaFX thread. Waiting is measured by a
 /// clock that never jumps; what was shown is kept with the time of day.
@@ -28,48 +30,71 @@ public final class WalkPractice {
     /// A note with the time it was made.
     public record Noted(Instant at, WalkNote note) {}
 
+    private final ObservableList<RollEntry> roll;
+    private final ObservableValue<AcceptancePlan> plans;
+    private final ListChangeListener<RollEntry> listener = this::came;
     private final InstantSource clock;
     private final LongSupplier millis;
     private final Consumer<Edit> apply;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final List<Noted> notes = new ArrayList<>();
     private Optional<LiveWalk> walk = Optional.empty();
+    private Subscription following = Subscription.EMPTY;
     private String by = "";
 
     /// @param roll what arrives at the practice station, newest first
+    /// @param plans the plan of the open job, as it changes
     /// @param clock the time of day
     /// @param millis a clock that never jumps, in milliseconds
     /// @param apply makes an edit
     public WalkPractice(
-            ObservableList<RollEntry> roll, InstantSource clock, LongSupplier millis, Consumer<Edit> apply) {
+            ObservableList<RollEntry> roll,
+            ObservableValue<AcceptancePlan> plans,
+            InstantSource clock,
+            LongSupplier millis,
+            Consumer<Edit> apply) {
+        this.roll = roll;
+        this.plans = plans;
         this.clock = clock;
         this.millis = millis;
         this.apply = apply;
-        roll.addListener((ListChangeListener<RollEntry>) change -> {
-            while (change.next()) {
-                change.getAddedSubList().reversed().forEach(this::came);
-            }
-        });
+    }
+
+    private void came(ListChangeListener.Change<? extends RollEntry> change) {
+        while (change.next()) {
+            change.getAddedSubList().reversed().forEach(this::came);
+        }
     }
 
     /// Begins a walk.
     ///
     /// @param who who walks, such as initials
     public void begin(AcceptancePlan plan, String who) {
+        stopListening();
         walk = Optional.of(LiveWalk.of(plan));
         by = who;
         notes.clear();
+        roll.addListener(listener);
+        following = plans.subscribe(this::by);
         changed();
     }
 
     /// Ends it; what was shown stays.
     public void end() {
+        stopListening();
         walk = Optional.empty();
         changed();
     }
 
+    /// It listens only while somebody walks, so that a bench that is dropped is let go of.
+    private void stopListening() {
+        roll.removeListener(listener);
+        following.unsubscribe();
+        following = Subscription.EMPTY;
+    }
+
     /// The plan was changed meanwhile, as when what was wrong is mended.
-    public void by(AcceptancePlan plan) {
+    private void by(AcceptancePlan plan) {
         if (walk.isPresent()) {
             walk = walk.map(its -> its.by(plan));
             changed();

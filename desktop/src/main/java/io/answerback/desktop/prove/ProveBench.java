@@ -41,10 +41,14 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         PlanLines lines = new PlanLines();
         Initials initials = new Initials();
         walk = new WalkPractice(
-                practice.roll(), time, () -> System.nanoTime() / NANOS_A_MILLI, edit -> openJob.learn(edit::on));
+                practice.roll(),
+                openJob.state()
+                        .map(state -> new PlanLines().of(state.assessment()).plan()),
+                time,
+                () -> System.nanoTime() / NANOS_A_MILLI,
+                edit -> openJob.learn(edit::on));
         seconds = new PanelClock(passed -> walk.tick());
         PhonePage phone = new PhonePage(walk, background, practice.window(), () -> System.nanoTime() / NANOS_A_MILLI);
-        openJob.state().subscribe(state -> walk.by(lines.of(state.assessment()).plan()));
         walk.changes()
                 .subscribe(change ->
                         phone.shows(openJob.now().job(), lines.of(openJob.now().assessment())));
