@@ -20,7 +20,7 @@ import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;

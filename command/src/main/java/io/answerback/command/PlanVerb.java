@@ -5,8 +5,8 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
+import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Showing;
 import io.answerback.files.BrokenFile;
 import io.answerback.files.DataFiles;
 import java.util.List;
@@ -68,6 +68,15 @@ final class PlanVerb implements Callable<Integer> {
                 .put("shown", state.best().map(Showing::way).map(PlanVerb::word).orElse("no"))
                 .put("by", state.best().map(Showing::by).orElse(null))
                 .put("at", state.best().map(its -> its.at().toString()).orElse(null));
+        line.steps().forEach(node.putArray("steps")::add);
+        ArrayNode measured = node.putArray("measured");
+        state.best()
+                .ifPresent(its -> its.measured()
+                        .forEach(figure -> measured.addObject()
+                                .put("of", figure.of().name().toLowerCase(Locale.ROOT))
+                                .put("figure", figure.figure())
+                                .put("unit", figure.of().unit())));
+        state.amiss().forEach(node.putArray("amiss")::add);
         state.stale().forEach(node.putArray("stale")::add);
     }
 
@@ -93,6 +102,7 @@ final class PlanVerb implements Callable<Integer> {
                             : String.join(
                                     ", then ",
                                     line.expects().stream().map(Expected::words).toList()));
+            state.amiss().forEach(why -> System.out.println("         " + why));
             state.stale().forEach(why -> System.out.println("         " + why));
         }
     }

@@ -13,12 +13,12 @@ class PlanVerbTest {
     Path folder;
 
     @Test
-    void thePlanSaysWhatMustArriveAndThatNothingWasShown() {
+    void thePlanSaysWhatMustArriveAndWhatWasShown() {
         Path job = folder.resolve("job.answerback.json");
         Called.of("new", job, "--demo", "1");
         Called plan = Called.of("plan", job, "--json");
         assertThat(plan.code()).isEqualTo(1);
-        assertThat(plan.json().get("shown").asInt()).isZero();
+        assertThat(plan.json().get("shown").asInt()).isEqualTo(13);
         JsonNode door = plan.json()
                 .get("lines")
                 .valueStream()
@@ -29,7 +29,8 @@ class PlanVerbTest {
                 .containsExactly("130 · 02 · 015", "R 130 · 02 · 015");
         assertThat(door.get("shown").asString()).isEqualTo("no");
         assertThat(Called.of("plan", job, "--service", "--json").json().get("lines"))
-                .hasSameSizeAs(plan.json().get("lines"));
-        assertThat(Called.of("plan", job).out()).contains("Devices, area by area", "Mains off, then on", "0 of ");
+                .hasSizeLessThan(plan.json().get("lines").size())
+                .hasSizeGreaterThan(57);
+        assertThat(Called.of("plan", job).out()).contains("Devices, area by area", "Mains off, then on", "13 of ");
     }
 }

@@ -76,6 +76,8 @@ class CoreArchitectureTest {
             .consideringOnlyDependenciesInAnyPackage("io.answerback.core..")
             .layer("site")
             .definedBy("io.answerback.core.site..")
+            .layer("shown")
+            .definedBy("io.answerback.core.shown..")
             .layer("power")
             .definedBy("io.answerback.core.power..")
             .layer("cable")
@@ -102,6 +104,7 @@ class CoreArchitectureTest {
             .definedBy("io.answerback.core.common..")
             .whereLayer("site")
             .mayOnlyAccessLayers(
+                    "shown",
                     "power",
                     "cable",
                     "people",
@@ -116,6 +119,8 @@ class CoreArchitectureTest {
                     "id")
             .whereLayer("unit")
             .mayOnlyAccessLayers("path", "profile", "receiver", "common", "id")
+            .whereLayer("shown")
+            .mayOnlyAccessLayers("common", "id")
             .whereLayer("mail")
             .mayOnlyAccessLayers("common")
             .whereLayer("power")

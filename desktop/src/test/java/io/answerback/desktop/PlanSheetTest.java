@@ -14,8 +14,8 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.format.IpFrame;
 import io.answerback.core.profile.Decision;
 import io.answerback.core.report.Outgoing;
+import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Receiver;
-import io.answerback.core.site.Showing;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.prove.ProveSheets;
@@ -84,7 +84,7 @@ class PlanSheetTest extends DemoSheets {
         click("Shown: by hand, now");
         assertThat(state("mains").shown()).isTrue();
         assertThat(state("mains").best().map(Showing::what)).contains("12.4 V under load");
-        assertThat(reads("1 of ")).isTrue();
+        assertThat(reads("14 of ")).isTrue();
         click("Take back");
         assertThat(state("mains").shown()).isFalse();
     }
@@ -135,7 +135,7 @@ class PlanSheetTest extends DemoSheets {
     void twoSwappedDevicesAndAWrongAreaAreNamedInLargeType() throws Exception {
         benches.prove().open(ProveSheets.WALK);
         walk.begin(AcceptancePlan.of(job(), DataFiles.events()), "jk");
-        click("06 Dock roller door 1, in the model");
+        click("06 Dock roller door 1, live");
         sends(Qualifier.NEW, "130", 2, 15);
         awaitReads("07 Dock roller door 2 came, and you are at 06 Dock roller door 1");
         click("07 Dock roller door 2, ");
@@ -146,7 +146,7 @@ class PlanSheetTest extends DemoSheets {
         assertThat(reads("Zone 16 is in area 01 in the panel. The plan has it in 02."))
                 .isTrue();
         assertThat(walk.notes()).extracting(noted -> noted.note().kind()).contains(WalkNote.Kind.SWAPPED);
-        click("To the entry that is typed anew");
+        click("To the run sheet");
         assertThat(openJob.now().stop()).isEqualTo(Stop.SET_UP);
         assertThat(openJob.now().selected().text()).isEqualTo("08");
     }

@@ -175,10 +175,10 @@ class WindowTest {
     void aNewerFileOpensReadOnly(FxRobot robot) throws Exception {
         Path newer = folder.resolve("newer.answerback.json");
         JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
-        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 12");
+        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 13");
         Files.writeString(newer, text);
         Platform.runLater(() -> application.keeper().open(newer));
-        until(() -> reads(robot, "Read only") && reads(robot, "file version 12"));
+        until(() -> reads(robot, "Read only") && reads(robot, "file version 13"));
         control(robot, KeyCode.S);
         until(() -> reads(robot, "is not overwritten"));
         assertThat(newer).hasContent(text);

@@ -19,10 +19,10 @@ import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.profile.Decision;
+import io.answerback.core.shown.Showing;
+import io.answerback.core.shown.Showing.Way;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.Showing;
-import io.answerback.core.site.Showing.Way;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -231,7 +231,8 @@ class AcceptancePlanTest {
 
     @Test
     void aPointThatThePracticeStationAnsweredWasShownInTheModelOnly() {
-        LineState entrance = LineState.of(line("point:01"), JOB);
+        Job answered = AcceptanceEdits.notShown("point:01", Way.LIVE).on(JOB);
+        LineState entrance = LineState.of(line("point:01"), answered);
         assertThat(entrance.best()).map(Showing::way).contains(Way.MODEL);
         assertThat(entrance.stale()).isEmpty();
         assertThat(entrance.shown()).isFalse();

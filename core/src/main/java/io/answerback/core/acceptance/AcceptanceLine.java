@@ -21,6 +21,8 @@ import java.util.TreeMap;
 /// @param minutes how long it takes, in minutes
 /// @param why why it is in the plan
 /// @param point whose line it is; empty for none
+/// @param steps what to do one after another, each short enough for large type
+/// @param wants what is measured; none where nothing is
 /// @param basis what is true upstream, by name: when it changes, what was shown is stale
 public record AcceptanceLine(
         String id,
@@ -34,6 +36,8 @@ public record AcceptanceLine(
         double minutes,
         String why,
         Optional<PointId> point,
+        List<String> steps,
+        List<Wanted> wants,
         Map<String, String> basis) {
     /// @throws IllegalArgumentException when it has no id, title or order
     public AcceptanceLine {
@@ -41,6 +45,8 @@ public record AcceptanceLine(
         title = Require.text(title, "title of line " + id);
         order = Require.text(order, "what to do for line " + id);
         expects = List.copyOf(expects);
+        steps = steps.isEmpty() ? List.of(order) : List.copyOf(steps);
+        wants = List.copyOf(wants);
         basis = Collections.unmodifiableMap(new TreeMap<>(basis));
     }
 
@@ -67,6 +73,8 @@ public record AcceptanceLine(
         private double minutes = 1;
         private String why = "";
         private Optional<PointId> point = Optional.empty();
+        private List<String> steps = List.of();
+        private List<Wanted> wants = List.of();
         private Map<String, String> basis = Map.of();
 
         private Draft(String id, LineSection section, String title) {
@@ -77,6 +85,17 @@ public record AcceptanceLine(
 
         Draft order(String words) {
             order = words;
+            return this;
+        }
+
+        /// Steps that take the place of one long order.
+        Draft steps(String... each) {
+            steps = List.of(each);
+            return this;
+        }
+
+        Draft wants(Wanted... figures) {
+            wants = List.of(figures);
             return this;
         }
 
@@ -118,7 +137,8 @@ public record AcceptanceLine(
 
         AcceptanceLine made() {
             return new AcceptanceLine(
-                    id, section, title, order, expects, within, seen, caution, minutes, why, point, basis);
+                    id, section, title, order, expects, within, seen, caution, minutes, why, point, steps, wants,
+                    basis);
         }
     }
 }

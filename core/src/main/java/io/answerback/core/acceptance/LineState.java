@@ -1,9 +1,9 @@
 package io.answerback.core.acceptance;
 
 import io.answerback.core.common.Text;
-import io.answerback.core.site.LineIds;
+import io.answerback.core.shown.LineIds;
+import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Parts;
-import io.answerback.core.site.Showing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,8 +16,10 @@ import java.util.stream.Stream;
 /// @param line the line
 /// @param best what was shown of it that counts most: live before by hand before in the model; empty while nothing was
 /// @param stale everything that has changed upstream since, in words; empty where all is as it was
-public record LineState(AcceptanceLine line, Optional<Showing> best, List<String> stale) {
+/// @param amiss what is wrong with what was measured, in words; empty where nothing is
+public record LineState(AcceptanceLine line, Optional<Showing> best, List<String> stale, List<String> amiss) {
     public LineState {
+        amiss = List.copyOf(amiss);
         stale = List.copyOf(stale);
     }
 
@@ -31,7 +33,16 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
             best = best.or(() -> shown.stream().filter(its -> its.way() == way).findFirst());
         }
         return new LineState(
-                line, best, best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()));
+                line,
+                best,
+                best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()),
+                best.map(its -> amiss(line, its)).orElse(List.of()));
+    }
+
+    private static List<String> amiss(AcceptanceLine line, Showing showing) {
+        return line.wants().stream()
+                .flatMap(wanted -> wanted.amiss(showing).stream())
+                .toList();
     }
 
     private static Optional<Showing> answered(AcceptanceLine line, Parts job) {
@@ -62,9 +73,10 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
         return changed;
     }
 
-    /// Whether it counts as shown on the real panel: live or by hand, and nothing changed since. What the model showed
+    /// Whether it counts as shown on the real panel: live or by hand, what was measured is within its
+    /// bounds, and nothing changed since. What the model showed
     /// proves only the programming as it is planned.
     public boolean shown() {
-        return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent() && stale.isEmpty();
+        return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent() && stale.isEmpty() && amiss.isEmpty();
     }
 }

@@ -10,7 +10,7 @@ import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.UserRule;
 import io.answerback.core.operation.OperationState;
 import io.answerback.core.profile.Meaning;
-import io.answerback.core.site.LineIds;
+import io.answerback.core.shown.LineIds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -9,7 +9,8 @@ import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
 import io.answerback.core.practice.RuleFigure;
-import io.answerback.core.site.LineIds;
+import io.answerback.core.shown.LineFigure;
+import io.answerback.core.shown.LineIds;
 import io.answerback.core.site.Point;
 import io.answerback.core.unit.Unit;
 import io.answerback.core.unit.UnitProfile;
@@ -53,13 +54,37 @@ final class SettingLines {
 
     private void area(AreaRule area) {
         if (!area.follows().isEmpty()) {
-            by(area, "follows", "by the areas it follows", "Set the areas it follows, then unset one", HowSet.CODE);
+            by(
+                    area,
+                    "follows",
+                    "by the areas it follows",
+                    "Set the areas it follows, then unset one",
+                    HowSet.CODE,
+                    "Set every area it follows",
+                    "See that it is set as well",
+                    "Unset one of them, and see that it is unset");
             return;
         }
-        by(area, "code", "by code", "Set it at its keypad, leave, come back and unset it", HowSet.CODE);
+        by(
+                area,
+                "code",
+                "by code",
+                "Set it at its keypad, leave, come back and unset it",
+                HowSet.CODE,
+                "Close every door, and set it at its keypad by code",
+                "Leave, and wait until it is set",
+                "Come back in, and unset it by code");
         part(area);
         if (rules.options().quickSet()) {
-            by(area, "quick", "without a code", "Set it without a code, then unset it by code", HowSet.QUICK);
+            by(
+                    area,
+                    "quick",
+                    "without a code",
+                    "Set it without a code, then unset it by code",
+                    HowSet.QUICK,
+                    "Set it without a code",
+                    "Leave, and wait until it is set",
+                    "Come back in, and unset it by code");
         }
         rules.zones().values().stream()
                 .filter(zone -> zone.type().switches() && zone.area() == area.number())
@@ -70,7 +95,11 @@ final class SettingLines {
                         "timer",
                         "by itself",
                         "Let its time come: keypads warn, a code postpones it, and it sets",
-                        HowSet.TIMER));
+                        HowSet.TIMER,
+                        "Wait for its time: the keypads warn",
+                        "Postpone it by code",
+                        "Let the time come again, and see that it sets",
+                        "Unset it by code"));
         boolean remote = facts.communicator()
                 .unit()
                 .map(Unit::profile)
@@ -78,18 +107,27 @@ final class SettingLines {
                 .filter(control -> control.isPresent())
                 .isPresent();
         if (remote) {
-            by(area, "remote", "from afar", "Set it by text, then unset it by text", HowSet.REMOTE);
+            by(
+                    area,
+                    "remote",
+                    "from afar",
+                    "Set it by text, then unset it by text",
+                    HowSet.REMOTE,
+                    "Set it by text",
+                    "Read the answer, and look at a keypad",
+                    "Unset it by text, and read the answer");
         }
     }
 
-    private void by(AreaRule area, String id, String words, String order, HowSet how) {
+    private void by(AreaRule area, String id, String words, String order, HowSet how, String... steps) {
         String off = how == HowSet.QUICK || how == HowSet.TIMER ? HowSet.CODE.event() : how.event();
         line(
                 area,
                 Text.of("set:%d:%s", area.number(), id),
                 Text.of("Area %02d %s set and unset %s", area.number(), area.name(), words),
                 order,
-                List.of(expected(area, Qualifier.RESTORE, how.event()), expected(area, Qualifier.NEW, off)));
+                List.of(expected(area, Qualifier.RESTORE, how.event()), expected(area, Qualifier.NEW, off)),
+                steps);
     }
 
     private void part(AreaRule area) {
@@ -100,7 +138,10 @@ final class SettingLines {
                 "Part set it, walk past what is left out, then unset it",
                 List.of(
                         expected(area, Qualifier.RESTORE, PART_SET),
-                        expected(area, Qualifier.NEW, HowSet.CODE.event())));
+                        expected(area, Qualifier.NEW, HowSet.CODE.event())),
+                "Part set it",
+                "Walk past every detector that is left out: nothing may happen",
+                "Unset it");
     }
 
     private void key(AreaRule area, ZoneRule zone) {
@@ -111,14 +152,18 @@ final class SettingLines {
                 "Turn it, leave, come back and turn it again; then try it with a door open",
                 List.of(
                         expected(area, Qualifier.RESTORE, HowSet.KEY.event()),
-                        expected(area, Qualifier.NEW, HowSet.KEY.event())));
+                        expected(area, Qualifier.NEW, HowSet.KEY.event())),
+                "Turn " + zone.name() + ", and leave",
+                "Come back, and turn it again",
+                "Open a door and turn it once more: it must refuse");
     }
 
-    private void line(AreaRule area, String id, String title, String order, List<Expected> expects) {
+    private void line(AreaRule area, String id, String title, String order, List<Expected> expects, String... steps) {
         boolean reported = rules.options().reportsSetting() && !area.account().isEmpty();
         double minutes = MINUTES + area.exitMillis() / SECOND / SECONDS_A_MINUTE;
         lines.add(AcceptanceLine.line(id, LineSection.SETTING, title)
                 .order(order)
+                .steps(steps)
                 .expects(reported ? expects : List.of(), (int) (area.exitMillis() / SECOND) + answerSeconds())
                 .seen(reported ? "" : "the keypad says that it is set, and that it is unset")
                 .takes(minutes)
@@ -151,6 +196,14 @@ final class SettingLines {
                         "Set area %02d, come in by %s as a client does, and unset it at %s with a stopwatch",
                         walk.area(), door, facts.nameOf(walk.walk().keypad())))
                 .seen(Text.of("unset within %.0f s, and nothing sounds but the keypads", walk.entrySeconds()))
+                .steps(
+                        Text.of("Set area %02d and leave", walk.area()),
+                        Text.of("Open %s, and start the stopwatch", door),
+                        Text.of(
+                                "Walk to %s as a client does, and type the code",
+                                facts.nameOf(walk.walk().keypad())),
+                        "Stop the stopwatch when it is unset")
+                .wants(Wanted.atMost(LineFigure.SECONDS, walk.entrySeconds()))
                 .takes(MINUTES)
                 .because("A way in that is too long sets off the alarm every morning.")
                 .of(walk.walk().from())

@@ -14,6 +14,7 @@ import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.profile.TerminalUse;
 import io.answerback.core.report.JobSignals;
+import io.answerback.core.shown.LineFigure;
 import io.answerback.core.site.PanelModule;
 import io.answerback.core.site.Receiver;
 import io.answerback.core.site.SystemPoint;
@@ -22,7 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// The lines of outputs, lids, paths, receivers, people and supply.
+/// The lines of outputs, lids, paths, receivers and people, and behind them those of the supply.
 final class SystemLines {
     private static final String PERIODIC_TEST = "602";
     private static final String EARS = "Ears protected; whoever is near has been told.";
@@ -47,13 +48,18 @@ final class SystemLines {
         failOver();
         facts.receivers().forEach(this::receiver);
         facts.communicator().people().forEach(this::person);
-        supply();
+        lines.addAll(new SupplyLines(facts).lines());
         return lines;
     }
 
     private void lids() {
         add(AcceptanceLine.line("lid:panel", LineSection.COVERS, "Lid of the panel and its modules")
                 .order("Lift each lid, then close it")
+                .steps(
+                        "Lift the lid",
+                        "Wait for its signal",
+                        "Close the lid, no cable under its edge",
+                        "Do the next lid")
                 .expects(system(SystemPoint.TAMPER), answerSeconds())
                 .caution("The mains side stays covered: it is for a licensed person.")
                 .takes(3)
@@ -78,6 +84,7 @@ final class SystemLines {
         if (kind.terminals().stream().anyMatch(terminal -> terminal.use() == TerminalUse.STROBE)) {
             add(AcceptanceLine.line("strobe:" + module.id(), LineSection.OUTPUTS, "Strobe of " + module.name())
                     .order("Flash it alone")
+                    .steps("Flash it alone", "Go out to the road and look for it", "Switch it off")
                     .seen("seen from the road")
                     .takes(2)
                     .because("It shows where help has to go.")
@@ -88,7 +95,13 @@ final class SystemLines {
     private void sound(String id, String title, String order) {
         add(AcceptanceLine.line(id, LineSection.OUTPUTS, title)
                 .order(order)
+                .steps(
+                        "Warn whoever is near, protect your ears",
+                        order,
+                        "Measure it from where people have to hear it, and write down how far off that is",
+                        "Silence it")
                 .seen("measured in dB(A), with the distance")
+                .wants(Wanted.needed(LineFigure.DECIBELS), Wanted.needed(LineFigure.METRES))
                 .caution(EARS)
                 .takes(2)
                 .because("It was never heard at this place.")
@@ -102,11 +115,19 @@ final class SystemLines {
                         LineSection.REPORTING,
                         "By " + path.kind().words() + " alone")
                 .order("Send a test by " + path.kind().words() + others)
+                .steps(pathSteps(path, !others.isEmpty()))
                 .expects(test(), answerSeconds() + path.holdOffMillis() / 1000)
                 .takes(10)
                 .because("A path that was never alone may never have worked.")
                 .rests(Map.of(
                         "attempts", Integer.toString(path.attempts()), "time-out", path.timeoutMillis() + " ms")));
+    }
+
+    private static String[] pathSteps(TransmissionPath path, boolean others) {
+        String send = "Send a test by " + path.kind().words();
+        return others
+                ? new String[] {"Cut every other path", send, "Connect the other paths again"}
+                : new String[] {send};
     }
 
     private void failOver() {
@@ -121,6 +142,11 @@ final class SystemLines {
                             LineSection.REPORTING,
                             Text.of("From %s to %s and back", first, next))
                     .order(Text.of("Unplug %s, open a point, plug it in again, and open it once more", first))
+                    .steps(
+                            Text.of("Unplug %s", first),
+                            Text.of("Open a point, and see its signal come by %s", next),
+                            Text.of("Plug %s in again", first),
+                            Text.of("Open the point once more, and see its signal come by %s", first))
                     .expects(system(SystemPoint.PATH), 0)
                     .seen(Text.of("the first by %s, the second by %s", next, first))
                     .takes(10)
@@ -132,6 +158,11 @@ final class SystemLines {
     private void receiver(Receiver receiver) {
         add(AcceptanceLine.line("receiver:" + receiver.id(), LineSection.REPORTING, receiver.name() + " alone")
                 .order("Send a test with every other receiver switched off in the communicator")
+                .steps(
+                        "Switch every other receiver off in the communicator",
+                        "Send a test to " + receiver.name(),
+                        "Have the operator read it back",
+                        "Switch the others on again")
                 .expects(test(), answerSeconds())
                 .seen("the operator reads it back with account, event and area")
                 .takes(5)
@@ -154,37 +185,12 @@ final class SystemLines {
         }
     }
 
-    private void supply() {
-        int delay = rules.manners().mainsReportSeconds();
-        add(AcceptanceLine.line("mains", LineSection.SUPPLY, "Mains off, then on")
-                .order("Switch it off at the fused spur, wait for the signal, and switch it on again")
-                .expects(
-                        rules.options().reportsTroubles() ? system(SystemPoint.MAINS) : List.of(),
-                        delay + answerSeconds())
-                .seen("keypads show it at once; battery volts under load are written down")
-                .caution("At the spur and not in the box: the mains side is for a licensed person.")
-                .takes(15)
-                .because("The battery carries the site from now on.")
-                .rests(account()));
-        add(AcceptanceLine.line("battery", LineSection.SUPPLY, "Battery off, then on")
-                .order("Disconnect it with the mains on, start its test, and connect it again")
-                .expects(rules.options().reportsTroubles() ? system(SystemPoint.BATTERY) : List.of(), 0)
-                .seen("the panel finds it missing at its test, at the latest after "
-                        + rules.manners().batteryTestSeconds() / 3600 + " h")
-                .caution("No tool across its terminals.")
-                .takes(15)
-                .because("A battery that nobody misses is found empty when it is needed.")
-                .rests(account()));
-        add(AcceptanceLine.line("restart", LineSection.SUPPLY, "Restart after a power cut")
-                .order("Set an area; switch mains and battery off, then on in this panel's order")
-                .seen(rules.options().restoresSet() ? "it comes back set, as it was" : "it comes back unset")
-                .caution("In order: the panel's manual says whether mains or battery comes first.")
-                .takes(5)
-                .because("Cutting the power must not unset the site.")
-                .rests(Map.of("comes back as it was", rules.options().restoresSet() ? "yes" : "no")));
+    private List<Expected> system(SystemPoint point) {
+        return system(facts, point);
     }
 
-    private List<Expected> system(SystemPoint point) {
+    /// The signals of a point of the panel itself, such as its mains.
+    static List<Expected> system(Facts facts, SystemPoint point) {
         return facts.of(JobSignals.ALL).stream()
                 .filter(sent -> sent.point().equals(Optional.of(point.id())))
                 .map(sent -> Expected.of(sent.signal()))

@@ -2,6 +2,7 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.profile.Decision;
 import io.answerback.core.site.Link;
+import java.util.List;
 import java.util.Optional;
 
 /// What a signal that arrived on a live walk shows, said at the moment it arrives.
@@ -43,6 +44,8 @@ public record WalkNote(
         WRONG_ACCOUNT(true),
         /// A restore that never came.
         NO_RESTORE(true),
+        /// The station did not take it, as with a wrong clock.
+        REFUSED(true),
         /// It fits no line.
         UNKNOWN(true),
         /// It is part of the traffic of every site, such as a test.
@@ -62,6 +65,21 @@ public record WalkNote(
 
     static WalkNote well(Kind kind, AcceptanceLine line, String says) {
         return new WalkNote(kind, Optional.of(line.id()), says, "", Optional.empty(), Optional.empty(), 0);
+    }
+
+    /// Something that the station did not take: it shows nothing, whatever it says.
+    ///
+    /// @param what what came, such as a signal or the kind of a frame
+    /// @param problems why it was not taken, in words
+    public static WalkNote refused(String what, List<String> problems) {
+        return new WalkNote(
+                Kind.REFUSED,
+                Optional.empty(),
+                what + " was not taken",
+                problems.isEmpty() ? "The station gave no answer." : String.join(" ", problems),
+                Optional.of(Link.STATION),
+                Optional.empty(),
+                0);
     }
 
     static WalkNote wrong(Kind kind, Optional<AcceptanceLine> line, String says, String why, Link link) {

@@ -1,5 +1,7 @@
 package io.answerback.core.assess;
 
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.acceptance.LineState;
 import io.answerback.core.battery.BatteryState;
 import io.answerback.core.bus.BusModule;
 import io.answerback.core.bus.BusState;
@@ -32,6 +34,7 @@ final class JobProgress {
                     case POWER -> power(facts);
                     case BUS -> bus(facts);
                     case SET_UP -> setup(facts);
+                    case PROVE -> prove(facts);
                     default ->
                         of(
                                 facts,
@@ -79,6 +82,13 @@ final class JobProgress {
     private static StopProgress setup(Facts facts) {
         var sheet = facts.of(SetupState.FACT).sheet();
         return of(facts, Stop.SET_UP, sheet.done(), sheet.differing().size());
+    }
+
+    /// The lines of the acceptance plan that were shown on the real panel.
+    private static StopProgress prove(Facts facts) {
+        List<LineState> lines = facts.of(AcceptancePlan.STATES);
+        return of(
+                facts, Stop.PROVE, (int) lines.stream().filter(LineState::shown).count(), lines.size());
     }
 
     private static StopProgress of(Facts facts, Stop stop, int done, int of) {

@@ -67,9 +67,8 @@ record PointProgress(int counted, int done) {
                                 && !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(WiredPoint::cable).isPresent();
-            case POWER, BUS, SET_UP -> false;
+            case POWER, BUS, SET_UP, PROVE -> false;
             case REPORT -> true;
-            case PROVE -> point.reported();
         };
     }
 

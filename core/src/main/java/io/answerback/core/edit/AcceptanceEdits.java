@@ -1,8 +1,8 @@
 package io.answerback.core.edit;
 
+import io.answerback.core.shown.OnTest;
+import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.OnTest;
-import io.answerback.core.site.Showing;
 import java.util.Optional;
 
 /// Edits to what was shown, and to the test at the station.

@@ -3,6 +3,7 @@ package io.answerback.core.edit;
 import io.answerback.core.cable.Cable;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
@@ -71,6 +72,15 @@ public final class Edits {
             proofs.add(proof);
             return job.withProofs(proofs);
         });
+    }
+
+    /// Takes back what the practice station answered for a point.
+    public static Edit withoutProof(PointId pointId) {
+        return new Edit(
+                "proof of " + pointId + " taken back",
+                job -> job.withProofs(job.proofs().stream()
+                        .filter(proof -> !proof.pointId().equals(pointId))
+                        .toList()));
     }
 
     private static Edit cable(String name, CableId cableId, UnaryOperator<Cable> change) {

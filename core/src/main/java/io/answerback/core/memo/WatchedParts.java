@@ -10,7 +10,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;

@@ -12,6 +12,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.shown.Acceptance;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -5,6 +5,7 @@ import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Unchanged;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.shown.Acceptance;
 import java.util.List;
 
 /// A job while one of its parts is being exchanged. What comes out equal stays the object it was, so that what

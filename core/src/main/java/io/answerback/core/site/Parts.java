@@ -16,6 +16,7 @@ import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.shown.Acceptance;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

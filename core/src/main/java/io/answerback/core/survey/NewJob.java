@@ -11,7 +11,7 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
 import io.answerback.core.site.Input;

@@ -27,7 +27,7 @@ import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.receiver.Told;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;

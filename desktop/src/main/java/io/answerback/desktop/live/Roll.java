@@ -12,7 +12,10 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
@@ -31,6 +34,8 @@ final class Roll {
     private final StationLog log;
     private final Executor window;
     private final OwnPorts ports;
+    private final Queue<RollEntry> waiting = new ConcurrentLinkedQueue<>();
+    private final AtomicBoolean called = new AtomicBoolean();
     private final ObservableList<RollEntry> entries = FXCollections.observableArrayList();
 
     /// @param job whose words and whose list the operator has
@@ -74,12 +79,21 @@ final class Roll {
     }
 
     private void add(RollEntry entry) {
-        window.execute(() -> {
+        waiting.add(entry);
+        if (called.compareAndSet(false, true)) {
+            window.execute(this::show);
+        }
+    }
+
+    /// Shows everything that waits at once, so that a communicator that floods does not keep the window busy.
+    private void show() {
+        called.set(false);
+        for (RollEntry entry = waiting.poll(); entry != null; entry = waiting.poll()) {
             entries.addFirst(entry);
             if (entries.size() > LONGEST) {
                 entries.removeLast();
             }
-        });
+        }
     }
 
     private String line(Received received) {

@@ -5,9 +5,10 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.edit.AcceptanceEdits;
-import io.answerback.core.event.Signal;
+import io.answerback.core.format.Answer;
+import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Edit;
-import io.answerback.core.site.Showing;
+import io.answerback.station.Received;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ public final class WalkPractice {
     private final InstantSource clock;
     private final LongSupplier millis;
     private final Consumer<Edit> apply;
+    private final Consumer<WalkNote> heard;
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private final List<Noted> notes = new ArrayList<>();
     private Optional<LiveWalk> walk = Optional.empty();
@@ -47,12 +49,15 @@ public final class WalkPractice {
     /// @param clock the time of day
     /// @param millis a clock that never jumps, in milliseconds
     /// @param apply makes an edit
+    /// @param heard told of each note as it is made
     public WalkPractice(
             ObservableList<RollEntry> roll,
             ObservableValue<AcceptancePlan> plans,
             InstantSource clock,
             LongSupplier millis,
-            Consumer<Edit> apply) {
+            Consumer<Edit> apply,
+            Consumer<WalkNote> heard) {
+        this.heard = heard;
         this.roll = roll;
         this.plans = plans;
         this.clock = clock;
@@ -132,9 +137,16 @@ public final class WalkPractice {
     }
 
     private void came(RollEntry entry) {
-        if (walk.isPresent() && entry.outside() && entry.received().signal().isPresent()) {
-            Signal signal = entry.received().signal().get();
-            LiveWalk.Step step = walk.get().arrives(signal, millis.getAsLong());
+        if (walk.isEmpty() || !entry.outside()) {
+            return;
+        }
+        Received received = entry.received();
+        boolean taken = received.answer().equals(Optional.of(Answer.ACK));
+        if (!taken && !received.problems().isEmpty()) {
+            take(new LiveWalk.Step(walk.get(), WalkNote.refused(received.what(), received.problems())));
+            changed();
+        } else if (taken && received.signal().isPresent()) {
+            LiveWalk.Step step = walk.get().arrives(received.signal().get(), millis.getAsLong());
             take(step);
             if (step.note().kind() == WalkNote.Kind.SHOWN) {
                 keep(step);
@@ -146,6 +158,7 @@ public final class WalkPractice {
     private void take(LiveWalk.Step step) {
         walk = Optional.of(step.walk());
         notes.addFirst(new Noted(clock.instant(), step.note()));
+        heard.accept(step.note());
         if (notes.size() > MOST_NOTES) {
             notes.removeLast();
         }

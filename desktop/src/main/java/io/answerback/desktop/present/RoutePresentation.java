@@ -65,7 +65,7 @@ public record RoutePresentation(List<OneStop> stops) {
             case BUS -> "modules and wireless devices are as planned";
             case SET_UP -> "entries are typed, or left out for a reason";
             case REPORT -> "points have the right zone, event, account and route";
-            case PROVE -> "points were answered, and nothing has changed since";
+            case PROVE -> "lines of the plan were shown on the real panel, and nothing has changed since";
         };
     }
 

@@ -6,7 +6,7 @@ import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.assess.Assessment;
 import io.answerback.core.chain.Mark;
-import io.answerback.core.site.Showing;
+import io.answerback.core.shown.Showing;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -50,6 +50,10 @@ final class PlanLines {
         return "%d of %d shown · about %.0f min left".formatted(shown, states.size(), left);
     }
 
+    private static String measured(Showing showing) {
+        return showing.measured().stream().map(its -> ", " + its.words()).collect(Collectors.joining());
+    }
+
     static Mark mark(LineState state) {
         if (state.shown()) {
             return Mark.PROVEN;
@@ -75,6 +79,9 @@ final class PlanLines {
         if (!state.stale().isEmpty()) {
             return "stale (" + how + "): " + String.join("; ", state.stale());
         }
-        return state.shown() ? how : how + ": the real panel is still to be shown";
+        if (!state.amiss().isEmpty()) {
+            return "not as it has to be (" + how + "): " + String.join("; ", state.amiss());
+        }
+        return state.shown() ? how + measured(best) : how + ": the real panel is still to be shown";
     }
 }

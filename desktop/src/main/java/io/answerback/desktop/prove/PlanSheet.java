@@ -4,9 +4,11 @@ import io.answerback.core.acceptance.AcceptanceLine;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
 import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.shown.LineIds;
+import io.answerback.core.shown.Showing;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.LineIds;
-import io.answerback.core.site.Showing;
 import io.answerback.desktop.part.Gauge;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
@@ -35,10 +37,19 @@ final class PlanSheet extends PartSheet {
     private final Initials initials;
     private final OnTestPart onTest;
     private final ModelShow model;
+    private final PlanCards cards;
     private String chosen = "";
     private String what = "";
 
-    PlanSheet(Actions actions, PlanLines lines, InstantSource clock, Initials initials, ModelShow model) {
+    /// @param cards shows lines step by step
+    PlanSheet(
+            Actions actions,
+            PlanLines lines,
+            InstantSource clock,
+            Initials initials,
+            ModelShow model,
+            PlanCards cards) {
+        this.cards = cards;
         this.model = model;
         this.actions = actions;
         this.lines = lines;
@@ -63,6 +74,7 @@ final class PlanSheet extends PartSheet {
         long shown = lines.states().stream().filter(LineState::shown).count();
         List<Part> parts = new ArrayList<>();
         parts.add(onTest.part(state.job()));
+        parts.addAll(cards.parts(lines.states(), this::shown));
         parts.add(new Gauge(shown, Math.max(1, lines.states().size()), lines.progress()));
         parts.add(new Rows("Lines of the plan", rows(), -1).growing());
         return parts;
@@ -144,21 +156,29 @@ final class PlanSheet extends PartSheet {
                     showAgain();
                     return true;
                 }));
-        Parts tools = Parts.flow(Tool.of("Shown", "by hand, now", () -> shown(line)));
+        Parts tools = Parts.flow(
+                Tool.of("Step by step", "in large type, with what is measured", () -> cards.open(line)),
+                Tool.of("Shown", "by hand, now", () -> shown(line)));
         if (model.can(job, line)) {
             tools.add(Tool.of(
                     "Show in the model",
                     "the panel as programmed does it, and the practice station answers",
                     () -> model.show(job, line)));
         }
-        // a proof of the practice station is kept with the point and cannot be taken back here
         state.best()
-                .filter(best -> job.acceptance().of(line.id()).contains(best))
                 .ifPresent(best -> tools.add(Tool.of(
                         "Take back",
                         "what was shown " + best.way().words(),
-                        () -> actions.apply(AcceptanceEdits.notShown(line.id(), best.way())))));
+                        () -> actions.apply(takenBack(job, line, best)))));
         return List.of(row.style("switches").group(), tools.style("switches").group());
+    }
+
+    /// What the practice station answered for a point is kept with the point.
+    private static Edit takenBack(Job job, AcceptanceLine line, Showing best) {
+        return line.point()
+                .filter(id -> !job.acceptance().of(line.id()).contains(best))
+                .map(Edits::withoutProof)
+                .orElseGet(() -> AcceptanceEdits.notShown(line.id(), best.way()));
     }
 
     private void shown(AcceptanceLine line) {
@@ -167,7 +187,9 @@ final class PlanSheet extends PartSheet {
             return;
         }
         actions.apply(AcceptanceEdits.shown(
-                new Showing(line.id(), Showing.Way.HAND, initials.text(), clock.instant(), what, line.basis())));
+                new Showing(line.id(), Showing.Way.HAND, initials.text(), clock.instant(), what, line.basis())
+                        .withMeasured(cards.measured(line))));
         what = "";
+        cards.shown(lines.states(), line);
     }
 }

@@ -6,22 +6,26 @@ import io.answerback.desktop.live.PanelClock;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
+import io.answerback.desktop.live.WalkSound;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
+import java.util.function.LongSupplier;
 
 /// Which lines have been answered, and what the panel does.
 public final class ProveBench extends SheetedBench<ProveSheets> {
     private static final int STORY_SPEED = 10;
     private static final long NANOS_A_MILLI = 1_000_000;
+    private static final LongSupplier MILLIS = () -> System.nanoTime() / NANOS_A_MILLI;
 
     private final PanelPractice panel;
     private final PanelClock clock;
     private final WalkPractice walk;
     private final PanelClock seconds;
+    private final PanelClock watch;
 
     /// The bench.
     ///
@@ -40,15 +44,18 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         clock = new PanelClock(panel::pass);
         PlanLines lines = new PlanLines();
         Initials initials = new Initials();
+        WalkSound sound = new WalkSound(background, openJob::tell);
         walk = new WalkPractice(
                 practice.roll(),
                 openJob.state()
                         .map(state -> new PlanLines().of(state.assessment()).plan()),
                 time,
-                () -> System.nanoTime() / NANOS_A_MILLI,
-                edit -> openJob.learn(edit::on));
+                MILLIS,
+                edit -> openJob.learn(edit::on),
+                sound::note);
         seconds = new PanelClock(passed -> walk.tick());
-        PhonePage phone = new PhonePage(walk, background, practice.window(), () -> System.nanoTime() / NANOS_A_MILLI);
+        watch = new PanelClock(passed -> showAgain());
+        PhonePage phone = new PhonePage(walk, background, practice.window(), MILLIS);
         walk.changes()
                 .subscribe(change ->
                         phone.shows(openJob.now().job(), lines.of(openJob.now().assessment())));
@@ -61,8 +68,14 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         lines,
                         time,
                         initials,
-                        new ModelShow(openJob, practice.line(), time, edit -> openJob.learn(edit::on))));
-        add(ProveSheets.WALK, () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run, phone));
+                        new ModelShow(openJob, practice.line(), time, edit -> openJob.learn(edit::on)),
+                        new PlanCards(
+                                openJob,
+                                line -> new LineCard(line, new Stopwatch(MILLIS, time), watch::run, this::showAgain),
+                                this::showAgain)));
+        add(
+                ProveSheets.WALK,
+                () -> new WalkSheet(openJob, lines, walk, practice, initials, time, seconds::run, phone, sound));
         add(ProveSheets.PROOFS, () -> new ProveSheet(openJob, practice));
         add(ProveSheets.PANEL, () -> new PanelSheet(openJob, panel, clock, events, stories));
         add(ProveSheets.STORIES, () -> new StoriesSheet(openJob, events, stories, this::play));

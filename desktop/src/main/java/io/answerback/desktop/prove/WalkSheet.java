@@ -6,9 +6,12 @@ import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.finding.Stop;
+import io.answerback.core.setup.EntryStep;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.WalkPractice;
 import io.answerback.desktop.live.WalkPractice.Noted;
+import io.answerback.desktop.live.WalkSound;
+import io.answerback.desktop.part.Check;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Marks;
 import io.answerback.desktop.part.Part;
@@ -44,6 +47,7 @@ final class WalkSheet extends PartSheet {
     private final OnTestPart onTest;
     private final IntConsumer seconds;
     private final PhonePage phone;
+    private final WalkSound sound;
 
     /// @param seconds starts the clock that says what is overdue at 1, and stops it at 0
     WalkSheet(
@@ -54,7 +58,9 @@ final class WalkSheet extends PartSheet {
             Initials initials,
             InstantSource clock,
             IntConsumer seconds,
-            PhonePage phone) {
+            PhonePage phone,
+            WalkSound sound) {
+        this.sound = sound;
         this.phone = phone;
         this.seconds = seconds;
         this.actions = actions;
@@ -84,7 +90,7 @@ final class WalkSheet extends PartSheet {
         if (walk.walk().isPresent()) {
             parts.add(phone.part());
         }
-        walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(noted.note())));
+        walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(state, noted.note())));
         parts.add(new Rows("Lines that signals tick", rows(), -1).growing());
         return parts;
     }
@@ -97,7 +103,7 @@ final class WalkSheet extends PartSheet {
                     initials.value(this::showAgain),
                     Tool.primary("Begin the walk", this::begin));
         } else {
-            row.add(Tool.of("End the walk", "what was shown stays", this::end));
+            row.add(Tool.of("End the walk", "what was shown stays", this::end), sound());
         }
         row.add(Words.wrapped(Words.quiet(
                 "The practice station listens at %s. Point the communicator there; the site network is opened on the sheet \"Station\"."
@@ -121,16 +127,32 @@ final class WalkSheet extends PartSheet {
     }
 
     /// The last note, to be read across a room.
-    private Part large(WalkNote note) {
+    private Part large(WindowState state, WalkNote note) {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.wrapped(Words.of(note.kind().wrong() ? "run-order walk-wrong" : "run-order", note.says())));
         if (!note.why().isEmpty()) {
             parts.add(Words.wrapped(Words.of("run-mind", note.why())));
         }
-        note.entry()
-                .ifPresent(entry -> parts.add(
-                        Tool.of("To the entry that is typed anew", "the run sheet of the panel", () -> toEntry(note))));
+        note.entry().ifPresent(entry -> {
+            state.assessment().setup().sheet().step(entry, note.number()).ifPresent(step -> parts.addAll(entry(step)));
+            parts.add(Tool.of("To the run sheet", "every entry of the panel", () -> toEntry(note)));
+        });
         return Group.column(parts).style("card");
+    }
+
+    /// The entry that makes the panel do what the plan has.
+    private static List<Part> entry(EntryStep step) {
+        String type = step.entry().map("Type  %s"::formatted).orElse(step.problem());
+        return List.of(
+                Words.wrapped(Words.of("typing-where", String.join("  ›  ", step.where()))),
+                Words.wrapped(Words.of("typing-entry", type)));
+    }
+
+    private Part sound() {
+        return new Check("Sound", sound.on(), on -> {
+            sound.turn(on);
+            showAgain();
+        });
     }
 
     private void toEntry(WalkNote note) {

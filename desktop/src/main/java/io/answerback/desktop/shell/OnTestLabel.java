@@ -1,6 +1,6 @@
 package io.answerback.desktop.shell;
 
-import io.answerback.core.site.OnTest;
+import io.answerback.core.shown.OnTest;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.time.ZoneId;

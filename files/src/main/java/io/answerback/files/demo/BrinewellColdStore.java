@@ -23,7 +23,7 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.proof.ProofBasis;
-import io.answerback.core.site.Acceptance;
+import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.BusAddress;
@@ -71,7 +71,7 @@ public final class BrinewellColdStore {
         }
         job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
         job = Edits.cableMetres(new CableId("C-11"), 62).on(job);
-        return BrinewellSetup.on(readings(cabled(job)));
+        return BrinewellShown.on(BrinewellSetup.on(readings(cabled(job))));
     }
 
     /// Every cable is run and terminated but two; one has no label at the device, and the ring passes one by.

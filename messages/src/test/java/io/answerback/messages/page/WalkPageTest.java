@@ -3,10 +3,12 @@ package io.answerback.messages.page;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.InetAddress;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -92,6 +94,23 @@ class WalkPageTest {
         assertThat(here.poll(5, TimeUnit.SECONDS)).isEqualTo("point:07");
         assertThat(post("/here", cookie, "x".repeat(5000)).statusCode()).isEqualTo(200);
         assertThat(here.poll(5, TimeUnit.SECONDS)).hasSize(256);
+    }
+
+    /// Phones that go out of reach in the middle of a request keep nobody waiting, and what they saw they see again.
+    @Test
+    void phonesThatGoAwayKeepNobodyWaiting() throws Exception {
+        String cookie = cookie();
+        for (int i = 0; i < 20; i++) {
+            try (Socket gone = new Socket(InetAddress.getLoopbackAddress(), page.port())) {
+                gone.getOutputStream()
+                        .write("POST /here HTTP/1.1\r\nHost: a\r\nCookie: %s\r\nContent-Length: 200\r\n\r\npoi"
+                                .formatted(cookie)
+                                .getBytes(StandardCharsets.US_ASCII));
+            }
+        }
+        phone = phone();
+        assertThat(get("/state", cookie).body()).contains("\"id\":\"point:07\"");
+        assertThat(here).doesNotContain("point:07");
     }
 
     @Test

@@ -1,4 +1,4 @@
-package io.answerback.core.site;
+package io.answerback.core.shown;
 
 import io.answerback.core.id.PointId;
 import java.util.ArrayList;

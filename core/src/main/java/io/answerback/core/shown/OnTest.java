@@ -1,4 +1,4 @@
-package io.answerback.core.site;
+package io.answerback.core.shown;
 
 import io.answerback.core.common.Require;
 import java.time.Instant;

@@ -1,8 +1,9 @@
-package io.answerback.core.site;
+package io.answerback.core.shown;
 
 import io.answerback.core.common.Require;
 import java.time.Instant;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -14,7 +15,15 @@ import java.util.TreeMap;
 /// @param at when
 /// @param what what was seen, heard or read back
 /// @param basis what was true upstream, by name
-public record Showing(String lineId, Way way, String by, Instant at, String what, Map<String, String> basis) {
+/// @param measured what was measured
+public record Showing(
+        String lineId,
+        Way way,
+        String by,
+        Instant at,
+        String what,
+        Map<String, String> basis,
+        List<Measured> measured) {
     /// A way to show a line. One of the model never passes for a live one.
     public enum Way {
         /// The practice panel did it, and real frames crossed a real socket.
@@ -44,10 +53,21 @@ public record Showing(String lineId, Way way, String by, Instant at, String what
         Require.given(at, "when line " + lineId + " was shown");
         what = what == null ? "" : what.strip();
         basis = Collections.unmodifiableMap(new TreeMap<>(basis == null ? Map.of() : basis));
+        measured = List.copyOf(measured == null ? List.of() : measured);
+    }
+
+    /// Nothing was measured.
+    public Showing(String lineId, Way way, String by, Instant at, String what, Map<String, String> basis) {
+        this(lineId, way, by, at, what, basis, List.of());
+    }
+
+    /// The same with what was measured.
+    public Showing withMeasured(List<Measured> figures) {
+        return new Showing(lineId, way, by, at, what, basis, figures);
     }
 
     /// The same of a line that got another id.
     public Showing withLineId(String other) {
-        return new Showing(other, way, by, at, what, basis);
+        return new Showing(other, way, by, at, what, basis, measured);
     }
 }

@@ -1,4 +1,4 @@
-package io.answerback.core.site;
+package io.answerback.core.shown;
 
 /// What the ids of lines of the acceptance plan begin with that end in the number of a point.
 public final class LineIds {

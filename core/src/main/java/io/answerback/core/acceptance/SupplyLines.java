@@ -1,0 +1,80 @@
+package io.answerback.core.acceptance;
+
+import io.answerback.core.memo.Facts;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.shown.LineFigure;
+import io.answerback.core.site.SystemPoint;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/// The lines of mains and battery, and of the restart after a power cut.
+record SupplyLines(Facts facts, OperationRules rules) {
+    SupplyLines(Facts facts) {
+        this(facts, facts.of(OperationRules.FACT));
+    }
+
+    List<AcceptanceLine> lines() {
+        List<AcceptanceLine> lines = new ArrayList<>();
+        int delay = rules.manners().mainsReportSeconds();
+        lines.add(AcceptanceLine.line("mains", LineSection.SUPPLY, "Mains off, then on")
+                .order("Switch it off at the fused spur, wait for the signal, and switch it on again")
+                .steps(
+                        "Switch the mains off at the fused spur",
+                        "Wait for its signal, and look at the keypads",
+                        "Measure the battery under load, and write the volts down",
+                        "Switch the mains on again")
+                .wants(Wanted.wellKnown(LineFigure.VOLTS))
+                .expects(
+                        rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.MAINS) : List.of(),
+                        delay + answerSeconds())
+                .seen("keypads show it at once; battery volts under load are written down")
+                .caution("At the spur and not in the box: the mains side is for a licensed person.")
+                .takes(15)
+                .because("The battery carries the site from now on.")
+                .rests(account())
+                .made());
+        lines.add(AcceptanceLine.line("battery", LineSection.SUPPLY, "Battery off, then on")
+                .order("Disconnect it with the mains on, start its test, and connect it again")
+                .steps(
+                        "Leave the mains on",
+                        "Take one lead off the battery, no tool across its terminals",
+                        "Start the battery test of the panel, and wait for its signal",
+                        "Connect the lead again")
+                .expects(
+                        rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.BATTERY) : List.of(),
+                        0)
+                .seen("the panel finds it missing at its test, at the latest after "
+                        + rules.manners().batteryTestSeconds() / 3600 + " h")
+                .caution("No tool across its terminals.")
+                .takes(15)
+                .because("A battery that nobody misses is found empty when it is needed.")
+                .rests(account())
+                .made());
+        lines.add(AcceptanceLine.line("restart", LineSection.SUPPLY, "Restart after a power cut")
+                .order("Set an area; switch mains and battery off, then on in this panel's order")
+                .steps(
+                        "Set an area",
+                        "Switch the mains off at the spur, then take the battery off",
+                        "Connect both again in the order of this panel's manual",
+                        "See whether the area is set")
+                .seen(rules.options().restoresSet() ? "it comes back set, as it was" : "it comes back unset")
+                .caution("In order: the panel's manual says whether mains or battery comes first.")
+                .takes(5)
+                .because("Cutting the power must not unset the site.")
+                .rests(Map.of("comes back as it was", rules.options().restoresSet() ? "yes" : "no"))
+                .made());
+        return lines;
+    }
+
+    private Map<String, String> account() {
+        return Map.of(
+                "account",
+                rules.firstAreaWithAccount().map(area -> area.account()).orElse("none"));
+    }
+
+    private int answerSeconds() {
+        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
+    }
+}

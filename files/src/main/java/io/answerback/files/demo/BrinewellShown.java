@@ -1,0 +1,72 @@
+package io.answerback.files.demo;
+
+import io.answerback.core.acceptance.AcceptanceLine;
+import io.answerback.core.acceptance.AcceptancePlan;
+import io.answerback.core.edit.AcceptanceEdits;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.id.CableId;
+import io.answerback.core.shown.LineFigure;
+import io.answerback.core.shown.LineIds;
+import io.answerback.core.shown.Measured;
+import io.answerback.core.shown.Showing;
+import io.answerback.core.site.Job;
+import io.answerback.files.DataFiles;
+import java.time.Instant;
+import java.util.List;
+
+/// What was shown of the warehouse so far: thirteen lines hold, and one is stale because its cable was found to be
+/// longer afterwards.
+final class BrinewellShown {
+    private static final List<String> WALKED = List.of("01", "02", "04", "05", "06", "10", "11", "12", "17", "22");
+    private static final String STALE = "09";
+    private static final CableId LONGER = new CableId("C-11");
+    private static final double METRES_BEFORE = 48;
+    private static final Instant WALK = Instant.parse("2026-05-12T13:05:00Z");
+    private static final String BY = "jk";
+
+    private BrinewellShown() {}
+
+    static Job on(Job job) {
+        Job next = job;
+        int minutes = 0;
+        for (String point : WALKED) {
+            next = live(next, job, LineIds.POINT + point, minutes += 3);
+        }
+        next = live(next, Edits.cableMetres(LONGER, METRES_BEFORE).on(job), LineIds.POINT + STALE, minutes += 3);
+        return byHand(next, minutes);
+    }
+
+    /// A line that the real communicator showed while another state of the job was true.
+    private static Job live(Job job, Job then, String lineId, int minutes) {
+        Instant at = WALK.plusSeconds(60L * minutes);
+        AcceptanceLine line = line(then, lineId);
+        return AcceptanceEdits.shown(
+                        new Showing(lineId, Showing.Way.LIVE, BY, at, "its signals came as planned", line.basis()))
+                .on(job);
+    }
+
+    private static Job byHand(Job job, int after) {
+        Job next = job;
+        int minutes = after;
+        for (AcceptanceLine line : AcceptancePlan.of(job, DataFiles.events()).lines()) {
+            if (line.id().startsWith("sounder:") || line.id().startsWith("strobe:")) {
+                minutes += 4;
+                next = AcceptanceEdits.shown(shown(line, WALK.plusSeconds(60L * minutes)))
+                        .on(next);
+            }
+        }
+        return next;
+    }
+
+    private static Showing shown(AcceptanceLine line, Instant at) {
+        Showing showing = new Showing(line.id(), Showing.Way.HAND, BY, at, line.seen(), line.basis());
+        return line.wants().isEmpty()
+                ? showing
+                : showing.withMeasured(
+                        List.of(new Measured(LineFigure.DECIBELS, 104), new Measured(LineFigure.METRES, 3)));
+    }
+
+    private static AcceptanceLine line(Job job, String id) {
+        return AcceptancePlan.of(job, DataFiles.events()).line(id).orElseThrow();
+    }
+}
