@@ -23,6 +23,7 @@ import java.util.TreeMap;
 /// @param point whose line it is; empty for none
 /// @param steps what to do one after another, each short enough for large type
 /// @param wants what is measured; none where nothing is
+/// @param possible whether it can be shown as the job stands; false where nothing can ever arrive
 /// @param basis what is true upstream, by name: when it changes, what was shown is stale
 public record AcceptanceLine(
         String id,
@@ -38,6 +39,7 @@ public record AcceptanceLine(
         Optional<PointId> point,
         List<String> steps,
         List<Wanted> wants,
+        boolean possible,
         Map<String, String> basis) {
     /// @throws IllegalArgumentException when it has no id, title or order
     public AcceptanceLine {
@@ -75,6 +77,7 @@ public record AcceptanceLine(
         private Optional<PointId> point = Optional.empty();
         private List<String> steps = List.of();
         private List<Wanted> wants = List.of();
+        private boolean possible = true;
         private Map<String, String> basis = Map.of();
 
         private Draft(String id, LineSection section, String title) {
@@ -91,6 +94,11 @@ public record AcceptanceLine(
         /// Steps that take the place of one long order.
         Draft steps(String... each) {
             steps = List.of(each);
+            return this;
+        }
+
+        Draft impossible() {
+            possible = false;
             return this;
         }
 
@@ -138,7 +146,7 @@ public record AcceptanceLine(
         AcceptanceLine made() {
             return new AcceptanceLine(
                     id, section, title, order, expects, within, seen, caution, minutes, why, point, steps, wants,
-                    basis);
+                    possible, basis);
         }
     }
 }

@@ -78,6 +78,7 @@ final class DeviceLines {
     private AcceptanceLine unready(Point point) {
         return AcceptanceLine.line(LineIds.POINT + point.id(), LineSection.DEVICES, point.id() + " " + point.name())
                 .order("Program its zone first, then try it")
+                .impossible()
                 .seen("nothing can arrive: it has no input, or its zone is off or in no area")
                 .takes(MINUTES)
                 .because("Nobody knows that it works until its signal was read at the station.")

@@ -77,6 +77,9 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
     /// bounds, and nothing changed since. What the model showed
     /// proves only the programming as it is planned.
     public boolean shown() {
-        return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent() && stale.isEmpty() && amiss.isEmpty();
+        return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent()
+                && line.possible()
+                && stale.isEmpty()
+                && amiss.isEmpty();
     }
 }

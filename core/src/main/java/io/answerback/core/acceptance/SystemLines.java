@@ -98,7 +98,8 @@ final class SystemLines {
                 .steps(
                         "Warn whoever is near, protect your ears",
                         order,
-                        "Measure it from where people have to hear it, and write down how far off that is",
+                        "Measure it where people have to hear it",
+                        "Write down the level and the distance",
                         "Silence it")
                 .seen("measured in dB(A), with the distance")
                 .wants(Wanted.needed(LineFigure.DECIBELS), Wanted.needed(LineFigure.METRES))

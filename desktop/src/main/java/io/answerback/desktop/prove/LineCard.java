@@ -90,7 +90,9 @@ final class LineCard {
             parts.add(Words.of("typing-entry", LineFigure.SECONDS.words(tenths(stopwatch.seconds()))));
         }
         parts.add(Words.wrapped(Words.quiet(
-                atTheEnd() ? "Enter: shown · Backspace: a step back" : "Enter: done · Backspace: a step back")));
+                atTheEnd()
+                        ? "Enter: shown · Down: later · Backspace: a step back"
+                        : "Enter: done · Down: later · Backspace: a step back")));
         return new Card(whole, place + ". " + says, parts, keys, called);
     }
 

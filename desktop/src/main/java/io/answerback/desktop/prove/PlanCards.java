@@ -83,7 +83,9 @@ final class PlanCards {
         order.addAll(states.subList(from, states.size()));
         order.addAll(states.subList(0, from));
         return order.stream()
-                .filter(state -> !state.shown() && !state.line().bySignal())
+                .filter(state -> !state.shown()
+                        && !state.line().bySignal()
+                        && state.line().possible())
                 .map(LineState::line)
                 .filter(line -> !line.id().equals(after))
                 .findFirst();
@@ -94,6 +96,11 @@ final class PlanCards {
         card.ifPresent(LineCard::leave);
         card = Optional.of(made.apply(line));
         showAgain.run();
+    }
+
+    /// The line whose card is open; empty while none is.
+    Optional<AcceptanceLine> line() {
+        return card.map(LineCard::line);
     }
 
     /// What was measured on the open card, where it is that of this line.

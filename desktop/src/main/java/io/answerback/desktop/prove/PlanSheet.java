@@ -124,7 +124,9 @@ final class PlanSheet extends PartSheet {
         if (lines.states().isEmpty()) {
             return List.of(Words.quiet("There is nothing to show yet."));
         }
-        LineState its = lines.state(chosen.isEmpty() ? LineIds.POINT + state.selected() : chosen);
+        LineState its = lines.state(cards.line()
+                .map(AcceptanceLine::id)
+                .orElse(chosen.isEmpty() ? LineIds.POINT + state.selected() : chosen));
         AcceptanceLine line = its.line();
         List<Part> parts = new ArrayList<>();
         parts.add(Words.title(line.title()));
@@ -142,7 +144,9 @@ final class PlanSheet extends PartSheet {
             parts.add(Words.caution(line.caution()));
         }
         parts.add(Words.wrapped(Words.quiet(line.why())));
-        parts.addAll(byHand(state.job(), its));
+        if (line.possible()) {
+            parts.addAll(byHand(state.job(), its));
+        }
         return parts;
     }
 

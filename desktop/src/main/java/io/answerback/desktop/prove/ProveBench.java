@@ -88,6 +88,11 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
         open(ProveSheets.PANEL);
     }
 
+    @Override
+    public boolean mayFillWindow() {
+        return true;
+    }
+
     /// The live walk.
     public WalkPractice walk() {
         return walk;

@@ -91,7 +91,7 @@ final class WalkSheet extends PartSheet {
             parts.add(phone.part());
         }
         walk.notes().stream().findFirst().ifPresent(noted -> parts.add(large(state, noted.note())));
-        parts.add(new Rows("Lines that signals tick", rows(), -1).growing());
+        parts.add(new Rows("Lines that signals tick", rows(), inSight()).growing());
         return parts;
     }
 
@@ -158,6 +158,21 @@ final class WalkSheet extends PartSheet {
     private void toEntry(WalkNote note) {
         note.lineId().flatMap(lines.plan()::line).flatMap(AcceptanceLine::point).ifPresent(actions::select);
         actions.go(Stop.SET_UP);
+    }
+
+    /// Which row is kept in sight: where somebody is, else that of what came last.
+    private int inSight() {
+        Optional<String> id = walk.walk()
+                .flatMap(LiveWalk::at)
+                .or(() -> walk.notes().stream()
+                        .findFirst()
+                        .flatMap(noted -> noted.note().lineId()));
+        List<String> ids = lines.states().stream()
+                .map(LineState::line)
+                .filter(AcceptanceLine::bySignal)
+                .map(AcceptanceLine::id)
+                .toList();
+        return id.map(ids::indexOf).orElse(-1);
     }
 
     private List<With> rows() {
