@@ -20,6 +20,7 @@ import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofBasis;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Input;
@@ -105,7 +106,8 @@ final class LargeJobs {
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED,
-                Acceptance.NOTHING);
+                Acceptance.NOTHING,
+                SiteService.NOTHING);
         List<Proof> proofs = points.stream()
                 .filter(point -> Integer.parseInt(point.id().text()) % 2 == 0)
                 .map(point -> proof(job, point))

@@ -29,6 +29,10 @@ final class JobArgument {
 
     private final EventTable events = DataFiles.events();
 
+    Path file() {
+        return file;
+    }
+
     boolean json() {
         return json;
     }

@@ -34,6 +34,7 @@ import picocli.CommandLine.Command;
             NetworkVerb.class,
             PanelVerb.class,
             PlanVerb.class,
+            PackVerb.class,
             NotifyVerb.class,
             MailboxVerb.class,
             TextsVerb.class,

@@ -90,7 +90,8 @@ class CommandLineTest {
             Called check = Called.of("check", other, "--json");
             assertThat(check.code()).isEqualTo(1);
             assertThat(check.json().get("stops").findValuesAsString("name"))
-                    .containsExactly("Survey", "Loop", "Cable", "Power", "Bus", "Set up", "Report", "Prove");
+                    .containsExactly(
+                            "Survey", "Loop", "Cable", "Power", "Bus", "Set up", "Report", "Prove", "Hand over");
         }
     }
 

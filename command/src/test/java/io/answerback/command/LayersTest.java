@@ -51,7 +51,7 @@ class LayersTest {
             .whereLayer("messages")
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("files")
-            .mayOnlyBeAccessedByLayers("desktop", "command")
+            .mayOnlyBeAccessedByLayers("print", "desktop", "command")
             .whereLayer("print")
             .mayOnlyBeAccessedByLayers("desktop", "command")
             .whereLayer("core")

@@ -76,6 +76,8 @@ class CoreArchitectureTest {
             .consideringOnlyDependenciesInAnyPackage("io.answerback.core..")
             .layer("site")
             .definedBy("io.answerback.core.site..")
+            .layer("service")
+            .definedBy("io.answerback.core.service..")
             .layer("shown")
             .definedBy("io.answerback.core.shown..")
             .layer("power")
@@ -104,6 +106,7 @@ class CoreArchitectureTest {
             .definedBy("io.answerback.core.common..")
             .whereLayer("site")
             .mayOnlyAccessLayers(
+                    "service",
                     "shown",
                     "power",
                     "cable",
@@ -119,6 +122,8 @@ class CoreArchitectureTest {
                     "id")
             .whereLayer("unit")
             .mayOnlyAccessLayers("path", "profile", "receiver", "common", "id")
+            .whereLayer("service")
+            .mayOnlyAccessLayers("common")
             .whereLayer("shown")
             .mayOnlyAccessLayers("common", "id")
             .whereLayer("mail")

@@ -1,9 +1,14 @@
 package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.communicator.UnitShelf;
+import io.answerback.desktop.handover.HandOverSheets;
+import io.answerback.desktop.handover.LogBook;
+import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -78,7 +83,14 @@ public final class ApplicationWindow implements AutoCloseable {
         this.messages = new MessageSession(clock, Platform::runLater);
         Recovery recovery = new Recovery(folder);
         this.keeper = new JobKeeper(
-                openJob, background, recovery, new OpenFiles(folder), assessor::assess, first, clock, this::opened);
+                openJob,
+                background,
+                recovery,
+                new OpenFiles(folder),
+                assessor::assess,
+                first,
+                clock,
+                new JobKeeper.Told(this::opened, this::kept));
         if (!opened.trouble().isEmpty()) {
             openJob.tell(opened.trouble());
         }
@@ -119,6 +131,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 receivers,
                 units,
                 file -> benches.report().read(file),
+                this::photograph,
                 survey,
                 keeper);
         Commands commands =
@@ -128,7 +141,11 @@ public final class ApplicationWindow implements AutoCloseable {
                 practice,
                 look,
                 commands,
-                benches.byStop(practice, opened.tables(), new Benches.Reporting(receivers, units, keys, messages)),
+                benches.byStop(
+                        practice,
+                        opened.tables(),
+                        new Benches.Reporting(receivers, units, keys, messages),
+                        new Benches.Kept(new LogBook(openJob, clock, background), new RateBook(folder, background))),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,
@@ -176,7 +193,28 @@ public final class ApplicationWindow implements AutoCloseable {
         memory.place(stage);
     }
 
+    private void photograph(Path picture) {
+        openJob.go(Stop.HAND_OVER);
+        benches.handOver().photograph(picture);
+    }
+
+    /// Somebody who opens a job whose last visit has ended is about to make a service visit: it is planned already.
+    private void serviceVisit() {
+        SiteService service = openJob.now().job().service();
+        if (service.last().isPresent() && service.now().isEmpty()) {
+            openJob.go(Stop.HAND_OVER);
+            benches.handOver().open(HandOverSheets.VISITS);
+            openJob.tell(
+                    "The last visit has ended. What a service visit has to do is listed: begin it when you are there.");
+        }
+    }
+
     private void opened(Path file) {
+        kept(file);
+        serviceVisit();
+    }
+
+    private void kept(Path file) {
         practice.reset();
         memory.opened(file);
         memory.keep();

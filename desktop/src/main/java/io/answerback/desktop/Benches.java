@@ -8,6 +8,9 @@ import io.answerback.desktop.cable.CableBench;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.cable.PrintPart;
 import io.answerback.desktop.communicator.UnitShelf;
+import io.answerback.desktop.handover.HandOverBench;
+import io.answerback.desktop.handover.LogBook;
+import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -53,6 +56,7 @@ public final class Benches {
     private final FileQuestions files;
     private Supplier<ReportBench> report;
     private MadeOnce<ProveBench> prove;
+    private MadeOnce<HandOverBench> handOver;
 
     Benches(
             OpenJob openJob,
@@ -142,6 +146,14 @@ public final class Benches {
         return prove.get();
     }
 
+    /// The hand-over bench.
+    public HandOverBench handOver() {
+        return handOver.get();
+    }
+
+    /// What is kept of the work: everything that was done, and how long it took.
+    record Kept(LogBook log, RateBook rates) {}
+
     /// What the report bench chooses from and sends by.
     ///
     /// @param receivers the kinds of receiver
@@ -150,7 +162,7 @@ public final class Benches {
     /// @param messages mails and texts
     record Reporting(ReceiverShelf receivers, UnitShelf units, StoredKeys keys, MessageSession messages) {}
 
-    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, ReportTables tables, Reporting reporting) {
+    Map<Stop, Supplier<Bench>> byStop(PracticeSession practice, ReportTables tables, Reporting reporting, Kept kept) {
         report = new MadeOnce<>(() -> new ReportBench(
                 openJob,
                 look,
@@ -166,7 +178,11 @@ public final class Benches {
                 files));
         prove = new MadeOnce<>(
                 () -> new ProveBench(openJob, look, practice, tables.events(), clock, background, files));
+        handOver = new MadeOnce<>(() ->
+                new HandOverBench(openJob, look, tables.events(), clock, background, files, kept.log(), kept.rates()));
         return Map.of(
+                Stop.HAND_OVER,
+                this::handOver,
                 Stop.SURVEY,
                 this::survey,
                 Stop.CABLE,

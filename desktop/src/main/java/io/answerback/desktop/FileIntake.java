@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.communicator.UnitShelf;
+import io.answerback.desktop.handover.HandOverBench;
 import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.setup.FoundTable;
 import io.answerback.desktop.shell.JobKeeper;
@@ -22,6 +23,7 @@ import java.util.function.Consumer;
 /// @param receivers keeps a firm's own kinds of receiver
 /// @param units keeps a firm's own makes of communicator
 /// @param recordings reads recordings of calls
+/// @param pictures takes photographs of the job
 /// @param survey brings in tables of points
 /// @param keeper opens all else, as a job
 record FileIntake(
@@ -32,6 +34,7 @@ record FileIntake(
         ReceiverShelf receivers,
         UnitShelf units,
         Consumer<Path> recordings,
+        Consumer<Path> pictures,
         SurveyCommands survey,
         JobKeeper keeper) {
     /// Takes a file.
@@ -52,6 +55,8 @@ record FileIntake(
             units.take(file, openJob::tell, openJob::tell);
         } else if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".wav") && !atStart) {
             recordings.accept(file);
+        } else if (HandOverBench.takes(file) && !atStart) {
+            pictures.accept(file);
         } else if (FileSort.table(file) && !atStart) {
             survey.read(file);
         } else {

@@ -9,6 +9,8 @@ import io.answerback.core.paper.PaperElement;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.communicator.UnitShelf;
+import io.answerback.desktop.handover.LogBook;
+import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -189,6 +191,10 @@ public abstract class DemoSheets {
                 report();
                 yield benches.prove();
             }
+            case HAND_OVER -> {
+                report();
+                yield benches.handOver();
+            }
         };
     }
 
@@ -214,7 +220,10 @@ public abstract class DemoSheets {
                                 new ReceiverShelf(folder, background),
                                 new UnitShelf(folder, background),
                                 keys,
-                                messages));
+                                messages),
+                        new Benches.Kept(
+                                new LogBook(openJob, InstantSource.fixed(NOW), background),
+                                new RateBook(folder, background)));
             }
         } catch (IOException refused) {
             throw new UncheckedIOException(refused);

@@ -7,6 +7,10 @@ import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
 import io.answerback.desktop.cable.CableShelf;
 import io.answerback.desktop.communicator.UnitShelf;
+import io.answerback.desktop.handover.HandOverBench;
+import io.answerback.desktop.handover.HandOverSheets;
+import io.answerback.desktop.handover.LogBook;
+import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.loop.LoopSheet;
@@ -104,7 +108,10 @@ class DroppedSheetsTest extends DemoWindow {
                         new ReceiverShelf(folder, noCalculations),
                         new UnitShelf(folder, noCalculations),
                         new StoredKeys(folder, noCalculations),
-                        new MessageSession(InstantSource.fixed(NOW), Runnable::run)));
+                        new MessageSession(InstantSource.fixed(NOW), Runnable::run)),
+                new Benches.Kept(
+                        new LogBook(application.openJob(), InstantSource.fixed(NOW), noCalculations),
+                        new RateBook(folder, noCalculations)));
         for (SurveySheet sheet : SurveySheet.values()) {
             application.openJob().open(sheet);
             showAndDrop(all.get(Stop.SURVEY).get(), () -> {});
@@ -117,6 +124,8 @@ class DroppedSheetsTest extends DemoWindow {
         ReportBench report = (ReportBench) all.get(Stop.REPORT).get();
         each(ReportSheet.values(), report, report::open);
         showAndDrop(all.get(Stop.PROVE).get(), () -> {});
+        HandOverBench handOver = (HandOverBench) all.get(Stop.HAND_OVER).get();
+        each(HandOverSheets.values(), handOver, handOver::open);
     }
 
     private <S> void each(S[] sheets, Bench bench, Consumer<S> open) {

@@ -16,7 +16,7 @@ public final class TableCsv {
     }
 
     /// The text [#write] writes.
-    static String text(Table table) {
+    public static String text(Table table) {
         StringBuilder text = new StringBuilder(CsvTable.line(table.headings().stream()));
         table.rows().forEach(row -> text.append(CsvTable.line(row.stream())));
         return text.toString();

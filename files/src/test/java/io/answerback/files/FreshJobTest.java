@@ -90,7 +90,8 @@ class FreshJobTest {
                 job.bus(),
                 job.radio(),
                 job.setup(),
-                job.acceptance());
+                job.acceptance(),
+                job.service());
         assertThat(grade(told, "no-receiver:ip")).contains(Grade.WRONG);
     }
 

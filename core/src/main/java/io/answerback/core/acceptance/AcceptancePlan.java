@@ -68,6 +68,11 @@ public record AcceptancePlan(List<AcceptanceLine> lines) {
                 .toList());
     }
 
+    /// Whether a line is shown on every visit, whatever holds.
+    public static boolean everyVisit(AcceptanceLine line) {
+        return EVERY_VISIT.contains(line.id());
+    }
+
     /// The line with this id; empty when there is none.
     public Optional<AcceptanceLine> line(String id) {
         return lines.stream().filter(line -> line.id().equals(id)).findFirst();

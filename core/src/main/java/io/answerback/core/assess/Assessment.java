@@ -45,6 +45,7 @@ import java.util.stream.Stream;
 /// @param setup how its panel is to be set up, and how far it is
 /// @param walks the ways in, walked
 /// @param plan everything that has to be shown before it is handed over, and how it stands
+/// @param service visits, what is taken, how long it takes, what falls due, and what is looked at before leaving
 /// @param findings everything that was found, worst first
 /// @param stops how far each stop has come, in the order of work
 /// @param index the same by point
@@ -64,6 +65,7 @@ public record Assessment(
         SetupState setup,
         List<EntryWalk> walks,
         List<LineState> plan,
+        ServiceState service,
         List<Finding> findings,
         List<StopProgress> stops,
         PointIndex index,
@@ -84,6 +86,7 @@ public record Assessment(
                 facts.of(SetupState.FACT),
                 facts.of(EntryWalk.ALL),
                 facts.of(AcceptancePlan.STATES),
+                ServiceState.of(facts),
                 facts.of(AllFindings.FACT).sorted(),
                 facts.of(JobProgress.FACT),
                 facts.of(PointIndex.FACT),

@@ -11,6 +11,8 @@ import io.answerback.core.finding.Stop;
 import io.answerback.core.memo.Fact;
 import io.answerback.core.memo.Facts;
 import io.answerback.core.radio.RadioState;
+import io.answerback.core.servicing.Leaving;
+import io.answerback.core.servicing.LeavingCheck;
 import io.answerback.core.setup.SetupState;
 import io.answerback.core.supply.DeviceVolts;
 import io.answerback.core.supply.Supplies;
@@ -35,6 +37,7 @@ final class JobProgress {
                     case BUS -> bus(facts);
                     case SET_UP -> setup(facts);
                     case PROVE -> prove(facts);
+                    case HAND_OVER -> handOver(facts);
                     default ->
                         of(
                                 facts,
@@ -89,6 +92,16 @@ final class JobProgress {
         List<LineState> lines = facts.of(AcceptancePlan.STATES);
         return of(
                 facts, Stop.PROVE, (int) lines.stream().filter(LineState::shown).count(), lines.size());
+    }
+
+    /// What is looked at before leaving, and is well.
+    private static StopProgress handOver(Facts facts) {
+        List<LeavingCheck> checks = facts.of(Leaving.FACT);
+        return of(
+                facts,
+                Stop.HAND_OVER,
+                (int) checks.stream().filter(LeavingCheck::well).count(),
+                checks.size());
     }
 
     private static StopProgress of(Facts facts, Stop stop, int done, int of) {

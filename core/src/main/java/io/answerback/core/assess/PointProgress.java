@@ -67,7 +67,7 @@ record PointProgress(int counted, int done) {
                                 && !wired.point().kind().family().lifeSafety())
                         .isPresent();
             case CABLE -> point.wired().flatMap(WiredPoint::cable).isPresent();
-            case POWER, BUS, SET_UP, PROVE -> false;
+            case POWER, BUS, SET_UP, PROVE, HAND_OVER -> false;
             case REPORT -> true;
         };
     }
@@ -87,7 +87,7 @@ record PointProgress(int counted, int done) {
                         .map(cable -> cable.installation().progress())
                         .filter(progress -> progress.compareTo(Progress.TERMINATED) >= 0)
                         .isPresent();
-            case POWER, BUS, SET_UP -> true;
+            case POWER, BUS, SET_UP, HAND_OVER -> true;
             case REPORT -> point.worst(Link.ZONE, Link.ROUTE) == Mark.SOUND;
             case PROVE -> point.proven();
         };

@@ -71,6 +71,7 @@ public final class JobDifferences {
         one("What is known of codes", job -> job.setup().codes());
         one("The ways in that were walked", job -> job.setup().walks());
         one("What was shown, and the test at the station", Job::acceptance);
+        one("Visits, and what was handed over", Job::service);
     }
 
     private static String title(PanelProgramming.Decided decided, Terms terms) {

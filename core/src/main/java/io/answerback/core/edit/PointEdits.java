@@ -223,7 +223,8 @@ public final class PointEdits {
                 job.bus(),
                 job.radio().withPoints(renamed),
                 job.setup().withPoints(renamed),
-                job.acceptance().withPoints(renamed));
+                job.acceptance().withPoints(renamed),
+                job.service());
     }
 
     /// The reason for a point's departure is kept under the rule and the point's number.

@@ -1,7 +1,6 @@
 package io.answerback.core.finding;
 
-/// The stops of the job in the order of work, as far as there are benches for them. Each keeps the number it
-/// has in the whole order of nine, so that its key never changes.
+/// The nine stops of the job in the order of work. Each keeps its number, so that its key never changes.
 public enum Stop {
     /// What is watched, where, on which inputs and by whose rules.
     SURVEY(1, "Survey"),
@@ -17,8 +16,10 @@ public enum Stop {
     SET_UP(6, "Set up"),
     /// From the zone to the frame that leaves the building.
     REPORT(7, "Report"),
-    /// Every point answered by the station.
-    PROVE(8, "Prove");
+    /// Every line of the plan shown, every point answered by the station.
+    PROVE(8, "Prove"),
+    /// What the client keeps, when somebody comes back, and what must not be left behind.
+    HAND_OVER(9, "Hand over");
 
     private final int number;
     private final String title;

@@ -10,6 +10,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
@@ -164,6 +165,12 @@ abstract class WatchedParts implements Parts {
     public Acceptance acceptance() {
         read(Part.ACCEPTANCE);
         return job.acceptance();
+    }
+
+    @Override
+    public SiteService service() {
+        read(Part.SERVICE);
+        return job.service();
     }
 
     @Override

@@ -4,53 +4,64 @@ import io.answerback.core.common.Text;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Sets a table on pages of A4, lying, its headings on every page.
+/// Sets a table on pages that lie, its headings on every page.
 public final class TableSetter {
-    private static final double WIDTH = 297;
-    private static final double HEIGHT = 210;
     private static final double MARGIN = 14;
     private static final double TITLE = 5.2;
     private static final double SIZE = 3.2;
     private static final double LINE = 4.4;
     private static final double GAP = 3;
+    private static final double FOOT = 6;
     private static final double FIRST_ROW = MARGIN + 16;
-    private static final double LAST = HEIGHT - MARGIN - 6;
 
     private final Table table;
+    private final PageSize size;
     private final Measure measure;
     private final List<List<PaperElement>> pages = new ArrayList<>();
     private List<PaperElement> page;
     private double y;
 
-    private TableSetter(Table table, Measure measure) {
+    private TableSetter(Table table, PageSize size, Measure measure) {
+        this.size = size;
         this.table = table;
         this.measure = measure;
     }
 
     /// The table as pages. A row that is higher than a page goes on over the next.
     public static Paper set(Table table, Measure measure) {
-        return new TableSetter(table, measure).paper();
+        return new TableSetter(table, PageSize.A4, measure).paper();
     }
 
     /// Several tables as pages, one after the other, that are not numbered yet.
     static List<List<PaperElement>> pages(List<Table> tables, Measure measure) {
+        return pages(tables, PageSize.A4, measure);
+    }
+
+    /// Several tables as pages of a size, one after the other, that are not numbered yet.
+    public static List<List<PaperElement>> pages(List<Table> tables, PageSize size, Measure measure) {
         return tables.stream()
-                .flatMap(table -> new TableSetter(table, measure).pages().stream())
+                .flatMap(table -> new TableSetter(table, size, measure).pages().stream())
                 .toList();
     }
 
     /// Writes at the foot of each page which it is of all.
     static void number(List<List<PaperElement>> pages, Measure measure) {
+        number(pages, PageSize.A4, measure);
+    }
+
+    /// Writes at the foot of each page of a size which it is of all.
+    public static void number(List<List<PaperElement>> pages, PageSize size, Measure measure) {
         for (int i = 0; i < pages.size(); i++) {
             String foot = Text.of("page %d of %d", i + 1, pages.size());
-            double x = WIDTH - MARGIN - measure.width(foot, SIZE, false);
-            pages.get(i).add(new PaperElement.Text(x, HEIGHT - MARGIN, SIZE, false, foot));
+            double x = size.widthMillimetres() - MARGIN - measure.width(foot, SIZE, false);
+            pages.get(i).add(new PaperElement.Text(x, size.heightMillimetres() - MARGIN, SIZE, false, foot));
         }
     }
 
     private Paper paper() {
         number(pages(), measure);
-        return new Paper(table.title(), WIDTH, HEIGHT, pages, table.gaps(), List.of());
+        return new Paper(
+                table.title(), size.widthMillimetres(), size.heightMillimetres(), pages, table.gaps(), List.of());
     }
 
     private List<List<PaperElement>> pages() {
@@ -74,13 +85,17 @@ public final class TableSetter {
                     x, FIRST_ROW - 2, SIZE, true, table.headings().get(i)));
             x += width(i);
         }
-        page.add(new PaperElement.Rule(MARGIN, FIRST_ROW, WIDTH - MARGIN, FIRST_ROW, 0.4));
+        page.add(new PaperElement.Rule(MARGIN, FIRST_ROW, size.widthMillimetres() - MARGIN, FIRST_ROW, 0.4));
         y = FIRST_ROW;
+    }
+
+    private double last() {
+        return size.heightMillimetres() - MARGIN - FOOT;
     }
 
     private double width(int column) {
         double all = table.shares().stream().mapToDouble(Double::doubleValue).sum();
-        return (WIDTH - 2 * MARGIN) * table.shares().get(column) / all;
+        return (size.widthMillimetres() - 2 * MARGIN) * table.shares().get(column) / all;
     }
 
     private void row(List<String> cells) {
@@ -89,18 +104,18 @@ public final class TableSetter {
             lines.add(Lines.of(cells.get(i), width(i) - GAP, SIZE, false, measure));
         }
         int high = lines.stream().mapToInt(List::size).max().orElse(1);
-        if (y + high * LINE > LAST && y > FIRST_ROW) {
+        if (y + high * LINE > last() && y > FIRST_ROW) {
             begin();
         }
         for (int line = 0; line < high; line++) {
-            if (y + LINE > LAST) {
+            if (y + LINE > last()) {
                 begin();
             }
             y += LINE;
             line(lines, line);
         }
         y += 1.2;
-        page.add(new PaperElement.Rule(MARGIN, y, WIDTH - MARGIN, y, 0.1));
+        page.add(new PaperElement.Rule(MARGIN, y, size.widthMillimetres() - MARGIN, y, 0.1));
     }
 
     private void line(List<List<String>> lines, int line) {

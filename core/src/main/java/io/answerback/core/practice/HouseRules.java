@@ -31,7 +31,7 @@ public record HouseRules(
         name = Require.text(name, "name of the rules");
         source = source == null ? "" : source.strip();
         Require.within(grade, 1, 4, "grade");
-        options = answered(Require.given(options, "options of the rules"));
+        options = answered(withPhotographs(Require.given(options, "options of the rules")));
         figures = bounded(Require.given(figures, "figures of the rules"));
         cores = cores == null ? CoreConvention.usual() : cores;
         prices = Collections.unmodifiableMap(new TreeMap<>(prices == null ? Map.of() : prices));
@@ -43,6 +43,15 @@ public record HouseRules(
         for (RuleFigure figure : RuleFigure.values()) {
             Require.given(figures.get(figure), "the rules' figure " + figure);
         }
+    }
+
+    /// Rules that were written before the question of photographs keep the picture only.
+    private static Map<PracticeQuestion, PracticeOption> withPhotographs(
+            Map<PracticeQuestion, PracticeOption> options) {
+        Map<PracticeQuestion, PracticeOption> all = new EnumMap<>(PracticeQuestion.class);
+        all.putAll(options);
+        all.putIfAbsent(PracticeQuestion.PHOTOGRAPHS, PracticeOption.PICTURE_ONLY);
+        return all;
     }
 
     /// A copy of answers in the order of the questions.

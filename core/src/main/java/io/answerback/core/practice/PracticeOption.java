@@ -98,7 +98,12 @@ public enum PracticeOption {
     /// A single signal counts.
     SINGLE_SIGNAL(PracticeQuestion.CONFIRMATION),
     /// Two independent detectors within a window.
-    TWO_DETECTORS(PracticeQuestion.CONFIRMATION);
+    TWO_DETECTORS(PracticeQuestion.CONFIRMATION),
+
+    /// Neither time nor place is kept with a photograph.
+    PICTURE_ONLY(PracticeQuestion.PHOTOGRAPHS),
+    /// Time and place are kept with it.
+    TIME_AND_PLACE(PracticeQuestion.PHOTOGRAPHS);
 
     private final PracticeQuestion question;
 
@@ -128,6 +133,7 @@ public enum PracticeOption {
             case RECEIVERS -> BACKUP_ON_FAILURE;
             case DELAYS -> ONE_ENTRY_TIME;
             case CONFIRMATION -> TWO_DETECTORS;
+            case PHOTOGRAPHS -> PICTURE_ONLY;
         };
     }
 

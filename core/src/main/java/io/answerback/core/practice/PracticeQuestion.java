@@ -30,5 +30,7 @@ public enum PracticeQuestion {
     /// How many entry times there are.
     DELAYS,
     /// What it takes for an alarm to count as confirmed.
-    CONFIRMATION
+    CONFIRMATION,
+    /// What is kept of when and where a photograph was taken.
+    PHOTOGRAPHS
 }

@@ -2,7 +2,6 @@ package io.answerback.core.site;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Keyed;
-import io.answerback.core.common.Require;
 import io.answerback.core.id.BoxId;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.EndId;
@@ -12,6 +11,7 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import java.util.List;
 import java.util.Optional;
@@ -38,6 +38,7 @@ import java.util.function.Consumer;
 /// @param radio what the panel hears by radio
 /// @param setup what was decided about how the panel shall behave, and how far it has been typed
 /// @param acceptance what of it was shown
+/// @param service who was there, what for, and what was handed over
 public record Job(
         Site site,
         Practice practice,
@@ -56,23 +57,17 @@ public record Job(
         Bus bus,
         Radio radio,
         PanelProgramming setup,
-        Acceptance acceptance)
+        Acceptance acceptance,
+        SiteService service)
         implements Parts {
     /// @throws IllegalArgumentException when a part is missing, two share an id, or one refers to what is not there
     public Job {
-        Require.given(site, "site");
-        Require.given(practice, "practice");
-        Require.given(panel, "panel");
-        Require.given(communicator, "communicator");
+        JobParts.requireGiven(site, practice, panel, communicator);
         modules = Keyed.of(modules, PanelModule::id, "modules", "module");
         areas = Keyed.of(areas, Area::number, "areas", "area");
         points = Keyed.of(points, Point::id, "points", "point");
         cables = Keyed.of(cables, Cable::id, "cables", "cable");
-        inputs = Keyed.of(
-                JobParts.withoutUnusedRadio(JobParts.withoutUnusedSeconds(inputs), modules, panel.profile()),
-                Input::id,
-                "inputs",
-                "input");
+        inputs = JobParts.used(inputs, modules, panel.profile());
         zones = Keyed.of(zones, Zone::number, "zones", "zone");
         receivers = Keyed.of(receivers, Receiver::id, "receivers", "receiver");
         proofs = Keyed.of(proofs, Proof::pointId, "proofs", "proof of point");
@@ -82,10 +77,8 @@ public record Job(
         radio = radio == null ? Radio.UNDECIDED : radio;
         setup = setup == null ? PanelProgramming.UNDECIDED : setup;
         acceptance = acceptance == null ? Acceptance.NOTHING : acceptance;
-        JobParts.requirePoints(keyed(points), measurements);
-        JobParts.requireModules(keyed(modules));
-        JobParts.requireCableEnds(keyed(cables), keyed(points), keyed(modules));
-        JobParts.requireInputs(keyed(inputs), keyed(points), keyed(modules));
+        service = service == null ? SiteService.NOTHING : service;
+        JobParts.require(keyed(points), measurements, keyed(modules), keyed(cables), keyed(inputs));
     }
 
     @Override
@@ -241,6 +234,11 @@ public record Job(
     /// This job with other things shown.
     public Job withAcceptance(Acceptance other) {
         return with(draft -> draft.acceptance = other);
+    }
+
+    /// This job with other visits and other things handed over.
+    public Job withService(SiteService other) {
+        return with(draft -> draft.service = other);
     }
 
     private Job with(Consumer<JobDraft> change) {

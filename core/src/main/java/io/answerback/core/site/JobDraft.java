@@ -5,6 +5,7 @@ import io.answerback.core.common.Keyed;
 import io.answerback.core.common.Unchanged;
 import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import java.util.List;
 
@@ -30,6 +31,7 @@ final class JobDraft {
     Radio radio;
     PanelProgramming setup;
     Acceptance acceptance;
+    SiteService service;
 
     JobDraft(Job job) {
         before = job;
@@ -51,6 +53,7 @@ final class JobDraft {
         radio = job.radio();
         setup = job.setup();
         acceptance = job.acceptance();
+        service = job.service();
     }
 
     Job made() {
@@ -72,6 +75,7 @@ final class JobDraft {
                 Unchanged.value(before.bus(), bus),
                 Unchanged.value(before.radio(), radio),
                 Unchanged.value(before.setup(), setup),
-                Unchanged.value(before.acceptance(), acceptance));
+                Unchanged.value(before.acceptance(), acceptance),
+                Unchanged.value(before.service(), service));
     }
 }

@@ -10,6 +10,7 @@ import io.answerback.core.id.EndId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
+import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.PanelProfile;
 import java.util.HashSet;
 import java.util.List;
@@ -33,18 +34,40 @@ final class JobParts {
 
     private JobParts() {}
 
-    static void requirePoints(Keyed<Point> points, List<Measurement> measurements) {
+    static void requireGiven(Site site, Practice practice, Panel panel, Communicator communicator) {
+        Require.given(site, "site");
+        Require.given(practice, "practice");
+        Require.given(panel, "panel");
+        Require.given(communicator, "communicator");
+    }
+
+    /// The inputs there are, without those that nothing uses any longer.
+    static Keyed<Input> used(List<Input> inputs, List<PanelModule> modules, PanelProfile profile) {
+        return Keyed.of(
+                withoutUnusedRadio(withoutUnusedSeconds(inputs), modules, profile), Input::id, "inputs", "input");
+    }
+
+    /// Everything that must hold between points, modules, cables and inputs.
+    static void require(
+            Keyed<Point> points,
+            List<Measurement> measurements,
+            Keyed<PanelModule> modules,
+            Keyed<Cable> cables,
+            Keyed<Input> inputs) {
+        requirePoints(points, measurements);
+        requireDifferentNames(modules);
+        requireCableEnds(cables, points, modules);
+        requireInputs(inputs, points, modules);
+    }
+
+    private static void requirePoints(Keyed<Point> points, List<Measurement> measurements) {
         points.checkAgainst(List.of(measurements), () -> {
             requireNoSystemPoint(points);
             measurements.forEach(made -> refersTo(points, made.pointId(), "a measurement was made at"));
         });
     }
 
-    static void requireModules(Keyed<PanelModule> modules) {
-        requireDifferentNames(modules);
-    }
-
-    static void requireInputs(Keyed<Input> inputs, Keyed<Point> points, Keyed<PanelModule> modules) {
+    private static void requireInputs(Keyed<Input> inputs, Keyed<Point> points, Keyed<PanelModule> modules) {
         inputs.checkAgainst(List.of(points, modules), () -> {
             requireOneInputEach(inputs);
             inputs.forEach(input -> input.pointId().ifPresent(id -> refersTo(points, id, "an input serves")));
@@ -82,13 +105,13 @@ final class JobParts {
     }
 
     /// The second zone of an input is there as long as a point uses it.
-    static List<Input> withoutUnusedSeconds(List<Input> inputs) {
+    private static List<Input> withoutUnusedSeconds(List<Input> inputs) {
         boolean unused = Require.given(inputs, "inputs").stream().anyMatch(JobParts::unusedSecond);
         return unused ? inputs.stream().filter(input -> !unusedSecond(input)).toList() : inputs;
     }
 
     /// A place that is heard by radio is there as long as a point uses it.
-    static List<Input> withoutUnusedRadio(List<Input> inputs, List<PanelModule> modules, PanelProfile profile) {
+    private static List<Input> withoutUnusedRadio(List<Input> inputs, List<PanelModule> modules, PanelProfile profile) {
         boolean unused = inputs.stream().anyMatch(input -> unusedRadio(input, modules, profile));
         return unused
                 ? inputs.stream()
@@ -133,7 +156,7 @@ final class JobParts {
         return inputs.stream().filter(input -> input.pointId().isPresent());
     }
 
-    static void requireCableEnds(Keyed<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
+    private static void requireCableEnds(Keyed<Cable> cables, Keyed<Point> points, Keyed<PanelModule> modules) {
         cables.checkEachAgainst(List.of(points, modules), cable -> requireEnds(cable, points, modules));
     }
 

@@ -21,7 +21,8 @@ public enum Part {
     BUS(Parts::bus),
     RADIO(Parts::radio),
     SETUP(Parts::setup),
-    ACCEPTANCE(Parts::acceptance);
+    ACCEPTANCE(Parts::acceptance),
+    SERVICE(Parts::service);
 
     private final Function<Parts, Object> read;
 

@@ -16,6 +16,7 @@ import io.answerback.core.power.Power;
 import io.answerback.core.practice.Practice;
 import io.answerback.core.profile.InputModel;
 import io.answerback.core.profile.ModuleKind;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -79,6 +80,9 @@ public interface Parts {
 
     /// What was shown before the site is handed over.
     Acceptance acceptance();
+
+    /// Who was there, what for, and what was handed over.
+    SiteService service();
 
     /// The ids of the points, in the order of the list.
     default List<PointId> pointIds() {

@@ -11,6 +11,7 @@ import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.profile.PanelProfile;
 import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Bus;
 import io.answerback.core.site.Communicator;
@@ -57,7 +58,8 @@ public final class NewJob {
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED,
-                Acceptance.NOTHING);
+                Acceptance.NOTHING,
+                SiteService.NOTHING);
     }
 
     /// The inputs a module brings, unused and with nothing across them.

@@ -27,6 +27,7 @@ import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.receiver.Told;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
@@ -230,7 +231,8 @@ public final class SmallJob {
                 Bus.UNDECIDED,
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED,
-                Acceptance.NOTHING);
+                Acceptance.NOTHING,
+                SiteService.NOTHING);
     }
 
     /// A panel of 4 inputs on board, with room for two expanders of 8 on the bus and keypads without inputs.

@@ -66,6 +66,7 @@ public record RoutePresentation(List<OneStop> stops) {
             case SET_UP -> "entries are typed, or left out for a reason";
             case REPORT -> "points have the right zone, event, account and route";
             case PROVE -> "lines of the plan were shown on the real panel, and nothing has changed since";
+            case HAND_OVER -> "things that are looked at before leaving are well";
         };
     }
 

@@ -51,7 +51,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         .map(state -> new PlanLines().of(state.assessment()).plan()),
                 time,
                 MILLIS,
-                edit -> openJob.learn(edit::on),
+                openJob::learn,
                 sound::note);
         seconds = new PanelClock(passed -> walk.tick());
         watch = new PanelClock(passed -> showAgain());
@@ -68,7 +68,7 @@ public final class ProveBench extends SheetedBench<ProveSheets> {
                         lines,
                         time,
                         initials,
-                        new ModelShow(openJob, practice.line(), time, edit -> openJob.learn(edit::on)),
+                        new ModelShow(openJob, practice.line(), time, openJob::learn),
                         new PlanCards(
                                 openJob,
                                 line -> new LineCard(line, new Stopwatch(MILLIS, time), watch::run, this::showAgain),

@@ -23,12 +23,18 @@ import java.util.function.Function;
 /// shown; a file that somebody else changed is never overwritten unasked. The disk is read and written off the
 /// JavaFX thread, one thing after another.
 public final class JobKeeper implements AutoCloseable {
+    /// Who is told of files.
+    ///
+    /// @param opened told when a job was opened from its file
+    /// @param written told when the open job was written to a file
+    public record Told(Consumer<Path> opened, Consumer<Path> written) {}
+
     private final OpenJob openJob;
     private final Recovery recovery;
     private final OpenFiles open;
     private final Function<Job, Assessment> assess;
     private final InstantSource clock;
-    private final Consumer<Path> opened;
+    private final Told told;
     private final Background background;
     private final Autosave autosave;
     private final FileWatch watch;
@@ -41,7 +47,7 @@ public final class JobKeeper implements AutoCloseable {
     ///
     /// @param background where files are read and written; closed with this keeper
     /// @param first the job that is open
-    /// @param opened told of each file that is opened or saved to
+    /// @param told who is told of files
     public JobKeeper(
             OpenJob openJob,
             Background background,
@@ -50,14 +56,14 @@ public final class JobKeeper implements AutoCloseable {
             Function<Job, Assessment> assess,
             ReadJob first,
             InstantSource clock,
-            Consumer<Path> opened) {
+            Told told) {
         this.openJob = openJob;
         this.background = background;
         this.recovery = recovery;
         this.open = open;
         this.assess = assess;
         this.clock = clock;
-        this.opened = opened;
+        this.told = told;
         this.document = first.document();
         this.key = first.key();
         this.hold = first.hold();
@@ -126,7 +132,7 @@ public final class JobKeeper implements AutoCloseable {
 
     private void put(ReadJob read, Path file) {
         begin(read);
-        opened.accept(file);
+        told.opened().accept(file);
         comeBack(read);
     }
 
@@ -220,7 +226,7 @@ public final class JobKeeper implements AutoCloseable {
         autosave.take(document, key);
         openJob.savedTo(file, document.job());
         written.saved().trouble().ifPresent(openJob::tell);
-        opened.accept(file);
+        told.written().accept(file);
     }
 
     /// What somebody else did to the file, and the ways out of it.

@@ -26,6 +26,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
 
     private Consumer<String> clipboard = text -> {};
+    private Consumer<String> log = what -> {};
     private final Assessor assessor;
     private final PendingEdits pending;
     private final ReadOnlyObjectWrapper<Job> latest = new ReadOnlyObjectWrapper<>();
@@ -92,7 +93,9 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     public boolean apply(Edit edit) {
         return switch (edit.tried(latest.get())) {
             case Edited.Done made -> {
-                show(history().after(edit.name(latest.get()), made), "");
+                String name = edit.name(latest.get());
+                show(history().after(name, made), "");
+                log.accept(name);
                 yield true;
             }
             case Edited.Refused refused -> {
@@ -134,15 +137,33 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         pending.keep(fact);
     }
 
+    /// Takes up an edit as a fact that no undo takes back, such as a line that a signal showed.
+    public void learn(Edit fact) {
+        String name = fact.name(latest.get());
+        learn(fact::on);
+        log.accept(name);
+    }
+
+    /// Says what is told of everything that is done, by name.
+    public void toLog(Consumer<String> told) {
+        log = told;
+    }
+
     /// Takes back the last edit.
     @Override
     public void undo() {
-        history().undoName().ifPresent(name -> show(history().undo(), "Undone: " + name));
+        history().undoName().ifPresent(name -> {
+            show(history().undo(), "Undone: " + name);
+            log.accept("Undone: " + name);
+        });
     }
 
     /// Makes the last undone edit again.
     public void redo() {
-        history().redoName().ifPresent(name -> show(history().redo(), "Done again: " + name));
+        history().redoName().ifPresent(name -> {
+            show(history().redo(), "Done again: " + name);
+            log.accept("Done again: " + name);
+        });
     }
 
     private History history() {

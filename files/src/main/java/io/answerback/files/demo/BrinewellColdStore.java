@@ -23,6 +23,7 @@ import io.answerback.core.practice.Practice;
 import io.answerback.core.practice.PracticeOption;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.proof.ProofBasis;
+import io.answerback.core.service.SiteService;
 import io.answerback.core.shown.Acceptance;
 import io.answerback.core.site.Area;
 import io.answerback.core.site.Bus;
@@ -164,7 +165,8 @@ public final class BrinewellColdStore {
                 bus(),
                 Radio.UNDECIDED,
                 PanelProgramming.UNDECIDED,
-                Acceptance.NOTHING);
+                Acceptance.NOTHING,
+                SiteService.NOTHING);
     }
 
     private static Proof proof(Job job, String pointId, int sequence) {

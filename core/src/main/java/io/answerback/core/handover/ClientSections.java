@@ -1,0 +1,86 @@
+package io.answerback.core.handover;
+
+import io.answerback.core.chain.Mark;
+import io.answerback.core.common.Text;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationRules.AreaRule;
+import io.answerback.core.paper.Table;
+import io.answerback.core.people.Person;
+import io.answerback.core.site.Area;
+import io.answerback.core.site.Job;
+import io.answerback.core.site.Receiver;
+import io.answerback.core.wording.Terms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/// The client's page in plain words: how to set and unset, what to do on an alarm, whom to ring.
+record ClientSections(Job job) {
+    private static final double MILLIS = 1000;
+    private static final String GAP = "— to be filled in —";
+
+    List<PackSection> sections() {
+        Terms terms = Terms.of(job.practice());
+        List<List<String>> rows = new ArrayList<>();
+        Map<Integer, AreaRule> rules = OperationRules.of(job).areas();
+        for (Area area : job.areas()) {
+            AreaRule rule = rules.get(area.number());
+            rows.add(List.of(
+                    Text.of("To %s %s", terms.toSet(), area.name()),
+                    Text.of(
+                            "Close every door and window. Enter your code at a keypad, leave by the way out within %.0f s,"
+                                    + " and wait until the keypads are silent.",
+                            rule.exitMillis() / MILLIS)));
+            rows.add(List.of(
+                    Text.of("To %s %s", terms.toUnset(), area.name()),
+                    Text.of(
+                            "Come in by the way in. The keypads sound: enter your code within %.0f s.",
+                            rule.entryMillis() / MILLIS)));
+        }
+        rows.add(List.of(
+                "When there was an alarm",
+                "Do not go in alone. Look from outside whether a door or window is broken; if so, ring the police and"
+                        + " stay outside. If not, enter your code, and read at the keypad what it was."));
+        rows.add(List.of(
+                "When you set it off by mistake",
+                "Enter your code at once, and ring the monitoring station with your password. They may have been told"
+                        + " already."));
+        rows.add(List.of("Whom to ring: the monitoring station", stations()));
+        rows.add(List.of("Whom to ring: your alarm firm", firm()));
+        rows.add(List.of("Who is told by message", people()));
+        rows.add(List.of(
+                "What you must not do",
+                "Do not open the panel: mains voltage is inside. Do not cover or turn detectors, and tell your alarm firm"
+                        + " before you move walls, doors or goods in front of them."));
+        Table table = new Table(
+                job.site().name() + ": your alarm system",
+                List.of("", "What to do"),
+                List.of(1.0, 3.2),
+                rows,
+                List.of());
+        boolean gaps = rows.stream().anyMatch(row -> row.getLast().contains(GAP));
+        return List.of(PackSection.of(
+                "your-alarm-system",
+                gaps ? Mark.TIGHT : Mark.SOUND,
+                gaps
+                        ? "whom to ring has gaps"
+                        : Text.of("%d areas, in plain words", job.areas().size()),
+                table));
+    }
+
+    private String stations() {
+        String names = job.receivers().stream().map(Receiver::name).distinct().collect(Collectors.joining(", "));
+        return (names.isEmpty() ? GAP : names) + ", number: " + GAP;
+    }
+
+    private String firm() {
+        String firm = job.site().drawings().firm();
+        return (firm.isEmpty() ? GAP : firm) + ", number: " + GAP;
+    }
+
+    private String people() {
+        List<Person> people = job.communicator().people();
+        return people.isEmpty() ? "nobody" : people.stream().map(Person::name).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,36 @@
+package io.answerback.core.handover;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.event.EventTable;
+import java.util.List;
+import java.util.stream.Stream;
+
+/// Everything the client keeps, section by section. It computes and records; it approves nothing.
+///
+/// @param sections every section, in the order of the work
+public record Pack(List<PackSection> sections) {
+    public Pack {
+        sections = List.copyOf(sections);
+    }
+
+    /// The pack of a job.
+    ///
+    /// @param events what events are called
+    public static Pack of(Assessment assessment, EventTable events) {
+        return new Pack(Stream.of(
+                        new ClientSections(assessment.job()).sections(),
+                        new BuiltSections(assessment, events).sections(),
+                        new ReportingSections(assessment.job()).sections(),
+                        new ShownSections(assessment).sections(),
+                        new LabelSections(assessment.job()).sections())
+                .flatMap(List::stream)
+                .toList());
+    }
+
+    /// How many sections have gaps or something wrong in them.
+    public long missing() {
+        return sections.stream()
+                .filter(section -> section.mark() != io.answerback.core.chain.Mark.SOUND)
+                .count();
+    }
+}

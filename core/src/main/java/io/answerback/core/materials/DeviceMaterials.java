@@ -1,0 +1,133 @@
+package io.answerback.core.materials;
+
+import io.answerback.core.common.Figures;
+import io.answerback.core.device.PointKind;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.profile.UnusedTermination;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.LoopWiring;
+import io.answerback.core.site.Point;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/// Devices by kind, the resistors of their loops by value with two spares of each, and what they are fixed with. A
+/// device is there once the cable to it is under its terminals, a wireless one once its battery was fitted.
+record DeviceMaterials(Facts facts) {
+    private static final int SPARE_RESISTORS = 2;
+    private static final int FIXINGS = 2;
+
+    /// How many are needed, and how many of them are there.
+    private static final class Count {
+        private int needed;
+        private int there;
+
+        private void add(boolean isThere) {
+            needed++;
+            there += isThere ? 1 : 0;
+        }
+    }
+
+    List<Material> materials() {
+        Map<String, Count> kinds = new TreeMap<>();
+        Map<Double, Count> resistors = new TreeMap<>();
+        Count fixings = new Count();
+        for (Point point : facts.points()) {
+            boolean there = there(point);
+            kinds.computeIfAbsent(point.kind().name(), name -> new Count()).add(there);
+            for (int i = 0; i < FIXINGS; i++) {
+                fixings.add(there);
+            }
+            if (hasLoop(point)) {
+                resistors(point.loop())
+                        .forEach(ohms -> resistors
+                                .computeIfAbsent(ohms, value -> new Count())
+                                .add(there));
+            }
+        }
+        unused(resistors);
+        return listed(kinds, resistors, fixings);
+    }
+
+    private boolean there(Point point) {
+        return point.kind().radio()
+                ? facts.radio().battery(point.id()).isPresent()
+                : facts.cableTo(point.id()).filter(CableMaterials::terminated).isPresent();
+    }
+
+    /// The second zone of an input has its resistors in the loop of the first.
+    private boolean hasLoop(Point point) {
+        PointKind kind = point.kind();
+        return !kind.radio() && facts.inputOf(point.id()).filter(Input::second).isEmpty();
+    }
+
+    private static List<Double> resistors(LoopWiring loop) {
+        List<Double> ohms = new ArrayList<>();
+        SchemeKind scheme = loop.scheme();
+        if (scheme == SchemeKind.TWO_WIRE_SMOKE) {
+            return loop.endOfLineOhms() > 0 ? List.of(loop.endOfLineOhms()) : List.of();
+        }
+        add(ohms, scheme.has(Part.END_OF_LINE), loop.endOfLineOhms());
+        add(ohms, scheme.has(Part.ALARM), loop.alarmOhms());
+        add(ohms, scheme.has(Part.SECOND), loop.secondOhms());
+        return ohms;
+    }
+
+    private static void add(List<Double> ohms, boolean used, double value) {
+        if (used && value > 0) {
+            ohms.add(value);
+        }
+    }
+
+    /// An unused input that is closed with a resistor takes the one that most loops of the job end in.
+    private void unused(Map<Double, Count> resistors) {
+        Map<Double, Long> values = facts.points().stream()
+                .map(Point::loop)
+                .filter(loop -> loop.scheme().hasEndOfLine() && loop.endOfLineOhms() > 0)
+                .collect(Collectors.groupingBy(LoopWiring::endOfLineOhms, TreeMap::new, Collectors.counting()));
+        values.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .ifPresent(usual -> facts.inputs().stream()
+                        .filter(input ->
+                                input.pointId().isEmpty() && input.unusedFitted() == UnusedTermination.RESISTOR)
+                        .forEach(input -> resistors
+                                .computeIfAbsent(usual, value -> new Count())
+                                .add(false)));
+    }
+
+    private static List<Material> listed(Map<String, Count> kinds, Map<Double, Count> resistors, Count fixings) {
+        List<Material> all = new ArrayList<>();
+        kinds.forEach((name, count) -> all.add(Material.pieces(
+                "device:" + name,
+                MaterialGroup.DEVICES,
+                name,
+                count.needed,
+                count.there,
+                0,
+                "the points of this kind")));
+        resistors.forEach((ohms, count) -> all.add(Material.pieces(
+                "resistor:" + Figures.resistor(ohms),
+                MaterialGroup.RESISTORS,
+                "Resistor " + Figures.resistor(ohms),
+                count.needed,
+                count.there,
+                SPARE_RESISTORS,
+                "the loops, and two spares")));
+        if (fixings.needed > 0) {
+            all.add(Material.pieces(
+                    "fixings",
+                    MaterialGroup.SMALL_PARTS,
+                    "Screws with plugs",
+                    fixings.needed,
+                    fixings.there,
+                    0,
+                    "two a device"));
+        }
+        return all;
+    }
+}

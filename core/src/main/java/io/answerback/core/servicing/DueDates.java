@@ -1,0 +1,93 @@
+package io.answerback.core.servicing;
+
+import io.answerback.core.common.Text;
+import io.answerback.core.memo.Fact;
+import io.answerback.core.memo.Facts;
+import io.answerback.core.power.Battery;
+import io.answerback.core.practice.RuleFigure;
+import io.answerback.core.service.Visit;
+import io.answerback.core.servicing.DueDate.Kind;
+import io.answerback.core.unit.SimCard;
+import io.answerback.core.unit.Unit;
+import io.answerback.core.visit.NextVisit;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/// Everything about a site that falls due, in the order of days. Days are those of universal time.
+public final class DueDates {
+    /// The due dates of a job.
+    public static final Fact<List<DueDate>> FACT = Fact.of("due dates", facts -> new DueDates(facts).dates());
+
+    /// How many service visits are planned ahead.
+    private static final int VISITS_AHEAD = 4;
+
+    private final Facts facts;
+    private final List<DueDate> dates = new ArrayList<>();
+
+    private DueDates(Facts facts) {
+        this.facts = facts;
+    }
+
+    private List<DueDate> dates() {
+        visits();
+        facts.power().batteries().forEach(this::battery);
+        deviceBatteries();
+        sim();
+        facts.of(Drift.FACT)
+                .forEach(trend -> trend.crosses()
+                        .ifPresent(day -> dates.add(new DueDate(Kind.DRIFT, day, trend.of(), trend.words()))));
+        dates.sort(Comparator.comparing(DueDate::date).thenComparing(DueDate::kind));
+        return List.copyOf(dates);
+    }
+
+    private void visits() {
+        long months = Math.round(facts.practice().figure(RuleFigure.SERVICE_MONTHS));
+        Optional<LocalDate> agreed = facts.service().last().flatMap(Visit::nextDue);
+        Optional<LocalDate> first = agreed.or(() -> NextVisit.last(facts)
+                .map(at -> at.atZone(ZoneOffset.UTC).toLocalDate().plusMonths(months)));
+        first.ifPresent(day -> {
+            for (int i = 0; i < VISITS_AHEAD; i++) {
+                dates.add(new DueDate(
+                        Kind.VISIT,
+                        day.plusMonths(i * months),
+                        "service visit",
+                        i == 0 && agreed.isPresent() ? "agreed" : Text.of("every %d months by the rules", months)));
+            }
+        });
+    }
+
+    private void battery(Battery battery) {
+        battery.fittedOn()
+                .ifPresent(fitted -> dates.add(new DueDate(
+                        Kind.PANEL_BATTERY,
+                        Battery.dueOn(fitted, facts.practice()),
+                        "battery of " + facts.nameOf(battery.module()),
+                        "fitted " + fitted)));
+    }
+
+    private void deviceBatteries() {
+        long months = Math.round(12 * facts.practice().figure(RuleFigure.DEVICE_BATTERY_YEARS));
+        facts.radio()
+                .batteries()
+                .forEach(battery -> dates.add(new DueDate(
+                        Kind.DEVICE_BATTERY,
+                        battery.fittedOn().plusMonths(months),
+                        "battery of "
+                                + facts.point(battery.pointId())
+                                        .map(point -> point.id() + " " + point.name())
+                                        .orElse(battery.pointId().text()),
+                        "fitted " + battery.fittedOn())));
+    }
+
+    private void sim() {
+        facts.communicator()
+                .unit()
+                .flatMap(Unit::sim)
+                .flatMap(SimCard::activeUntil)
+                .ifPresent(day -> dates.add(new DueDate(Kind.SIM, day, "SIM of the communicator", "its plan ends")));
+    }
+}

@@ -1,0 +1,50 @@
+package io.answerback.desktop.handover;
+
+import io.answerback.core.edit.ServiceEdits;
+import io.answerback.core.service.LeavingTick;
+import io.answerback.core.servicing.LeavingCheck;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Marks;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.WindowState;
+import java.time.InstantSource;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What is looked at before leaving, with its ticks.
+final class LeavingPart {
+    private final Actions actions;
+    private final Who who;
+    private final InstantSource clock;
+
+    LeavingPart(Actions actions, Who who, InstantSource clock) {
+        this.actions = actions;
+        this.who = who;
+        this.clock = clock;
+    }
+
+    /// How everything stands, one below the other.
+    List<Part> brief(WindowState state) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.title("Before you leave"));
+        for (LeavingCheck check : state.assessment().service().leaving()) {
+            parts.add(Group.row(
+                            Marks.of(check.mark(), check.mark().word()),
+                            Words.wrapped(Words.of("prove-words", check.title()))
+                                    .growing())
+                    .style("plan-row", "kept-row"));
+        }
+        return parts;
+    }
+
+    /// Ticks what somebody has looked at, or takes the tick back.
+    void turn(LeavingCheck check) {
+        if (check.well()) {
+            actions.apply(ServiceEdits.notLooked(check.id()));
+            return;
+        }
+        who.then(actions, by -> actions.apply(ServiceEdits.looked(new LeavingTick(check.id(), by, clock.instant()))));
+    }
+}

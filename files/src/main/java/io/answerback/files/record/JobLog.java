@@ -1,0 +1,135 @@
+package io.answerback.files.record;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added. Each holds
+/// the fingerprint of the line before it, so that a line that was changed, taken out or put in between is noticed.
+public final class JobLog {
+    private static final String ENDING = ".log.jsonl";
+    private static final String JOB_ENDING = ".answerback.json";
+    private static final String BEGIN = "begin";
+    private static final JsonMapper MAPPER = new JsonMapper();
+
+    private final Path file;
+
+    /// Something that was done.
+    ///
+    /// @param at when
+    /// @param by who, as initials; may be empty
+    /// @param what what, in words
+    public record Entry(Instant at, String by, String what) {}
+
+    /// What a log holds.
+    ///
+    /// @param entries everything that can be read, the first first
+    /// @param broken where it was changed by hand, in words; empty where it is whole
+    public record Read(List<Entry> entries, Optional<String> broken) {
+        public Read {
+            entries = List.copyOf(entries);
+        }
+    }
+
+    private JobLog(Path file) {
+        this.file = file;
+    }
+
+    /// The log beside a job file.
+    public static JobLog beside(Path jobFile) {
+        String name = jobFile.getFileName().toString();
+        String stem = name.endsWith(JOB_ENDING) ? name.substring(0, name.length() - JOB_ENDING.length()) : name;
+        return new JobLog(jobFile.resolveSibling(stem + ENDING));
+    }
+
+    /// Where it is.
+    public Path file() {
+        return file;
+    }
+
+    /// Adds what was done. A log that was broken goes on behind its last line.
+    ///
+    /// @throws IOException when the disk refuses; nothing that was there is lost
+    public synchronized void add(List<Entry> entries) throws IOException {
+        String before = lines().isEmpty() ? BEGIN : Fingerprint.of(lines().getLast());
+        StringBuilder text = new StringBuilder();
+        for (Entry entry : entries) {
+            String line = MAPPER.createObjectNode()
+                    .put("at", entry.at().toString())
+                    .put("by", entry.by())
+                    .put("what", entry.what())
+                    .put("before", before)
+                    .toString();
+            text.append(line).append('\n');
+            before = Fingerprint.of(line);
+        }
+        Files.createDirectories(file.toAbsolutePath().getParent());
+        Files.writeString(file, text, StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
+            channel.force(true);
+        }
+    }
+
+    private List<String> lines() throws IOException {
+        return Files.isRegularFile(file)
+                ? new String(Files.readAllBytes(file), StandardCharsets.UTF_8)
+                        .lines()
+                        .filter(line -> !line.isBlank())
+                        .toList()
+                : List.of();
+    }
+
+    /// Reads it whole; what cannot be read is passed over and said.
+    ///
+    /// @throws IOException when the file cannot be read at all
+    public synchronized Read read() throws IOException {
+        List<Entry> entries = new ArrayList<>();
+        Optional<String> broken = Optional.empty();
+        String before = BEGIN;
+        int number = 0;
+        for (String line : lines()) {
+            number++;
+            Optional<JsonNode> node = node(line);
+            boolean follows = node.map(its -> its.path("before").asString(""))
+                    .filter(before::equals)
+                    .isPresent();
+            if (!follows && broken.isEmpty()) {
+                broken = Optional.of(
+                        "Line %d of %s does not follow the one before it: a line was changed, taken out or put in by hand."
+                                .formatted(number, file.getFileName()));
+            }
+            node.flatMap(JobLog::entry).ifPresent(entries::add);
+            before = Fingerprint.of(line);
+        }
+        return new Read(entries, broken);
+    }
+
+    private static Optional<JsonNode> node(String line) {
+        try {
+            return Optional.of(MAPPER.readTree(line));
+        } catch (JacksonException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Entry> entry(JsonNode node) {
+        try {
+            return Optional.of(new Entry(
+                    Instant.parse(node.path("at").asString("")),
+                    node.path("by").asString(""),
+                    node.path("what").asString("")));
+        } catch (java.time.DateTimeException unreadable) {
+            return Optional.empty();
+        }
+    }
+}

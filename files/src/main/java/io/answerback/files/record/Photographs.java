@@ -1,0 +1,92 @@
+package io.answerback.files.record;
+
+import io.answerback.core.service.Photograph;
+import io.answerback.files.SafeFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Optional;
+
+/// The photographs of a job: files in a folder beside the job file, never in it.
+public final class Photographs {
+    private static final String FOLDER_ENDING = ".photographs";
+    private static final String JOB_ENDING = ".answerback.json";
+    private static final int LONGEST_NAME = 40;
+
+    private final Path folder;
+
+    private Photographs(Path folder) {
+        this.folder = folder;
+    }
+
+    /// The photographs beside a job file.
+    public static Photographs beside(Path jobFile) {
+        String name = jobFile.getFileName().toString();
+        String stem = name.endsWith(JOB_ENDING) ? name.substring(0, name.length() - JOB_ENDING.length()) : name;
+        return new Photographs(jobFile.resolveSibling(stem + FOLDER_ENDING));
+    }
+
+    /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes from stays
+    /// as
+    /// it is.
+    ///
+    /// @param picture the file
+    /// @param of what is on it
+    /// @param keepsPlaceAndTime whether the job keeps when and where it was taken
+    /// @throws IOException when it cannot be read, is no picture, or the disk refuses, with what to do
+    public Photograph take(Path picture, String of, boolean keepsPlaceAndTime) throws IOException {
+        PictureFile.Read read = PictureFile.read(picture);
+        Files.createDirectories(folder);
+        String name = free(slug(of));
+        SafeFile.replace(folder.resolve(name), read.jpeg());
+        return new Photograph(
+                name,
+                of,
+                keepsPlaceAndTime ? read.takenAt() : Optional.empty(),
+                keepsPlaceAndTime ? read.latitude() : Optional.empty(),
+                keepsPlaceAndTime ? read.longitude() : Optional.empty(),
+                Fingerprint.of(read.jpeg()));
+    }
+
+    private String free(String slug) {
+        for (int number = 1; ; number++) {
+            String name = slug + "-" + number + ".jpg";
+            if (!Files.exists(folder.resolve(name))) {
+                return name;
+            }
+        }
+    }
+
+    /// Plain letters for a file name, whatever the letters of the name are.
+    private static String slug(String words) {
+        String plain = Normalizer.normalize(words, Normalizer.Form.NFKD)
+                .replaceAll("\\p{M}", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-+|-+$", "");
+        String cut = plain.substring(0, Math.min(LONGEST_NAME, plain.length()));
+        return cut.isEmpty() ? "picture" : cut;
+    }
+
+    /// Where a photograph is.
+    public Path file(Photograph photograph) {
+        return folder.resolve(photograph.file());
+    }
+
+    /// What is wrong with the file of a photograph, in words; empty where it is as it was.
+    public Optional<String> wrong(Photograph photograph) {
+        Path file = file(photograph);
+        if (!Files.isRegularFile(file)) {
+            return Optional.of("its file is not beside the job: " + photograph.file());
+        }
+        try {
+            return Fingerprint.of(Files.readAllBytes(file)).equals(photograph.fingerprint())
+                    ? Optional.empty()
+                    : Optional.of("its file was changed since");
+        } catch (IOException unreadable) {
+            return Optional.of("its file cannot be read");
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package io.answerback.files.record;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.lang.GeoLocation;
+import com.drew.metadata.Metadata;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifDirectoryBase;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifSubIFDDirectory;
+import com.drew.metadata.exif.GpsDirectory;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.Iterator;
+import java.util.Optional;
+import java.util.TimeZone;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+
+/// A picture out of a camera: read, turned upright, made as large as is needed, and written without what the camera
+/// wrote into it. When and where it was taken is read from that (Exif 2.3).
+final class PictureFile {
+    private static final long MOST_BYTES = 60L * 1024 * 1024;
+    private static final long MOST_PIXELS = 120_000_000;
+    private static final int LONGEST_SIDE = 1600;
+
+    /// A picture that was read.
+    ///
+    /// @param jpeg the picture as it is kept, with nothing in it but the picture
+    /// @param takenAt when it was taken; empty where it does not say
+    /// @param latitude where, in degrees north; empty where it does not say
+    /// @param longitude where, in degrees east; empty where it does not say
+    record Read(byte[] jpeg, Optional<Instant> takenAt, Optional<Double> latitude, Optional<Double> longitude) {}
+
+    private PictureFile() {}
+
+    /// @throws IOException when it cannot be read, is no picture, is broken, or is too large, with what to do
+    static Read read(Path file) throws IOException {
+        String name = file.getFileName().toString();
+        if (Files.size(file) > MOST_BYTES) {
+            throw new IOException(name + " has more than 60 MB. Save it smaller, and drop it again.");
+        }
+        byte[] bytes = Files.readAllBytes(file);
+        BufferedImage image = decoded(bytes, name);
+        Metadata metadata = metadata(bytes);
+        Optional<GeoLocation> place = Optional.ofNullable(metadata.getFirstDirectoryOfType(GpsDirectory.class))
+                .map(GpsDirectory::getGeoLocation)
+                .filter(its -> !its.isZero());
+        return new Read(
+                jpeg(upright(image, orientation(metadata))),
+                takenAt(metadata),
+                place.map(GeoLocation::getLatitude),
+                place.map(GeoLocation::getLongitude));
+    }
+
+    private static BufferedImage decoded(byte[] bytes, String name) throws IOException {
+        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+            if (!readers.hasNext()) {
+                throw new IOException(
+                        name + " is no picture that can be read. Save it as JPEG or PNG, and drop it again.");
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(stream, true, true);
+                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                    throw new IOException(
+                            name + " has more than 120 million pixels. Save it smaller, and drop it again.");
+                }
+                return reader.read(0);
+            } catch (IndexOutOfBoundsException | IllegalArgumentException broken) {
+                throw new IOException(name + " is broken: " + broken.getMessage(), broken);
+            } finally {
+                reader.dispose();
+            }
+        } catch (javax.imageio.IIOException broken) {
+            throw new IOException(name + " is broken. Copy it from the camera again.", broken);
+        }
+    }
+
+    private static Metadata metadata(byte[] bytes) {
+        try {
+            return ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes));
+        } catch (ImageProcessingException | IOException none) {
+            return new Metadata();
+        }
+    }
+
+    private static Optional<Instant> takenAt(Metadata metadata) {
+        return Optional.ofNullable(metadata.getFirstDirectoryOfType(ExifSubIFDDirectory.class))
+                .map(its -> its.getDateOriginal(TimeZone.getTimeZone("UTC")))
+                .map(java.util.Date::toInstant);
+    }
+
+    private static int orientation(Metadata metadata) {
+        ExifIFD0Directory directory = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+        try {
+            return directory != null && directory.containsTag(ExifDirectoryBase.TAG_ORIENTATION)
+                    ? directory.getInt(ExifDirectoryBase.TAG_ORIENTATION)
+                    : 1;
+        } catch (MetadataException unreadable) {
+            return 1;
+        }
+    }
+
+    /// Turned by quarters as the camera says, and no longer than is needed.
+    private static BufferedImage upright(BufferedImage image, int orientation) {
+        int quarters = switch (orientation) {
+            case 3, 4 -> 2;
+            case 5, 6 -> 1;
+            case 7, 8 -> 3;
+            default -> 0;
+        };
+        boolean mirrored = orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7;
+        double scale = Math.min(1.0, (double) LONGEST_SIDE / Math.max(image.getWidth(), image.getHeight()));
+        double width = image.getWidth() * scale;
+        double height = image.getHeight() * scale;
+        boolean lying = quarters % 2 == 1;
+        BufferedImage turned = new BufferedImage(
+                (int) Math.max(1, Math.round(lying ? height : width)),
+                (int) Math.max(1, Math.round(lying ? width : height)),
+                BufferedImage.TYPE_INT_RGB);
+        AffineTransform turn = new AffineTransform();
+        turn.translate(turned.getWidth() / 2.0, turned.getHeight() / 2.0);
+        turn.quadrantRotate(quarters);
+        turn.scale(mirrored ? -scale : scale, scale);
+        turn.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
+        Graphics2D pen = turned.createGraphics();
+        pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        pen.fillRect(0, 0, turned.getWidth(), turned.getHeight());
+        pen.drawImage(image, turn, null);
+        pen.dispose();
+        return turned;
+    }
+
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (!ImageIO.write(image, "jpg", out)) {
+            throw new IOException("this Java cannot write JPEG");
+        }
+        return out.toByteArray();
+    }
+}

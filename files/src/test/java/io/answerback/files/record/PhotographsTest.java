@@ -1,0 +1,122 @@
+package io.answerback.files.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import io.answerback.core.service.Photograph;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Photographs beside a job: turned, scaled, without what the camera wrote, and refused where they are none.
+class PhotographsTest {
+    @TempDir
+    Path folder;
+
+    private Photographs photographs;
+
+    @BeforeEach
+    void job() {
+        photographs = Photographs.beside(folder.resolve("quay.answerback.json"));
+    }
+
+    /// A lying picture, its left half red, with what a camera writes about turning it by a quarter to the right.
+    private Path picture(int width, int height, int orientation) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = image.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, width, height);
+        pen.setColor(Color.RED);
+        pen.fillRect(0, 0, width / 2, height);
+        pen.dispose();
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpg", jpeg);
+        byte[] bytes = jpeg.toByteArray();
+        byte[] exif = exif(orientation);
+        ByteArrayOutputStream whole = new ByteArrayOutputStream();
+        whole.write(bytes, 0, 2);
+        whole.write(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) ((exif.length + 2) >> 8), (byte) (exif.length + 2)});
+        whole.write(exif);
+        whole.write(bytes, 2, bytes.length - 2);
+        return Files.write(folder.resolve("camera.jpg"), whole.toByteArray());
+    }
+
+    /// Orientation, and the time it was taken, as Exif 2.3 has them.
+    private static byte[] exif(int orientation) {
+        ByteBuffer bytes =
+                ByteBuffer.allocate(6 + 8 + 2 + 24 + 4 + 2 + 12 + 4 + 20).order(ByteOrder.BIG_ENDIAN);
+        bytes.put("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
+        bytes.put("MM".getBytes(StandardCharsets.US_ASCII)).putShort((short) 42).putInt(8);
+        bytes.putShort((short) 2);
+        bytes.putShort((short) 0x0112)
+                .putShort((short) 3)
+                .putInt(1)
+                .putShort((short) orientation)
+                .putShort((short) 0);
+        bytes.putShort((short) 0x8769).putShort((short) 4).putInt(1).putInt(38);
+        bytes.putInt(0);
+        bytes.putShort((short) 1);
+        bytes.putShort((short) 0x9003).putShort((short) 2).putInt(20).putInt(56);
+        bytes.putInt(0);
+        bytes.put("2026:05:12 09:38:12\0".getBytes(StandardCharsets.US_ASCII));
+        return bytes.array();
+    }
+
+    @Test
+    void aPictureIsTurnedUprightScaledAndCleaned() throws Exception {
+        Photograph taken = photographs.take(picture(4000, 1000, 6), "Box of the panel", true);
+        assertThat(taken.file()).isEqualTo("box-of-the-panel-1.jpg");
+        assertThat(taken.takenAt()).contains(Instant.parse("2026-05-12T09:38:12Z"));
+        BufferedImage kept = ImageIO.read(photographs.file(taken).toFile());
+        assertThat(kept.getWidth()).isEqualTo(400);
+        assertThat(kept.getHeight()).isEqualTo(1600);
+        // what was on the left is on top after a quarter to the right
+        assertThat(new Color(kept.getRGB(200, 200)).getGreen()).isLessThan(60);
+        assertThat(new Color(kept.getRGB(200, 1400)).getGreen()).isGreaterThan(200);
+        assertThat(new String(Files.readAllBytes(photographs.file(taken)), StandardCharsets.ISO_8859_1))
+                .doesNotContain("Exif")
+                .doesNotContain("2026:05:12");
+        assertThat(photographs.wrong(taken)).isEmpty();
+    }
+
+    @Test
+    void timeAndPlaceAreLeftOutWhereTheRulesSaySo() throws Exception {
+        Photograph first = photographs.take(picture(40, 30, 1), "ドア", false);
+        Photograph second = photographs.take(picture(40, 30, 1), "Ångström / ..", false);
+        assertThat(first.takenAt()).isEmpty();
+        assertThat(first.file()).isEqualTo("picture-1.jpg");
+        assertThat(second.file()).isEqualTo("angstrom-1.jpg");
+    }
+
+    @Test
+    void aPictureThatWasChangedOrIsGoneIsSaid() throws Exception {
+        Photograph taken = photographs.take(picture(40, 30, 1), "lid", false);
+        Files.write(photographs.file(taken), new byte[] {1});
+        assertThat(photographs.wrong(taken)).contains("its file was changed since");
+        Files.delete(photographs.file(taken));
+        assertThat(photographs.wrong(taken).orElseThrow()).startsWith("its file is not beside the job");
+    }
+
+    @Test
+    void whatIsNoPictureIsRefused() throws Exception {
+        Path words = Files.writeString(folder.resolve("words.jpg"), "no picture at all");
+        assertThatThrownBy(() -> photographs.take(words, "lid", false))
+                .hasMessageContaining("words.jpg is no picture that can be read");
+        byte[] whole = Files.readAllBytes(picture(400, 300, 1));
+        Path half = Files.write(folder.resolve("half.jpg"), java.util.Arrays.copyOf(whole, 200));
+        assertThatThrownBy(() -> photographs.take(half, "lid", false)).isInstanceOf(IOException.class);
+        assertThat(folder.resolve("quay.photographs")).doesNotExist();
+    }
+}

@@ -1,0 +1,2 @@
+/// Writes what the client keeps as a folder.
+package io.answerback.print.pack;
