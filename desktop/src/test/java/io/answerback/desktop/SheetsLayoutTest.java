@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.desktop.bus.BusSheet;
+import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.power.PowerSheet;
 import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.report.ReportSheet;
@@ -16,7 +17,8 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.framework.junit5.Start;
 
-/// Every sheet of the power, bus, set-up and report benches shows every word, at the least window and the usual
+/// Every sheet of the power, bus, set-up, report, prove and hand-over benches shows every word, at the least window and
+/// the usual
 /// one, at 100 % and 150 % text.
 class SheetsLayoutTest extends DemoWindow {
     private LayoutFaults faults;
@@ -99,6 +101,20 @@ class SheetsLayoutTest extends DemoWindow {
                 faults.resize(size);
                 for (ProveSheets sheet : ProveSheets.values()) {
                     faults.after(() -> application.benches().prove().open(sheet), sheet + " of demo " + demo);
+                }
+            }
+        }
+        assertThat(faults.found()).isEmpty();
+    }
+
+    @Test
+    void everySheetOfTheHandOverBenchShowsEveryWord() {
+        for (int demo : List.of(1, 3)) {
+            at(demo, Stop.HAND_OVER);
+            for (double[] size : LayoutFaults.SIZES) {
+                faults.resize(size);
+                for (HandOverSheets sheet : HandOverSheets.values()) {
+                    faults.after(() -> application.benches().handOver().open(sheet), sheet + " of demo " + demo);
                 }
             }
         }

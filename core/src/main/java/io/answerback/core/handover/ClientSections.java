@@ -17,6 +17,9 @@ import java.util.stream.Collectors;
 
 /// The client's page in plain words: how to set and unset, what to do on an alarm, whom to ring.
 record ClientSections(Job job) {
+    /// The id of the client's page.
+    static final String ID = "your-alarm-system";
+
     private static final double MILLIS = 1000;
     private static final String GAP = "— to be filled in —";
 
@@ -61,7 +64,7 @@ record ClientSections(Job job) {
                 List.of());
         boolean gaps = rows.stream().anyMatch(row -> row.getLast().contains(GAP));
         return List.of(PackSection.of(
-                "your-alarm-system",
+                ID,
                 gaps ? Mark.TIGHT : Mark.SOUND,
                 gaps
                         ? "whom to ring has gaps"

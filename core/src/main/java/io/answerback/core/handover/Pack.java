@@ -22,7 +22,8 @@ public record Pack(List<PackSection> sections) {
                         new BuiltSections(assessment, events).sections(),
                         new ReportingSections(assessment.job()).sections(),
                         new ShownSections(assessment).sections(),
-                        new LabelSections(assessment.job()).sections())
+                        new LabelSections(assessment.job()).sections(),
+                        new PhotographSections(assessment.job()).sections())
                 .flatMap(List::stream)
                 .toList());
     }

@@ -17,6 +17,7 @@ import java.util.List;
 /// @param site whose it is
 /// @param size the size of its pages
 public record PackPaper(Pack pack, List<List<PaperElement>> boxes, String site, PageSize size) {
+    private static final double LARGE = 1.35;
     private static final String BOXES = "Drawings of the boxes";
 
     /// A section with its first page and how many it has.
@@ -34,13 +35,20 @@ public record PackPaper(Pack pack, List<List<PaperElement>> boxes, String site, 
 
     private List<List<List<PaperElement>>> sections(Measure measure) {
         List<List<List<PaperElement>>> all = new ArrayList<>();
-        pack.sections().forEach(section -> all.add(TableSetter.pages(section.tables(), size, measure)));
+        pack.sections().forEach(section -> all.add(pages(section, measure)));
         if (!boxes.isEmpty()) {
             all.add(boxes.stream()
                     .map(page -> page.stream().map(this::scaled).toList())
                     .toList());
         }
         return all;
+    }
+
+    /// The client's page is set in larger letters.
+    private List<List<PaperElement>> pages(PackSection section, Measure measure) {
+        return section.id().equals(ClientSections.ID)
+                ? TableSetter.large(section.tables().getFirst(), size, LARGE, measure)
+                : TableSetter.pages(section.tables(), size, measure);
     }
 
     private List<Place> places(List<List<List<PaperElement>>> sections) {

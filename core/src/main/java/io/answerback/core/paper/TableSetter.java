@@ -16,12 +16,16 @@ public final class TableSetter {
 
     private final Table table;
     private final PageSize size;
+    private final double letters;
+    private final double lineHeight;
     private final Measure measure;
     private final List<List<PaperElement>> pages = new ArrayList<>();
     private List<PaperElement> page;
     private double y;
 
-    private TableSetter(Table table, PageSize size, Measure measure) {
+    private TableSetter(Table table, PageSize size, double scale, Measure measure) {
+        this.letters = SIZE * scale;
+        this.lineHeight = LINE * scale;
         this.size = size;
         this.table = table;
         this.measure = measure;
@@ -29,7 +33,7 @@ public final class TableSetter {
 
     /// The table as pages. A row that is higher than a page goes on over the next.
     public static Paper set(Table table, Measure measure) {
-        return new TableSetter(table, PageSize.A4, measure).paper();
+        return new TableSetter(table, PageSize.A4, 1, measure).paper();
     }
 
     /// Several tables as pages, one after the other, that are not numbered yet.
@@ -40,13 +44,20 @@ public final class TableSetter {
     /// Several tables as pages of a size, one after the other, that are not numbered yet.
     public static List<List<PaperElement>> pages(List<Table> tables, PageSize size, Measure measure) {
         return tables.stream()
-                .flatMap(table -> new TableSetter(table, size, measure).pages().stream())
+                .flatMap(table -> new TableSetter(table, size, 1, measure).pages().stream())
                 .toList();
     }
 
     /// Writes at the foot of each page which it is of all.
     static void number(List<List<PaperElement>> pages, Measure measure) {
         number(pages, PageSize.A4, measure);
+    }
+
+    /// A table in letters of another size, to be read by people who are not in the trade.
+    ///
+    /// @param scale how many times as large as usual
+    public static List<List<PaperElement>> large(Table table, PageSize size, double scale, Measure measure) {
+        return new TableSetter(table, size, scale, measure).pages();
     }
 
     /// Writes at the foot of each page of a size which it is of all.
@@ -70,7 +81,7 @@ public final class TableSetter {
             row(row);
         }
         if (table.rows().isEmpty()) {
-            page.add(new PaperElement.Text(MARGIN, FIRST_ROW + LINE, SIZE, false, "Nothing to list yet."));
+            page.add(new PaperElement.Text(MARGIN, FIRST_ROW + lineHeight, letters, false, "Nothing to list yet."));
         }
         return pages;
     }
@@ -82,7 +93,7 @@ public final class TableSetter {
         double x = MARGIN;
         for (int i = 0; i < table.headings().size(); i++) {
             page.add(new PaperElement.Text(
-                    x, FIRST_ROW - 2, SIZE, true, table.headings().get(i)));
+                    x, FIRST_ROW - 2, letters, true, table.headings().get(i)));
             x += width(i);
         }
         page.add(new PaperElement.Rule(MARGIN, FIRST_ROW, size.widthMillimetres() - MARGIN, FIRST_ROW, 0.4));
@@ -101,17 +112,17 @@ public final class TableSetter {
     private void row(List<String> cells) {
         List<List<String>> lines = new ArrayList<>();
         for (int i = 0; i < cells.size(); i++) {
-            lines.add(Lines.of(cells.get(i), width(i) - GAP, SIZE, false, measure));
+            lines.add(Lines.of(cells.get(i), width(i) - GAP, letters, false, measure));
         }
         int high = lines.stream().mapToInt(List::size).max().orElse(1);
-        if (y + high * LINE > last() && y > FIRST_ROW) {
+        if (y + high * lineHeight > last() && y > FIRST_ROW) {
             begin();
         }
         for (int line = 0; line < high; line++) {
-            if (y + LINE > last()) {
+            if (y + lineHeight > last()) {
                 begin();
             }
-            y += LINE;
+            y += lineHeight;
             line(lines, line);
         }
         y += 1.2;
@@ -122,7 +133,8 @@ public final class TableSetter {
         double x = MARGIN;
         for (int i = 0; i < lines.size(); i++) {
             if (line < lines.get(i).size()) {
-                page.add(new PaperElement.Text(x, y, SIZE, false, lines.get(i).get(line)));
+                page.add(
+                        new PaperElement.Text(x, y, letters, false, lines.get(i).get(line)));
             }
             x += width(i);
         }

@@ -37,6 +37,7 @@ final class StopButton extends Button {
         for (Pane words : List.of(beside, below)) {
             words.getStyleClass().add("stop-words");
         }
+        below.getStyleClass().add("stop-below");
         beside.setAlignment(Pos.CENTER);
         below.setAlignment(Pos.CENTER);
         VBox drawn = new VBox(new StackPane(rail(), mark), new StackPane(beside, below));

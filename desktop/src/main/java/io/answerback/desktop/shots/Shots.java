@@ -10,6 +10,7 @@ import io.answerback.desktop.Opened;
 import io.answerback.desktop.Opening;
 import io.answerback.desktop.bus.BusSheet;
 import io.answerback.desktop.cable.CableSheet;
+import io.answerback.desktop.handover.HandOverSheets;
 import io.answerback.desktop.live.PanelPractice;
 import io.answerback.desktop.live.PointCondition;
 import io.answerback.desktop.power.PowerSheet;
@@ -81,6 +82,10 @@ public final class Shots extends Application {
                 application.benches().prove().open(ProveSheets.PLAN);
             });
             panel();
+            camera.take("hand-over", () -> {
+                application.openJob().go(Stop.HAND_OVER);
+                application.benches().handOver().open(HandOverSheets.PACK);
+            });
         } catch (Exception failed) {
             System.err.println("The pictures could not be taken: " + failed);
         } finally {
@@ -136,7 +141,6 @@ public final class Shots extends Application {
             application.openJob().select(new PointId("13"));
             application.openJob().go(Stop.BUS);
         });
-        camera.take("bus-zones", () -> application.benches().bus().open(BusSheet.ZONES));
         camera.onWindow(() -> {
             application.benches().bus().open(BusSheet.LAID);
             put(DemoJobs.job(1));
