@@ -1,22 +1,15 @@
 package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.finding.Stop;
-import io.answerback.core.service.SiteService;
 import io.answerback.core.site.Job;
-import io.answerback.desktop.cable.CableShelf;
-import io.answerback.desktop.communicator.UnitShelf;
-import io.answerback.desktop.handover.HandOverSheets;
-import io.answerback.desktop.handover.LogBook;
-import io.answerback.desktop.handover.RateBook;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
 import io.answerback.desktop.paper.PagePrinter;
-import io.answerback.desktop.report.ReceiverShelf;
 import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
+import io.answerback.desktop.shell.FileNews;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
 import io.answerback.desktop.shell.ReadJob;
@@ -27,7 +20,6 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.OpenJob;
-import io.answerback.desktop.work.RuleShelf;
 import io.answerback.desktop.work.SurveySheet;
 import io.answerback.files.Recovery;
 import io.answerback.files.folder.OpenFiles;
@@ -90,13 +82,13 @@ public final class ApplicationWindow implements AutoCloseable {
                 assessor::assess,
                 first,
                 clock,
-                new JobKeeper.Told(this::opened, this::kept));
+                new FileNews(this::opened, this::kept));
         if (!opened.trouble().isEmpty()) {
             openJob.tell(opened.trouble());
         }
         this.atStart = opened.atStart();
         memory.dress(look);
-        RuleShelf shelf = new RuleShelf(folder, background);
+        Shelves shelves = Shelves.in(folder, background);
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
                 new StartActions(keeper, background, clock, this::begin, this::typePoint, this::leaveStart),
@@ -104,22 +96,19 @@ public final class ApplicationWindow implements AutoCloseable {
                 background,
                 recovery,
                 assessor,
-                shelf,
+                shelves.rules(),
                 memory::recent,
                 clock);
         FileQuestions files = new ChosenFiles(stage);
-        CableShelf cables = new CableShelf(folder, background);
-        ReceiverShelf receivers = new ReceiverShelf(folder, background);
-        UnitShelf units = new UnitShelf(folder, background);
         this.benches = new Benches(
                 openJob,
                 look,
                 background,
                 opened,
                 clock,
-                shelf,
+                shelves.rules(),
                 table,
-                cables,
+                shelves.cables(),
                 files,
                 new PagePrinter(stage, openJob::tell));
         this.survey = new SurveyCommands(files, openJob, background, table, this::typePoint);
@@ -127,11 +116,9 @@ public final class ApplicationWindow implements AutoCloseable {
                 openJob,
                 background,
                 start,
-                cables,
-                receivers,
-                units,
+                shelves,
                 file -> benches.report().read(file),
-                this::photograph,
+                file -> benches.handOver().photograph(file),
                 survey,
                 keeper);
         Commands commands =
@@ -144,8 +131,8 @@ public final class ApplicationWindow implements AutoCloseable {
                 benches.byStop(
                         practice,
                         opened.tables(),
-                        new Benches.Reporting(receivers, units, keys, messages),
-                        new Benches.Kept(new LogBook(openJob, clock, background), new RateBook(folder, background))),
+                        new Benches.Reporting(shelves.receivers(), shelves.units(), keys, messages),
+                        Benches.Kept.in(folder, openJob, clock, background)),
                 start,
                 new ConflictStrip(keeper, look),
                 this::open,
@@ -193,34 +180,16 @@ public final class ApplicationWindow implements AutoCloseable {
         memory.place(stage);
     }
 
-    private void photograph(Path picture) {
-        openJob.go(Stop.HAND_OVER);
-        benches.handOver().photograph(picture);
-    }
-
-    /// Somebody who opens a job whose last visit has ended is about to make a service visit: it is planned already.
-    private void serviceVisit() {
-        SiteService service = openJob.now().job().service();
-        if (service.last().isPresent() && service.now().isEmpty()) {
-            openJob.go(Stop.HAND_OVER);
-            benches.handOver().open(HandOverSheets.VISITS);
-            openJob.tell(
-                    "The last visit has ended. What a service visit has to do is listed: begin it when you are there.");
-        }
-    }
-
     private void opened(Path file) {
         kept(file);
-        serviceVisit();
+        benches.handOver().planVisit();
     }
 
     private void kept(Path file) {
         practice.reset();
         memory.opened(file);
         memory.keep();
-        if (start.isVisible()) {
-            leaveStart();
-        }
+        if (start.isVisible()) {}
     }
 
     /// What the window works on.

@@ -34,6 +34,7 @@ import io.answerback.desktop.work.OpenJob;
 import io.answerback.desktop.work.Printing;
 import io.answerback.desktop.work.RuleShelf;
 import io.answerback.files.DataFiles;
+import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Map;
@@ -152,7 +153,12 @@ public final class Benches {
     }
 
     /// What is kept of the work: everything that was done, and how long it took.
-    record Kept(LogBook log, RateBook rates) {}
+    record Kept(LogBook log, RateBook rates) {
+        /// Both, from the folder of the application.
+        static Kept in(Path folder, OpenJob openJob, InstantSource clock, Background background) {
+            return new Kept(new LogBook(openJob, clock, background), new RateBook(folder, background));
+        }
+    }
 
     /// What the report bench chooses from and sends by.
     ///

@@ -19,9 +19,7 @@ import java.util.function.Consumer;
 /// @param openJob what is read out of a panel goes to this job
 /// @param background reads files
 /// @param start takes house rules and panel profiles, for a new job
-/// @param cables keeps a firm's own reels
-/// @param receivers keeps a firm's own kinds of receiver
-/// @param units keeps a firm's own makes of communicator
+/// @param shelves keep what a firm has for all its jobs
 /// @param recordings reads recordings of calls
 /// @param pictures takes photographs of the job
 /// @param survey brings in tables of points
@@ -30,9 +28,7 @@ record FileIntake(
         OpenJob openJob,
         Background background,
         StartSheet start,
-        CableShelf cables,
-        ReceiverShelf receivers,
-        UnitShelf units,
+        Shelves shelves,
         Consumer<Path> recordings,
         Consumer<Path> pictures,
         SurveyCommands survey,
@@ -48,11 +44,11 @@ record FileIntake(
         } else if (FoundTable.takes(file) && !atStart) {
             new FoundTable(openJob, background).take(file);
         } else if (CableShelf.takes(file)) {
-            cables.take(file, openJob::tell, openJob::tell);
+            shelves.cables().take(file, openJob::tell, openJob::tell);
         } else if (ReceiverShelf.takes(file)) {
-            receivers.take(file, openJob::tell, openJob::tell);
+            shelves.receivers().take(file, openJob::tell, openJob::tell);
         } else if (UnitShelf.takes(file)) {
-            units.take(file, openJob::tell, openJob::tell);
+            shelves.units().take(file, openJob::tell, openJob::tell);
         } else if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".wav") && !atStart) {
             recordings.accept(file);
         } else if (HandOverBench.takes(file) && !atStart) {

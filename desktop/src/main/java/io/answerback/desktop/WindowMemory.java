@@ -32,6 +32,7 @@ final class WindowMemory {
     /// A job was opened; kept at the end.
     void opened(Path file) {
         remembered = remembered.opened(file);
+        keep();
     }
 
     /// Gives a look what was remembered of it.

@@ -46,6 +46,11 @@ class HandOverWindowTest extends DemoWindow {
         }
         until(() -> reads(robot, "7 of 10 well") || reads(robot, "6 of 10 well"));
         assertThat(job().service().ticks()).hasSize(4);
+        Path pack = folder.resolve("what the client keeps");
+        onScreen(() -> application.benches().handOver().savePack(pack));
+        until(() -> reads(robot, "files in"));
+        assertThat(pack.resolve("pack.pdf")).exists();
+        assertThat(pack.resolve("SHA256SUMS")).exists();
         onScreen(() -> application.benches().handOver().open(HandOverSheets.VISITS));
         click(robot, "End the visit");
         until(() -> job().service().last().isPresent());

@@ -7,7 +7,9 @@ import io.answerback.core.assess.Assessment;
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.ServiceEdits;
+import io.answerback.core.finding.Finding;
 import io.answerback.core.id.PointId;
+import io.answerback.core.service.Crew;
 import io.answerback.core.service.HandedOver;
 import io.answerback.core.service.LeavingTick;
 import io.answerback.core.service.LeftOut;
@@ -133,6 +135,15 @@ class LaterVisitTest {
                 .filter(its -> its.id().equals(id))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    @Test
+    void lateIsSaidEarly() {
+        Job soon = ServiceEdits.crew(new Crew(1, 2, Optional.of(LATER))).on(DemoJobs.job(1));
+        assertThat(later(soon).findings()).extracting(Finding::id).anyMatch(id -> id.startsWith("hand-over-late"));
+        Job enough = ServiceEdits.crew(new Crew(2, 8, Optional.of(LATER.plusDays(10))))
+                .on(DemoJobs.job(1));
+        assertThat(later(enough).findings()).extracting(Finding::id).noneMatch(id -> id.startsWith("hand-over-late"));
     }
 
     @Test

@@ -44,6 +44,7 @@ import io.answerback.core.cores.OutsideTamperRing;
 import io.answerback.core.cores.PairSplit;
 import io.answerback.core.cores.PoweredWithoutSupply;
 import io.answerback.core.departure.DepartureWithoutReason;
+import io.answerback.core.duration.HandOverLate;
 import io.answerback.core.finding.CableCheck;
 import io.answerback.core.finding.JobCheck;
 import io.answerback.core.finding.PointCheck;
@@ -212,6 +213,7 @@ public final class Checks {
             new WayInTooSlow(),
             new WayOut(),
             new LeftOnTest(),
+            new HandOverLate(),
             new UnwantedStates(),
             new UserNumbersApart(),
             new KeySwitchWithoutResistor(),

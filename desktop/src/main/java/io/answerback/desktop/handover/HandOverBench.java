@@ -1,6 +1,9 @@
 package io.answerback.desktop.handover;
 
 import io.answerback.core.event.EventTable;
+import io.answerback.core.finding.Stop;
+import io.answerback.core.paper.PageSize;
+import io.answerback.core.service.SiteService;
 import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
@@ -11,6 +14,8 @@ import java.time.InstantSource;
 
 /// What is taken, how long it takes, visits, what the client keeps, and what must not be left behind.
 public final class HandOverBench extends SheetedBench<HandOverSheets> {
+    private final OpenJob openJob;
+    private final Saving saving;
     private final PhotosSheet photos;
 
     /// The bench.
@@ -29,9 +34,10 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
             RateBook rates) {
         super(openJob, look, HandOverSheets.class, HandOverSheets::title);
         showWhenever(rates.changes());
+        this.openJob = openJob;
         Who who = new Who();
         LeavingPart leaving = new LeavingPart(openJob, who, clock);
-        Saving saving = new Saving(openJob, background, files, events, clock);
+        saving = new Saving(openJob, background, files, events, clock);
         add(HandOverSheets.PACK, () -> new PackSheet(saving, background, leaving));
         add(HandOverSheets.LEAVING, () -> new LeavingSheet(openJob, who, leaving, clock));
         add(HandOverSheets.DUE, () -> new DueSheet(saving, clock));
@@ -50,7 +56,24 @@ public final class HandOverBench extends SheetedBench<HandOverSheets> {
 
     /// Takes in a picture that was dropped on the window.
     public void photograph(Path file) {
+        openJob.go(Stop.HAND_OVER);
         open(HandOverSheets.PHOTOS);
         photos.take(file);
+    }
+
+    /// Somebody who opens a job whose last visit has ended is about to make a service visit: it is planned already.
+    public void planVisit() {
+        SiteService service = openJob.now().job().service();
+        if (service.last().isPresent() && service.now().isEmpty()) {
+            openJob.go(Stop.HAND_OVER);
+            open(HandOverSheets.VISITS);
+            openJob.tell(
+                    "The last visit has ended. What a service visit has to do is listed: begin it when you are there.");
+        }
+    }
+
+    /// Writes the pack into a folder, on pages of A4.
+    public void savePack(Path folder) {
+        saving.pack(folder, PageSize.A4);
     }
 }

@@ -51,7 +51,8 @@ final class Saving {
                 .ifPresent(path -> pack(path, size));
     }
 
-    private void pack(Path path, PageSize size) {
+    /// Writes the pack into a folder.
+    void pack(Path path, PageSize size) {
         Assessment assessment = actions.now().assessment();
         Optional<Path> jobFile = actions.now().file();
         PackFolder folder = folder(assessment, size);

@@ -16,25 +16,18 @@ import java.time.InstantSource;
 import java.util.Optional;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.Consumer;
 import java.util.function.Function;
 
 /// Opens and saves jobs. A job is read, checked and assessed whole before anything of it is
 /// shown; a file that somebody else changed is never overwritten unasked. The disk is read and written off the
 /// JavaFX thread, one thing after another.
 public final class JobKeeper implements AutoCloseable {
-    /// Who is told of files.
-    ///
-    /// @param opened told when a job was opened from its file
-    /// @param written told when the open job was written to a file
-    public record Told(Consumer<Path> opened, Consumer<Path> written) {}
-
     private final OpenJob openJob;
     private final Recovery recovery;
     private final OpenFiles open;
     private final Function<Job, Assessment> assess;
     private final InstantSource clock;
-    private final Told told;
+    private final FileNews told;
     private final Background background;
     private final Autosave autosave;
     private final FileWatch watch;
@@ -56,7 +49,7 @@ public final class JobKeeper implements AutoCloseable {
             Function<Job, Assessment> assess,
             ReadJob first,
             InstantSource clock,
-            Told told) {
+            FileNews told) {
         this.openJob = openJob;
         this.background = background;
         this.recovery = recovery;
