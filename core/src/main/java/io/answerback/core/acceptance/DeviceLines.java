@@ -5,7 +5,6 @@ import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Facts;
-import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ZoneType;
 import io.answerback.core.proof.ProofFacts;
 import io.answerback.core.report.JobSignals;
@@ -144,7 +143,7 @@ final class DeviceLines {
     }
 
     private int answerSeconds() {
-        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
+        return SystemLines.answerSeconds(facts);
     }
 
     private Map<String, String> upstream(PointId id) {

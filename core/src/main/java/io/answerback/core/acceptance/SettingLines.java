@@ -8,7 +8,6 @@ import io.answerback.core.operation.HowSet;
 import io.answerback.core.operation.OperationRules;
 import io.answerback.core.operation.OperationRules.AreaRule;
 import io.answerback.core.operation.OperationRules.ZoneRule;
-import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.shown.LineIds;
 import io.answerback.core.site.Point;
@@ -233,6 +232,6 @@ final class SettingLines {
     }
 
     private int answerSeconds() {
-        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
+        return SystemLines.answerSeconds(facts);
     }
 }

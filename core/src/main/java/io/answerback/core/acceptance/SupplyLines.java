@@ -2,7 +2,6 @@ package io.answerback.core.acceptance;
 
 import io.answerback.core.memo.Facts;
 import io.answerback.core.operation.OperationRules;
-import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.shown.LineFigure;
 import io.answerback.core.site.SystemPoint;
 import java.util.ArrayList;
@@ -28,12 +27,12 @@ record SupplyLines(Facts facts, OperationRules rules) {
                 .wants(Wanted.wellKnown(LineFigure.VOLTS))
                 .expects(
                         rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.MAINS) : List.of(),
-                        delay + answerSeconds())
+                        delay + SystemLines.answerSeconds(facts))
                 .seen("keypads show it at once; battery volts under load are written down")
                 .caution("At the spur and not in the box: the mains side is for a licensed person.")
                 .takes(15)
                 .because("The battery carries the site from now on.")
-                .rests(account())
+                .rests(SystemLines.account(rules))
                 .made());
         lines.add(AcceptanceLine.line("battery", LineSection.SUPPLY, "Battery off, then on")
                 .order("Disconnect it with the mains on, start its test, and connect it again")
@@ -50,7 +49,7 @@ record SupplyLines(Facts facts, OperationRules rules) {
                 .caution("No tool across its terminals.")
                 .takes(15)
                 .because("A battery that nobody misses is found empty when it is needed.")
-                .rests(account())
+                .rests(SystemLines.account(rules))
                 .made());
         lines.add(AcceptanceLine.line("restart", LineSection.SUPPLY, "Restart after a power cut")
                 .order("Set an area; switch mains and battery off, then on in this panel's order")
@@ -66,15 +65,5 @@ record SupplyLines(Facts facts, OperationRules rules) {
                 .rests(Map.of("comes back as it was", rules.options().restoresSet() ? "yes" : "no"))
                 .made());
         return lines;
-    }
-
-    private Map<String, String> account() {
-        return Map.of(
-                "account",
-                rules.firstAreaWithAccount().map(area -> area.account()).orElse("none"));
-    }
-
-    private int answerSeconds() {
-        return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
     }
 }

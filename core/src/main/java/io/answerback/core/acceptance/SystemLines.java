@@ -64,7 +64,7 @@ final class SystemLines {
                 .caution("The mains side stays covered: it is for a licensed person.")
                 .takes(3)
                 .because("Whoever opens a box must be noticed.")
-                .rests(account()));
+                .rests(account(rules)));
     }
 
     private void output(PanelModule module, ModuleKind kind) {
@@ -204,13 +204,19 @@ final class SystemLines {
                 .orElse(List.of());
     }
 
-    private Map<String, String> account() {
+    /// The account that what belongs to no area is sent under, as something a line rests on.
+    static Map<String, String> account(OperationRules rules) {
         return Map.of(
                 "account",
                 rules.firstAreaWithAccount().map(area -> area.account()).orElse("none"));
     }
 
     private int answerSeconds() {
+        return answerSeconds(facts);
+    }
+
+    /// How long a station may take to answer, in seconds.
+    static int answerSeconds(Facts facts) {
         return (int) Math.ceil(facts.practice().figure(RuleFigure.ANSWER_SECONDS));
     }
 

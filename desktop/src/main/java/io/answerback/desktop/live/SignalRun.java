@@ -14,6 +14,7 @@ import io.answerback.core.printout.Printout;
 import io.answerback.core.routing.Routing;
 import io.answerback.core.simulation.Outcome;
 import io.answerback.core.simulation.PointSimulation;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.PanelProgramming;
@@ -25,7 +26,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /// Takes signals along the chain, link by link, to the station and back, and says how far they have come.
@@ -51,7 +51,7 @@ final class SignalRun {
         void panel(PanelState state);
 
         /// Something is known about the job that no undo takes back.
-        void learn(UnaryOperator<Job> fact);
+        void learn(Edit fact);
     }
 
     SignalRun(
@@ -220,7 +220,8 @@ final class SignalRun {
     }
 
     private void keep(PointResult point, Sender.Sent sent, ReceiverResult result) {
-        screen.learn(job -> {
+        String name = "point " + point.pointId() + (sent.begins() ? " answered" : ", restore answered");
+        screen.learn(new Edit(name, job -> {
             if (sent.begins()) {
                 Proof proof = new Proof(
                         point.pointId(),
@@ -236,7 +237,7 @@ final class SignalRun {
                     .map(proof ->
                             Edits.keepProof(proof.withRestoredAt(result.at())).on(job))
                     .orElse(job);
-        });
+        }));
     }
 
     private void show(PointResult point, boolean on, List<LinkState> links, boolean travelling) {

@@ -1,11 +1,10 @@
 package io.answerback.desktop.live;
 
 import io.answerback.core.panel.PanelState;
-import io.answerback.core.site.Job;
+import io.answerback.core.site.Edit;
 import java.util.Optional;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /// Shows on the window's thread what the worker says.
@@ -18,7 +17,7 @@ record WindowScreen(
         Executor window,
         ReadOnlyObjectWrapper<Optional<Run>> shown,
         ReadOnlyObjectWrapper<PanelState> stands,
-        Consumer<UnaryOperator<Job>> learns)
+        Consumer<Edit> learns)
         implements SignalRun.Screen {
     @Override
     public void run(Run next) {
@@ -31,7 +30,7 @@ record WindowScreen(
     }
 
     @Override
-    public void learn(UnaryOperator<Job> fact) {
+    public void learn(Edit fact) {
         window.execute(() -> learns.accept(fact));
     }
 }

@@ -21,6 +21,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Initials;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -154,7 +155,7 @@ final class PlanSheet extends PartSheet {
         AcceptanceLine line = state.line();
         Parts row = Parts.flow(
                 Words.quiet("Shown by hand by"),
-                initials.value(this::showAgain),
+                initials.value("", this::showAgain),
                 Value.of("What was seen, heard or read back", what.isEmpty() ? "what was seen" : what, typed -> {
                     what = typed.strip();
                     showAgain();

@@ -11,6 +11,7 @@ import io.answerback.desktop.shell.SheetedBench;
 import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.Initials;
 import io.answerback.desktop.work.OpenJob;
 import java.time.InstantSource;
 import java.util.function.LongSupplier;

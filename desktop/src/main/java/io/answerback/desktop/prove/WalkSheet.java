@@ -22,6 +22,7 @@ import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.With;
 import io.answerback.desktop.part.Words;
 import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Initials;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.time.InstantSource;
@@ -100,7 +101,7 @@ final class WalkSheet extends PartSheet {
         if (walk.walk().isEmpty()) {
             row.add(
                     Words.quiet("Walked by"),
-                    initials.value(this::showAgain),
+                    initials.value("", this::showAgain),
                     Tool.primary("Begin the walk", this::begin));
         } else {
             row.add(Tool.of("End the walk", "what was shown stays", this::end), sound());

@@ -12,6 +12,7 @@ import io.answerback.core.format.Answer;
 import io.answerback.core.id.PointId;
 import io.answerback.core.panel.PanelState;
 import io.answerback.core.routing.Try;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.files.DataFiles;
 import io.answerback.files.demo.DemoJobs;
@@ -21,7 +22,6 @@ import java.time.Instant;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -47,7 +47,7 @@ class SenderTest {
     private SignalRun.Screen screen;
 
     @Captor
-    private ArgumentCaptor<UnaryOperator<Job>> learned;
+    private ArgumentCaptor<Edit> learned;
 
     @BeforeEach
     void setTheClock() {
@@ -82,7 +82,7 @@ class SenderTest {
     void anAnswerIsKeptWithTheTimeItCame() {
         act(new Delivery(Optional.of(Answer.ACK), ANSWERED, 37, 1, ""));
         verify(screen).learn(learned.capture());
-        var proof = learned.getValue().apply(job).proofOf(new PointId("01")).orElseThrow();
+        var proof = learned.getValue().on(job).proofOf(new PointId("01")).orElseThrow();
         assertThat(proof.answeredAt()).isEqualTo(ANSWERED);
         assertThat(proof.roundTripMillis()).isEqualTo(37);
     }

@@ -16,6 +16,7 @@ import io.answerback.core.path.PathKind;
 import io.answerback.core.path.TransmissionPath;
 import io.answerback.core.routing.Try;
 import io.answerback.core.site.Communicator;
+import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
@@ -33,7 +34,6 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -67,8 +67,8 @@ class SignalRunTest implements SignalRun.Screen, Sender.Ways {
     public void panel(PanelState state) {}
 
     @Override
-    public void learn(UnaryOperator<Job> fact) {
-        job = fact.apply(job);
+    public void learn(Edit fact) {
+        job = fact.on(job);
     }
 
     @Override
