@@ -1,5 +1,6 @@
 package io.answerback.command;
 
+import io.answerback.command.exercise.ExerciseVerb;
 import io.answerback.files.BrokenFile;
 import java.io.IOException;
 import java.util.Locale;
@@ -35,6 +36,7 @@ import picocli.CommandLine.Command;
             PanelVerb.class,
             PlanVerb.class,
             PackVerb.class,
+            ExerciseVerb.class,
             NotifyVerb.class,
             MailboxVerb.class,
             TextsVerb.class,

@@ -1,0 +1,2 @@
+/// Exercises from the command line.
+package io.answerback.command.exercise;
