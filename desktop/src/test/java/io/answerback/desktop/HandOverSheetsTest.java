@@ -69,7 +69,7 @@ class HandOverSheetsTest extends DemoSheets {
         edit("Initials", "jk");
         edit("Reason of the visit", "yearly service");
         click("Begin the visit");
-        assertThat(reads("On visit 1: service, by jk")).isTrue();
+        assertThat(reads("On visit 1: installation, by jk")).isTrue();
         assertThat(edit("Part that was used", "two resistors")).isFalse();
         assertThat(edit("Part that was used", "2 pieces resistor 4k7")).isTrue();
         assertThat(edit("What is left out, and why", "cover of 13: no ladder")).isTrue();

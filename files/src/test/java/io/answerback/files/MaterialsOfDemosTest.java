@@ -47,6 +47,8 @@ class MaterialsOfDemosTest {
         "1, fixings, 48, 44, 4",
         "1, battery:17.0, 2, 2, 0",
         "2, device:movement detector, 2, 2, 0",
+        // in J-1: two of the kiln, two of the window's loop, one of the tamper ring; two go to its lid contact
+        "2, connectors, 5, 5, 0",
         "2, labels, 20, 20, 0",
         "2, battery:2.1, 1, 0, 1",
         // 238 m and a tenth is 261.8 m

@@ -6,6 +6,7 @@ import io.answerback.core.cable.CableType;
 import io.answerback.core.common.Text;
 import io.answerback.core.cores.BoxPlan;
 import io.answerback.core.cores.CorePlan;
+import io.answerback.core.cores.CoreTermination;
 import io.answerback.core.id.JointId;
 import io.answerback.core.memo.Facts;
 import java.util.ArrayList;
@@ -82,13 +83,20 @@ record CableMaterials(Facts facts) {
         }
     }
 
-    /// One for each joint: a joint has a core on either side.
+    private static int joined(BoxPlan box) {
+        return (int) box.cables().stream()
+                .flatMap(cable -> cable.cores().stream())
+                .filter(core -> core.termination() instanceof CoreTermination.Joined)
+                .count();
+    }
+
+    /// One for each joint: a joint has a core on either side. What goes under a terminal of the box needs none.
     private void connectors(List<Material> all) {
         int needed = 0;
         int there = 0;
         for (BoxPlan box : facts.of(CorePlan.FACT).boxes()) {
             if (box.place() instanceof JointId joint) {
-                int joints = (box.coresToTerminate() + 1) / 2;
+                int joints = (joined(box) + 1) / 2;
                 boolean done = facts.cablesFrom(Optional.of(joint)).stream().allMatch(CableMaterials::terminated);
                 needed += joints;
                 there += done ? joints : 0;

@@ -39,7 +39,7 @@ final class VisitsSheet extends PartSheet {
     private final LogBook log;
     private final RateBook rates;
     private final InstantSource clock;
-    private VisitKind kind = VisitKind.SERVICE;
+    private Optional<VisitKind> chosenKind = Optional.empty();
     private String reason = "";
 
     VisitsSheet(Actions actions, Who who, LogBook log, RateBook rates, InstantSource clock) {
@@ -77,10 +77,16 @@ final class VisitsSheet extends PartSheet {
         return parts;
     }
 
+    /// The first visit is an installation, every other a service, unless somebody says otherwise.
+    private VisitKind kind() {
+        return chosenKind.orElse(
+                actions.now().job().service().visits().isEmpty() ? VisitKind.INSTALL : VisitKind.SERVICE);
+    }
+
     private Part beginning() {
         return Parts.flow(
-                        Choice.of("What for", Arrays.asList(VisitKind.values()), kind, VisitKind::words, chosen -> {
-                            kind = chosen;
+                        Choice.of("What for", Arrays.asList(VisitKind.values()), kind(), VisitKind::words, chosen -> {
+                            chosenKind = Optional.of(chosen);
                             showAgain();
                         }),
                         Value.of("Reason of the visit", reason.isEmpty() ? "why" : reason, typed -> {
@@ -98,8 +104,9 @@ final class VisitsSheet extends PartSheet {
     private void begin() {
         who.then(
                 actions,
-                by -> actions.apply(Typed.of(() -> checked(ServiceEdits.begin(kind, reason, by, clock.instant())))));
+                by -> actions.apply(Typed.of(() -> checked(ServiceEdits.begin(kind(), reason, by, clock.instant())))));
         reason = "";
+        chosenKind = Optional.empty();
     }
 
     /// What cannot be is refused when it is tried on the job.
