@@ -76,7 +76,7 @@ final class PlanVerb implements Callable<Integer> {
                                 .put("of", figure.of().name().toLowerCase(Locale.ROOT))
                                 .put("figure", figure.figure())
                                 .put("unit", figure.of().unit())));
-        state.amiss().forEach(node.putArray("amiss")::add);
+        state.problems().forEach(node.putArray("problems")::add);
         state.stale().forEach(node.putArray("stale")::add);
     }
 
@@ -102,7 +102,7 @@ final class PlanVerb implements Callable<Integer> {
                             : String.join(
                                     ", then ",
                                     line.expects().stream().map(Expected::words).toList()));
-            state.amiss().forEach(why -> System.out.println("         " + why));
+            state.problems().forEach(why -> System.out.println("         " + why));
             state.stale().forEach(why -> System.out.println("         " + why));
         }
     }

@@ -35,11 +35,11 @@ class HandOverSheetsTest extends DemoSheets {
     void beforeLeavingSaysWhatTheJobKnowsAndAsksForTheRest() {
         open(HandOverSheets.LEAVING);
         assertThat(reads("5 still the maker's")).isTrue();
-        click("Looked: Covers and lids on, cables clear of screws");
-        assertThat(reads("Say first who you are")).isTrue();
+        click("Checked: Covers and lids on, cables clear of screws");
+        assertThat(reads("Type your initials first")).isTrue();
         edit("Initials", "jk");
-        click("Looked: Covers and lids on, cables clear of screws");
-        assertThat(reads("looked at by jk")).isTrue();
+        click("Checked: Covers and lids on, cables clear of screws");
+        assertThat(reads("checked by jk")).isTrue();
         assertThat(reads("4 of 10")).isTrue();
         click("Take back: Covers and lids on, cables clear of screws");
         assertThat(job().service().ticks()).isEmpty();
@@ -155,6 +155,6 @@ class HandOverSheetsTest extends DemoSheets {
         assertThat(job().service().photographs()).hasSize(1);
         assertThat(Files.exists(folder.resolve("quay.photographs").resolve("07-dock-roller-door-2-1.jpg")))
                 .isTrue();
-        assertThat(reads("no time kept")).isTrue();
+        assertThat(reads("time not kept")).isTrue();
     }
 }

@@ -38,11 +38,11 @@ class HandOverWindowTest extends DemoWindow {
         until(() -> reads(robot, "What the client keeps"));
         onScreen(() -> application.benches().handOver().open(HandOverSheets.LEAVING));
         for (String check : List.of(
-                "Nothing linked out or left out that is not written down",
-                "Access from afar closed again",
+                "Zones that are linked out or left out are written down",
+                "Remote access closed again",
                 "Covers and lids on, cables clear of screws",
                 "Tools, off-cuts and rubbish taken away")) {
-            click(robot, "Looked: " + check);
+            click(robot, "Checked: " + check);
         }
         until(() -> reads(robot, "7 of 10 well") || reads(robot, "6 of 10 well"));
         assertThat(job().service().ticks()).hasSize(4);

@@ -65,8 +65,8 @@ class ShownLinesTest {
                 .isTrue();
         LineState slow = state(byHand(wayIn, new Measured(LineFigure.SECONDS, 31)), wayIn);
         assertThat(slow.shown()).isFalse();
-        assertThat(slow.amiss()).containsExactly("31 s, at most 30 s");
-        assertThat(state(byHand(wayIn), wayIn).amiss()).containsExactly("no s written down");
+        assertThat(slow.problems()).containsExactly("31 s, at most 30 s");
+        assertThat(state(byHand(wayIn), wayIn).problems()).containsExactly("no s written down");
     }
 
     @Test
@@ -77,7 +77,7 @@ class ShownLinesTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(state(byHand(speaker, new Measured(LineFigure.DECIBELS, 96)), speaker)
-                        .amiss())
+                        .problems())
                 .containsExactly("no m written down");
         List<Measured> figures = List.of(new Measured(LineFigure.DECIBELS, 104), new Measured(LineFigure.METRES, 3));
         // 20 · lg 3 = 9.54 dB

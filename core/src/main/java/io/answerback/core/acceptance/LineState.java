@@ -16,10 +16,10 @@ import java.util.stream.Stream;
 /// @param line the line
 /// @param best what was shown of it that counts most: live before by hand before in the model; empty while nothing was
 /// @param stale everything that has changed upstream since, in words; empty where all is as it was
-/// @param amiss what is wrong with what was measured, in words; empty where nothing is
-public record LineState(AcceptanceLine line, Optional<Showing> best, List<String> stale, List<String> amiss) {
+/// @param problems what is wrong with what was measured, in words; empty where nothing is
+public record LineState(AcceptanceLine line, Optional<Showing> best, List<String> stale, List<String> problems) {
     public LineState {
-        amiss = List.copyOf(amiss);
+        problems = List.copyOf(problems);
         stale = List.copyOf(stale);
     }
 
@@ -36,12 +36,12 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
                 line,
                 best,
                 best.map(its -> changed(its.basis(), line.basis())).orElse(List.of()),
-                best.map(its -> amiss(line, its)).orElse(List.of()));
+                best.map(its -> problems(line, its)).orElse(List.of()));
     }
 
-    private static List<String> amiss(AcceptanceLine line, Showing showing) {
+    private static List<String> problems(AcceptanceLine line, Showing showing) {
         return line.wants().stream()
-                .flatMap(wanted -> wanted.amiss(showing).stream())
+                .flatMap(wanted -> wanted.problems(showing).stream())
                 .toList();
     }
 
@@ -80,6 +80,6 @@ public record LineState(AcceptanceLine line, Optional<Showing> best, List<String
         return best.filter(its -> its.way() != Showing.Way.MODEL).isPresent()
                 && line.possible()
                 && stale.isEmpty()
-                && amiss.isEmpty();
+                && problems.isEmpty();
     }
 }

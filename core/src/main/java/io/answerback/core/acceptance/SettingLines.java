@@ -109,7 +109,7 @@ final class SettingLines {
             by(
                     area,
                     "remote",
-                    "from afar",
+                    "remotely",
                     "Set it by text, then unset it by text",
                     HowSet.REMOTE,
                     "Set it by text",

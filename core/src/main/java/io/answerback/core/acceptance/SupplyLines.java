@@ -24,7 +24,7 @@ record SupplyLines(Facts facts, OperationRules rules) {
                         "Wait for its signal, and look at the keypads",
                         "Measure the battery under load, and write the volts down",
                         "Switch the mains on again")
-                .wants(Wanted.wellKnown(LineFigure.VOLTS))
+                .wants(Wanted.optional(LineFigure.VOLTS))
                 .expects(
                         rules.options().reportsTroubles() ? SystemLines.system(facts, SystemPoint.MAINS) : List.of(),
                         delay + SystemLines.answerSeconds(facts))

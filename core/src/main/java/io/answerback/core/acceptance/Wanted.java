@@ -26,12 +26,12 @@ public record Wanted(LineFigure of, Optional<Double> most, boolean needed) {
     }
 
     /// A figure worth writing down.
-    static Wanted wellKnown(LineFigure of) {
+    static Wanted optional(LineFigure of) {
         return new Wanted(of, Optional.empty(), false);
     }
 
     /// What is wrong with what was measured, in words; empty where nothing is. Nothing is measured in the model.
-    Optional<String> amiss(Showing showing) {
+    Optional<String> problems(Showing showing) {
         if (showing.way() == Showing.Way.MODEL) {
             return Optional.empty();
         }

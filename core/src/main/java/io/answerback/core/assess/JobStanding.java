@@ -2,11 +2,14 @@ package io.answerback.core.assess;
 
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.servicing.DueDate;
 import io.answerback.core.visit.NextVisit;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// How a job stands, in the few words that tell it from others.
 ///
@@ -38,6 +41,16 @@ public record JobStanding(
                 assessment.findings().stream()
                         .filter(finding -> finding.grade() != Grade.NOTE)
                         .findFirst(),
-                NextVisit.due(job, zone));
+                due(assessment, zone));
+    }
+
+    /// The first day on which anything falls due: a visit, a battery, or the SIM. What drifts is no date to keep.
+    private static Optional<LocalDate> due(Assessment assessment, ZoneId zone) {
+        return Stream.concat(
+                        NextVisit.due(assessment.job(), zone).stream(),
+                        assessment.service().due().stream()
+                                .filter(date -> date.kind() != DueDate.Kind.VISIT && date.kind() != DueDate.Kind.DRIFT)
+                                .map(DueDate::date))
+                .min(Comparator.naturalOrder());
     }
 }

@@ -28,7 +28,7 @@ public final class OutputChecks implements JobCheck {
             "unit-key-switch",
             Grade.TIGHT,
             "A communicator on inputs and outputs has no key-switch zone to set the site by.",
-            "It reports, and cannot set or unset from afar.");
+            "It reports, and cannot set or unset the site remotely.");
     /// The key-switch zone is of the wrong kind.
     public static final Rule KEY_SWITCH_KIND = rule(
             "unit-key-switch-kind",
@@ -85,7 +85,7 @@ public final class OutputChecks implements JobCheck {
                             Text.of(
                                     "Its output %s; a free input has to be a %s.",
                                     holds ? "stays on" : "gives a pulse", wanted.words()),
-                            "Give a free input that behaviour under \"Set up\" and fit its resistor, or leave setting from afar out."));
+                            "Give a free input that behaviour under \"Set up\" and fit its resistor, or leave setting remotely out."));
         }
         return zone.filter(its -> its.type() != wanted)
                 .map(its -> finding(

@@ -12,7 +12,7 @@ public record WorkTime(double minutes, double spread) {
     /// Nothing to do.
     public static final WorkTime NONE = new WorkTime(0, 0);
 
-    /// Four times of five it is between these many standard deviations.
+    /// In four of five cases it is within so many standard deviations.
     private static final double FOUR_OF_FIVE = 1.2816;
 
     /// The work of a stop.
@@ -27,12 +27,12 @@ public record WorkTime(double minutes, double spread) {
         return new WorkTime(minutes + other.minutes, Math.hypot(spread, other.spread));
     }
 
-    /// Which it is at least, four times of five, in minutes.
+    /// Which it is at least, in four of five cases, in minutes.
     public double least() {
         return Math.max(0, minutes - FOUR_OF_FIVE * spread);
     }
 
-    /// Which it is at most, four times of five, in minutes.
+    /// Which it is at most, in four of five cases, in minutes.
     public double most() {
         return minutes + FOUR_OF_FIVE * spread;
     }

@@ -13,6 +13,7 @@ import io.answerback.core.service.Instructed;
 import io.answerback.core.service.SiteService;
 import io.answerback.core.service.Visit;
 import io.answerback.core.servicing.DueDate;
+import io.answerback.core.servicing.ShownOnVisit;
 import io.answerback.core.shown.Measured;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.site.Job;
@@ -59,7 +60,7 @@ record ShownSections(Assessment assessment) {
 
     private static List<String> line(LineState state) {
         String now = state.shown() ? "holds" : state.best().isEmpty() ? "NOT SHOWN" : "no longer holds";
-        String why = String.join("; ", state.stale().isEmpty() ? state.amiss() : state.stale());
+        String why = String.join("; ", state.stale().isEmpty() ? state.problems() : state.stale());
         return List.of(
                 state.line().title(),
                 state.best().map(Showing::way).map(Showing.Way::words).orElse("—"),
@@ -132,26 +133,27 @@ record ShownSections(Assessment assessment) {
 
     private PackSection visits() {
         List<Visit> visits = job().service().visits();
-        List<List<String>> rows = visits.stream().map(ShownSections::visit).toList();
+        List<List<String>> rows = visits.stream().map(this::visit).toList();
         return PackSection.of(
                 "visits",
                 rows.isEmpty() ? Mark.NOT_DONE : Mark.SOUND,
                 Text.of("%d visits", rows.size()),
                 new Table(
                         title("visits"),
-                        List.of("No", "What for", "By", "On", "What changed", "Parts", "Left out, and why"),
-                        List.of(0.4, 1.6, 0.6, 1.2, 2.6, 1.6, 2.0),
+                        List.of("No", "What for", "By", "On", "What changed", "Shown", "Parts", "Left out, and why"),
+                        List.of(0.4, 1.4, 0.5, 1.0, 2.2, 2.2, 1.4, 1.8),
                         rows,
                         List.of()));
     }
 
-    private static List<String> visit(Visit visit) {
+    private List<String> visit(Visit visit) {
         return List.of(
                 Integer.toString(visit.number()),
                 visit.kind().words() + (visit.reason().isEmpty() ? "" : ": " + visit.reason()),
                 visit.by(),
                 day(visit.begin()) + visit.end().map(end -> "").orElse(", still open"),
                 String.join("; ", visit.changes()),
+                String.join("; ", ShownOnVisit.titles(visit, job().acceptance(), assessment.plan())),
                 visit.parts().stream()
                         .map(part -> Text.of("%s %s %s", figure(part.quantity()), part.unit(), part.what()))
                         .collect(Collectors.joining("; ")),

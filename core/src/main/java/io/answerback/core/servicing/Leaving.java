@@ -36,9 +36,9 @@ public final class Leaving {
     private List<LeavingCheck> checks() {
         onTest();
         serviceKeypad();
-        byEye("bypassed", "Nothing linked out or left out that is not written down");
+        byEye("bypassed", "Zones that are linked out or left out are written down");
         codes();
-        byEye("remote", "Access from afar closed again");
+        byEye("remote", "Remote access closed again");
         byEye("covers", "Covers and lids on, cables clear of screws");
         sim();
         shownHow();
@@ -54,10 +54,10 @@ public final class Leaving {
     private void byEye(String id, String title) {
         Optional<String> looked = facts.service().ticks().stream()
                 .filter(tick -> tick.id().equals(id))
-                .map(tick -> "looked at by " + tick.by())
+                .map(tick -> "checked by " + tick.by())
                 .findFirst();
         checks.add(new LeavingCheck(
-                id, title, looked.isPresent() ? Mark.SOUND : Mark.NOT_DONE, looked.orElse("look, and say so"), true));
+                id, title, looked.isPresent() ? Mark.SOUND : Mark.NOT_DONE, looked.orElse("to be checked"), true));
     }
 
     private void onTest() {
@@ -78,11 +78,10 @@ public final class Leaving {
                 .ifPresentOrElse(
                         address -> knows(
                                 "keypad",
-                                "Service keypad off the bus and forgotten",
+                                "Service keypad off the bus and deleted",
                                 Mark.WRONG,
                                 Text.of("still at address %d", address)),
-                        () -> knows(
-                                "keypad", "Service keypad off the bus and forgotten", Mark.SOUND, "none on the bus"));
+                        () -> knows("keypad", "Service keypad off the bus and deleted", Mark.SOUND, "none on the bus"));
     }
 
     private void codes() {

@@ -75,7 +75,7 @@ final class LeavingSheet extends PartSheet {
                 Words.wrapped(Words.of("told-name", check.title())).wide(TITLE_WIDTH),
                 Words.wrapped(Words.quiet(check.says())).growing());
         if (check.byEye()) {
-            row.add(Tool.of(check.well() ? "Take back" : "Looked", check.title(), () -> leaving.turn(check)));
+            row.add(Tool.of(check.well() ? "Take back" : "Checked", check.title(), () -> leaving.turn(check)));
         }
         return row.style("plan-row", "kept-row").group();
     }
@@ -147,15 +147,14 @@ final class LeavingSheet extends PartSheet {
     }
 
     private boolean hand(String to) {
-        boolean[] made = {false};
-        who.then(
+        boolean made = who.then(
                 actions,
-                by -> made[0] = actions.apply(
+                by -> actions.apply(
                         Typed.of(() -> ServiceEdits.handedOver(new HandedOver(given, to, by, clock.instant())))));
-        if (made[0]) {
+        if (made) {
             given = "";
         }
-        return made[0];
+        return made;
     }
 
     @Override

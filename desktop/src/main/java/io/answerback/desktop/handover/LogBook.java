@@ -3,6 +3,7 @@ package io.answerback.desktop.handover;
 import io.answerback.core.service.Visit;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.OpenJob;
+import io.answerback.desktop.work.WorkLog;
 import io.answerback.files.record.JobLog;
 import io.answerback.files.record.JobLog.Entry;
 import java.nio.file.Path;
@@ -11,84 +12,106 @@ import java.time.InstantSource;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /// What is done to the open job, as it is added to the log beside its file. What was done before there was a file waits
-/// until there is one. Used on the JavaFX thread; files are written off it.
-public final class LogBook {
+/// until there is one. Used on the JavaFX thread; files are read and written off it.
+public final class LogBook implements WorkLog {
     private final OpenJob openJob;
     private final InstantSource clock;
     private final Background background;
     private final List<Entry> entries = new ArrayList<>();
     private final List<Entry> waiting = new ArrayList<>();
-    private Optional<Path> of = Optional.empty();
+    /// What was done while the log was being read.
+    private final List<Entry> meanwhile = new ArrayList<>();
+
     private Optional<String> broken = Optional.empty();
+    private boolean read;
 
     /// A log of everything that is done from now on.
     public LogBook(OpenJob openJob, InstantSource clock, Background background) {
         this.openJob = openJob;
         this.clock = clock;
         this.background = background;
-        openJob.toLog(this::done);
+        openJob.logsTo(this);
     }
 
-    private void done(String what) {
-        another();
+    @Override
+    public void done(String what) {
         Entry entry = new Entry(
                 clock.instant(),
                 openJob.latest().get().service().now().map(Visit::by).orElse(""),
                 what);
         entries.add(entry);
+        meanwhile.add(entry);
         waiting.add(entry);
-        openJob.now().file().ifPresent(this::write);
+        saved();
     }
 
-    private void write(Path file) {
+    @Override
+    public void another() {
+        entries.clear();
+        meanwhile.clear();
+        waiting.clear();
+        broken = Optional.empty();
+        read = false;
+    }
+
+    /// What waits is written where there is a file. What cannot be written goes on waiting.
+    @Override
+    public void saved() {
+        Optional<Path> file = openJob.now().file();
+        if (file.isEmpty() || waiting.isEmpty()) {
+            return;
+        }
         List<Entry> now = List.copyOf(waiting);
         waiting.clear();
         background.run(
                 () -> {
-                    JobLog.beside(file).add(now);
-                    return file;
+                    JobLog.beside(file.get()).add(now);
+                    return now;
                 },
-                written -> {});
+                written -> {},
+                wrong -> {
+                    waiting.addAll(0, now);
+                    openJob.tell("The log beside the job cannot be written: " + wrong);
+                });
     }
 
-    /// Another job is open: its log is another.
-    private void another() {
-        Optional<Path> file = openJob.now().file();
-        if (!file.equals(of)) {
-            boolean saved = of.isEmpty() && file.isPresent() && !waiting.isEmpty();
-            of = file;
-            if (!saved) {
-                entries.clear();
-                waiting.clear();
-                broken = Optional.empty();
-            }
+    /// Reads the log beside the file of the open job, unless that was done already.
+    ///
+    /// @param then called when it is there
+    void readOnce(Runnable then) {
+        if (!read) {
+            read(then);
         }
     }
 
-    /// Reads the log of the open job from its file.
+    /// Reads the log beside the file of the open job; without a file there is none to read.
     ///
     /// @param then called when it is there
     void read(Runnable then) {
-        another();
-        of.ifPresent(file -> {
-            if (!waiting.isEmpty()) {
-                write(file);
-            }
-            background.run(() -> JobLog.beside(file).read(), read -> {
+        read = true;
+        Optional<Path> file = openJob.now().file();
+        if (file.isEmpty()) {
+            return;
+        }
+        saved();
+        meanwhile.clear();
+        background.run(() -> JobLog.beside(file.get()).read(), found -> {
+            if (openJob.now().file().equals(file)) {
                 entries.clear();
-                entries.addAll(read.entries());
-                broken = read.broken();
+                entries.addAll(found.entries());
+                entries.addAll(meanwhile);
+                broken = found.broken();
                 then.run();
-            });
+            }
         });
     }
 
     /// Everything that was done, the latest first.
     List<Entry> entries() {
-        another();
-        return entries.reversed().stream().toList();
+        return List.copyOf(entries.reversed());
     }
 
     /// Where the log was changed by hand; empty where it is whole.
@@ -96,8 +119,18 @@ public final class LogBook {
         return broken;
     }
 
-    /// What was done since a moment, each once, in its order.
-    List<String> since(Instant begin) {
+    /// What was done since a moment, each once, in its order; also what was done before the job was opened again.
+    ///
+    /// @param then told of it
+    void since(Instant begin, Consumer<List<String>> then) {
+        if (openJob.now().file().isEmpty()) {
+            then.accept(since(begin));
+        } else {
+            read(() -> then.accept(since(begin)));
+        }
+    }
+
+    private List<String> since(Instant begin) {
         return entries.stream()
                 .filter(entry -> !entry.at().isBefore(begin))
                 .map(Entry::what)

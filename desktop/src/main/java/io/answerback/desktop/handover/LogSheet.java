@@ -39,7 +39,6 @@ final class LogSheet extends PartSheet {
         this.log = log;
         this.background = background;
         this.files = files;
-        log.read(this::showAgain);
     }
 
     @Override
@@ -68,6 +67,7 @@ final class LogSheet extends PartSheet {
 
     @Override
     public List<Part> middle(WindowState state) {
+        log.readOnce(this::showAgain);
         List<Part> parts = new ArrayList<>();
         parts.add(Parts.flow(
                         Words.quiet("Search"),

@@ -75,7 +75,7 @@ final class PhotosSheet extends PartSheet {
     public List<Part> middle(WindowState state) {
         List<Part> parts = new ArrayList<>();
         parts.add(Parts.flow(
-                        Words.quiet("On it"),
+                        Words.quiet("Shows"),
                         Value.of("What is on the picture", what(state), typed -> {
                             of = typed.strip();
                             showAgain();
@@ -119,7 +119,7 @@ final class PhotosSheet extends PartSheet {
         String when = photograph
                 .takenAt()
                 .map(at -> "taken " + at.toString().substring(0, 10))
-                .orElse("no time kept");
+                .orElse("time not kept");
         return photograph.latitude().isPresent()
                 ? String.format(
                         Locale.ROOT,

@@ -58,7 +58,7 @@ final class TimeSheet extends PartSheet {
     @Override
     public String about(WindowState state) {
         WorkTime left = WorkTime.total(state.assessment().service().work(), book.rates(), true);
-        return "%s left, %s to %s four times of five"
+        return "%s left, %s to %s in four of five cases"
                 .formatted(hours(left.minutes()), hours(left.least()), hours(left.most()));
     }
 
@@ -74,7 +74,7 @@ final class TimeSheet extends PartSheet {
         stops.forEach(stop -> rows.add(stop(stop).keyed(stop.stop().name())));
         rows.add(Words.title("Day by day").keyed("days"));
         days(state, stops).forEach(rows::add);
-        rows.add(Words.title("By which rates").keyed("rates"));
+        rows.add(Words.title("Rates").keyed("rates"));
         work.forEach(count -> rows.add(
                 rate(count, rates.of(count.kind())).keyed("rate " + count.kind().name())));
         parts.add(new Rows("How long the work takes", rows, -1).growing().asPart());

@@ -8,7 +8,6 @@ import io.answerback.core.service.Visit;
 import io.answerback.core.service.VisitKind;
 import io.answerback.core.servicing.ServiceTask;
 import io.answerback.core.servicing.Trend;
-import io.answerback.core.site.Edit;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Part;
@@ -102,17 +101,9 @@ final class VisitsSheet extends PartSheet {
     }
 
     private void begin() {
-        who.then(
-                actions,
-                by -> actions.apply(Typed.of(() -> checked(ServiceEdits.begin(kind(), reason, by, clock.instant())))));
+        who.then(actions, by -> actions.apply(Typed.of(() -> ServiceEdits.begin(kind(), reason, by, clock.instant()))));
         reason = "";
         chosenKind = Optional.empty();
-    }
-
-    /// What cannot be is refused when it is tried on the job.
-    private Edit checked(Edit edit) {
-        edit.on(actions.now().job());
-        return edit;
     }
 
     private Part onVisit(Visit visit) {
@@ -169,8 +160,10 @@ final class VisitsSheet extends PartSheet {
     }
 
     private void end(Visit visit) {
-        actions.apply(ServiceEdits.end(clock.instant(), log.since(visit.begin())));
-        rates.keep(actions.now().job());
+        log.since(visit.begin(), changes -> {
+            actions.apply(ServiceEdits.end(clock.instant(), changes));
+            rates.keep(actions.now().job());
+        });
     }
 
     private static Part task(ServiceTask task) {

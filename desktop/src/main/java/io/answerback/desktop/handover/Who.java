@@ -4,7 +4,7 @@ import io.answerback.core.service.Visit;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Initials;
-import java.util.function.Consumer;
+import java.util.function.Predicate;
 
 /// Who does what is done on this bench, as initials: those of the visit, or as typed.
 final class Who {
@@ -19,12 +19,14 @@ final class Who {
     }
 
     /// Does something in somebody's name, or says that nobody is named yet.
-    void then(Actions actions, Consumer<String> does) {
+    ///
+    /// @return whether it was done
+    boolean then(Actions actions, Predicate<String> does) {
         String by = initials.missing() ? onVisit(actions) : initials.text();
         if (by.isEmpty()) {
-            actions.tell("Say first who you are: type your initials beside \"Done by\".");
-        } else {
-            does.accept(by);
+            actions.tell("Type your initials first, beside \"Done by\".");
+            return false;
         }
+        return does.test(by);
     }
 }

@@ -29,7 +29,7 @@ final class KeypadPart {
     private enum By {
         CODE("code", HowSet.CODE, false),
         QUICK("without a code", HowSet.QUICK, false),
-        REMOTE("from afar", HowSet.REMOTE, false),
+        REMOTE("remotely", HowSet.REMOTE, false),
         THREAT("code under threat", HowSet.CODE, true);
 
         private final String words;

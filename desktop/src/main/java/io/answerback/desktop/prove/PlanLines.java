@@ -79,8 +79,8 @@ final class PlanLines {
         if (!state.stale().isEmpty()) {
             return "stale (" + how + "): " + String.join("; ", state.stale());
         }
-        if (!state.amiss().isEmpty()) {
-            return "not as it has to be (" + how + "): " + String.join("; ", state.amiss());
+        if (!state.problems().isEmpty()) {
+            return "not as it has to be (" + how + "): " + String.join("; ", state.problems());
         }
         return state.shown() ? how + measured(best) : how + ": the real panel is still to be shown";
     }

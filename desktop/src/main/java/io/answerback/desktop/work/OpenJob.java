@@ -26,7 +26,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenJob.class);
 
     private Consumer<String> clipboard = text -> {};
-    private Consumer<String> log = what -> {};
+    private WorkLog log = WorkLog.NONE;
     private final Assessor assessor;
     private final PendingEdits pending;
     private final ReadOnlyObjectWrapper<Job> latest = new ReadOnlyObjectWrapper<>();
@@ -84,6 +84,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
         pending.stop();
         latest.set(job);
         show(new WindowState(History.of(job), assessment, view, file, job, readOnly, readOnly));
+        log.another();
     }
 
     /// Makes an edit; a refused one leaves the job as it was and says why.
@@ -95,7 +96,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
             case Edited.Done made -> {
                 String name = edit.name(latest.get());
                 show(history().after(name, made), "");
-                log.accept(name);
+                log.done(name);
                 yield true;
             }
             case Edited.Refused refused -> {
@@ -141,11 +142,11 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     public void learn(Edit fact) {
         String name = fact.name(latest.get());
         learn(fact::on);
-        log.accept(name);
+        log.done(name);
     }
 
-    /// Says what is told of everything that is done, by name.
-    public void toLog(Consumer<String> told) {
+    /// Says what is told of everything that is done.
+    public void logsTo(WorkLog told) {
         log = told;
     }
 
@@ -154,7 +155,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     public void undo() {
         history().undoName().ifPresent(name -> {
             show(history().undo(), "Undone: " + name);
-            log.accept("Undone: " + name);
+            log.done("Undone: " + name);
         });
     }
 
@@ -162,7 +163,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     public void redo() {
         history().redoName().ifPresent(name -> {
             show(history().redo(), "Done again: " + name);
-            log.accept("Done again: " + name);
+            log.done("Done again: " + name);
         });
     }
 
@@ -193,6 +194,7 @@ public final class OpenJob extends Viewpoint implements Actions, AutoCloseable {
     /// Notes that a job, as it was when saving began, is now in this file.
     public void savedTo(Path file, Job saved) {
         show(now().savedTo(file, saved));
+        log.saved();
     }
 
     @Override

@@ -15,7 +15,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added. Each holds
-/// the fingerprint of the line before it, so that a line that was changed, taken out or put in between is noticed.
+/// its own fingerprint, into which that of the line before it goes: a line that was changed, taken out or put in
+/// between
+/// is noticed. Lines that were cut off at the end are not.
 public final class JobLog {
     private static final String ENDING = ".log.jsonl";
     private static final String JOB_ENDING = ".answerback.json";
@@ -61,23 +63,46 @@ public final class JobLog {
     ///
     /// @throws IOException when the disk refuses; nothing that was there is lost
     public synchronized void add(List<Entry> entries) throws IOException {
-        String before = lines().isEmpty() ? BEGIN : Fingerprint.of(lines().getLast());
+        List<String> there = lines();
+        String before = there.isEmpty() ? BEGIN : own(there.getLast());
         StringBuilder text = new StringBuilder();
         for (Entry entry : entries) {
-            String line = MAPPER.createObjectNode()
-                    .put("at", entry.at().toString())
-                    .put("by", entry.by())
-                    .put("what", entry.what())
-                    .put("before", before)
-                    .toString();
-            text.append(line).append('\n');
-            before = Fingerprint.of(line);
+            String own = fingerprint(before, entry);
+            text.append(MAPPER.createObjectNode()
+                            .put("at", entry.at().toString())
+                            .put("by", entry.by())
+                            .put("what", entry.what())
+                            .put("before", before)
+                            .put("own", own))
+                    .append('\n');
+            before = own;
         }
         Files.createDirectories(file.toAbsolutePath().getParent());
         Files.writeString(file, text, StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
             channel.force(true);
         }
+    }
+
+    private static String fingerprint(String before, Entry entry) {
+        return Fingerprint.of(String.join("\n", before, entry.at().toString(), entry.by(), entry.what()));
+    }
+
+    /// What the next line goes on from: the line's own fingerprint, or that of its text where it cannot be read.
+    private static String own(String line) {
+        return node(line)
+                .map(its -> its.path("own").asString(""))
+                .filter(own -> !own.isEmpty())
+                .orElseGet(() -> Fingerprint.of(line));
+    }
+
+    private static boolean follows(Optional<JsonNode> node, String before) {
+        return node.filter(its -> before.equals(its.path("before").asString("")))
+                .filter(its -> entry(its)
+                        .filter(entry -> fingerprint(before, entry)
+                                .equals(its.path("own").asString("")))
+                        .isPresent())
+                .isPresent();
     }
 
     private List<String> lines() throws IOException {
@@ -100,16 +125,13 @@ public final class JobLog {
         for (String line : lines()) {
             number++;
             Optional<JsonNode> node = node(line);
-            boolean follows = node.map(its -> its.path("before").asString(""))
-                    .filter(before::equals)
-                    .isPresent();
-            if (!follows && broken.isEmpty()) {
+            if (!follows(node, before) && broken.isEmpty()) {
                 broken = Optional.of(
-                        "Line %d of %s does not follow the one before it: a line was changed, taken out or put in by hand."
+                        "Line %d of %s is not as it was written, or does not follow the one before it: somebody changed the log by hand."
                                 .formatted(number, file.getFileName()));
             }
             node.flatMap(JobLog::entry).ifPresent(entries::add);
-            before = Fingerprint.of(line);
+            before = own(line);
         }
         return new Read(entries, broken);
     }

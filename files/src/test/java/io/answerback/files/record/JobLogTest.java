@@ -49,8 +49,17 @@ class JobLogTest {
             lines.set(0, lines.get(0).replace("C-1", "C-9"));
             return lines;
         });
-        assertThat(log.read().broken().orElseThrow()).startsWith("Line 2 of a site.log.jsonl does not follow");
+        assertThat(log.read().broken().orElseThrow()).startsWith("Line 1 of a site.log.jsonl is not as it was written");
         assertThat(log.read().entries()).hasSize(3);
+    }
+
+    @Test
+    void theLastLineIsHeldByItsOwnFingerprint() throws Exception {
+        changed(lines -> {
+            lines.set(2, lines.get(2).replace("jk", "xy"));
+            return lines;
+        });
+        assertThat(log.read().broken().orElseThrow()).startsWith("Line 3 of");
     }
 
     @Test
