@@ -6,11 +6,15 @@ import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.when;
 
 import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.ServiceEdits;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.service.Instructed;
 import io.answerback.core.service.Visit;
+import io.answerback.core.service.VisitKind;
 import io.answerback.desktop.handover.HandOverSheets;
+import io.answerback.files.demo.DemoJobs;
+import io.answerback.files.record.JobLog;
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -125,6 +129,44 @@ class HandOverSheetsTest extends DemoSheets {
                 .hasSize(1);
         edit("Words in the log", "nowhere");
         assertThat(reads("No entry has these words")).isTrue();
+    }
+
+    /// What was done to a job without a file is never written into the log of another.
+    @Test
+    void anotherJobHasALogOfItsOwn() throws Exception {
+        openJob.apply(Edits.cableMetres(new CableId("C-17"), 40));
+        openJob.put(DemoJobs.job(2), Optional.of(folder.resolve("pike.answerback.json")), "");
+        openJob.apply(Edits.cableMetres(new CableId("C-07"), 41));
+        assertThat(JobLog.beside(folder.resolve("pike.answerback.json")).read().entries())
+                .extracting(JobLog.Entry::what)
+                .singleElement()
+                .asString()
+                .contains("C-07");
+    }
+
+    @Test
+    void aVisitKeepsWhatWasChangedBeforeTheJobWasOpenedAgain() {
+        Path file = folder.resolve("quay.answerback.json");
+        openJob.put(job(), Optional.of(file), "");
+        openJob.apply(ServiceEdits.begin(VisitKind.REPAIR, "", "jk", NOW));
+        openJob.apply(Edits.cableMetres(new CableId("C-17"), 40));
+        openJob.put(job(), Optional.of(file), "");
+        at(Stop.HAND_OVER, "07");
+        open(HandOverSheets.VISITS);
+        click("End the visit");
+        assertThat(job().service().last().orElseThrow().changes()).anyMatch(change -> change.contains("C-17"));
+    }
+
+    @Test
+    void aLogThatCannotBeWrittenWaitsAndIsSaid() throws Exception {
+        Path file = folder.resolve("quay.answerback.json");
+        Files.createDirectory(JobLog.beside(file).file());
+        openJob.put(job(), Optional.of(file), "");
+        openJob.apply(Edits.cableMetres(new CableId("C-17"), 40));
+        assertThat(reads("The log beside the job cannot be written")).isTrue();
+        Files.delete(JobLog.beside(file).file());
+        openJob.undo();
+        assertThat(JobLog.beside(file).read().entries()).hasSize(2);
     }
 
     @Test

@@ -20,6 +20,7 @@ import io.answerback.core.servicing.DueDate;
 import io.answerback.core.servicing.LeavingCheck;
 import io.answerback.core.servicing.ServiceTask;
 import io.answerback.core.servicing.ServiceTask.Why;
+import io.answerback.core.servicing.ShownOnVisit;
 import io.answerback.core.servicing.Trend;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Measurement;
@@ -135,6 +136,19 @@ class LaterVisitTest {
                 .filter(its -> its.id().equals(id))
                 .findFirst()
                 .orElseThrow();
+    }
+
+    /// The demo was walked on the afternoon of the first visit: thirteen lines that hold and one that went stale.
+    @Test
+    void whatWasShownBelongsToTheVisitOnWhichItWasShown() {
+        Assessment assessment = later(visited());
+        Visit first = assessment.job().service().last().orElseThrow();
+        assertThat(ShownOnVisit.titles(first, assessment.job().acceptance(), assessment.plan()))
+                .hasSize(14)
+                .contains("09 Cold room A door", "Strobe of Sounder");
+        Visit later = Visit.begun(2, VisitKind.SERVICE, "", "jk", FIRST_END.plusSeconds(1));
+        assertThat(ShownOnVisit.titles(later, assessment.job().acceptance(), assessment.plan()))
+                .isEmpty();
     }
 
     @Test

@@ -10,6 +10,7 @@ import io.answerback.core.event.EventTable;
 import io.answerback.core.id.PointId;
 import io.answerback.core.paper.CableSchedule;
 import io.answerback.core.paper.CoreSchedule;
+import io.answerback.core.paper.PowerTables;
 import io.answerback.core.paper.SetupPaper;
 import io.answerback.core.paper.Table;
 import io.answerback.core.power.SupplyReading;
@@ -194,11 +195,15 @@ record BuiltSections(Assessment assessment, EventTable events) {
                 List.of(1.3, 0.9, 0.9, 1.6, 1.3, 2.6),
                 rows,
                 List.of());
-        return PackSection.of(
+        List<Table> tables = new ArrayList<>(List.of(table));
+        states.forEach(
+                state -> tables.addAll(PowerTables.of(title(state.title()), job(), assessment.supplies(), state)));
+        return new PackSection(
                 "supplies",
+                table.title(),
                 few ? Mark.WRONG : PackSection.whole(read, states.size()),
-                Text.of("%d of %d supplies measured", read, states.size()),
-                table);
+                Text.of("%d of %d supplies measured, every load summed", read, states.size()),
+                tables);
     }
 
     private static String fitted(BatteryState battery) {

@@ -13,10 +13,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// The tables that go with a supply on paper: every load, the volts at everything it feeds, and what sounds.
-final class PowerTables {
+public final class PowerTables {
     private PowerTables() {}
 
-    static List<Table> of(String title, Parts job, Supplies supplies, SupplyState state) {
+    /// The tables of one supply.
+    ///
+    /// @param title what stands before the title of each
+    public static List<Table> of(String title, Parts job, Supplies supplies, SupplyState state) {
         List<Table> tables = new ArrayList<>();
         tables.add(loads(title, state));
         if (!state.volts().isEmpty()) {

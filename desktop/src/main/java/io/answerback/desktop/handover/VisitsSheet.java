@@ -7,6 +7,7 @@ import io.answerback.core.service.PartUsed;
 import io.answerback.core.service.Visit;
 import io.answerback.core.service.VisitKind;
 import io.answerback.core.servicing.ServiceTask;
+import io.answerback.core.servicing.ShownOnVisit;
 import io.answerback.core.servicing.Trend;
 import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Group;
@@ -182,7 +183,7 @@ final class VisitsSheet extends PartSheet {
         if (visits.isEmpty()) {
             parts.add(Words.quiet("No visit was noted yet."));
         }
-        visits.reversed().forEach(visit -> parts.addAll(past(visit)));
+        visits.reversed().forEach(visit -> parts.addAll(past(state, visit)));
         List<Trend> drift = state.assessment().service().drift();
         parts.add(Words.title("What drifts"));
         if (drift.isEmpty()) {
@@ -195,7 +196,7 @@ final class VisitsSheet extends PartSheet {
         return parts;
     }
 
-    private static List<Part> past(Visit visit) {
+    private static List<Part> past(WindowState state, Visit visit) {
         List<Part> parts = new ArrayList<>();
         String day = visit.begin().toString().substring(0, 10);
         parts.add(Words.wrapped(Words.of(
@@ -207,6 +208,12 @@ final class VisitsSheet extends PartSheet {
         }
         if (!visit.changes().isEmpty()) {
             more.add("changed: " + String.join(", ", visit.changes()));
+        }
+        int shown = ShownOnVisit.titles(
+                        visit, state.job().acceptance(), state.assessment().plan())
+                .size();
+        if (shown > 0) {
+            more.add(shown + " lines of the plan shown");
         }
         visit.parts()
                 .forEach(part -> more.add(String.format(

@@ -84,6 +84,7 @@ class PackFolderTest {
         assertThat(Files.readString(folder.resolve("your-alarm-system.csv")))
                 .contains("To set Offices", "to be filled in");
         assertThat(Files.readString(folder.resolve("programmed.csv"))).doesNotContain("1234");
+        assertThat(Files.readString(folder.resolve("supplies-2.csv"))).contains("Together");
         assertThat(Files.readString(folder.resolve("left-open.csv"))).contains("deviation", "wrong");
         assertThat(new CalendarBuilder()
                         .build(Files.newBufferedReader(folder.resolve("due-dates.ics")))
