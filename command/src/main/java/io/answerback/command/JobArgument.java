@@ -20,7 +20,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /// The job file a verb works on, and whether it answers in JSON.
-final class JobArgument {
+public final class JobArgument {
     @Parameters(paramLabel = "FILE", description = "a job file")
     private Path file;
 
@@ -45,7 +45,8 @@ final class JobArgument {
         return JobFile.open(file).job();
     }
 
-    Assessment assess() throws BrokenFile {
+    /// The job of the file, assessed.
+    public Assessment assess() throws BrokenFile {
         return assess(job());
     }
 

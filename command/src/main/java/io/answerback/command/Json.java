@@ -5,12 +5,13 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /// JSON on standard output.
-final class Json {
+public final class Json {
     private static final JsonMapper MAPPER = new JsonMapper();
 
     private Json() {}
 
-    static ObjectNode object() {
+    /// A document without anything in it yet.
+    public static ObjectNode object() {
         return MAPPER.createObjectNode();
     }
 
@@ -29,7 +30,8 @@ final class Json {
         System.out.flush();
     }
 
-    static String text(ObjectNode document) {
+    /// A document as it is printed.
+    public static String text(ObjectNode document) {
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(document);
     }
 

@@ -2,6 +2,7 @@ package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
 import io.answerback.core.site.Job;
+import io.answerback.desktop.learn.ExercisePane;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
 import io.answerback.desktop.live.StoredKeys;
@@ -10,6 +11,7 @@ import io.answerback.desktop.shell.ChosenFiles;
 import io.answerback.desktop.shell.Commands;
 import io.answerback.desktop.shell.ConflictStrip;
 import io.answerback.desktop.shell.FileNews;
+import io.answerback.desktop.shell.FrontSheets;
 import io.answerback.desktop.shell.JobKeeper;
 import io.answerback.desktop.shell.MainWindow;
 import io.answerback.desktop.shell.ReadJob;
@@ -29,14 +31,12 @@ import java.time.Duration;
 import java.time.InstantSource;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
 /// One window with everything behind it, put together and taken apart again.
 public final class ApplicationWindow implements AutoCloseable {
-    private static final double LEAST_WIDTH = 1100;
-    private static final double LEAST_HEIGHT = 700;
-
     private final Stage stage;
     private final OpenJob openJob;
     private final PracticeSession practice;
@@ -46,6 +46,7 @@ public final class ApplicationWindow implements AutoCloseable {
     private final MainWindow window;
     private final Background background;
     private final StartSheet start;
+    private final ExercisePane exercises;
     private final SurveyCommands survey;
     private final Benches benches;
     private final FileIntake intake;
@@ -91,7 +92,8 @@ public final class ApplicationWindow implements AutoCloseable {
         Shelves shelves = Shelves.in(folder, background);
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
         this.start = new StartSheet(
-                new StartActions(keeper, background, clock, this::begin, this::typePoint, this::leaveStart),
+                new StartActions(
+                        keeper, background, clock, this::begin, this::typePoint, this::learn, this::leaveStart),
                 look,
                 background,
                 recovery,
@@ -100,6 +102,7 @@ public final class ApplicationWindow implements AutoCloseable {
                 memory::recent,
                 clock);
         FileQuestions files = new ChosenFiles(stage);
+        this.exercises = ExercisePane.of(look, background, folder, openJob, files);
         this.benches = new Benches(
                 openJob,
                 look,
@@ -121,8 +124,8 @@ public final class ApplicationWindow implements AutoCloseable {
                 file -> benches.handOver().photograph(file),
                 survey,
                 keeper);
-        Commands commands =
-                new Commands(stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart));
+        Commands commands = new Commands(
+                stage, openJob, keeper, practice, look, survey.all(), () -> start.show(!atStart), this::learn);
         this.window = new MainWindow(
                 openJob,
                 practice,
@@ -133,12 +136,12 @@ public final class ApplicationWindow implements AutoCloseable {
                         opened.tables(),
                         new Benches.Reporting(shelves.receivers(), shelves.units(), keys, messages),
                         Benches.Kept.in(folder, openJob, clock, background)),
-                start,
+                new FrontSheets(List.of(start, exercises)),
                 new ConflictStrip(keeper, look),
                 this::open,
                 memory::recent,
                 clock);
-        dress();
+        memory.dress(stage, window.scene());
     }
 
     /// Its benches.
@@ -165,19 +168,15 @@ public final class ApplicationWindow implements AutoCloseable {
         });
     }
 
+    private void learn() {
+        exercises.show(start, window::focus);
+    }
+
     /// Lays the start sheet aside and goes to the job under it.
     public void leaveStart() {
         atStart = false;
         start.hide();
         window.focus();
-    }
-
-    private void dress() {
-        stage.setTitle("Answerback");
-        stage.setMinWidth(LEAST_WIDTH);
-        stage.setMinHeight(LEAST_HEIGHT);
-        stage.setScene(window.scene());
-        memory.place(stage);
     }
 
     private void opened(Path file) {
@@ -188,8 +187,6 @@ public final class ApplicationWindow implements AutoCloseable {
     private void kept(Path file) {
         practice.reset();
         memory.opened(file);
-        memory.keep();
-        if (start.isVisible()) {}
     }
 
     /// What the window works on.
@@ -215,6 +212,11 @@ public final class ApplicationWindow implements AutoCloseable {
     /// What reads and writes tables of points.
     public SurveyCommands survey() {
         return survey;
+    }
+
+    /// The exercises.
+    public ExercisePane exercises() {
+        return exercises;
     }
 
     /// What reads and writes its other files.

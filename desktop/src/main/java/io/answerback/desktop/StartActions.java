@@ -20,6 +20,7 @@ record StartActions(
         InstantSource clock,
         Begin begin,
         Runnable typePoint,
+        Runnable learn,
         Runnable leaveStart)
         implements StartSheet.Actions {
     /// Opens a job that has no file.
@@ -46,6 +47,11 @@ record StartActions(
     public void demo(int number) {
         background.run(
                 () -> DemoJobs.job(number), job -> begin.job(job, new Opening.Demo(number).toString(), () -> {}));
+    }
+
+    @Override
+    public void exercises() {
+        learn.run();
     }
 
     @Override

@@ -6,12 +6,15 @@ import io.answerback.files.folder.Remembered;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.Scene;
 import javafx.stage.Stage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /// What a window remembers between starts: its place, its look, and the jobs that were opened last.
 final class WindowMemory {
+    private static final double LEAST_WIDTH = 1100;
+    private static final double LEAST_HEIGHT = 700;
     private static final Logger LOG = LoggerFactory.getLogger(WindowMemory.class);
 
     private final Path folder;
@@ -41,8 +44,13 @@ final class WindowMemory {
         look.textPercent().set(remembered.textPercent());
     }
 
-    /// Puts a stage where it was; one that was never shown stays as it is.
-    void place(Stage stage) {
+    /// Gives a stage its title and its scene, and puts it where it was; one that was never shown stays as it
+    /// is.
+    void dress(Stage stage, Scene scene) {
+        stage.setTitle("Answerback");
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        stage.setScene(scene);
         if (remembered.width() > 0) {
             stage.setX(remembered.x());
             stage.setY(remembered.y());

@@ -71,7 +71,10 @@ final class LayoutFaults {
         settle();
     }
 
+    /// What came back from other threads since the last picture is laid out first.
     private void look(String what) {
+        stage.getScene().getRoot().applyCss();
+        stage.getScene().getRoot().layout();
         String where = "%s at %.0f x %.0f, %.0f %%: ".formatted(what, size[0], size[1], size[2]);
         List<Node> nodes = new ArrayList<>();
         addVisible(stage.getScene().getRoot(), nodes);

@@ -15,6 +15,8 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 final class Faces implements Measure {
     private static final double UNITS = 1000;
     private static final String STAND_IN = "?";
+    /// What stands for a space of another width.
+    private static final String SPACE = "\u00a0";
 
     private final PDFont regular;
     private final PDFont strong;
@@ -52,12 +54,13 @@ final class Faces implements Measure {
         }
     }
 
-    /// The words with a question mark for every letter the face does not have.
+    /// The words with a question mark for every letter the face does not have, and a plain space for a thin
+    /// one.
     String printable(String words, boolean stands) {
         StringBuilder text = new StringBuilder();
         words.codePoints().forEach(letter -> {
             String one = Character.toString(letter);
-            text.append(has(one, stands) ? one : STAND_IN);
+            text.append(has(one, stands) ? one : Character.isSpaceChar(one.codePointAt(0)) ? SPACE : STAND_IN);
         });
         return text.toString();
     }

@@ -2,6 +2,7 @@ package io.answerback.core.exercise;
 
 import io.answerback.core.common.Require;
 import java.util.List;
+import java.util.Optional;
 
 /// An exercise. Its solution is kept in it and is seen by judging an answer only.
 public final class Exercise {
@@ -15,13 +16,15 @@ public final class Exercise {
     private final List<String> given;
     private final List<String> choices;
     private final Solution solution;
+    private final Optional<SiteWork> work;
+    private final Optional<Picture> picture;
 
     /// @param grade how hard it is, 1 to [#GRADES]
     /// @param seed what it was made from
     /// @param asked what is asked
     /// @param given what is known
     /// @param choices what may be answered; empty where anything may
-    Exercise(
+    public Exercise(
             ExerciseKind kind,
             int grade,
             long seed,
@@ -29,6 +32,19 @@ public final class Exercise {
             List<String> given,
             List<String> choices,
             Solution solution) {
+        this(kind, grade, seed, asked, given, choices, solution, Optional.empty(), Optional.empty());
+    }
+
+    private Exercise(
+            ExerciseKind kind,
+            int grade,
+            long seed,
+            String asked,
+            List<String> given,
+            List<String> choices,
+            Solution solution,
+            Optional<SiteWork> work,
+            Optional<Picture> picture) {
         this.kind = kind;
         this.grade = Require.within(grade, 1, GRADES, "grade of an exercise");
         this.seed = seed;
@@ -36,6 +52,18 @@ public final class Exercise {
         this.given = List.copyOf(given);
         this.choices = List.copyOf(choices);
         this.solution = solution;
+        this.work = work;
+        this.picture = picture;
+    }
+
+    /// The same with a picture.
+    public Exercise withPicture(Picture its) {
+        return new Exercise(kind, grade, seed, asked, given, choices, solution, work, Optional.of(its));
+    }
+
+    /// The same with work on site, which then judges the answer.
+    public Exercise withWork(SiteWork its) {
+        return new Exercise(kind, grade, seed, asked, given, choices, solution, Optional.of(its), picture);
     }
 
     /// What is learned.
@@ -68,8 +96,27 @@ public final class Exercise {
         return choices;
     }
 
-    /// Judges an answer.
+    /// What can be done on site before it is answered; empty where nothing can.
+    public Optional<SiteWork> work() {
+        return work;
+    }
+
+    /// What is shown beside the words; empty for nothing.
+    public Optional<Picture> picture() {
+        return picture;
+    }
+
+    /// Judges an answer without any work on site.
     public Judgement judge(String answer) {
-        return solution.judge(answer == null ? "" : answer.strip());
+        return judge(List.of(), answer);
+    }
+
+    /// Judges an answer and the way to it.
+    ///
+    /// @param done what was done on site, in order
+    /// @throws IllegalArgumentException when a step is none of the exercise's
+    public Judgement judge(List<String> done, String answer) {
+        String bare = answer == null ? "" : answer.strip();
+        return work.map(its -> its.judge(done, bare)).orElseGet(() -> solution.judge(bare));
     }
 }

@@ -1,7 +1,10 @@
 package io.answerback.core.exercise;
 
 /// What is right, and why.
-interface Solution {
+public interface Solution {
+    /// A figure is typed in whole ohms: half of one is no slip.
+    double LEAST_OHMS = 0.5;
+
     /// Judges an answer that has no space around it.
     Judgement judge(String answer);
 
@@ -27,8 +30,9 @@ interface Solution {
     static Solution ohms(double ohms, double share, String right, String why, String slip) {
         return answer -> {
             boolean same = OhmsTyped.of(answer)
-                    .filter(typed ->
-                            Double.isInfinite(ohms) ? Double.isInfinite(typed) : Math.abs(typed - ohms) <= share * ohms)
+                    .filter(typed -> Double.isInfinite(ohms)
+                            ? Double.isInfinite(typed)
+                            : Math.abs(typed - ohms) <= Math.max(share * ohms, LEAST_OHMS))
                     .isPresent();
             return new Judgement(same, right, same ? why : why + " " + slip);
         };

@@ -1,2 +1,2 @@
-/// Exercises over the real model: made from a seed, judged by what the model computes.
+/// What an exercise is: what is asked, what can be done on site, and how an answer is judged.
 package io.answerback.core.exercise;

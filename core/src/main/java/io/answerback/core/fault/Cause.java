@@ -98,7 +98,7 @@ public enum Cause {
     }
 
     /// What is then the matter with the loop.
-    FaultKind kind() {
+    public FaultKind kind() {
         return kind;
     }
 

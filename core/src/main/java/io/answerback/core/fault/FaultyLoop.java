@@ -13,23 +13,24 @@ import io.answerback.core.scheme.Range;
 import java.util.EnumMap;
 import java.util.Map;
 
-/// The loop as it would be under one cause, in any setup. What does not change with a cause's value is worked out
-/// once.
-final class FaultyLoop {
+/// The loop as it would be under one cause, in any setup. What does not change with a cause's value is worked
+/// out once.
+public final class FaultyLoop {
     private final FittedLoop loop;
     private final Map<MeasurementSetup, LoopPart> farEnds = new EnumMap<>(MeasurementSetup.class);
 
     /// @param loop the parts that were planned
-    FaultyLoop(FittedLoop loop) {
+    public FaultyLoop(FittedLoop loop) {
         this.loop = loop;
     }
 
-    FittedLoop loop() {
+    /// The parts that were planned.
+    public FittedLoop loop() {
         return loop;
     }
 
     /// Whether a cause can be at all with these parts.
-    boolean possible(Cause cause) {
+    public boolean possible(Cause cause) {
         return switch (cause) {
             case LOST_SUPPLY -> loop.scheme().deviceStates(loop).contains(DeviceState.UNPOWERED);
             default -> LoopNetwork.possible(cause.kind(), loop);
@@ -37,7 +38,7 @@ final class FaultyLoop {
     }
 
     /// Whether a cause can lie on either side of a joint half way.
-    static boolean onEitherSide(Cause cause) {
+    public static boolean onEitherSide(Cause cause) {
         return switch (cause) {
             case CUT, LEAK, LEAK_TO_ZERO_VOLTS, JOINT, CUT_THROUGH_DAMP -> true;
             default -> false;
@@ -48,7 +49,7 @@ final class FaultyLoop {
     ///
     /// @param value the cause's free value, in its own unit; any where it has none
     /// @param near whether the cause lies between the panel and the joint half way
-    LoopPart of(Cause cause, double value, boolean near, MeasurementSetup setup) {
+    public LoopPart of(Cause cause, double value, boolean near, MeasurementSetup setup) {
         return switch (setup) {
             case FROM_MID_JOINT -> beyondMidJoint(cause, value, near);
             case TO_ZERO_VOLTS -> toZeroVolts(cause, value);

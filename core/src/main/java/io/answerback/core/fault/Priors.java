@@ -23,7 +23,8 @@ public record Priors(Map<Cause, Double> shares) {
         shares = Map.copyOf(copy);
     }
 
-    double of(Cause cause) {
+    /// How often a cause is met.
+    public double of(Cause cause) {
         return shares.get(cause);
     }
 }

@@ -10,13 +10,21 @@ final class Lines {
 
     private Lines() {}
 
-    /// The words in as many lines as they need. A single word that is wider than the line stands alone, and is
-    /// broken where it must be.
+    /// The words in as many lines as they need, a new one where they have one. A single word that is wider
+    /// than the line stands alone, and is broken where it must be.
     static List<String> of(String words, double width, double size, boolean strong, Measure measure) {
         List<String> lines = new ArrayList<>();
-        StringBuilder line = new StringBuilder();
         String set = words.length() > LONGEST ? words.substring(0, LONGEST) + "…" : words;
-        for (String word : set.split(" ")) {
+        for (String part : set.split("\n")) {
+            broken(part, width, size, strong, measure, lines);
+        }
+        return lines;
+    }
+
+    private static void broken(
+            String part, double width, double size, boolean strong, Measure measure, List<String> lines) {
+        StringBuilder line = new StringBuilder();
+        for (String word : part.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
             if (measure.width(longer, size, strong) <= width) {
                 line.setLength(0);
@@ -36,7 +44,6 @@ final class Lines {
             line.append(rest);
         }
         lines.add(line.toString());
-        return lines;
     }
 
     private static int fitting(String word, double width, double size, boolean strong, Measure measure) {

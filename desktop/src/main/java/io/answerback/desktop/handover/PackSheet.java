@@ -66,7 +66,7 @@ final class PackSheet extends PartSheet {
                                 its.paper().pages().size(),
                                 its.pack().sections().size(),
                                 its.pack().missing()))
-                .orElse("");
+                .orElse("being put together");
     }
 
     @Override

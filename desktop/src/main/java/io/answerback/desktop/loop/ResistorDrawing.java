@@ -6,7 +6,7 @@ import io.answerback.desktop.part.Picture;
 import java.util.List;
 
 /// One resistor as it lies in the hand, large enough to compare.
-final class ResistorDrawing extends Picture {
+public final class ResistorDrawing extends Picture {
     private static final double HEIGHT = 62;
     private static final double LEAD = 34;
     private static final double BODY = 200;
@@ -18,7 +18,7 @@ final class ResistorDrawing extends Picture {
 
     /// @param bands its colours from the left
     /// @param otherwise what is said where there are none
-    ResistorDrawing(List<BandColour> bands, String otherwise) {
+    public ResistorDrawing(List<BandColour> bands, String otherwise) {
         super("resistor-drawing");
         this.colours = List.copyOf(bands);
         this.empty = otherwise;

@@ -46,7 +46,7 @@ public final class SoundOut {
     }
 
     /// Plays the call, without waiting for its end.
-    void play(Call call) {
+    public void play(Call call) {
         background.compute(() -> Playback.play(sound(call)), played -> {
             if (!played) {
                 actions.tell("This computer has no sound to hear it with; save it as WAV instead.");

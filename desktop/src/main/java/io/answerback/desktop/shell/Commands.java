@@ -26,11 +26,13 @@ public final class Commands {
     private final Look look;
     private final List<Command> survey;
     private final Runnable start;
+    private final Runnable exercises;
 
     /// The commands of one window.
     ///
     /// @param survey what can be done to the list of points
     /// @param start opens the start sheet
+    /// @param exercises opens the exercises
     public Commands(
             Stage stage,
             OpenJob openJob,
@@ -38,9 +40,11 @@ public final class Commands {
             PracticeSession practice,
             Look look,
             List<Command> survey,
-            Runnable start) {
+            Runnable start,
+            Runnable exercises) {
         this.survey = List.copyOf(survey);
         this.start = start;
+        this.exercises = exercises;
         this.stage = stage;
         openJob.copiesTo(Commands::toClipboard);
         this.openJob = openJob;
@@ -53,7 +57,8 @@ public final class Commands {
     List<Command> enter() {
         return List.of(
                 Command.of("New job, or another", "Shortcut+N", start),
-                Command.of("Open a job", "Shortcut+O", this::open));
+                Command.of("Open a job", "Shortcut+O", this::open),
+                Command.of("Exercises", "Shortcut+E", exercises));
     }
 
     /// Keeping a job.

@@ -49,7 +49,7 @@ public final class MainWindow {
     private final ScrollPane sideScroll = scroll(side, "side");
     private final ScrollPane middleScroll = scroll(middle, "middle");
     private final BorderPane body = new BorderPane();
-    private final FrontSheet start;
+    private final FrontSheets fronts;
     private final Scene scene;
     private boolean waiting;
     private boolean rearrange;
@@ -59,7 +59,7 @@ public final class MainWindow {
     /// The window's content.
     ///
     /// @param benches makes the bench of each stop when it is first opened
-    /// @param start lies over everything until a job is chosen
+    /// @param fronts what may lie over everything
     /// @param conflict says what somebody else did to the file
     /// @param open takes a file that is opened or dropped
     /// @param recent the job files opened lately
@@ -69,7 +69,7 @@ public final class MainWindow {
             Look look,
             Commands commands,
             Map<Stop, Supplier<Bench>> benches,
-            FrontSheet start,
+            FrontSheets fronts,
             ConflictStrip conflict,
             Consumer<Path> open,
             Supplier<List<String>> recent,
@@ -77,7 +77,7 @@ public final class MainWindow {
         this.openJob = openJob;
         this.look = look;
         this.benches = benches;
-        this.start = start;
+        this.fronts = fronts;
         this.points = new PointList(openJob, look);
         this.palette = new Palette(openJob, commands.all(), points::focusList);
         this.header = new Header(commands, openJob.busy(), palette::open, recent, open, clock);
@@ -91,12 +91,14 @@ public final class MainWindow {
         body.setTop(new VBox(header, route, conflict, notice));
         body.setLeft(points);
         body.setBottom(chain);
-        body.visibleProperty().bind(start.visibleProperty().not());
-        StackPane root = new StackPane(body, start, palette);
+        body.visibleProperty().bind(fronts.none());
+        StackPane root = new StackPane(body);
+        root.getChildren().addAll(fronts.sheets());
+        root.getChildren().add(palette);
         root.getStyleClass().add("window");
         scene = new Scene(root, 1280, 800);
         look.dress(scene);
-        new WindowKeys(scene, openJob, start, palette).install(commands, palette::open, points::focusFilter);
+        new WindowKeys(scene, openJob, fronts, palette).install(commands, palette::open, points::focusFilter);
         installDrop(open);
         follow(practice);
     }
@@ -212,7 +214,7 @@ public final class MainWindow {
     /// Space tries what was just edited.
     private void keepFocus(Node focused) {
         boolean lost = scene.getFocusOwner() == null || focused != null && focused.getScene() != scene;
-        if (lost && !start.isVisible() && !palette.isVisible()) {
+        if (lost && !fronts.visible() && !palette.isVisible()) {
             points.focusList();
         }
     }
@@ -223,7 +225,7 @@ public final class MainWindow {
         points.show(state);
         bench.show(state);
         findings.show(FindingsPresentation.of(openJob, state));
-        start.tell(start.isVisible() ? state.notice() : "");
+        fronts.tell(state.notice());
         notice.setText(state.notice());
         notice.setVisible(!state.notice().isEmpty());
         notice.setManaged(!state.notice().isEmpty());

@@ -15,13 +15,13 @@ import javafx.scene.input.KeyEvent;
 final class WindowKeys {
     private final Scene scene;
     private final OpenJob openJob;
-    private final FrontSheet start;
+    private final FrontSheets fronts;
     private final Palette palette;
 
-    WindowKeys(Scene scene, OpenJob openJob, FrontSheet start, Palette palette) {
+    WindowKeys(Scene scene, OpenJob openJob, FrontSheets fronts, Palette palette) {
         this.scene = scene;
         this.openJob = openJob;
-        this.start = start;
+        this.fronts = fronts;
         this.palette = palette;
     }
 
@@ -40,7 +40,7 @@ final class WindowKeys {
     private void pressed(Commands commands, KeyEvent key) {
         Node focused = scene.getFocusOwner();
         boolean typing = focused instanceof TextInputControl || focused instanceof KeyCard;
-        if (start.isVisible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
+        if (fronts.visible() || palette.isVisible() || typing || key.isShortcutDown() || key.isAltDown()) {
             return;
         }
         if (key.getCode() == KeyCode.ESCAPE && openJob.wholeWindow().get()) {
@@ -70,7 +70,7 @@ final class WindowKeys {
     /// While the start sheet lies on top, the job under it is out of reach.
     private Runnable onJob(Runnable action) {
         return () -> {
-            if (!start.isVisible()) {
+            if (!fronts.visible()) {
                 action.run();
             }
         };

@@ -65,6 +65,9 @@ public final class StartSheet extends FrontSheet {
         /// Opens a demo, from 1.
         void demo(int number);
 
+        /// Opens the exercises.
+        void exercises();
+
         /// Goes back to the job under the sheet.
         void leave();
     }
@@ -153,7 +156,18 @@ public final class StartSheet extends FrontSheet {
         return new Part[] {
             Words.of("start-title", "Try a made-up site"),
             Group.column(rows).style("demo-rows"),
-            Words.wrapped(Words.quiet("Or drop a job file anywhere on this window."))
+            Words.wrapped(Words.quiet("Or drop a job file anywhere on this window.")),
+            Words.of("start-title", "Learn and practise"),
+            Press.of(
+                    "Exercises: find faults, land cores, size batteries, read the line",
+                    actions::exercises,
+                    Group.column(
+                                    Words.of("finding-says", "Exercises"),
+                                    Words.wrapped(
+                                            Words.of(
+                                                    "finding-why",
+                                                    "Find hidden faults, land cores, size batteries, read calls, and check a whole site. Every answer is computed.")))
+                            .growing())
         };
     }
 
@@ -196,12 +210,6 @@ public final class StartSheet extends FrontSheet {
         } else {
             form.takeProfile(file);
         }
-    }
-
-    /// Lays it aside.
-    public void hide() {
-        setVisible(false);
-        setManaged(false);
     }
 
     @Override

@@ -1,16 +1,22 @@
-package io.answerback.core.exercise;
+package io.answerback.core.question;
 
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Picture;
+import io.answerback.core.exercise.Solution;
 import io.answerback.core.resistor.BandColour;
 import io.answerback.core.resistor.ColourCode;
 import io.answerback.core.resistor.PreferredValues;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
 
-/// Reading bands (grades 1 and 3), giving bands (grades 2 and 4), and picking a resistor out of a bag (grade 5).
+/// Reading bands (grades 1 and 3), giving bands (grades 2 and 4), and picking a resistor out of a bag (grade
+/// 5).
 final class ResistorExercises {
     private static final double LEAST_OHMS = 100;
     private static final double MOST_OHMS = 100_000;
@@ -27,21 +33,23 @@ final class ResistorExercises {
         double ohms = values.get(random.nextInt(values.size()));
         double tolerance = four ? 5 : 1;
         String bands = bands(ohms, tolerance);
+        Picture picture = new Picture.Bands(colours(ohms, tolerance));
         return switch (grade) {
             case 1, 3 ->
                 new Exercise(
-                        ExerciseKind.RESISTOR,
-                        grade,
-                        seed,
-                        "Which value has this resistor?",
-                        List.of("Bands, from the end they are nearest to: " + bands),
-                        List.of(),
-                        Solution.ohms(
-                                ohms,
-                                EXACT,
-                                Figures.resistor(ohms),
-                                Text.of("%s is %s, ±%.0f %%.", bands, Figures.resistor(ohms), tolerance),
-                                SLIP));
+                                ExerciseKind.RESISTOR,
+                                grade,
+                                seed,
+                                "Which value has this resistor?",
+                                List.of("Bands, from the end they are nearest to: " + bands),
+                                List.of(),
+                                Solution.ohms(
+                                        ohms,
+                                        EXACT,
+                                        Figures.resistor(ohms),
+                                        Text.of("%s is %s, ±%.0f %%.", bands, Figures.resistor(ohms), tolerance),
+                                        SLIP))
+                        .withPicture(picture);
             case 2, 4 ->
                 new Exercise(
                         ExerciseKind.RESISTOR,
@@ -56,9 +64,11 @@ final class ResistorExercises {
     }
 
     private static String bands(double ohms, double tolerance) {
-        List<BandColour> bands =
-                tolerance > 2 ? ColourCode.fourBands(ohms, tolerance) : ColourCode.bands(ohms, tolerance);
-        return bands.stream().map(BandColour::word).collect(Collectors.joining(", "));
+        return colours(ohms, tolerance).stream().map(BandColour::word).collect(Collectors.joining(", "));
+    }
+
+    private static List<BandColour> colours(double ohms, double tolerance) {
+        return tolerance > 2 ? ColourCode.fourBands(ohms, tolerance) : ColourCode.bands(ohms, tolerance);
     }
 
     private static Exercise bag(
@@ -70,7 +80,7 @@ final class ResistorExercises {
                 bag.add(other);
             }
         }
-        java.util.Collections.shuffle(bag, random);
+        Collections.shuffle(bag, random);
         return new Exercise(
                 ExerciseKind.RESISTOR,
                 grade,

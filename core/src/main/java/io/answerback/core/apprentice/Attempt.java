@@ -1,0 +1,46 @@
+package io.answerback.core.apprentice;
+
+import io.answerback.core.common.Require;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Judgement;
+import io.answerback.core.exercise.Reckoning;
+
+/// An exercise that was answered.
+///
+/// @param kind what was learned
+/// @param grade how hard it was, 1 to 5
+/// @param seed what it was made from
+/// @param right whether the answer was right
+/// @param safe whether nobody was put in danger on the way
+/// @param minutes what was spent on site, in minutes; 0 where nothing had to be done there
+/// @param bestMinutes what the best way spends, in minutes; 0 where nothing had to be done there
+public record Attempt(
+        ExerciseKind kind, int grade, long seed, boolean right, boolean safe, double minutes, double bestMinutes) {
+    private static final double MOST_MINUTES = 100_000;
+
+    /// @throws IllegalArgumentException when the kind is missing or a figure is out of bounds
+    public Attempt {
+        Require.given(kind, "kind of an exercise");
+        Require.within(grade, 1, Exercise.GRADES, "grade of an exercise");
+        Require.within(minutes, 0, MOST_MINUTES, "minutes of an exercise");
+        Require.within(bestMinutes, 0, MOST_MINUTES, "least minutes of an exercise");
+    }
+
+    /// An exercise as it was judged.
+    public static Attempt of(Exercise exercise, Judgement judgement) {
+        return new Attempt(
+                exercise.kind(),
+                exercise.grade(),
+                exercise.seed(),
+                judgement.right(),
+                judgement.unsafe().isEmpty(),
+                judgement.reckoning().map(Reckoning::minutes).orElse(0.0),
+                judgement.reckoning().map(Reckoning::bestMinutes).orElse(0.0));
+    }
+
+    /// Whether it is right and was done safely.
+    public boolean passed() {
+        return right && safe;
+    }
+}

@@ -1,0 +1,26 @@
+package io.answerback.core.exercise;
+
+import io.answerback.core.resistor.BandColour;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.sound.Call;
+import java.util.List;
+
+/// What is shown of an exercise beside its words. It never holds the answer.
+public sealed interface Picture {
+    /// The bands of a resistor, from the end they are nearest to.
+    record Bands(List<BandColour> bands) implements Picture {
+        public Bands {
+            bands = List.copyOf(bands);
+        }
+    }
+
+    /// A loop as it was planned, with the joint half way.
+    ///
+    /// @param input where it begins
+    /// @param device where it ends
+    /// @param joint whether the cable is joined half way
+    record Loop(FittedLoop loop, String input, String device, boolean joint) implements Picture {}
+
+    /// A call as it is heard on the line.
+    record Heard(Call call) implements Picture {}
+}

@@ -1,0 +1,29 @@
+package io.answerback.core.exercise;
+
+import java.util.List;
+
+/// How long a way took, and how long the best one takes.
+///
+/// @param minutes what was spent, in minutes
+/// @param bestMinutes what the best way spends on the same site, in minutes
+/// @param done what was done, step by step
+/// @param best the best way, step by step
+public record Reckoning(double minutes, double bestMinutes, List<Line> done, List<Line> best) {
+    /// One step of a way.
+    ///
+    /// @param words what was done
+    /// @param minutes what it cost, in minutes
+    /// @param shows what it showed
+    /// @param told what that was worth
+    public record Line(String words, double minutes, String shows, String told) {}
+
+    public Reckoning {
+        done = List.copyOf(done);
+        best = List.copyOf(best);
+    }
+
+    /// How many times as long as the best way.
+    public double times() {
+        return bestMinutes > 0 ? minutes / bestMinutes : 1;
+    }
+}

@@ -1,0 +1,134 @@
+package io.answerback.core.faultfinding;
+
+import io.answerback.core.common.Figures;
+import io.answerback.core.common.Text;
+import io.answerback.core.device.SchemeKind;
+import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Judgement;
+import io.answerback.core.exercise.Picture;
+import io.answerback.core.fault.Priors;
+import io.answerback.core.loop.BandChart;
+import io.answerback.core.loop.WiredPoint;
+import io.answerback.core.profile.SchemeBands;
+import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.site.LoopWiring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+
+/// Makes exercises of a hidden fault. Higher grades have faults that come and go, ask for the side of the
+/// joint, and have two things wrong at once.
+public final class FaultExercises {
+    private static final int TRIES = 40;
+    private static final double LEAST_METRES = 12;
+    private static final int MORE_METRES = 140;
+
+    private final List<WiredPoint> points;
+    private final Priors priors;
+
+    /// @param points points whose loops are taken; at least one of them must have a loop
+    /// @param priors how often each cause is met
+    public FaultExercises(List<WiredPoint> points, Priors priors) {
+        this.points = points.stream().filter(FaultExercises::usable).toList();
+        this.priors = priors;
+    }
+
+    private static boolean usable(WiredPoint point) {
+        return point.fitted().isPresent()
+                && point.point().inSeries().isEmpty()
+                && !point.point().kind().twoWire();
+    }
+
+    /// An exercise.
+    ///
+    /// @throws IllegalArgumentException when no point has a loop in which a fault can be found
+    public Exercise make(int grade, long seed, Random random) {
+        for (int i = 0; i < TRIES && !points.isEmpty(); i++) {
+            WiredPoint point = points.get(random.nextInt(points.size()));
+            Optional<Exercise> made = at(point, grade, seed, random);
+            if (made.isPresent()) {
+                return made.get();
+            }
+        }
+        throw new IllegalArgumentException("no loop of the sites has a fault that measuring would find; give others");
+    }
+
+    private Optional<Exercise> at(WiredPoint point, int grade, long seed, Random random) {
+        List<SchemeBands> schemes = point.model().schemes().stream()
+                .filter(bands -> fits(bands.scheme(), grade))
+                .toList();
+        if (schemes.isEmpty()) {
+            return Optional.empty();
+        }
+        SchemeBands bands = schemes.get(random.nextInt(schemes.size()));
+        FittedLoop loop = loop(point, bands, random);
+        BandChart chart = BandChart.of(bands, point.model());
+        return FaultCase.of(loop, chart, grade, priors, seed, random)
+                .map(made -> exercise(point, made, chart, grade, seed, random));
+    }
+
+    /// Whether a scheme is simple enough for a grade.
+    public static boolean fits(SchemeKind scheme, int grade) {
+        return scheme != SchemeKind.TWO_WIRE_SMOKE && (grade > 1 || !scheme.twoZones());
+    }
+
+    private static FittedLoop loop(WiredPoint point, SchemeBands bands, Random random) {
+        FittedLoop planned = point.fitted().orElseThrow();
+        LoopWiring wiring = planned.wiring().expectedBy(bands);
+        return planned.withWiring(wiring)
+                .withCable(planned.cable().withMetres(LEAST_METRES + random.nextInt(MORE_METRES)));
+    }
+
+    private static Exercise exercise(
+            WiredPoint point, FaultCase its, BandChart chart, int grade, long seed, Random random) {
+        List<String> when = its.fault().trigger().words();
+        String complaint = its.effect(chart)
+                .words(
+                        point.point().name(),
+                        point.point().kind().words().activeWord(),
+                        when.get(random.nextInt(when.size())));
+        return new Exercise(
+                        ExerciseKind.FAULT,
+                        grade,
+                        seed,
+                        "\"" + complaint + "\" What is wrong?",
+                        given(its),
+                        its.choices().stream().map(FaultAnswer::words).toList(),
+                        answer -> new Judgement(false, "", ""))
+                .withWork(new FaultWork(its))
+                .withPicture(new Picture.Loop(
+                        its.planned(), "the input", point.point().name(), true));
+    }
+
+    private static List<String> given(FaultCase its) {
+        LoopWiring wiring = its.planned().wiring();
+        List<String> given = new ArrayList<>(parts(wiring));
+        given.add(Text.of(
+                "Cable %.0f m of %s, joined half way",
+                its.planned().cable().metres(),
+                its.planned().cable().conductor().name()));
+        given.add(its.costs().jointHigh() ? "The joint is above the ceiling" : "The joint is within reach");
+        given.add(
+                its.costs().deviceHigh() ? "The device is out of reach from the floor" : "The device is within reach");
+        return given;
+    }
+
+    /// The resistors of a loop with their values, line by line.
+    public static List<String> parts(LoopWiring wiring) {
+        List<String> parts = new ArrayList<>();
+        parts.add("Scheme: " + wiring.scheme().words());
+        if (wiring.scheme().has(Part.END_OF_LINE)) {
+            parts.add("End-of-line resistor " + Figures.resistor(wiring.endOfLineOhms()));
+        }
+        if (wiring.scheme().has(Part.ALARM)) {
+            parts.add("Resistor of the alarm contact " + Figures.resistor(wiring.alarmOhms()));
+        }
+        if (wiring.scheme().has(Part.SECOND)) {
+            parts.add("Resistor of the second contact " + Figures.resistor(wiring.secondOhms()));
+        }
+        return parts;
+    }
+}

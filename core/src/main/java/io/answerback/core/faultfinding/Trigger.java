@@ -1,0 +1,68 @@
+package io.answerback.core.faultfinding;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// When a fault shows itself.
+public enum Trigger {
+    /// It is there all the time.
+    ALWAYS("", "", 0, List.of("since the last visit", "ever since it was fitted", "for a week")),
+    /// Water makes it.
+    WET(
+            "wet",
+            "Wet the joints and the device, and keep them wet",
+            6,
+            List.of("on wet nights", "whenever it rains", "after the yard is hosed down")),
+    /// Warmth opens a joint.
+    WARM(
+            "warm",
+            "Turn the heating on and wait until the cable is warm",
+            15,
+            List.of("only when the heating is on", "on hot afternoons", "when the plant next to it runs")),
+    /// Movement makes or breaks a contact.
+    MOVED(
+            "move",
+            "Have the cable moved and held where it shows",
+            4,
+            List.of("when the door slams", "when a lorry passes", "when somebody walks on the floor above"));
+
+    private final String id;
+    private final String order;
+    private final double minutes;
+    private final List<String> words;
+
+    Trigger(String id, String order, double minutes, List<String> words) {
+        this.id = id;
+        this.order = order;
+        this.minutes = minutes;
+        this.words = words;
+    }
+
+    /// The step that brings it about; blank where nothing has to be done.
+    public String id() {
+        return id;
+    }
+
+    /// What has to be done to bring it about, as an order.
+    public String order() {
+        return order;
+    }
+
+    /// What bringing it about costs, in minutes.
+    public double minutes() {
+        return minutes;
+    }
+
+    /// How people say it, in several ways.
+    public List<String> words() {
+        return words;
+    }
+
+    /// The trigger that a step brings about; empty when it brings about none.
+    static Optional<Trigger> by(String step) {
+        return Arrays.stream(values())
+                .filter(trigger -> trigger != ALWAYS && trigger.id.equals(step))
+                .findFirst();
+    }
+}

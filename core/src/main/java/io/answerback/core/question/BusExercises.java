@@ -1,0 +1,197 @@
+package io.answerback.core.question;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.bus.BusModule;
+import io.answerback.core.common.Text;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Solution;
+import io.answerback.core.profile.BusRange;
+import io.answerback.core.profile.BusRule;
+import io.answerback.core.site.BusAddress;
+import io.answerback.core.site.Input;
+import io.answerback.core.site.Job;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/// The keypad bus: which zone an input brings (grades 1 and 4), which address is free (2), what was left
+/// enrolled (3), which input brings a zone (5).
+final class BusExercises {
+    private static final int CHOICES = 6;
+
+    private BusExercises() {}
+
+    static Exercise make(int grade, long seed, List<Assessment> sites, Random random) {
+        Ask ask = new Ask(ExerciseKind.BUS, grade, seed);
+        return switch (grade) {
+            case 2 -> free(ask, Exercises.one(addressed(sites), random, "module with an address"), random);
+            case 3 -> enrolled(ask, Exercises.one(addressed(sites), random, "module with an address"), random);
+            case 5 -> input(ask, Exercises.one(sites, random, "site").job(), random);
+            default -> zone(ask, Exercises.one(sites, random, "site").job(), random);
+        };
+    }
+
+    private static List<Assessment> addressed(List<Assessment> sites) {
+        return sites.stream().filter(site -> !used(site).isEmpty()).toList();
+    }
+
+    private static List<Integer> used(Assessment site) {
+        return site.bus().modules().stream()
+                .flatMap(module -> module.addresses().stream())
+                .map(BusAddress::address)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private static String addresses(BusModule module) {
+        return module.addresses().isEmpty()
+                ? ", no address"
+                : ", address "
+                        + module.addresses().stream()
+                                .map(its -> Integer.toString(its.address()))
+                                .collect(Collectors.joining(" and "));
+    }
+
+    private static Exercise zone(Ask ask, Job job, Random random) {
+        Input input = Exercises.one(job.inputs(), random, "input");
+        List<String> zones = job.inputs().stream()
+                .map(other -> Integer.toString(other.zone()))
+                .distinct()
+                .collect(Collectors.toCollection(ArrayList::new));
+        Collections.shuffle(zones, random);
+        String right = Integer.toString(input.zone());
+        return ask.of(
+                "Which zone is read at " + job.nameOf(input) + "?",
+                given(job),
+                ask.grade() == 1 ? some(zones, right, random) : List.of(),
+                Solution.exactly(
+                        right,
+                        Text.of("%s brings zone %d on this panel.", job.nameOf(input), input.zone()),
+                        "Whoever programs another zone leaves this one off: wired, and dead."));
+    }
+
+    private static Exercise input(Ask ask, Job job, Random random) {
+        Input input =
+                Exercises.one(job.inputs().stream().filter(its -> !its.second()).toList(), random, "input");
+        List<String> names = job.inputs().stream()
+                .filter(its -> its == input || its.zone() != input.zone())
+                .map(job::nameOf)
+                .distinct()
+                .collect(Collectors.toCollection(ArrayList::new));
+        return ask.of(
+                Text.of("At which input is zone %d read?", input.zone()),
+                given(job),
+                some(names, job.nameOf(input), random),
+                Solution.exactly(
+                        job.nameOf(input),
+                        Text.of("Zone %d is read at %s.", input.zone(), job.nameOf(input)),
+                        "Whoever looks for the fault at another input measures a sound loop for an hour."));
+    }
+
+    private static List<String> given(Job job) {
+        List<String> given = new ArrayList<>();
+        given.add("Panel: " + job.panel().profile().name());
+        job.modules()
+                .forEach(module -> given.add(module.name()
+                        + job.bus().of(module.id()).stream()
+                                .findFirst()
+                                .map(its -> ", address " + its.address())
+                                .orElse("")));
+        for (BusRange range : ranges(job)) {
+            if (range.zonesEach() > 0) {
+                given.add(Text.of(
+                        "%s: addresses %d to %d, zones from %d, %d each",
+                        Text.listed(range.kinds()),
+                        range.leastAddress(),
+                        range.mostAddress(),
+                        range.firstZone(),
+                        range.zonesEach()));
+            }
+        }
+        return given;
+    }
+
+    private static List<BusRange> ranges(Job job) {
+        return job.panel().profile().bus().map(BusRule::ranges).orElse(List.of());
+    }
+
+    private static List<String> some(List<String> all, String right, Random random) {
+        List<String> choices = new ArrayList<>(List.of(right));
+        List<String> others = new ArrayList<>(all);
+        Collections.shuffle(others, random);
+        others.stream().filter(other -> !other.equals(right)).limit(CHOICES - 1).forEach(choices::add);
+        Collections.shuffle(choices, random);
+        return choices;
+    }
+
+    private static Exercise free(Ask ask, Assessment site, Random random) {
+        Job job = site.job();
+        BusModule like = Exercises.one(
+                site.bus().modules().stream()
+                        .filter(module -> !module.addresses().isEmpty())
+                        .toList(),
+                random,
+                "module");
+        BusRange range = ranges(job).stream()
+                .filter(its -> its.kinds().contains(like.kind().id()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no address range for " + like.kind().name()));
+        List<Integer> used = used(site);
+        List<Integer> free = IntStream.rangeClosed(range.leastAddress(), range.mostAddress())
+                .filter(address -> !used.contains(address))
+                .boxed()
+                .toList();
+        String right = free.isEmpty() ? "none" : Integer.toString(free.get(random.nextInt(free.size())));
+        List<String> wrong = IntStream.rangeClosed(0, range.mostAddress() + 4)
+                .filter(address -> !free.contains(address))
+                .mapToObj(Integer::toString)
+                .collect(Collectors.toCollection(ArrayList::new));
+        if (!free.isEmpty()) {
+            wrong.add("none");
+        }
+        List<String> given =
+                new ArrayList<>(List.of("Panel: " + job.panel().profile().name()));
+        site.bus().modules().forEach(module -> given.add(module.name() + addresses(module)));
+        given.add(Text.of(
+                "A module like %s takes an address from %d to %d",
+                like.name(), range.leastAddress(), range.mostAddress()));
+        return ask.of(
+                "Another " + like.kind().name() + " is put on the bus. Which of these addresses can it have?",
+                given,
+                some(wrong, right, random),
+                Solution.exactly(
+                        right,
+                        Text.of("%s is free and within its range.", right),
+                        "Two modules at one address answer over each other, and the panel hears neither."));
+    }
+
+    private static Exercise enrolled(Ask ask, Assessment site, Random random) {
+        List<Integer> wall = used(site);
+        Set<Integer> learned = new TreeSet<>(wall);
+        int extra = IntStream.generate(() -> 1 + random.nextInt(wall.getLast() + 6))
+                .filter(address -> !wall.contains(address))
+                .findFirst()
+                .orElseThrow();
+        learned.add(extra);
+        List<String> given = new ArrayList<>();
+        site.bus().modules().forEach(module -> given.add("On the wall: " + module.name() + addresses(module)));
+        given.add("The panel has learned: "
+                + learned.stream().map(String::valueOf).collect(Collectors.joining(", ")));
+        return ask.of(
+                "The panel reports a module that is missing. Which address was left enrolled?",
+                given,
+                List.of(),
+                Solution.exactly(
+                        Integer.toString(extra),
+                        Text.of("Nobody on the wall has address %d.", extra),
+                        "Whoever forgets another address loses a module that is there, with all its zones."));
+    }
+}

@@ -1,0 +1,138 @@
+package io.answerback.core.question;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.common.Text;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Solution;
+import io.answerback.core.profile.EntryForm;
+import io.answerback.core.setup.EntryStep;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+
+/// Programming a panel: what is typed (grade 1 with choices, 2 without), what an entry means (3), the order
+/// with the least walking through menus (4), and where an entry is (5).
+final class ProgrammingExercises {
+    private static final int CHOICES = 5;
+    private static final int IN_ORDER = 3;
+    private static final String SLIP =
+            "Another entry makes the panel do something else, and nobody sees it before the alarm.";
+
+    private ProgrammingExercises() {}
+
+    static Exercise make(int grade, long seed, List<Assessment> sites, Random random) {
+        Ask ask = new Ask(ExerciseKind.PROGRAMMING, grade, seed);
+        Assessment site = Exercises.one(
+                sites.stream().filter(its -> !typed(its).isEmpty()).toList(), random, "entry to type");
+        List<EntryStep> steps = typed(site);
+        EntryStep step = Exercises.one(steps, random, "entry to type");
+        return switch (grade) {
+            case 3 -> meaning(ask, site, steps, step, random);
+            case 4 -> order(ask, site, steps, random);
+            case 5 -> place(ask, site, steps, step, random);
+            default -> entry(ask, site, steps, step, random);
+        };
+    }
+
+    private static List<EntryStep> typed(Assessment site) {
+        return site.setup().sheet().steps().stream()
+                .filter(step -> step.entry().filter(entry -> !entry.isBlank()).isPresent()
+                        && step.setting().form().kind() != EntryForm.Kind.SECRET)
+                .toList();
+    }
+
+    private static String panel(Assessment site) {
+        return "Panel: " + site.job().panel().profile().name();
+    }
+
+    private static String at(EntryStep step) {
+        return "At: " + where(step);
+    }
+
+    private static String where(EntryStep step) {
+        return String.join(" > ", step.where());
+    }
+
+    private static String wanted(EntryStep step) {
+        return (step.of().isEmpty() ? "" : step.of() + ": ") + step.intent();
+    }
+
+    private static List<String> some(List<String> all, String right, Random random) {
+        List<String> others = new ArrayList<>(
+                all.stream().distinct().filter(its -> !its.equals(right)).toList());
+        Collections.shuffle(others, random);
+        List<String> choices = new ArrayList<>(List.of(right));
+        others.stream().limit(CHOICES - 1).forEach(choices::add);
+        Collections.shuffle(choices, random);
+        return choices;
+    }
+
+    private static Exercise entry(Ask ask, Assessment site, List<EntryStep> steps, EntryStep step, Random random) {
+        String right = step.entry().orElseThrow();
+        List<String> entries =
+                steps.stream().map(other -> other.entry().orElseThrow()).toList();
+        return ask.of(
+                Text.of("What do you type for \"%s\"?", wanted(step)),
+                List.of(panel(site), at(step)),
+                ask.grade() == 1 ? some(entries, right, random) : List.of(),
+                Solution.exactly(right, Text.of("This panel takes \"%s\" for it.", right), SLIP));
+    }
+
+    /// What an entry means: other wishes of the same setting are the choices.
+    private static Exercise meaning(Ask ask, Assessment site, List<EntryStep> steps, EntryStep step, Random random) {
+        List<String> others = steps.stream()
+                .filter(other ->
+                        !other.entry().equals(step.entry()) || !other.setting().equals(step.setting()))
+                .map(EntryStep::intent)
+                .filter(intent -> !intent.equals(step.intent()))
+                .toList();
+        return ask.of(
+                Text.of(
+                        "\"%s\" is typed there. What does it mean?",
+                        step.entry().orElseThrow()),
+                List.of(panel(site), at(step)),
+                some(others, step.intent(), random),
+                Solution.exactly(
+                        step.intent(),
+                        Text.of("\"%s\" there means %s.", step.entry().orElseThrow(), step.intent()),
+                        "Whoever reads an entry as another one leaves it as it was found."));
+    }
+
+    private static Exercise order(Ask ask, Assessment site, List<EntryStep> steps, Random random) {
+        List<Integer> places = random.ints(0, steps.size())
+                .distinct()
+                .limit(Math.min(IN_ORDER, steps.size()))
+                .boxed()
+                .toList();
+        List<String> given = new ArrayList<>(List.of(panel(site)));
+        List<Integer> sorted = places.stream().sorted().toList();
+        List<String> right = new ArrayList<>();
+        for (int i = 0; i < places.size(); i++) {
+            EntryStep step = steps.get(places.get(i));
+            given.add(letter(i) + ": " + wanted(step) + ", at " + where(step));
+        }
+        sorted.forEach(place -> right.add(letter(places.indexOf(place))));
+        return ask.of(
+                "In which order are these typed with the least walking through the menus, first menu first? Answer with letters and commas.",
+                given,
+                List.of(),
+                Solution.exactly(
+                        String.join(", ", right),
+                        "One walk from the first menu to the last passes all of them.",
+                        "Any other order walks up and down the menus again, and something is forgotten on the way."));
+    }
+
+    private static String letter(int at) {
+        return Character.toString((char) ('A' + at));
+    }
+
+    private static Exercise place(Ask ask, Assessment site, List<EntryStep> steps, EntryStep step, Random random) {
+        return ask.of(
+                Text.of("Where do you type \"%s\"?", wanted(step)),
+                List.of(panel(site)),
+                some(steps.stream().map(ProgrammingExercises::where).toList(), where(step), random),
+                Solution.exactly(where(step), Text.of("It is at %s.", where(step)), SLIP));
+    }
+}

@@ -1,0 +1,192 @@
+package io.answerback.core.question;
+
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.common.Text;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Solution;
+import io.answerback.core.operation.AreaMode;
+import io.answerback.core.operation.CaseWords;
+import io.answerback.core.operation.Happening;
+import io.answerback.core.operation.HowSet;
+import io.answerback.core.operation.Logged;
+import io.answerback.core.operation.Operation;
+import io.answerback.core.operation.OperationRules;
+import io.answerback.core.operation.OperationRules.ZoneRule;
+import io.answerback.core.operation.OperationState;
+import io.answerback.core.profile.Meaning;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+
+/// Some seconds of a panel's life: how an area stands afterwards (grades 1, 2 and 4), and which events it
+/// sends (3 and 5). The answer is what the model of the panel does.
+final class SettingExercises {
+    private static final long SECOND = 1000;
+    private static final long MINUTE = 60 * SECOND;
+    private static final int CHOICES = 5;
+    private static final int TRIES = 40;
+    private static final int USER = 1;
+    private static final String SLIP =
+            "Whoever tells the user something else is called back the first night, or the alarm is taken for a false one.";
+
+    private SettingExercises() {}
+
+    /// A story with how it ends.
+    private record Story(List<String> told, OperationState end, List<Logged> log) {}
+
+    static Exercise make(int grade, long seed, List<Assessment> sites, Random random) {
+        Ask ask = new Ask(ExerciseKind.SETTING, grade, seed);
+        for (int i = 0; i < TRIES; i++) {
+            Assessment site = Exercises.one(sites, random, "site");
+            OperationRules rules = OperationRules.of(site.job());
+            List<ZoneRule> zones = rules.zones().values().stream()
+                    .filter(zone -> !zone.areas().isEmpty())
+                    .toList();
+            if (!zones.isEmpty()) {
+                ZoneRule zone = zones.get(random.nextInt(zones.size()));
+                Story story = told(rules, zone, grade, random);
+                return grade == 3 || grade == 5 ? sent(ask, site, zone, story, random) : stands(ask, site, zone, story);
+            }
+        }
+        throw new IllegalArgumentException("the sites have no zone in an area; give others");
+    }
+
+    private static Story told(OperationRules rules, ZoneRule zone, int grade, Random random) {
+        int area = zone.area();
+        Operation operation = new Operation(rules);
+        boolean set = random.nextInt(4) > 0;
+        OperationState state = OperationState.standing(rules, Map.of(area, set ? AreaMode.SET : AreaMode.UNSET), false);
+        List<String> told = new ArrayList<>();
+        told.add(Text.of("Area %02d is %s, everything is at rest", area, set ? "set" : "unset"));
+        List<Logged> log = new ArrayList<>();
+        long at = 0;
+        int events = 1 + grade / 2 + random.nextInt(2);
+        for (int i = 0; i < events; i++) {
+            at += (5 + random.nextInt(grade > 2 ? 60 : 15)) * SECOND;
+            Happening happening = happening(rules, zone, grade, random);
+            told.add("after " + CaseWords.time(at) + ": " + words(happening));
+            Operation.Step step = operation.step(state, happening, at);
+            state = step.state();
+            log.addAll(step.log());
+        }
+        at += (1 + random.nextInt(19)) * SECOND + (random.nextInt(3) == 0 ? 2 * MINUTE : 0);
+        told.add("Nothing else happens until " + CaseWords.time(at));
+        Operation.Step last = operation.step(state, new Happening.TimePasses(), at);
+        log.addAll(last.log());
+        return new Story(told, last.state(), log);
+    }
+
+    private static Happening happening(OperationRules rules, ZoneRule zone, int grade, Random random) {
+        int area = zone.area();
+        int other = rules.zones().values().stream()
+                .filter(its -> its.areas().contains(area))
+                .map(ZoneRule::number)
+                .skip(random.nextInt(Math.max(1, (int) rules.zones().values().stream()
+                        .filter(its -> its.areas().contains(area))
+                        .count())))
+                .findFirst()
+                .orElse(zone.number());
+        return switch (random.nextInt(grade > 2 ? 7 : 5)) {
+            case 0, 1 -> new Happening.ZoneReads(zone.number(), Optional.of(Meaning.ALARM));
+            case 2 -> new Happening.ZoneReads(zone.number(), Optional.of(Meaning.NORMAL));
+            case 3 -> new Happening.UnsetAsked(area, HowSet.CODE, USER, false);
+            case 4 -> new Happening.SetAsked(area, HowSet.CODE, USER, false, false);
+            case 5 -> new Happening.ZoneReads(other, Optional.of(Meaning.ALARM));
+            default -> new Happening.ZoneReads(zone.number(), Optional.of(Meaning.TAMPER));
+        };
+    }
+
+    private static String words(Happening happening) {
+        return switch (happening) {
+            case Happening.ZoneReads reads ->
+                Text.of(
+                        "zone %03d reads %s",
+                        reads.zone(), reads.reads().map(Meaning::word).orElse("nothing certain"));
+            case Happening.SetAsked asked -> Text.of("user %d sets area %02d with a code", asked.user(), asked.area());
+            case Happening.UnsetAsked asked ->
+                Text.of("user %d unsets area %02d with a code", asked.user(), asked.area());
+            default -> throw new IllegalArgumentException("not part of these stories: " + happening);
+        };
+    }
+
+    private static List<String> given(Assessment site, ZoneRule zone, OperationRules rules, Story story) {
+        List<String> given = new ArrayList<>();
+        given.add("Panel: " + site.job().panel().profile().name());
+        given.add(Text.of(
+                "Zone %03d is of type \"%s\"", zone.number(), zone.type().words()));
+        rules.zones().values().stream()
+                .filter(its -> its.number() != zone.number())
+                .filter(its ->
+                        story.told().stream().anyMatch(line -> line.contains(Text.of("zone %03d", its.number()))))
+                .forEach(its -> given.add(Text.of(
+                        "Zone %03d is of type \"%s\"", its.number(), its.type().words())));
+        given.addAll(times(rules, zone.area()));
+        given.addAll(story.told());
+        return given;
+    }
+
+    private static List<String> times(OperationRules rules, int area) {
+        OperationRules.AreaRule rule = rules.areas().get(area);
+        List<String> times = new ArrayList<>();
+        times.add(Text.of("Entry time %d s, exit time %d s", rule.entryMillis() / SECOND, rule.exitMillis() / SECOND));
+        if (rules.times().reportDelayMillis() > 0) {
+            times.add(Text.of(
+                    "A burglary waits %d s before it is sent", rules.times().reportDelayMillis() / SECOND));
+        }
+        if (rules.times().confirmationMillis() > 0) {
+            times.add(Text.of(
+                    "A second zone confirms within %d min", rules.times().confirmationMillis() / MINUTE));
+        }
+        times.add(rules.options().reportsSetting() ? "Setting and unsetting are reported" : "Setting is not reported");
+        return times;
+    }
+
+    private static Exercise stands(Ask ask, Assessment site, ZoneRule zone, Story story) {
+        String right = story.end().area(zone.area()).mode().words();
+        return ask.of(
+                Text.of("How does area %02d stand then?", zone.area()),
+                given(site, zone, OperationRules.of(site.job()), story),
+                Arrays.stream(AreaMode.values()).map(AreaMode::words).toList(),
+                Solution.exactly(right, "It stands so: " + right + ". " + did(story), SLIP));
+    }
+
+    private static String did(Story story) {
+        return "What the panel did: "
+                + story.log().stream()
+                        .limit(8)
+                        .map(line -> CaseWords.time(line.atMillis()) + " " + line.words())
+                        .collect(Collectors.joining("; "))
+                + ".";
+    }
+
+    private static String sends(Story story) {
+        List<String> sent = story.log().stream()
+                .flatMap(line -> line.signal().stream())
+                .map(signal -> signal.qualifier().digit() + " " + signal.event())
+                .toList();
+        return sent.isEmpty() ? "nothing" : String.join(", ", sent);
+    }
+
+    private static Exercise sent(Ask ask, Assessment site, ZoneRule zone, Story story, Random random) {
+        String right = sends(story);
+        List<String> choices = new ArrayList<>(List.of(right));
+        for (String other : List.of(
+                "nothing", "1 130", "1 130, 3 130", "1 137", "1 130, 1 139", "1 401", "3 401", "1 130, 1 401")) {
+            if (choices.size() < CHOICES && !choices.contains(other)) {
+                choices.add(other);
+            }
+        }
+        Collections.shuffle(choices, random);
+        return ask.of(
+                "What has it sent until then? 1 is new or opening, 3 is restore or closing.",
+                given(site, zone, OperationRules.of(site.job()), story),
+                choices,
+                Solution.exactly(right, did(story), SLIP));
+    }
+}

@@ -1,0 +1,211 @@
+package io.answerback.desktop.learn;
+
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.sound.Call;
+import io.answerback.desktop.control.PartPane;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import io.answerback.desktop.report.SoundOut;
+import io.answerback.desktop.shell.FrontSheet;
+import io.answerback.desktop.theme.Look;
+import io.answerback.desktop.work.Actions;
+import io.answerback.desktop.work.Background;
+import io.answerback.desktop.work.FileQuestions;
+import io.answerback.files.learning.ExerciseMaterial;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
+
+/// Exercises over the whole window. The job under it is out of reach, and nothing on it knows the answer, so
+/// nothing can give it away.
+public final class ExercisePane extends FrontSheet {
+    private static final double KINDS_WIDTH = 190;
+    private static final double STAND_WIDTH = 290;
+
+    private final Look look;
+    private final Background background;
+    private final ApprenticeShelf shelf;
+    private final Learning learning;
+    private final ExerciseParts exercise;
+    private final TeacherParts teacher;
+    private final PartPane head;
+    private final PartPane kinds;
+    private final PartPane middle;
+    private final PartPane stand;
+    private final ScrollPane scroll;
+    private final ScrollPane kindsScroll;
+    private final ScrollPane standScroll;
+    private Runnable back = () -> {};
+    private Optional<Exercise> shown = Optional.empty();
+    private boolean reading;
+    private String notice = "";
+
+    /// The sheet of a window.
+    ///
+    /// @param folder where the application keeps what it remembers
+    public static ExercisePane of(Look look, Background background, Path folder, Actions actions, FileQuestions files) {
+        return new ExercisePane(
+                look,
+                background,
+                folder,
+                new SoundOut(actions, background, files)::play,
+                new TeacherFiles(actions, background, files));
+    }
+
+    private ExercisePane(Look look, Background background, Path folder, Consumer<Call> play, TeacherFiles teach) {
+        this.look = look;
+        this.background = background;
+        this.shelf = new ApprenticeShelf(folder, background);
+        this.learning = new Learning(ApprenticeShelf.nobody(), this::showAgain, shelf::keep);
+        this.exercise = new ExerciseParts(learning, play);
+        this.teacher = new TeacherParts(learning, shelf, teach, this::showAgain);
+        this.head = new PartPane(look, "learn-head");
+        this.kinds = new PartPane(look, "learn-kinds");
+        this.middle = new PartPane(look, "learn-middle");
+        this.stand = new PartPane(look, "learn-side");
+        this.scroll = scroll(middle);
+        this.kindsScroll = scroll(kinds);
+        this.standScroll = scroll(stand);
+        getStyleClass().add("start");
+        getChildren().add(content());
+        look.textPercent().subscribe(percent -> widths());
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                leave();
+                key.consume();
+            }
+        });
+    }
+
+    private Node content() {
+        BorderPane content = new BorderPane(scroll);
+        content.setTop(head);
+        content.setLeft(kindsScroll);
+        content.setRight(standScroll);
+        return content;
+    }
+
+    private static ScrollPane scroll(PartPane content) {
+        ScrollPane pane = new ScrollPane(content);
+        pane.setFitToWidth(true);
+        pane.setFitToHeight(true);
+        pane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        pane.getStyleClass().add("start-scroll");
+        pane.setFocusTraversable(false);
+        return pane;
+    }
+
+    private void widths() {
+        fixed(kindsScroll, KINDS_WIDTH);
+        fixed(standScroll, STAND_WIDTH);
+    }
+
+    private void fixed(Region pane, double width) {
+        pane.setPrefWidth(look.px(width));
+        pane.setMinWidth(look.px(width));
+        pane.setMaxWidth(look.px(width));
+    }
+
+    /// Shows the sheet; the first time it reads the sites that exercises are made of.
+    ///
+    /// @param under the sheet it may be opened from, which is shown again afterwards
+    /// @param otherwise what happens afterwards when it was opened from elsewhere
+    public void show(FrontSheet under, Runnable otherwise) {
+        back = under.isVisible() ? under::again : otherwise;
+        under.hide();
+        again();
+        showAgain();
+        if (learning.exercises().isEmpty() && !reading) {
+            reading = true;
+            shelf.read(learning.apprentice().name(), learning::learn);
+            background.compute(ExerciseMaterial::exercises, learning::ready);
+        }
+        Platform.runLater(kinds::requestFocus);
+    }
+
+    /// Shows an exercise by its seed once the sites are read.
+    public void take(ExerciseKind kind, int grade, long seed) {
+        learning.take(kind, grade, seed);
+    }
+
+    /// Whether there is an exercise on it.
+    public boolean ready() {
+        return learning.exercise().isPresent();
+    }
+
+    private void leave() {
+        hide();
+        back.run();
+    }
+
+    @Override
+    public void tell(String words) {
+        notice = words;
+        showAgain();
+    }
+
+    private void showAgain() {
+        if (!isVisible()) {
+            return;
+        }
+        head.show(head());
+        kinds.show(Arrays.stream(ExerciseKind.values())
+                .map(kind -> ExerciseParts.kind(kind, learning))
+                .toList());
+        middle.show(learning.exercise().map(this::middle).orElseGet(ExercisePane::waiting));
+        stand.show(learning.exercise().map(its -> StandParts.of(learning, its)).orElse(List.of()));
+        if (!shown.equals(learning.exercise())) {
+            shown = learning.exercise();
+            scroll.setVvalue(0);
+        }
+    }
+
+    private List<Part> middle(Exercise its) {
+        return teacher.open() ? teacher.parts() : exercise.of(its);
+    }
+
+    private static List<Part> waiting() {
+        return List.of(Words.empty("The sites that exercises are made of are being read…"));
+    }
+
+    private List<Part> head() {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Group.row(
+                        Words.of("start-name", "Exercises"),
+                        Words.of("start-about", "Learning: "),
+                        Value.of("Apprentice", learning.apprentice().name(), this::rename),
+                        Group.space().growing(),
+                        Tool.of(
+                                teacher.open() ? "Back to the exercise" : "For the teacher",
+                                "how the group stands, and sheets to print",
+                                teacher::turn),
+                        Tool.of("Leave", "back to the jobs (Escape)", this::leave))
+                .style("learn-head-row"));
+        if (!notice.isBlank()) {
+            parts.add(Words.wrapped(Words.of("start-about", notice)));
+        }
+        return parts;
+    }
+
+    private boolean rename(String name) {
+        boolean given = !name.isBlank();
+        if (given) {
+            shelf.read(name, learning::learn);
+        }
+        return given;
+    }
+}

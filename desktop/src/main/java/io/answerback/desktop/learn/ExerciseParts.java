@@ -1,0 +1,196 @@
+package io.answerback.desktop.learn;
+
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Picture;
+import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.exercise.WorkStep;
+import io.answerback.core.exercise.WorkStep.Sort;
+import io.answerback.core.sound.Call;
+import io.answerback.desktop.loop.ResistorDrawing;
+import io.answerback.desktop.part.Drawn;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Group;
+import io.answerback.desktop.part.Line;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Value;
+import io.answerback.desktop.part.Words;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/// The exercise itself: what is asked and known, what can be done, and the answer.
+final class ExerciseParts {
+    private static final double HALF = 50;
+    private static final int SHORT_CHOICE = 16;
+
+    private final Learning learning;
+    private final Consumer<Call> play;
+    private int exercises;
+    private Object shown;
+
+    /// @param play lets a call be heard
+    ExerciseParts(Learning learning, Consumer<Call> play) {
+        this.learning = learning;
+        this.play = play;
+    }
+
+    List<Part> of(Exercise its) {
+        if (its != shown) {
+            exercises++;
+            shown = its;
+        }
+        List<Part> parts = new ArrayList<>();
+        parts.add(Group.flow(
+                        Words.of("start-title", its.kind().title()),
+                        Words.quiet("grade %d of %d, seed".formatted(its.grade(), Exercise.GRADES)),
+                        Value.of("Seed", Long.toString(its.seed()), typed -> seed(its, typed)))
+                .style("learn-title"));
+        parts.add(Words.wrapped(Words.of("learn-asked", its.asked())));
+        its.picture().map(this::picture).ifPresent(parts::addAll);
+        parts.add(given(its));
+        if (learning.judged().isEmpty()) {
+            its.work().ifPresent(work -> parts.addAll(steps(work)));
+            parts.addAll(answer(its));
+        } else {
+            learning.judged().ifPresent(judgement -> parts.addAll(ReckoningParts.of(judgement)));
+        }
+        return parts;
+    }
+
+    /// The exercise of another seed, as a teacher gives it.
+    private boolean seed(Exercise its, String typed) {
+        boolean whole = typed.strip().matches("\\d{1,12}");
+        if (whole) {
+            learning.take(its.kind(), its.grade(), Long.parseLong(typed.strip()));
+        }
+        return whole;
+    }
+
+    private static Part given(Exercise its) {
+        return Group.column(its.given().stream()
+                        .map(line -> Words.wrapped(Words.of("learn-given", line)))
+                        .toList())
+                .style("learn-givens");
+    }
+
+    private List<Part> picture(Picture picture) {
+        return switch (picture) {
+            case Picture.Bands bands -> List.of(new Drawn(new ResistorDrawing(bands.bands(), "no bands")));
+            case Picture.Loop loop -> List.of(new Drawn(new PlannedLoop(loop)));
+            case Picture.Heard heard ->
+                List.of(
+                        new Drawn(new HeardTones(heard.call())),
+                        Tool.of(
+                                "Listen",
+                                "plays the call as it is heard on the line",
+                                () -> play.accept(heard.call())));
+        };
+    }
+
+    private List<Part> steps(SiteWork work) {
+        List<Part> parts = new ArrayList<>();
+        for (Sort sort : Sort.values()) {
+            List<Part> its = new ArrayList<>();
+            for (WorkStep step : work.steps()) {
+                if (step.sort() == sort) {
+                    its.add(step(step));
+                }
+            }
+            if (!its.isEmpty()) {
+                parts.add(Words.section(sort.words(), sort == Sort.LOOK ? "each costs the time it takes on site" : ""));
+                parts.add(pairs(its));
+            }
+        }
+        return parts;
+    }
+
+    /// Two side by side, each row as high as the higher of them.
+    private static Part pairs(List<Part> parts) {
+        Grid.Filling grid = Grid.filling("learn-pairs").columns(Grid.Column.share(HALF), Grid.Column.share(HALF));
+        for (int i = 0; i < parts.size(); i += 2) {
+            grid.line(parts.subList(i, Math.min(i + 2, parts.size())));
+        }
+        return grid.asPart();
+    }
+
+    private Part step(WorkStep step) {
+        int at = learning.done().lastIndexOf(step.id());
+        String minutes = "%.0f min".formatted(step.minutes());
+        String shown = at < 0 ? "" : learning.shown(at);
+        Group words = at < 0
+                ? Group.column(Words.wrapped(Words.of("learn-step", step.words())))
+                : Group.column(
+                        Words.wrapped(Words.of("learn-step", step.words())),
+                        Words.wrapped(Words.of("learn-shows", shown)));
+        return new Press(
+                        at < 0 ? "learn-tile" : "learn-tile-done",
+                        step.words() + ", " + minutes + (shown.isEmpty() ? "" : ": " + shown),
+                        () -> learning.step(step.id()),
+                        List.of(words.growing(), Words.whole(Words.figure(minutes))))
+                .keyed("step " + step.id());
+    }
+
+    private List<Part> answer(Exercise its) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(Words.section("Say what it is", learning.several() ? "all that apply" : ""));
+        if (its.choices().isEmpty()) {
+            parts.add(line().keyed("answer " + exercises));
+        } else {
+            List<Part> choices = its.choices().stream().map(this::choice).toList();
+            boolean wide = its.choices().stream().anyMatch(choice -> choice.length() > SHORT_CHOICE);
+            parts.add(wide ? pairs(choices) : Group.flow(choices));
+        }
+        parts.add(Group.flow(Tool.primary("Answer", learning::judge)
+                .enabled(its.choices().isEmpty() || learning.answerable())
+                .asPart()));
+        return parts;
+    }
+
+    private Part line() {
+        return new Line(
+                "Answer",
+                "type the answer, Enter judges it",
+                Line.Put.NOTHING,
+                new Line.Keys(
+                        learning::type,
+                        typed -> {
+                            learning.type(typed);
+                            learning.judge();
+                            return false;
+                        },
+                        typed -> Optional.empty(),
+                        () -> {},
+                        () -> {}));
+    }
+
+    private Part choice(String choice) {
+        boolean on = learning.isChosen(choice);
+        return new Press(
+                        on ? "learn-choice-on" : "learn-choice",
+                        choice + (on ? ", chosen" : ""),
+                        () -> learning.choose(choice),
+                        List.of(Words.wrapped(Words.of("learn-step", choice)).growing()))
+                .keyed("choice " + choice);
+    }
+
+    /// How a kind stands for the list on the left.
+    static Part kind(ExerciseKind kind, Learning learning) {
+        boolean on = learning.kind() == kind;
+        long passed = learning.apprentice().passed(kind);
+        int all = learning.apprentice().of(kind).size();
+        String stands = all == 0
+                ? "not tried"
+                : "grade %d · %d of %d".formatted(learning.apprentice().grade(kind), passed, all);
+        return new Press(
+                        on ? "learn-kind-on" : "learn-kind",
+                        kind.title() + ", " + stands,
+                        () -> learning.go(kind),
+                        List.of(Group.column(Words.of("learn-step", kind.title()), Words.quiet(stands))
+                                .growing()))
+                .keyed("kind " + kind.id());
+    }
+}

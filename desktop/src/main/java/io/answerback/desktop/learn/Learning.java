@@ -1,0 +1,174 @@
+package io.answerback.desktop.learn;
+
+import io.answerback.core.apprentice.Apprentice;
+import io.answerback.core.apprentice.Attempt;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Judgement;
+import io.answerback.core.question.Exercises;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/// One apprentice at one exercise: what was done so far, what is meant to be the answer, and how it was
+/// judged.
+final class Learning {
+    private static final String BETWEEN = "; ";
+
+    private final Runnable showAgain;
+    private final Consumer<Apprentice> keep;
+    private Optional<Exercises> exercises = Optional.empty();
+    private Apprentice apprentice;
+    private ExerciseKind kind = ExerciseKind.FAULT;
+    private Optional<Exercise> exercise = Optional.empty();
+    private final List<String> done = new ArrayList<>();
+    private final Set<String> chosen = new LinkedHashSet<>();
+    private String typed = "";
+    private Optional<Judgement> judged = Optional.empty();
+
+    /// @param showAgain shows everything anew
+    /// @param keep keeps what an apprentice has done
+    Learning(Apprentice apprentice, Runnable showAgain, Consumer<Apprentice> keep) {
+        this.apprentice = apprentice;
+        this.showAgain = showAgain;
+        this.keep = keep;
+    }
+
+    /// Begins once the sites the exercises are made of are read.
+    void ready(Exercises its) {
+        exercises = Optional.of(its);
+        next();
+    }
+
+    /// Another apprentice goes on where that one stands.
+    void learn(Apprentice other) {
+        apprentice = other;
+        next();
+    }
+
+    Apprentice apprentice() {
+        return apprentice;
+    }
+
+    Optional<Exercises> exercises() {
+        return exercises;
+    }
+
+    ExerciseKind kind() {
+        return kind;
+    }
+
+    Optional<Exercise> exercise() {
+        return exercise;
+    }
+
+    List<String> done() {
+        return List.copyOf(done);
+    }
+
+    boolean isChosen(String choice) {
+        return chosen.contains(choice);
+    }
+
+    String typed() {
+        return typed;
+    }
+
+    Optional<Judgement> judged() {
+        return judged;
+    }
+
+    /// Goes to an exercise of another kind.
+    void go(ExerciseKind other) {
+        kind = other;
+        next();
+    }
+
+    /// The next exercise, of the grade that is due.
+    void next() {
+        begin(apprentice.grade(kind), apprentice.nextSeed(kind));
+    }
+
+    /// An exercise by its seed, as a teacher gives it.
+    void take(ExerciseKind other, int grade, long seed) {
+        kind = other;
+        begin(grade, seed);
+    }
+
+    private void begin(int grade, long seed) {
+        done.clear();
+        chosen.clear();
+        typed = "";
+        judged = Optional.empty();
+        exercise = exercises.map(its -> its.make(kind, grade, seed));
+        showAgain.run();
+    }
+
+    /// Does something on site; it stays done.
+    void step(String id) {
+        if (judged.isEmpty()) {
+            done.add(id);
+            showAgain.run();
+        }
+    }
+
+    /// What a step that was done has shown.
+    ///
+    /// @param at its place among those that were done
+    String shown(int at) {
+        return exercise.flatMap(Exercise::work)
+                .map(work -> work.shows(done.subList(0, at), done.get(at)))
+                .orElse("");
+    }
+
+    /// Whether several choices make one answer.
+    boolean several() {
+        return kind == ExerciseKind.COMMISSIONING;
+    }
+
+    /// Chooses an answer, or takes it back.
+    void choose(String choice) {
+        if (judged.isPresent()) {
+            return;
+        }
+        boolean was = chosen.remove(choice);
+        if (!several()) {
+            chosen.clear();
+        }
+        if (!was) {
+            chosen.add(choice);
+        }
+        showAgain.run();
+    }
+
+    /// Takes what is typed, letter by letter.
+    void type(String answer) {
+        typed = answer;
+    }
+
+    private String answer() {
+        return chosen.isEmpty() ? typed : String.join(BETWEEN, chosen);
+    }
+
+    /// Whether there is something to judge.
+    boolean answerable() {
+        return judged.isEmpty() && !answer().isBlank();
+    }
+
+    /// Judges the answer and keeps it.
+    void judge() {
+        if (!answerable()) {
+            return;
+        }
+        exercise.ifPresent(its -> {
+            Judgement judgement = its.judge(done, answer());
+            judged = Optional.of(judgement);
+            apprentice = apprentice.with(Attempt.of(its, judgement));
+            keep.accept(apprentice);
+        });
+        showAgain.run();
+    }
+}

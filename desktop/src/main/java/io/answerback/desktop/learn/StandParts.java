@@ -1,0 +1,82 @@
+package io.answerback.desktop.learn;
+
+import io.answerback.core.apprentice.Apprentice;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Reckoning;
+import io.answerback.core.exercise.SiteWork;
+import io.answerback.desktop.part.Grid;
+import io.answerback.desktop.part.Part;
+import io.answerback.desktop.part.Tool;
+import io.answerback.desktop.part.Words;
+import java.util.ArrayList;
+import java.util.List;
+
+/// Where the apprentice stands: time spent, what was done and what it showed, and how it goes with this kind.
+final class StandParts {
+    private StandParts() {}
+
+    static List<Part> of(Learning learning, Exercise its) {
+        List<Part> parts = new ArrayList<>();
+        if (learning.judged().isPresent()) {
+            parts.add(Tool.primary("Next exercise", learning::next));
+        }
+        its.work().ifPresent(work -> parts.addAll(site(learning, work)));
+        parts.addAll(progress(learning));
+        parts.add(Words.wrapped(Words.caution(
+                "An exercise puts nobody in danger; the site does. Local rules and licensed practice come first.")));
+        return parts;
+    }
+
+    private static List<Part> site(Learning learning, SiteWork work) {
+        List<Part> parts = new ArrayList<>();
+        Grid.Filling grid = Grid.filling("learn-stand").columns(Grid.Column.REST, Grid.Column.OWN);
+        grid.line(
+                Words.of("learn-given", "time spent"),
+                Words.figure("%.0f min".formatted(work.minutes(learning.done()))));
+        learning.judged()
+                .flatMap(its -> its.reckoning())
+                .map(Reckoning::bestMinutes)
+                .ifPresent(best -> grid.line(
+                        Words.of("learn-given", "the best way needs"), Words.figure("%.0f min".formatted(best))));
+        grid.line(
+                Words.of("learn-given", "steps"),
+                Words.figure(Integer.toString(learning.done().size())));
+        parts.add(Words.title("Where you stand"));
+        parts.add(grid.asPart());
+        parts.add(Words.title("Your note pad"));
+        if (learning.done().isEmpty()) {
+            parts.add(Words.wrapped(Words.quiet("Whatever a step shows is written here.")));
+        }
+        double minutes = 0;
+        for (int i = 0; i < learning.done().size(); i++) {
+            minutes += work.step(learning.done().get(i)).minutes();
+            parts.add(Words.wrapped(Words.of(
+                    "learn-note",
+                    "%.0f min  %s: %s"
+                            .formatted(
+                                    minutes, work.step(learning.done().get(i)).words(), learning.shown(i)))));
+        }
+        return parts;
+    }
+
+    private static List<Part> progress(Learning learning) {
+        ExerciseKind kind = learning.kind();
+        Apprentice apprentice = learning.apprentice();
+        Grid.Filling grid = Grid.filling("learn-stand").columns(Grid.Column.REST, Grid.Column.OWN);
+        grid.line(
+                Words.of("learn-given", "passed"),
+                Words.figure("%d of %d"
+                        .formatted(apprentice.passed(kind), apprentice.of(kind).size())));
+        grid.line(
+                Words.of("learn-given", "at the first try"),
+                Words.figure(Long.toString(apprentice.passedAtOnce(kind))));
+        grid.line(Words.of("learn-given", "next grade"), Words.figure(Integer.toString(apprentice.grade(kind))));
+        if (apprentice.timesOver(kind) > 0) {
+            grid.line(
+                    Words.of("learn-given", "over the best time"),
+                    Words.figure("%.1f ×".formatted(apprentice.timesOver(kind))));
+        }
+        return List.of(Words.title(apprentice.name() + ": " + kind.title()), grid.asPart());
+    }
+}
