@@ -1,7 +1,6 @@
 package io.answerback.desktop;
 
 import io.answerback.core.assess.Assessor;
-import io.answerback.core.site.Job;
 import io.answerback.desktop.learn.ExercisePane;
 import io.answerback.desktop.live.MessageSession;
 import io.answerback.desktop.live.PracticeSession;
@@ -91,18 +90,12 @@ public final class ApplicationWindow implements AutoCloseable {
         memory.dress(look);
         Shelves shelves = Shelves.in(folder, background);
         TableImport table = new TableImport(openJob, background, opened.kinds(), Benches.usual(opened.conductors()));
-        this.start = new StartSheet(
-                new StartActions(
-                        keeper, background, clock, this::begin, this::typePoint, this::learn, this::leaveStart),
-                look,
-                background,
-                recovery,
-                assessor,
-                shelves.rules(),
-                memory::recent,
-                clock);
+        StartActions actions = new StartActions(
+                keeper, background, clock, this::begun, this::typePoint, this::learn, this::leaveStart);
+        this.start =
+                new StartSheet(actions, look, background, recovery, assessor, shelves.rules(), memory::recent, clock);
         FileQuestions files = new ChosenFiles(stage);
-        this.exercises = ExercisePane.of(look, background, folder, openJob, files);
+        this.exercises = ExercisePane.of(look, background, folder, openJob, actions::plan, files);
         this.benches = new Benches(
                 openJob,
                 look,
@@ -159,13 +152,10 @@ public final class ApplicationWindow implements AutoCloseable {
         intake.take(file, start.isVisible(), () -> start.show(!atStart));
     }
 
-    private void begin(Job job, String key, Runnable then) {
-        keeper.begin(job, key, () -> {
-            practice.reset();
-            leaveStart();
-            openJob.open(SurveySheet.ROOMS);
-            then.run();
-        });
+    private void begun() {
+        practice.reset();
+        leaveStart();
+        openJob.open(SurveySheet.ROOMS);
     }
 
     private void learn() {

@@ -18,14 +18,21 @@ record StartActions(
         JobKeeper keeper,
         Background background,
         InstantSource clock,
-        Begin begin,
+        Runnable begun,
         Runnable typePoint,
         Runnable learn,
         Runnable leaveStart)
         implements StartSheet.Actions {
-    /// Opens a job that has no file.
-    interface Begin {
-        void job(Job job, String key, Runnable then);
+    private void begin(Job job, String key, Runnable then) {
+        keeper.begin(job, key, () -> {
+            begun.run();
+            then.run();
+        });
+    }
+
+    /// Opens the plan of an exercise as a job of its own.
+    void plan(Job job, Runnable then) {
+        begin(job, Recovery.newKey(clock.instant()), then);
     }
 
     @Override
@@ -35,18 +42,17 @@ record StartActions(
 
     @Override
     public void begin(Job job) {
-        begin.job(job, Recovery.newKey(clock.instant()), typePoint);
+        begin(job, Recovery.newKey(clock.instant()), typePoint);
     }
 
     @Override
     public void resume(Job job, String key) {
-        begin.job(job, key, () -> {});
+        begin(job, key, () -> {});
     }
 
     @Override
     public void demo(int number) {
-        background.run(
-                () -> DemoJobs.job(number), job -> begin.job(job, new Opening.Demo(number).toString(), () -> {}));
+        background.run(() -> DemoJobs.job(number), job -> begin(job, new Opening.Demo(number).toString(), () -> {}));
     }
 
     @Override

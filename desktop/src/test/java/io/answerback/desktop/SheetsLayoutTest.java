@@ -2,6 +2,8 @@ package io.answerback.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.ReceiverId;
 import io.answerback.desktop.bus.BusSheet;
@@ -115,6 +117,21 @@ class SheetsLayoutTest extends DemoWindow {
                 faults.resize(size);
                 for (HandOverSheets sheet : HandOverSheets.values()) {
                     faults.after(() -> application.benches().handOver().open(sheet), sheet + " of demo " + demo);
+                }
+            }
+        }
+        assertThat(faults.found()).isEmpty();
+    }
+
+    @Test
+    void everyKindOfExerciseShowsEveryWord() {
+        faults.laidOut(() -> application.exercises().show(application.start(), () -> {}));
+        Screen.until(() -> application.exercises().ready());
+        for (double[] size : LayoutFaults.SIZES) {
+            faults.resize(size);
+            for (ExerciseKind kind : ExerciseKind.values()) {
+                for (int grade : List.of(1, 3, Exercise.GRADES)) {
+                    faults.after(() -> application.exercises().take(kind, grade, grade), kind + ", grade " + grade);
                 }
             }
         }

@@ -1,6 +1,7 @@
 package io.answerback.core.exercise;
 
 import io.answerback.core.common.Require;
+import io.answerback.core.site.Job;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,7 @@ public final class Exercise {
     private final Solution solution;
     private final Optional<SiteWork> work;
     private final Optional<Picture> picture;
+    private final Optional<Job> plan;
 
     /// @param grade how hard it is, 1 to [#GRADES]
     /// @param seed what it was made from
@@ -32,7 +34,7 @@ public final class Exercise {
             List<String> given,
             List<String> choices,
             Solution solution) {
-        this(kind, grade, seed, asked, given, choices, solution, Optional.empty(), Optional.empty());
+        this(kind, grade, seed, asked, given, choices, solution, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     private Exercise(
@@ -44,7 +46,8 @@ public final class Exercise {
             List<String> choices,
             Solution solution,
             Optional<SiteWork> work,
-            Optional<Picture> picture) {
+            Optional<Picture> picture,
+            Optional<Job> plan) {
         this.kind = kind;
         this.grade = Require.within(grade, 1, GRADES, "grade of an exercise");
         this.seed = seed;
@@ -54,16 +57,22 @@ public final class Exercise {
         this.solution = solution;
         this.work = work;
         this.picture = picture;
+        this.plan = plan;
     }
 
     /// The same with a picture.
     public Exercise withPicture(Picture its) {
-        return new Exercise(kind, grade, seed, asked, given, choices, solution, work, Optional.of(its));
+        return new Exercise(kind, grade, seed, asked, given, choices, solution, work, Optional.of(its), plan);
     }
 
     /// The same with work on site, which then judges the answer.
     public Exercise withWork(SiteWork its) {
-        return new Exercise(kind, grade, seed, asked, given, choices, solution, Optional.of(its), picture);
+        return new Exercise(kind, grade, seed, asked, given, choices, solution, Optional.of(its), picture, plan);
+    }
+
+    /// The same with the plan of its site.
+    public Exercise withPlan(Job its) {
+        return new Exercise(kind, grade, seed, asked, given, choices, solution, work, picture, Optional.of(its));
     }
 
     /// What is learned.
@@ -99,6 +108,12 @@ public final class Exercise {
     /// What can be done on site before it is answered; empty where nothing can.
     public Optional<SiteWork> work() {
         return work;
+    }
+
+    /// The plan of its site, as a job of its own: what should be there, and never what is. Empty where the
+    /// plan would be the answer.
+    public Optional<Job> plan() {
+        return plan;
     }
 
     /// What is shown beside the words; empty for nothing.

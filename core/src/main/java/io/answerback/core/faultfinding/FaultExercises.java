@@ -1,18 +1,25 @@
 package io.answerback.core.faultfinding;
 
+import io.answerback.core.assess.Assessment;
+import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Figures;
 import io.answerback.core.common.Text;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.device.SchemeKind.Part;
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Picture;
 import io.answerback.core.fault.Priors;
+import io.answerback.core.id.CableId;
+import io.answerback.core.id.PointId;
 import io.answerback.core.loop.BandChart;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.scheme.FittedLoop;
+import io.answerback.core.site.Job;
 import io.answerback.core.site.LoopWiring;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,18 +33,28 @@ public final class FaultExercises {
     private static final double LEAST_METRES = 12;
     private static final int MORE_METRES = 140;
 
-    private final List<WiredPoint> points;
+    private final List<Place> points;
     private final Priors priors;
 
-    /// @param points points whose loops are taken; at least one of them must have a loop
+    /// A point of a site.
+    private record Place(Job job, WiredPoint point) {}
+
+    /// @param sites sites whose loops are taken; at least one of them must have a loop
     /// @param priors how often each cause is met
-    public FaultExercises(List<WiredPoint> points, Priors priors) {
-        this.points = points.stream().filter(FaultExercises::usable).toList();
+    public FaultExercises(List<Assessment> sites, Priors priors) {
+        this.points = sites.stream()
+                .flatMap(site -> site.points().stream()
+                        .flatMap(point -> point.wired().stream())
+                        .map(wired -> new Place(site.job(), wired)))
+                .filter(place -> usable(place.job(), place.point()))
+                .toList();
         this.priors = priors;
     }
 
-    private static boolean usable(WiredPoint point) {
-        return point.fitted().isPresent()
+    private static boolean usable(Job job, WiredPoint point) {
+        Optional<CableId> cable = job.cableTo(point.point().id()).map(Cable::id);
+        return point.fitted().map(fitted -> fitted.cable().id()).equals(cable)
+                && cable.isPresent()
                 && point.point().inSeries().isEmpty()
                 && !point.point().kind().twoWire();
     }
@@ -47,13 +64,21 @@ public final class FaultExercises {
     /// @throws IllegalArgumentException when no point has a loop in which a fault can be found
     public Exercise make(int grade, long seed, Random random) {
         for (int i = 0; i < TRIES && !points.isEmpty(); i++) {
-            WiredPoint point = points.get(random.nextInt(points.size()));
-            Optional<Exercise> made = at(point, grade, seed, random);
+            Place place = points.get(random.nextInt(points.size()));
+            Optional<Exercise> made = at(place.point(), grade, seed, random)
+                    .map(its -> its.withPlan(plan(place, its.picture().orElseThrow())));
             if (made.isPresent()) {
                 return made.get();
             }
         }
         throw new IllegalArgumentException("no loop of the sites has a fault that measuring would find; give others");
+    }
+
+    private static Job plan(Place place, Picture picture) {
+        FittedLoop loop = ((Picture.Loop) picture).loop();
+        PointId id = place.point().point().id();
+        Job wired = LoopEdits.parts("loop", id, before -> loop.wiring()).on(place.job());
+        return Edits.cableMetres(loop.cable().id(), loop.cable().metres()).on(wired);
     }
 
     private Optional<Exercise> at(WiredPoint point, int grade, long seed, Random random) {

@@ -53,7 +53,8 @@ public final class JobCheckExercises {
                         given(site.job(), checked),
                         work.choices(),
                         answer -> new Judgement(false, "", ""))
-                .withWork(work);
+                .withWork(work)
+                .withPlan(site.job());
     }
 
     /// Whether a site has enough points for the highest grade.

@@ -22,7 +22,7 @@ public final class Exercises {
     /// @param material what they are made of
     public Exercises(Material material) {
         this.material = material;
-        this.faults = new FaultExercises(points(), material.priors());
+        this.faults = new FaultExercises(material.sites(), material.priors());
     }
 
     /// An exercise.

@@ -2,6 +2,7 @@ package io.answerback.desktop.learn;
 
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.site.Job;
 import io.answerback.core.sound.Call;
 import io.answerback.desktop.control.PartPane;
 import io.answerback.desktop.part.Group;
@@ -21,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -39,6 +41,7 @@ public final class ExercisePane extends FrontSheet {
     private final Look look;
     private final Background background;
     private final ApprenticeShelf shelf;
+    private final Consumer<Job> plan;
     private final Learning learning;
     private final ExerciseParts exercise;
     private final TeacherParts teacher;
@@ -57,18 +60,35 @@ public final class ExercisePane extends FrontSheet {
     /// The sheet of a window.
     ///
     /// @param folder where the application keeps what it remembers
-    public static ExercisePane of(Look look, Background background, Path folder, Actions actions, FileQuestions files) {
+    /// @param plan opens the plan of an exercise as a job, and then does something
+    public static ExercisePane of(
+            Look look,
+            Background background,
+            Path folder,
+            Actions actions,
+            BiConsumer<Job, Runnable> plan,
+            FileQuestions files) {
         return new ExercisePane(
                 look,
                 background,
                 folder,
                 new SoundOut(actions, background, files)::play,
-                new TeacherFiles(actions, background, files));
+                new TeacherFiles(actions, background, files),
+                job -> plan.accept(
+                        job,
+                        () -> actions.tell("This is the plan of the exercise that waits. Ctrl+L leads back to it.")));
     }
 
-    private ExercisePane(Look look, Background background, Path folder, Consumer<Call> play, TeacherFiles teach) {
+    private ExercisePane(
+            Look look,
+            Background background,
+            Path folder,
+            Consumer<Call> play,
+            TeacherFiles teach,
+            Consumer<Job> plan) {
         this.look = look;
         this.background = background;
+        this.plan = plan;
         this.shelf = new ApprenticeShelf(folder, background);
         this.learning = new Learning(ApprenticeShelf.nobody(), this::showAgain, shelf::keep);
         this.exercise = new ExerciseParts(learning, play);
@@ -142,6 +162,16 @@ public final class ExercisePane extends FrontSheet {
         learning.take(kind, grade, seed);
     }
 
+    private void plan(Job job) {
+        hide();
+        plan.accept(job);
+    }
+
+    /// Does something on site in the exercise that is shown.
+    public void step(String id) {
+        learning.step(id);
+    }
+
     /// Whether there is an exercise on it.
     public boolean ready() {
         return learning.exercise().isPresent();
@@ -167,7 +197,9 @@ public final class ExercisePane extends FrontSheet {
                 .map(kind -> ExerciseParts.kind(kind, learning))
                 .toList());
         middle.show(learning.exercise().map(this::middle).orElseGet(ExercisePane::waiting));
-        stand.show(learning.exercise().map(its -> StandParts.of(learning, its)).orElse(List.of()));
+        stand.show(learning.exercise()
+                .map(its -> StandParts.of(learning, its, this::plan))
+                .orElse(List.of()));
         if (!shown.equals(learning.exercise())) {
             shown = learning.exercise();
             scroll.setVvalue(0);

@@ -13,12 +13,17 @@ final class PlannedLoop extends Picture {
     private static final double TOP = 46;
     private static final double BOTTOM = 122;
     private static final double PANEL = 110;
+    private static final double NARROW = 480;
+    private static final double NARROW_PANEL = 72;
+    private static final double NARROW_CABLE = 100;
+    private static final double JOINT = 56;
     private static final double MARGIN = 14;
     private static final double BLADE = 30;
     private static final double BODY = 36;
     private static final double THICK = 13;
 
     private final Loop loop;
+    private double panel;
     private double device;
     private double right;
 
@@ -43,24 +48,26 @@ final class PlannedLoop extends Picture {
 
     @Override
     protected void draw(double width) {
-        device = Math.max(PANEL + 170, width * 0.52);
+        boolean narrow = width < NARROW;
+        panel = narrow ? NARROW_PANEL : PANEL;
+        device = narrow ? panel + NARROW_CABLE : Math.max(panel + 170, width * 0.46);
         right = width - 26;
-        box("part-box", 1, 14, PANEL, HEIGHT - 28);
+        box("part-box", 1, 14, panel, HEIGHT - 28);
         words("part-name", loop.input(), 12, 34, Across.LEFT);
         box("device-box", device - MARGIN, 14, width - device + MARGIN - 2, HEIGHT - 28);
         words("quiet", loop.device(), device - 4, 26, Across.LEFT);
-        line("wire cable", PANEL, TOP, device, TOP);
-        line("wire cable", PANEL, BOTTOM, device, BOTTOM);
+        line("wire cable", panel, TOP, device, TOP);
+        line("wire cable", panel, BOTTOM, device, BOTTOM);
         cable();
         device();
     }
 
     private void cable() {
-        double middle = (PANEL + device - MARGIN) / 2;
+        double middle = (panel + device - MARGIN) / 2;
         String metres = Figures.metres(loop.loop().cable().metres());
         words("figure", metres, middle, (TOP + BOTTOM) / 2, Across.CENTER);
         if (loop.joint()) {
-            box("device-box", middle - 32, TOP - 14, 64, BOTTOM - TOP + 28);
+            box("device-box", middle - JOINT / 2, TOP - 14, JOINT, BOTTOM - TOP + 28);
             words("quiet", "joint", middle, TOP - 24, Across.CENTER);
         }
     }

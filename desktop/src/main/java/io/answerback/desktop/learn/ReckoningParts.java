@@ -10,6 +10,8 @@ import java.util.List;
 
 /// How an answer was judged, and the way to it beside the best way.
 final class ReckoningParts {
+    private static final double MINUTES_WIDTH = 56;
+
     private ReckoningParts() {}
 
     static List<Part> of(Judgement judgement) {
@@ -39,9 +41,13 @@ final class ReckoningParts {
 
     private static Part lines(List<Reckoning.Line> lines) {
         Grid.Filling grid = Grid.filling("learn-ways")
-                .columns(Grid.Column.OWN, Grid.Column.share(38), Grid.Column.share(18), Grid.Column.REST);
+                .columns(
+                        Grid.Column.least(MINUTES_WIDTH),
+                        Grid.Column.share(36),
+                        Grid.Column.share(20),
+                        Grid.Column.REST);
         lines.forEach(line -> grid.line(
-                Words.figure("%.0f min".formatted(line.minutes())),
+                Words.whole(Words.figure("%.0f min".formatted(line.minutes()))),
                 Words.wrapped(line.words()),
                 Words.wrapped(Words.figure(line.shows())),
                 Words.wrapped(Words.quiet(line.told()))));

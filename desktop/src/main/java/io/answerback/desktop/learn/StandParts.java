@@ -5,22 +5,30 @@ import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Reckoning;
 import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.site.Job;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /// Where the apprentice stands: time spent, what was done and what it showed, and how it goes with this kind.
 final class StandParts {
     private StandParts() {}
 
-    static List<Part> of(Learning learning, Exercise its) {
+    /// @param plan opens the plan of an exercise as a job
+    static List<Part> of(Learning learning, Exercise its, Consumer<Job> plan) {
         List<Part> parts = new ArrayList<>();
         if (learning.judged().isPresent()) {
             parts.add(Tool.primary("Next exercise", learning::next));
         }
+        its.plan()
+                .ifPresent(job -> parts.add(Tool.of(
+                        "Look at the plan",
+                        "the site as it was planned, as a job of its own; the exercise waits",
+                        () -> plan.accept(job))));
         its.work().ifPresent(work -> parts.addAll(site(learning, work)));
         parts.addAll(progress(learning));
         parts.add(Words.wrapped(Words.caution(

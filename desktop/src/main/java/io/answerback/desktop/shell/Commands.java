@@ -58,7 +58,7 @@ public final class Commands {
         return List.of(
                 Command.of("New job, or another", "Shortcut+N", start),
                 Command.of("Open a job", "Shortcut+O", this::open),
-                Command.of("Exercises", "Shortcut+E", exercises));
+                Command.of("Exercises", "Shortcut+L", exercises));
     }
 
     /// Keeping a job.

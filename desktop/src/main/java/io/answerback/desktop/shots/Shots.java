@@ -1,5 +1,8 @@
 package io.answerback.desktop.shots;
 
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.Safeguard;
+import io.answerback.core.fault.MeasurementSetup;
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.Happening;
@@ -38,6 +41,8 @@ public final class Shots extends Application {
     private static final int ANSWER_SECONDS = 20;
     private static final long EXIT_MILLIS = 120_000;
     private static final long ENTERING_MILLIS = 8_000;
+
+    private static final int EXERCISE_SEED = 3;
 
     private ApplicationWindow application;
     private Stage stage;
@@ -86,11 +91,23 @@ public final class Shots extends Application {
                 application.openJob().go(Stop.HAND_OVER);
                 application.benches().handOver().open(HandOverSheets.PACK);
             });
+            exercise();
         } catch (Exception failed) {
             System.err.println("The pictures could not be taken: " + failed);
         } finally {
             Platform.exit();
         }
+    }
+
+    /// A hidden fault, with the site on test and one measurement made.
+    private void exercise() throws Exception {
+        camera.onWindow(() -> application.exercises().show(application.start(), () -> {}));
+        camera.take("exercise", () -> {
+            application.exercises().take(ExerciseKind.FAULT, 4, EXERCISE_SEED);
+            application.exercises().step(Safeguard.ON_TEST.id());
+            application.exercises().step(MeasurementSetup.AT_REST.id());
+        });
+        camera.onWindow(() -> application.exercises().hide());
     }
 
     /// A practice panel in alarm: set, entered, and not unset in time.

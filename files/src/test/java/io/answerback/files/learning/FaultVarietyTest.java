@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 
 /// Exercises of a hidden fault: they last, their best plans differ, hints and wrong turns cost, danger fails.
 class FaultVarietyTest {
-    private static final int MANY = 1000;
+    private static final int MANY = 700;
     private static final Exercises EXERCISES = ExerciseMaterial.exercises();
 
     private static Exercise make(int seed) {
@@ -51,12 +51,12 @@ class FaultVarietyTest {
         assertThat(hidden).hasSizeGreaterThanOrEqualTo(500);
         assertThat(plans).hasSizeGreaterThanOrEqualTo(500);
         assertThat(answers).hasSizeGreaterThanOrEqualTo(30);
-        assertThat(doubles).isBetween(40, 400);
+        assertThat(doubles).isBetween(30, 300);
     }
 
     @Test
     void whatIsUnsafeFailsWhateverElseIsRight() {
-        for (int seed = 0; seed < 200; seed++) {
+        for (int seed = 0; seed < 60; seed++) {
             Exercise exercise = make(seed);
             SiteWork work = work(exercise);
             List<String> hasty = new ArrayList<>(work.best());
@@ -76,7 +76,7 @@ class FaultVarietyTest {
 
     @Test
     void hintsCostAndTellNoMoreThanTheyShould() {
-        for (int seed = 0; seed < 100; seed++) {
+        for (int seed = 0; seed < 40; seed++) {
             Exercise exercise = make(seed);
             SiteWork work = work(exercise);
             List<String> best = work.best();
@@ -95,7 +95,7 @@ class FaultVarietyTest {
     @Test
     void measuringBeforeItShowsItselfTellsNothing() {
         int provoked = 0;
-        for (int seed = 0; seed < 300; seed++) {
+        for (int seed = 0; seed < 120; seed++) {
             Exercise exercise = make(seed);
             SiteWork work = work(exercise);
             boolean comesAndGoes =
@@ -107,7 +107,7 @@ class FaultVarietyTest {
                         .hasSize(before);
             }
         }
-        assertThat(provoked).isGreaterThan(20);
+        assertThat(provoked).isGreaterThan(8);
     }
 
     @Test

@@ -1,0 +1,221 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.named;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.shown;
+import static io.answerback.desktop.Screen.type;
+import static io.answerback.desktop.Screen.until;
+import static io.answerback.desktop.Screen.write;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.apprentice.Apprentice;
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.question.Exercises;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.learning.ApprenticeFile;
+import io.answerback.files.learning.ExerciseMaterial;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/// Exercises in the real window, by keyboard, and every attempt to find the answer elsewhere.
+class ExerciseWindowTest extends DemoWindow {
+    private static final Exercises EXERCISES = ExerciseMaterial.exercises();
+    private static final int SEED = 18;
+    private static final int MOST_TABS = 60;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    private Exercise begin(FxRobot robot, ExerciseKind kind, int grade, int seed) {
+        control(robot, KeyCode.L);
+        until(() -> application.exercises().ready());
+        onScreen(() -> application.exercises().take(kind, grade, seed));
+        Exercise exercise = EXERCISES.make(kind, grade, seed);
+        until(() -> reads(robot, exercise.asked()));
+        return exercise;
+    }
+
+    /// Walks there with Tab, as somebody without a mouse does.
+    private void walk(FxRobot robot, String name) {
+        int steps = 0;
+        while (!focused(name)) {
+            assertThat(steps++).as("Tab never came to " + name).isLessThan(MOST_TABS);
+            type(KeyCode.TAB);
+        }
+    }
+
+    private boolean focused(String name) {
+        boolean[] there = new boolean[1];
+        onScreen(() -> {
+            Node owner = application.exercises().getScene().getFocusOwner();
+            there[0] = owner != null
+                    && owner.getAccessibleText() != null
+                    && owner.getAccessibleText().startsWith(name);
+        });
+        return there[0];
+    }
+
+    /// Puts the keyboard there; Enter presses it.
+    private void press(FxRobot robot, String name) {
+        onScreen(() -> named(robot, name).requestFocus());
+        type(KeyCode.ENTER);
+    }
+
+    private Apprentice kept() throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            Path file = files.filter(its -> its.toString().endsWith(ApprenticeFile.ENDING))
+                    .findFirst()
+                    .orElseThrow();
+            return new ApprenticeFile(file).read();
+        }
+    }
+
+    private boolean isKept(int attempts) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.anyMatch(its -> its.toString().endsWith(ApprenticeFile.ENDING))
+                    && kept().attempts().size() == attempts;
+        } catch (IOException later) {
+            return false;
+        }
+    }
+
+    @Test
+    void aFaultIsFoundByKeyboard(FxRobot robot) throws IOException {
+        Exercise exercise = begin(robot, ExerciseKind.FAULT, 3, SEED);
+        SiteWork work = exercise.work().orElseThrow();
+        walk(robot, work.step(work.best().getFirst()).words());
+        for (String step : work.best()) {
+            press(robot, work.step(step).words());
+        }
+        until(() -> reads(robot, work.shows(work.best(), work.best().getLast())));
+        press(robot, work.fitting(work.best()).getFirst());
+        press(robot, "Answer");
+        until(() -> reads(robot, "Right"));
+        assertThat(reads(robot, "The best way")).isTrue();
+        until(() -> isKept(1));
+        assertThat(kept().attempts().getFirst().passed()).isTrue();
+        press(robot, "Next exercise");
+        until(() -> reads(robot, "grade 1 of 5"));
+    }
+
+    @Test
+    void aFigureIsTypedAndTwoRightRaiseTheGrade(FxRobot robot) {
+        begin(robot, ExerciseKind.RESISTOR, 1, 4);
+        for (int answered = 1; answered <= 2; answered++) {
+            Exercise exercise = EXERCISES.make(ExerciseKind.RESISTOR, 1, 4 + answered);
+            int seed = 4 + answered;
+            onScreen(() -> application.exercises().take(ExerciseKind.RESISTOR, 1, seed));
+            onScreen(() -> named(robot, "Answer").requestFocus());
+            write(robot, exercise.judge("").solution());
+            type(KeyCode.ENTER);
+            until(() -> reads(robot, "Right"));
+        }
+        until(() -> isKept(2));
+        press(robot, "Next exercise");
+        until(() -> reads(robot, "grade 2 of 5"));
+    }
+
+    @Test
+    void aCoreIsLandedUnsafelyAndFails(FxRobot robot) throws IOException {
+        Exercise exercise = begin(robot, ExerciseKind.WIRING, 3, 2);
+        press(robot, exercise.judge("").solution());
+        press(robot, "Answer");
+        until(() -> reads(robot, "Right, but not safe"));
+        assertThat(reads(robot, "You did this unsafely")).isTrue();
+        until(() -> isKept(1));
+        assertThat(kept().attempts().getFirst().passed()).isFalse();
+        type(KeyCode.ESCAPE);
+        until(() -> !application.exercises().isVisible());
+        assertThat(reads(robot, "Signal chain")).isTrue();
+    }
+
+    /// What is hidden is nowhere: on the sheet the right choice looks like every other, the palette stays shut, the
+    /// keys of the job are dead, and no file has it.
+    @Test
+    void theAnswerIsNowhereToBeFound(FxRobot robot) throws IOException {
+        Exercise exercise = begin(robot, ExerciseKind.FAULT, 3, SEED);
+        String right = exercise.work()
+                .orElseThrow()
+                .fitting(exercise.work().orElseThrow().best())
+                .getFirst();
+        press(robot, "Put the site on test");
+        assertThat(words(robot).stream().filter(words -> words.contains(right)))
+                .as("the right choice stands there once, as a choice")
+                .containsOnly(right);
+        Set<List<String>> looks = new HashSet<>();
+        exercise.choices()
+                .forEach(choice -> looks.add(List.copyOf(named(robot, choice).getStyleClass())));
+        assertThat(looks).as("every choice looks the same").hasSize(1);
+        control(robot, KeyCode.K);
+        assertThat(robot.lookup((Node node) -> node.getStyleClass().contains("palette") && shown(node))
+                        .queryAll())
+                .isEmpty();
+        control(robot, KeyCode.DIGIT2);
+        assertThat(application.exercises().isVisible()).isTrue();
+        type(KeyCode.SPACE);
+        assertThat(application.openJob().now().assessment().findings().toString())
+                .doesNotContain(right);
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                assertThat(Files.readString(file)).as(file.toString()).doesNotContain(right);
+            }
+        }
+    }
+
+    /// The plan of the site opens in the ordinary window, with all its sheets; it is the plan and no more.
+    @Test
+    void thePlanOfTheExerciseKnowsNothingOfTheFault(FxRobot robot) throws Exception {
+        Exercise exercise = begin(robot, ExerciseKind.FAULT, 3, SEED);
+        String right = exercise.work()
+                .orElseThrow()
+                .fitting(exercise.work().orElseThrow().best())
+                .getFirst();
+        String hidden = exercise.judge("").says();
+        press(robot, "Look at the plan");
+        until(() -> !application.exercises().isVisible());
+        until(() -> reads(robot, "This is the plan of the exercise that waits"));
+        Path file = folder.resolve("exercise.answerback.json");
+        Path plan = folder.resolve("plan.answerback.json");
+        JobFile.save(file, JobDocument.of(job()));
+        JobFile.save(plan, JobDocument.of(exercise.plan().orElseThrow()));
+        assertThat(Files.readString(file))
+                .isEqualTo(Files.readString(plan))
+                .doesNotContain(right)
+                .doesNotContain(hidden);
+        control(robot, KeyCode.K);
+        write(robot, "short in the cable");
+        assertThat(application.openJob().now().assessment().findings().stream()
+                        .filter(finding -> finding.toString().contains(right)))
+                .isEmpty();
+        type(KeyCode.ESCAPE);
+        control(robot, KeyCode.L);
+        until(() -> reads(robot, exercise.asked()));
+    }
+
+    private static List<String> words(FxRobot robot) {
+        return robot.lookup((Node node) -> node instanceof Labeled && shown(node)).queryAllAs(Labeled.class).stream()
+                .flatMap(label -> Stream.concat(
+                        Stream.of(label.getText() == null ? "" : label.getText()),
+                        Stream.ofNullable(label.getTooltip()).map(Tooltip::getText)))
+                .toList();
+    }
+}
