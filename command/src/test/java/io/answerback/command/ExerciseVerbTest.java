@@ -107,7 +107,7 @@ class ExerciseVerbTest {
 
     private static String text(Path file) throws IOException {
         try (PDDocument document = Loader.loadPDF(file.toFile())) {
-            return new PDFTextStripper().getText(document);
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
         }
     }
 }

@@ -148,8 +148,8 @@ class ExerciseWindowTest extends DemoWindow {
         assertThat(reads(robot, "Signal chain")).isTrue();
     }
 
-    /// What is hidden is nowhere: on the sheet the right choice looks like every other, the palette stays shut, the
-    /// keys of the job are dead, and no file has it.
+    /// What is hidden is nowhere: on the sheet the right choice looks like every other, the palette stays
+    /// shut, the keys of the job are dead, and no file has it.
     @Test
     void theAnswerIsNowhereToBeFound(FxRobot robot) throws IOException {
         Exercise exercise = begin(robot, ExerciseKind.FAULT, 3, SEED);
@@ -217,5 +217,22 @@ class ExerciseWindowTest extends DemoWindow {
                         Stream.of(label.getText() == null ? "" : label.getText()),
                         Stream.ofNullable(label.getTooltip()).map(Tooltip::getText)))
                 .toList();
+    }
+
+    @Test
+    void aFileThatCannotBeReadIsNamedAndLeftAsItIs(FxRobot robot) throws Exception {
+        Path home;
+        try (Stream<Path> folders = Files.list(folder)) {
+            home = folders.findFirst().orElseThrow();
+        }
+        Path broken =
+                Files.createDirectories(home.resolve("apprentices")).resolve("apprentice" + ApprenticeFile.ENDING);
+        Files.writeString(broken, "{\"apprentice\": ");
+        Exercise exercise = begin(robot, ExerciseKind.BUS, 1, 3);
+        until(() -> reads(robot, "cannot be read"));
+        press(robot, exercise.judge("").solution());
+        press(robot, "Answer");
+        until(() -> reads(robot, "Right"));
+        assertThat(Files.readString(broken)).isEqualTo("{\"apprentice\": ");
     }
 }

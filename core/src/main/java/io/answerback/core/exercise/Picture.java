@@ -14,6 +14,13 @@ public sealed interface Picture {
         }
     }
 
+    /// Several resistors, in the order of the choices.
+    record Bag(List<List<BandColour>> resistors) implements Picture {
+        public Bag {
+            resistors = resistors.stream().map(List::copyOf).toList();
+        }
+    }
+
     /// A loop as it was planned, with the joint half way.
     ///
     /// @param input where it begins

@@ -43,8 +43,8 @@ record Effect(Trigger trigger, Optional<Meaning> atRest, Optional<Meaning> activ
         }
         return seen.filter(Meaning.ALARM::equals).isPresent()
                 ? name + " works, but its reading at the yearly service was not what it should be" + ending(when)
-                : name + " gives " + seen.map(Meaning::word).orElse("now this and now that")
-                        + " instead of alarm when it is " + active + ", " + when + ".";
+                : name + " gives " + seen.map(Meaning::word).orElse("no clear state") + " instead of alarm when it is "
+                        + active + ", " + when + ".";
     }
 
     private String ending(String when) {

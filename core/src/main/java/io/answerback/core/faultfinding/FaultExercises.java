@@ -123,7 +123,7 @@ public final class FaultExercises {
                         given(its),
                         its.choices().stream().map(FaultAnswer::words).toList(),
                         answer -> new Judgement(false, "", ""))
-                .withWork(new FaultWork(its))
+                .withWork(new FaultWork(its, new OtherSchemes(its.planned(), point.model())))
                 .withPicture(new Picture.Loop(
                         its.planned(), "the input", point.point().name(), true));
     }

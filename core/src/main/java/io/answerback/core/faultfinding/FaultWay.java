@@ -101,9 +101,9 @@ final class FaultWay {
         return needed;
     }
 
-    Reckoning reckoning(List<String> done, SiteWork work) {
+    Reckoning reckoning(List<String> done, SiteWork work, List<Reckoning.Elsewhere> elsewhere) {
         List<String> best = best();
-        return new Reckoning(work.minutes(done), work.minutes(best), lines(done, work), lines(best, work));
+        return new Reckoning(work.minutes(done), work.minutes(best), lines(done, work), lines(best, work), elsewhere);
     }
 
     private List<Line> lines(List<String> done, SiteWork work) {

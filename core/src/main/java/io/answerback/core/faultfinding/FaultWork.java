@@ -26,9 +26,11 @@ final class FaultWork implements SiteWork {
 
     private final FaultCase its;
     private final FaultWay way;
+    private final OtherSchemes others;
 
-    FaultWork(FaultCase its) {
+    FaultWork(FaultCase its, OtherSchemes others) {
         this.its = its;
+        this.others = others;
         this.way = new FaultWay(its);
     }
 
@@ -110,7 +112,7 @@ final class FaultWork implements SiteWork {
                 way.unsafe(done, this),
                 right.words(),
                 says(same, answer, done),
-                Optional.of(way.reckoning(done, this)));
+                Optional.of(way.reckoning(done, this, others.of(its.fault()))));
     }
 
     private String says(boolean same, String answer, List<String> done) {

@@ -49,7 +49,7 @@ public final class JobCheckExercises {
                         ExerciseKind.COMMISSIONING,
                         grade,
                         seed,
-                        "Three things on this site are not as planned. Which? Answer with \"; \" between them.",
+                        "Three things on this site are not as planned. Which?",
                         given(site.job(), checked),
                         work.choices(),
                         answer -> new Judgement(false, "", ""))

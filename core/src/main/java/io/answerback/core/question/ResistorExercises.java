@@ -64,7 +64,11 @@ final class ResistorExercises {
     }
 
     private static String bands(double ohms, double tolerance) {
-        return colours(ohms, tolerance).stream().map(BandColour::word).collect(Collectors.joining(", "));
+        return words(colours(ohms, tolerance));
+    }
+
+    private static String words(List<BandColour> bands) {
+        return bands.stream().map(BandColour::word).collect(Collectors.joining(", "));
     }
 
     private static List<BandColour> colours(double ohms, double tolerance) {
@@ -73,21 +77,24 @@ final class ResistorExercises {
 
     private static Exercise bag(
             int grade, long seed, double ohms, double tolerance, List<Double> values, Random random) {
-        List<String> bag = new ArrayList<>(List.of(bands(ohms, tolerance)));
+        List<List<BandColour>> bag = new ArrayList<>(List.of(colours(ohms, tolerance)));
         while (bag.size() < BAG) {
-            String other = bands(values.get(random.nextInt(values.size())), tolerance);
+            List<BandColour> other = colours(values.get(random.nextInt(values.size())), tolerance);
             if (!bag.contains(other)) {
                 bag.add(other);
             }
         }
         Collections.shuffle(bag, random);
         return new Exercise(
-                ExerciseKind.RESISTOR,
-                grade,
-                seed,
-                Text.of("The input needs %s. Which of these do you take out of the bag?", Figures.resistor(ohms)),
-                List.of(),
-                bag,
-                Solution.exactly(bands(ohms, tolerance), "The others have other values.", SLIP));
+                        ExerciseKind.RESISTOR,
+                        grade,
+                        seed,
+                        Text.of(
+                                "The input needs %s. Which of these do you take out of the bag?",
+                                Figures.resistor(ohms)),
+                        List.of(),
+                        bag.stream().map(ResistorExercises::words).toList(),
+                        Solution.exactly(bands(ohms, tolerance), "The others have other values.", SLIP))
+                .withPicture(new Picture.Bag(bag));
     }
 }

@@ -7,8 +7,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 
@@ -18,6 +20,7 @@ final class ApprenticeShelf {
 
     private final Path folder;
     private final Background background;
+    private final Set<String> whole = new HashSet<>();
 
     /// @param application where the application keeps what it remembers
     ApprenticeShelf(Path application, Background background) {
@@ -44,11 +47,18 @@ final class ApprenticeShelf {
                             ? new ApprenticeFile(file).read()
                             : new Apprentice(name.strip(), List.of());
                 },
-                then);
+                read -> {
+                    whole.add(read.name());
+                    then.accept(read);
+                });
     }
 
-    /// Keeps what somebody has done.
+    /// Keeps what somebody has done. A file that could not be read is left as it is: what is in it is not
+    /// lost.
     void keep(Apprentice apprentice) {
+        if (!whole.contains(apprentice.name())) {
+            return;
+        }
         background.run(
                 () -> {
                     new ApprenticeFile(file(apprentice.name())).write(apprentice);

@@ -14,17 +14,20 @@ import io.answerback.desktop.part.Group;
 import io.answerback.desktop.part.Line;
 import io.answerback.desktop.part.Part;
 import io.answerback.desktop.part.Press;
+import io.answerback.desktop.part.Showable;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 
 /// The exercise itself: what is asked and known, what can be done, and the answer.
 final class ExerciseParts {
-    private static final double HALF = 50;
+    private static final double WHOLE = 100;
+    private static final int CHECKS = 3;
     private static final int SHORT_CHOICE = 16;
 
     private final Learning learning;
@@ -80,6 +83,7 @@ final class ExerciseParts {
     private List<Part> picture(Picture picture) {
         return switch (picture) {
             case Picture.Bands bands -> List.of(new Drawn(new ResistorDrawing(bands.bands(), "no bands")));
+            case Picture.Bag bag -> List.of();
             case Picture.Loop loop -> List.of(new Drawn(new PlannedLoop(loop)));
             case Picture.Heard heard ->
                 List.of(
@@ -102,17 +106,19 @@ final class ExerciseParts {
             }
             if (!its.isEmpty()) {
                 parts.add(Words.section(sort.words(), sort == Sort.LOOK ? "each costs the time it takes on site" : ""));
-                parts.add(pairs(its));
+                parts.add(sideBySide(its, sort == Sort.LOOK && learning.several() ? CHECKS : 2));
             }
         }
         return parts;
     }
 
-    /// Two side by side, each row as high as the higher of them.
-    private static Part pairs(List<Part> parts) {
-        Grid.Filling grid = Grid.filling("learn-pairs").columns(Grid.Column.share(HALF), Grid.Column.share(HALF));
-        for (int i = 0; i < parts.size(); i += 2) {
-            grid.line(parts.subList(i, Math.min(i + 2, parts.size())));
+    /// Several side by side, each row as high as the higher of them.
+    private static Part sideBySide(List<Part> parts, int columns) {
+        Grid.Column[] widths = new Grid.Column[columns];
+        Arrays.fill(widths, Grid.Column.share(WHOLE / columns));
+        Grid.Filling grid = Grid.filling("learn-pairs").columns(widths);
+        for (int i = 0; i < parts.size(); i += columns) {
+            grid.line(parts.subList(i, Math.min(i + columns, parts.size())));
         }
         return grid.asPart();
     }
@@ -140,9 +146,14 @@ final class ExerciseParts {
         if (its.choices().isEmpty()) {
             parts.add(line().keyed("answer " + exercises));
         } else {
-            List<Part> choices = its.choices().stream().map(this::choice).toList();
+            List<Part> choices = its.picture()
+                    .filter(Picture.Bag.class::isInstance)
+                    .map(bag -> drawn(its, (Picture.Bag) bag))
+                    .orElseGet(() -> its.choices().stream()
+                            .map(choice -> choice(choice, Words.wrapped(Words.of("learn-step", choice))))
+                            .toList());
             boolean wide = its.choices().stream().anyMatch(choice -> choice.length() > SHORT_CHOICE);
-            parts.add(wide ? pairs(choices) : Group.flow(choices));
+            parts.add(wide ? sideBySide(choices, 2) : Group.flow(choices).style("learn-choices"));
         }
         parts.add(Group.flow(Tool.primary("Answer", learning::judge)
                 .enabled(its.choices().isEmpty() || learning.answerable())
@@ -167,13 +178,23 @@ final class ExerciseParts {
                         () -> {}));
     }
 
-    private Part choice(String choice) {
+    private List<Part> drawn(Exercise its, Picture.Bag bag) {
+        List<Part> drawn = new ArrayList<>();
+        for (int i = 0; i < bag.resistors().size(); i++) {
+            drawn.add(choice(
+                    its.choices().get(i),
+                    new Drawn(new ResistorDrawing(bag.resistors().get(i), "no bands"))));
+        }
+        return drawn;
+    }
+
+    private Part choice(String choice, Showable shown) {
         boolean on = learning.isChosen(choice);
         return new Press(
                         on ? "learn-choice-on" : "learn-choice",
                         choice + (on ? ", chosen" : ""),
                         () -> learning.choose(choice),
-                        List.of(Words.wrapped(Words.of("learn-step", choice)).growing()))
+                        List.of(shown.asPart().growing()))
                 .keyed("choice " + choice);
     }
 

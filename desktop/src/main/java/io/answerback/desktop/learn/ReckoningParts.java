@@ -36,7 +36,20 @@ final class ReckoningParts {
         parts.add(its.done().isEmpty() ? Words.quiet("Nothing was done on site.") : lines(its.done()));
         parts.add(Words.section("The best way", "%.0f min".formatted(its.bestMinutes())));
         parts.add(lines(its.best()));
+        if (!its.elsewhere().isEmpty()) {
+            parts.add(Words.section("The same fault on other schemes", "what is read, and what the panel makes of it"));
+            parts.add(elsewhere(its.elsewhere()));
+        }
         return parts;
+    }
+
+    private static Part elsewhere(List<Reckoning.Elsewhere> all) {
+        Grid.Filling grid =
+                Grid.filling("learn-ways").columns(Grid.Column.share(40), Grid.Column.share(30), Grid.Column.share(30));
+        grid.line(Words.quiet("scheme"), Words.quiet("at rest"), Words.quiet("active"));
+        all.forEach(
+                its -> grid.line(Words.wrapped(its.where()), Words.wrapped(its.atRest()), Words.wrapped(its.active())));
+        return grid.asPart();
     }
 
     private static Part lines(List<Reckoning.Line> lines) {

@@ -116,7 +116,10 @@ public final class StartSheet extends FrontSheet {
                         "From a door in the building to the line the operator reads, and the answer back."));
         VBox right = new VBox(form, pane("start-demos", demos()));
         right.getStyleClass().add("start-right");
-        VBox left = new VBox(pane("start-head-left", Words.of("start-title", "Go on with a job")), known);
+        VBox left = new VBox(
+                pane("start-head-left", Words.of("start-title", "Go on with a job")),
+                known,
+                pane("start-demos", learn()));
         left.getStyleClass().add("start-left");
         ScrollPane scroll = scroll(left);
         newJob = scroll(right);
@@ -156,7 +159,12 @@ public final class StartSheet extends FrontSheet {
         return new Part[] {
             Words.of("start-title", "Try a made-up site"),
             Group.column(rows).style("demo-rows"),
-            Words.wrapped(Words.quiet("Or drop a job file anywhere on this window.")),
+            Words.wrapped(Words.quiet("Or drop a job file anywhere on this window."))
+        };
+    }
+
+    private Part[] learn() {
+        return new Part[] {
             Words.of("start-title", "Learn and practise"),
             Press.of(
                     "Exercises: find faults, land cores, size batteries, read the line",

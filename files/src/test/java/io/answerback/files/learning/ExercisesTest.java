@@ -78,7 +78,7 @@ class ExercisesTest {
         double expected = 0;
         double variance = 0;
         int right = 0;
-        for (int seed = 0; seed < MANY; seed++) {
+        for (int seed = 0; seed < MANY; seed += 4) {
             Exercise exercise = many(kind).get(seed);
             if (exercise.choices().size() > 1) {
                 long good = exercise.choices().stream()
@@ -95,14 +95,14 @@ class ExercisesTest {
             }
         }
         assertThat((double) right).isLessThanOrEqualTo(expected + 3 * Math.sqrt(variance) + 1e-9);
-        assertThat(expected).isLessThan(MANY / 3.0);
+        assertThat(expected).isLessThan(MANY / 12.0);
     }
 
     @ParameterizedTest
     @EnumSource(ExerciseKind.class)
     void theAnswerOfAnotherExerciseIsSeldomRight(ExerciseKind kind) {
         int right = 0;
-        for (int seed = 0; seed < MANY; seed++) {
+        for (int seed = 0; seed < MANY; seed += 2) {
             right += many(kind)
                             .get(seed)
                             .judge(many(kind).get((seed + 500) % MANY).judge("").solution())
@@ -110,7 +110,7 @@ class ExercisesTest {
                     ? 1
                     : 0;
         }
-        assertThat(right).isLessThan(MANY / 3);
+        assertThat(right).isLessThan(MANY / 6);
     }
 
     @ParameterizedTest
@@ -119,7 +119,7 @@ class ExercisesTest {
         List<String> here = new ArrayList<>();
         List<String> there = new ArrayList<>();
         Locale before = Locale.getDefault();
-        for (int seed = 0; seed < 30; seed++) {
+        for (int seed = 0; seed < 15; seed++) {
             here.add(seen(make(kind, seed)) + solved(make(kind, seed)));
             try {
                 Locale.setDefault(Locale.forLanguageTag("ar-EG-u-nu-arab"));
