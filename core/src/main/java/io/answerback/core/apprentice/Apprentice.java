@@ -81,6 +81,18 @@ public record Apprentice(String name, List<Attempt> attempts) {
         return of(kind).stream().filter(attempt -> !attempt.safe()).count();
     }
 
+    /// How long it usually takes to answer one, in seconds: half of those that were passed took longer; 0
+    /// where none was measured.
+    public double usualSeconds(ExerciseKind kind) {
+        double[] seconds = of(kind).stream()
+                .filter(Attempt::passed)
+                .mapToDouble(Attempt::seconds)
+                .filter(each -> each > 0)
+                .sorted()
+                .toArray();
+        return seconds.length == 0 ? 0 : seconds[seconds.length / 2];
+    }
+
     /// How many times as long as the best way those took that were passed; 0 where nothing was passed that
     /// takes time on site.
     public double timesOver(ExerciseKind kind) {

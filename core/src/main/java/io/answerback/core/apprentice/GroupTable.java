@@ -15,8 +15,17 @@ public final class GroupTable {
     public static Table of(List<Apprentice> group) {
         return new Table(
                 "Exercises: how the group stands",
-                List.of("Apprentice", "Kind", "Grade", "Done", "Passed", "At once", "Unsafe", "Times the best"),
-                List.of(2.0, 1.6, 0.7, 0.7, 0.7, 0.8, 0.7, 1.1),
+                List.of(
+                        "Apprentice",
+                        "Kind",
+                        "Grade",
+                        "Done",
+                        "Passed",
+                        "At once",
+                        "Unsafe",
+                        "Times the best",
+                        "Seconds"),
+                List.of(2.0, 1.6, 0.7, 0.7, 0.7, 0.8, 0.7, 1.1, 0.8),
                 group.stream()
                         .sorted(Comparator.comparing(Apprentice::name))
                         .flatMap(apprentice -> Arrays.stream(ExerciseKind.values())
@@ -28,6 +37,7 @@ public final class GroupTable {
 
     private static List<String> row(Apprentice apprentice, ExerciseKind kind) {
         double times = apprentice.timesOver(kind);
+        double seconds = apprentice.usualSeconds(kind);
         return List.of(
                 apprentice.name(),
                 kind.title(),
@@ -36,6 +46,7 @@ public final class GroupTable {
                 Long.toString(apprentice.passed(kind)),
                 Long.toString(apprentice.passedAtOnce(kind)),
                 Long.toString(apprentice.unsafe(kind)),
-                times == 0 ? "" : Text.of("%.1f", times));
+                times == 0 ? "" : Text.of("%.1f", times),
+                seconds == 0 ? "" : Text.of("%.0f", seconds));
     }
 }

@@ -45,14 +45,15 @@ final class BusExercises {
         return site.bus().modules().stream()
                 .flatMap(module -> module.addresses().stream())
                 .map(BusAddress::address)
+                .filter(address -> address > 0)
                 .distinct()
                 .sorted()
                 .toList();
     }
 
     private static String addresses(BusModule module) {
-        return module.addresses().isEmpty()
-                ? ", no address"
+        return module.addresses().stream().noneMatch(its -> its.address() > 0)
+                ? ", without an address"
                 : ", address "
                         + module.addresses().stream()
                                 .map(its -> Integer.toString(its.address()))
@@ -70,7 +71,7 @@ final class BusExercises {
         return ask.of(
                 "Which zone is read at " + job.nameOf(input) + "?",
                 given(job),
-                ask.grade() == 1 ? some(zones, right, random) : List.of(),
+                ask.grade() == 1 ? Choices.of(zones, right, CHOICES, random) : List.of(),
                 Solution.exactly(
                         right,
                         Text.of("%s brings zone %d on this panel.", job.nameOf(input), input.zone()),
@@ -88,7 +89,7 @@ final class BusExercises {
         return ask.of(
                 Text.of("At which input is zone %d read?", input.zone()),
                 given(job),
-                some(names, job.nameOf(input), random),
+                Choices.of(names, job.nameOf(input), CHOICES, random),
                 Solution.exactly(
                         job.nameOf(input),
                         Text.of("Zone %d is read at %s.", input.zone(), job.nameOf(input)),
@@ -101,6 +102,7 @@ final class BusExercises {
         job.modules()
                 .forEach(module -> given.add(module.name()
                         + job.bus().of(module.id()).stream()
+                                .filter(its -> its.address() > 0)
                                 .findFirst()
                                 .map(its -> ", address " + its.address())
                                 .orElse("")));
@@ -122,20 +124,11 @@ final class BusExercises {
         return job.panel().profile().bus().map(BusRule::ranges).orElse(List.of());
     }
 
-    private static List<String> some(List<String> all, String right, Random random) {
-        List<String> choices = new ArrayList<>(List.of(right));
-        List<String> others = new ArrayList<>(all);
-        Collections.shuffle(others, random);
-        others.stream().filter(other -> !other.equals(right)).limit(CHOICES - 1).forEach(choices::add);
-        Collections.shuffle(choices, random);
-        return choices;
-    }
-
     private static Exercise free(Ask ask, Assessment site, Random random) {
         Job job = site.job();
         BusModule like = Exercises.one(
                 site.bus().modules().stream()
-                        .filter(module -> !module.addresses().isEmpty())
+                        .filter(module -> module.addresses().stream().anyMatch(its -> its.address() > 0))
                         .toList(),
                 random,
                 "module");
@@ -166,7 +159,7 @@ final class BusExercises {
         return ask.of(
                 "Another " + like.kind().name() + " is put on the bus. Which of these addresses can it have?",
                 given,
-                some(wrong, right, random),
+                Choices.of(wrong, right, CHOICES, random),
                 Solution.exactly(
                         right,
                         Text.of("%s is free and within its range.", right),

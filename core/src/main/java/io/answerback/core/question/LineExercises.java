@@ -15,8 +15,6 @@ import io.answerback.core.sound.Call;
 import io.answerback.core.sound.CallScript;
 import io.answerback.core.sound.DtmfDigit;
 import io.answerback.core.wording.Terms;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
@@ -58,16 +56,6 @@ final class LineExercises {
         };
     }
 
-    private static List<String> some(List<String> all, String right, Random random) {
-        List<String> others = new ArrayList<>(
-                all.stream().distinct().filter(its -> !its.equals(right)).toList());
-        Collections.shuffle(others, random);
-        List<String> choices = new ArrayList<>(List.of(right));
-        others.stream().limit(CHOICES - 1).forEach(choices::add);
-        Collections.shuffle(choices, random);
-        return choices;
-    }
-
     private static EventTable words(Assessment site, Material material) {
         return material.events().in(Terms.of(site.job().practice()));
     }
@@ -81,7 +69,7 @@ final class LineExercises {
         return ask.of(
                 "Which event does this message carry?",
                 List.of("Message as digits: " + message.digits(), "Format: ANSI/SIA DC-05"),
-                some(words, right, random),
+                Choices.of(words, right, CHOICES, random),
                 Solution.exactly(
                         right,
                         Text.of("Event %s is \"%s\".", message.sent().signal().event(), right),
@@ -100,11 +88,12 @@ final class LineExercises {
                 List.of(
                         "Message as digits: " + message.digits(),
                         "Site: " + message.site().job().site().name()),
-                some(
+                Choices.of(
                         all.stream()
                                 .map(sent -> line(message.site(), sent, material))
                                 .toList(),
                         right,
+                        CHOICES,
                         random),
                 Solution.exactly(
                         right, Text.of("It comes from %s.", message.sent().of()), SLIP));

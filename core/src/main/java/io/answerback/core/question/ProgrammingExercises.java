@@ -8,7 +8,6 @@ import io.answerback.core.exercise.Solution;
 import io.answerback.core.profile.EntryForm;
 import io.answerback.core.setup.EntryStep;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 
@@ -59,16 +58,6 @@ final class ProgrammingExercises {
         return (step.of().isEmpty() ? "" : step.of() + ": ") + step.intent();
     }
 
-    private static List<String> some(List<String> all, String right, Random random) {
-        List<String> others = new ArrayList<>(
-                all.stream().distinct().filter(its -> !its.equals(right)).toList());
-        Collections.shuffle(others, random);
-        List<String> choices = new ArrayList<>(List.of(right));
-        others.stream().limit(CHOICES - 1).forEach(choices::add);
-        Collections.shuffle(choices, random);
-        return choices;
-    }
-
     private static Exercise entry(Ask ask, Assessment site, List<EntryStep> steps, EntryStep step, Random random) {
         String right = step.entry().orElseThrow();
         List<String> entries =
@@ -76,7 +65,7 @@ final class ProgrammingExercises {
         return ask.of(
                 Text.of("What do you type for \"%s\"?", wanted(step)),
                 List.of(panel(site), at(step)),
-                ask.grade() == 1 ? some(entries, right, random) : List.of(),
+                ask.grade() == 1 ? Choices.of(entries, right, CHOICES, random) : List.of(),
                 Solution.exactly(right, Text.of("This panel takes \"%s\" for it.", right), SLIP));
     }
 
@@ -93,7 +82,7 @@ final class ProgrammingExercises {
                         "\"%s\" is typed there. What does it mean?",
                         step.entry().orElseThrow()),
                 List.of(panel(site), at(step)),
-                some(others, step.intent(), random),
+                Choices.of(others, step.intent(), CHOICES, random),
                 Solution.exactly(
                         step.intent(),
                         Text.of("\"%s\" there means %s.", step.entry().orElseThrow(), step.intent()),
@@ -132,7 +121,7 @@ final class ProgrammingExercises {
         return ask.of(
                 Text.of("Where do you type \"%s\"?", wanted(step)),
                 List.of(panel(site)),
-                some(steps.stream().map(ProgrammingExercises::where).toList(), where(step), random),
+                Choices.of(steps.stream().map(ProgrammingExercises::where).toList(), where(step), CHOICES, random),
                 Solution.exactly(where(step), Text.of("It is at %s.", where(step)), SLIP));
     }
 }

@@ -16,8 +16,8 @@ class ApprenticeTest {
         for (char result : results.toCharArray()) {
             int grade = apprentice.grade(ExerciseKind.LOOP);
             long seed = apprentice.nextSeed(ExerciseKind.LOOP);
-            apprentice =
-                    apprentice.with(new Attempt(ExerciseKind.LOOP, grade, seed, result != 'w', result != 'u', 10, 8));
+            apprentice = apprentice.with(
+                    new Attempt(ExerciseKind.LOOP, grade, seed, result != 'w', result != 'u', 10, 8, 30));
         }
         return apprentice;
     }
@@ -54,7 +54,7 @@ class ApprenticeTest {
     @Test
     void easyOnesOnTheSideDoNotRaiseTheGrade() {
         Apprentice second = after("rr");
-        Attempt easy = new Attempt(ExerciseKind.LOOP, 1, 1, true, true, 0, 0);
+        Attempt easy = new Attempt(ExerciseKind.LOOP, 1, 1, true, true, 0, 0, 0);
         assertThat(second.with(easy).with(easy).grade(ExerciseKind.LOOP)).isEqualTo(2);
     }
 
@@ -65,7 +65,7 @@ class ApprenticeTest {
         assertThat(apprentice.timesOver(ExerciseKind.BUS)).isZero();
         assertThat(apprentice.passedAtOnce(ExerciseKind.LOOP)).isEqualTo(2);
         assertThat(GroupTable.of(List.of(apprentice)).rows())
-                .containsExactly(List.of("One", "Loops", "1", "3", "2", "2", "0", "1.3"));
+                .containsExactly(List.of("One", "Loops", "1", "3", "2", "2", "0", "1.3", "30"));
     }
 
     @Test

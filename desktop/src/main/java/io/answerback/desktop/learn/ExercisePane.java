@@ -13,9 +13,9 @@ import io.answerback.desktop.part.Words;
 import io.answerback.desktop.report.SoundOut;
 import io.answerback.desktop.shell.FrontSheet;
 import io.answerback.desktop.theme.Look;
-import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
+import io.answerback.desktop.work.OpenJob;
 import io.answerback.files.learning.ExerciseMaterial;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -36,6 +36,7 @@ import javafx.scene.layout.Region;
 /// nothing can give it away.
 public final class ExercisePane extends FrontSheet {
     private static final double KINDS_WIDTH = 190;
+    private static final int LARGE_PERCENT = 120;
     private static final double STAND_WIDTH = 290;
 
     private final Look look;
@@ -65,18 +66,18 @@ public final class ExercisePane extends FrontSheet {
             Look look,
             Background background,
             Path folder,
-            Actions actions,
+            OpenJob openJob,
             BiConsumer<Job, Runnable> plan,
             FileQuestions files) {
         return new ExercisePane(
                 look,
                 background,
                 folder,
-                new SoundOut(actions, background, files)::play,
-                new TeacherFiles(actions, background, files),
+                new SoundOut(openJob, background, files)::play,
+                new TeacherFiles(openJob, background, files, () -> openJob.now().assessment()),
                 job -> plan.accept(
                         job,
-                        () -> actions.tell("This is the plan of the exercise that waits. Ctrl+L leads back to it.")));
+                        () -> openJob.tell("This is the plan of the exercise that waits. Ctrl+L leads back to it.")));
     }
 
     private ExercisePane(
@@ -90,8 +91,9 @@ public final class ExercisePane extends FrontSheet {
         this.background = background;
         this.plan = plan;
         this.shelf = new ApprenticeShelf(folder, background);
-        this.learning = new Learning(ApprenticeShelf.nobody(), this::showAgain, shelf::keep);
-        this.exercise = new ExerciseParts(learning, play);
+        this.learning = new Learning(ApprenticeShelf.nobody(), this::showAgain, shelf::keep, System::nanoTime);
+        this.exercise =
+                new ExerciseParts(learning, play, () -> look.textPercent().get() > LARGE_PERCENT);
         this.teacher = new TeacherParts(learning, shelf, teach, this::showAgain);
         this.head = new PartPane(look, "learn-head");
         this.kinds = new PartPane(look, "learn-kinds");
@@ -102,7 +104,10 @@ public final class ExercisePane extends FrontSheet {
         this.standScroll = scroll(stand);
         getStyleClass().add("start");
         getChildren().add(content());
-        look.textPercent().subscribe(percent -> widths());
+        look.textPercent().subscribe(percent -> {
+            widths();
+            showAgain();
+        });
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
                 leave();
@@ -198,6 +203,7 @@ public final class ExercisePane extends FrontSheet {
                 .toList());
         middle.show(learning.exercise().map(this::middle).orElseGet(ExercisePane::waiting));
         stand.show(learning.exercise()
+                .filter(its -> !teacher.open())
                 .map(its -> StandParts.of(learning, its, this::plan))
                 .orElse(List.of()));
         if (!shown.equals(learning.exercise())) {

@@ -22,21 +22,26 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
 /// The exercise itself: what is asked and known, what can be done, and the answer.
 final class ExerciseParts {
     private static final double WHOLE = 100;
+    private static final int PAIR = 2;
     private static final int CHECKS = 3;
     private static final int SHORT_CHOICE = 16;
 
     private final Learning learning;
     private final Consumer<Call> play;
+    private final BooleanSupplier largeText;
     private int exercises;
     private Object shown;
 
     /// @param play lets a call be heard
-    ExerciseParts(Learning learning, Consumer<Call> play) {
+    /// @param largeText whether letters are so large that less stands side by side
+    ExerciseParts(Learning learning, Consumer<Call> play, BooleanSupplier largeText) {
+        this.largeText = largeText;
         this.learning = learning;
         this.play = play;
     }
@@ -106,14 +111,15 @@ final class ExerciseParts {
             }
             if (!its.isEmpty()) {
                 parts.add(Words.section(sort.words(), sort == Sort.LOOK ? "each costs the time it takes on site" : ""));
-                parts.add(sideBySide(its, sort == Sort.LOOK && learning.several() ? CHECKS : 2));
+                parts.add(sideBySide(its, sort == Sort.LOOK && learning.several() ? CHECKS : PAIR));
             }
         }
         return parts;
     }
 
-    /// Several side by side, each row as high as the higher of them.
-    private static Part sideBySide(List<Part> parts, int columns) {
+    /// Several side by side, fewer in large letters, each row as high as the higher of them.
+    private Part sideBySide(List<Part> parts, int most) {
+        int columns = largeText.getAsBoolean() ? Math.min(most, PAIR) : most;
         Grid.Column[] widths = new Grid.Column[columns];
         Arrays.fill(widths, Grid.Column.share(WHOLE / columns));
         Grid.Filling grid = Grid.filling("learn-pairs").columns(widths);
@@ -153,7 +159,10 @@ final class ExerciseParts {
                             .map(choice -> choice(choice, Words.wrapped(Words.of("learn-step", choice))))
                             .toList());
             boolean wide = its.choices().stream().anyMatch(choice -> choice.length() > SHORT_CHOICE);
-            parts.add(wide ? sideBySide(choices, 2) : Group.flow(choices).style("learn-choices"));
+            parts.add(
+                    wide
+                            ? sideBySide(choices, its.picture().isPresent() && largeText.getAsBoolean() ? 1 : PAIR)
+                            : Group.flow(choices).style("learn-choices"));
         }
         parts.add(Group.flow(Tool.primary("Answer", learning::judge)
                 .enabled(its.choices().isEmpty() || learning.answerable())

@@ -12,14 +12,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 
 /// One apprentice at one exercise: what was done so far, what is meant to be the answer, and how it was
 /// judged.
 final class Learning {
     private static final String BETWEEN = "; ";
+    private static final double NANOS = 1e9;
 
     private final Runnable showAgain;
     private final Consumer<Apprentice> keep;
+    private final LongSupplier nanos;
+    private long begun;
     private Optional<Exercises> exercises = Optional.empty();
     private Apprentice apprentice;
     private ExerciseKind kind = ExerciseKind.FAULT;
@@ -31,7 +35,9 @@ final class Learning {
 
     /// @param showAgain shows everything anew
     /// @param keep keeps what an apprentice has done
-    Learning(Apprentice apprentice, Runnable showAgain, Consumer<Apprentice> keep) {
+    /// @param nanos a clock that never jumps, in nanoseconds
+    Learning(Apprentice apprentice, Runnable showAgain, Consumer<Apprentice> keep, LongSupplier nanos) {
+        this.nanos = nanos;
         this.apprentice = apprentice;
         this.showAgain = showAgain;
         this.keep = keep;
@@ -102,6 +108,7 @@ final class Learning {
         done.clear();
         chosen.clear();
         typed = "";
+        begun = nanos.getAsLong();
         judged = Optional.empty();
         exercise = exercises.map(its -> its.make(kind, grade, seed));
         showAgain.run();
@@ -166,7 +173,7 @@ final class Learning {
         exercise.ifPresent(its -> {
             Judgement judgement = its.judge(done, answer());
             judged = Optional.of(judgement);
-            apprentice = apprentice.with(Attempt.of(its, judgement));
+            apprentice = apprentice.with(Attempt.of(its, judgement, (nanos.getAsLong() - begun) / NANOS));
             keep.accept(apprentice);
         });
         showAgain.run();

@@ -80,6 +80,11 @@ final class StandParts {
                 Words.of("learn-given", "at the first try"),
                 Words.figure(Long.toString(apprentice.passedAtOnce(kind))));
         grid.line(Words.of("learn-given", "next grade"), Words.figure(Integer.toString(apprentice.grade(kind))));
+        if (apprentice.usualSeconds(kind) > 0) {
+            grid.line(
+                    Words.of("learn-given", "until answered, usually"),
+                    Words.figure("%.0f s".formatted(apprentice.usualSeconds(kind))));
+        }
         if (apprentice.timesOver(kind) > 0) {
             grid.line(
                     Words.of("learn-given", "over the best time"),

@@ -1,5 +1,7 @@
 package io.answerback.desktop.learn;
 
+import io.answerback.core.apprentice.BoardForm;
+import io.answerback.core.assess.Assessment;
 import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
 import io.answerback.desktop.work.Actions;
@@ -10,6 +12,7 @@ import io.answerback.files.TableCsv;
 import io.answerback.print.PdfWriter;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Supplier;
 
 /// Writes what a teacher takes along: tables with commas, and sheets as PDF.
 public final class TeacherFiles {
@@ -19,9 +22,13 @@ public final class TeacherFiles {
     private final Actions actions;
     private final Background background;
     private final FileQuestions files;
+    private final Supplier<Assessment> job;
 
     /// What writes files, and asks where.
-    public TeacherFiles(Actions actions, Background background, FileQuestions files) {
+    ///
+    /// @param job the open job
+    public TeacherFiles(Actions actions, Background background, FileQuestions files, Supplier<Assessment> job) {
+        this.job = job;
         this.actions = actions;
         this.background = background;
         this.files = files;
@@ -48,6 +55,11 @@ public final class TeacherFiles {
                             return file;
                         },
                         this::written));
+    }
+
+    /// The form to mark a wired board by.
+    void board() {
+        sheet("Marking form", "board", BoardForm.of(job.get()));
     }
 
     private void written(Path file) {

@@ -56,24 +56,33 @@ final class TeacherParts {
         Table table = GroupTable.of(group);
         List<Part> parts = new ArrayList<>();
         parts.add(Group.flow(
-                Words.of("start-title", "How the group stands"),
-                Tool.of(
-                                "Save as CSV…",
-                                "the table for a spreadsheet",
-                                () -> files.table("How the group stands", "group", table))
-                        .enabled(!group.isEmpty())));
+                        Words.of("start-title", "How the group stands"),
+                        Tool.of(
+                                        "Save as CSV…",
+                                        "the table for a spreadsheet",
+                                        () -> files.table("How the group stands", "group", table))
+                                .enabled(!group.isEmpty()))
+                .style("learn-title"));
         parts.add(group.isEmpty() ? Words.empty("Nobody has answered an exercise on this computer yet.") : grid(table));
         parts.add(Words.title("A sheet of exercises"));
         parts.add(Words.wrapped(Words.quiet(
                 "Six exercises of the kind on the left, by their seeds: the same sheet again whenever it is wanted.")));
         parts.add(Group.flow(
-                Words.of("learn-given", "grade"),
-                Value.of("Grade of the sheet", Integer.toString(grade), this::grade),
-                Words.of("learn-given", "first seed"),
-                Value.of("First seed", Long.toString(seed), this::seed)));
+                        Words.of("learn-given", "grade"),
+                        Value.of("Grade of the sheet", Integer.toString(grade), this::grade),
+                        Words.of("learn-given", "first seed"),
+                        Value.of("First seed", Long.toString(seed), this::seed))
+                .style("learn-title"));
         parts.add(Group.flow(
-                Tool.of("For apprentices…", "a PDF without answers", () -> sheet(false)),
-                Tool.of("With answers…", "a PDF with what is right and what to read out", () -> sheet(true))));
+                        Tool.of("For apprentices…", "a PDF without answers", () -> sheet(false)),
+                        Tool.of("With answers…", "a PDF with what is right and what to read out", () -> sheet(true)))
+                .style("learn-title"));
+        parts.add(Words.title("A board that was really wired"));
+        parts.add(
+                Words.wrapped(
+                        Words.quiet(
+                                "A form to mark it by, a line for each core of the open job: landed, polarity, label, slack, tug, tidy.")));
+        parts.add(Group.flow(Tool.of("Marking form…", "a PDF from the plan of the cores", files::board)));
         return parts;
     }
 

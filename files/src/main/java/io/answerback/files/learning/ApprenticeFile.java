@@ -60,7 +60,8 @@ public final class ApprenticeFile {
                 node.path("right").asBoolean(false),
                 node.path("safe").asBoolean(false),
                 node.path("minutes").asDouble(0),
-                node.path("bestMinutes").asDouble(0));
+                node.path("bestMinutes").asDouble(0),
+                node.path("seconds").asDouble(0));
     }
 
     /// Writes it in place of what was there.
@@ -77,7 +78,8 @@ public final class ApprenticeFile {
                     .put("right", attempt.right())
                     .put("safe", attempt.safe())
                     .put("minutes", attempt.minutes())
-                    .put("bestMinutes", attempt.bestMinutes());
+                    .put("bestMinutes", attempt.bestMinutes())
+                    .put("seconds", attempt.seconds());
         }
         Path folder = file.toAbsolutePath().getParent();
         Files.createDirectories(folder);
