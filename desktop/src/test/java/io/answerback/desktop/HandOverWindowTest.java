@@ -36,6 +36,7 @@ class HandOverWindowTest extends DemoWindow {
         until(() -> application.openJob().now().file().isPresent());
         control(robot, KeyCode.DIGIT9);
         until(() -> reads(robot, "What the client keeps"));
+        until(() -> reads(robot, "sections, "));
         onScreen(() -> application.benches().handOver().open(HandOverSheets.LEAVING));
         for (String check : List.of(
                 "Zones that are linked out or left out are written down",

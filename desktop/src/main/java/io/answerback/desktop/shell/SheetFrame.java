@@ -24,6 +24,8 @@ public final class SheetFrame {
     private final StackPane middle = new StackPane();
     private final StackPane instrument = new StackPane();
     private final Map<PartSheet, SheetView> views = new HashMap<>();
+    private PartSheet onTop;
+    private Optional<Part> switches = Optional.empty();
 
     /// An empty frame.
     public SheetFrame(Look look) {
@@ -49,17 +51,27 @@ public final class SheetFrame {
     /// @param above what stands above the title, where no title however long moves it: the switch between the
     ///     sheets
     public void show(PartSheet sheet, WindowState state, Optional<Part> above) {
-        Part title = Group.flow(
-                        Words.wrapped(Words.of("bench-title", sheet.title())),
-                        Words.wrapped(Words.of("bench-about", sheet.about(state))))
-                .style("headline");
-        head.show(above.<List<Part>>map(its -> List.of(Group.row(its).style("sheet-switches"), title))
-                .orElse(List.of(title)));
-        SheetView view = views.computeIfAbsent(sheet, its -> new SheetView(its, look));
+        onTop = sheet;
+        switches = above;
+        title(sheet, state);
+        SheetView view = views.computeIfAbsent(sheet, its -> new SheetView(its, look, later -> title(its, later)));
         if (!middle.getChildren().contains(view.middle())) {
             middle.getChildren().setAll(view.middle());
             instrument.getChildren().setAll(view.beside());
         }
         view.show(state);
+    }
+
+    /// A sheet that is not on top has no title to show.
+    private void title(PartSheet sheet, WindowState state) {
+        if (sheet != onTop) {
+            return;
+        }
+        Part title = Group.flow(
+                        Words.wrapped(Words.of("bench-title", sheet.title())),
+                        Words.wrapped(Words.of("bench-about", sheet.about(state))))
+                .style("headline");
+        head.show(switches.<List<Part>>map(its -> List.of(Group.row(its).style("sheet-switches"), title))
+                .orElse(List.of(title)));
     }
 }

@@ -6,6 +6,7 @@ import io.answerback.desktop.theme.Look;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /// A sheet in the window. What is typed for one point is left when another is looked at.
 final class SheetView {
@@ -14,11 +15,15 @@ final class SheetView {
     private final PartPane beside;
     private Optional<WindowState> shown = Optional.empty();
 
-    SheetView(PartSheet sheet, Look look) {
+    /// @param title shows the title again, which what was chosen may have changed
+    SheetView(PartSheet sheet, Look look, Consumer<WindowState> title) {
         this.sheet = sheet;
         this.middle = new PartPane(look, "sheet");
         this.beside = new PartPane(look, "instrument");
-        sheet.shownAgainBy(() -> shown.ifPresent(this::show));
+        sheet.shownAgainBy(() -> shown.ifPresent(state -> {
+            show(state);
+            title.accept(state);
+        }));
     }
 
     PartPane middle() {
