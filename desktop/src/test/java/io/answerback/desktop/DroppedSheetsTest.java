@@ -32,6 +32,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
@@ -39,7 +42,6 @@ import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
 import org.testfx.framework.junit5.Start;
 
 /// What is dropped is let go of: nothing that lives as long as the window holds a sheet that listened to it.
@@ -65,8 +67,9 @@ class DroppedSheetsTest extends DemoWindow {
         table = new TableImport(
                 application.openJob(), application.background(), opened.kinds(), Benches.usual(opened.conductors()));
         cables = new CableShelf(folder, application.background());
-        ExecutorService never =
-                Mockito.mock(ExecutorService.class, Mockito.withSettings().stubOnly());
+        ExecutorService never = new ThreadPoolExecutor(
+                1, 1, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), new ThreadPoolExecutor.DiscardPolicy());
+        never.shutdown();
         noCalculations = new Background(application.openJob()::tell, never, never, Platform::runLater);
     }
 

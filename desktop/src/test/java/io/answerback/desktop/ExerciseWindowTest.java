@@ -50,6 +50,7 @@ class ExerciseWindowTest extends DemoWindow {
         until(() -> application.exercises().ready());
         onScreen(() -> application.exercises().take(kind, grade, seed));
         Exercise exercise = EXERCISES.make(kind, grade, seed);
+        until(() -> application.exercises().ready());
         until(() -> reads(robot, exercise.asked()));
         return exercise;
     }
@@ -124,6 +125,7 @@ class ExerciseWindowTest extends DemoWindow {
             Exercise exercise = EXERCISES.make(ExerciseKind.RESISTOR, 1, 4 + answered);
             int seed = 4 + answered;
             onScreen(() -> application.exercises().take(ExerciseKind.RESISTOR, 1, seed));
+            until(() -> application.exercises().ready());
             onScreen(() -> named(robot, "Answer").requestFocus());
             write(robot, exercise.judge("").solution());
             type(KeyCode.ENTER);

@@ -131,7 +131,9 @@ class SheetsLayoutTest extends DemoWindow {
             faults.resize(size);
             for (ExerciseKind kind : ExerciseKind.values()) {
                 for (int grade : List.of(1, 3, Exercise.GRADES)) {
-                    faults.after(() -> application.exercises().take(kind, grade, grade), kind + ", grade " + grade);
+                    faults.laidOut(() -> application.exercises().take(kind, grade, grade));
+                    Screen.until(() -> application.exercises().ready());
+                    faults.after(() -> {}, kind + ", grade " + grade);
                 }
             }
         }

@@ -8,6 +8,7 @@ import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Solution;
 import io.answerback.core.profile.BusRange;
 import io.answerback.core.profile.BusRule;
+import io.answerback.core.profile.ModuleKind;
 import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
@@ -106,18 +107,23 @@ final class BusExercises {
                                 .findFirst()
                                 .map(its -> ", address " + its.address())
                                 .orElse("")));
-        for (BusRange range : ranges(job)) {
-            if (range.zonesEach() > 0) {
-                given.add(Text.of(
-                        "%s: addresses %d to %d, zones from %d, %d each",
-                        Text.listed(range.kinds()),
-                        range.leastAddress(),
-                        range.mostAddress(),
-                        range.firstZone(),
-                        range.zonesEach()));
-            }
-        }
+        ranges(job).stream()
+                .filter(range -> range.zonesEach() > 0)
+                .map(range -> numbering(job, range))
+                .forEach(given::add);
         return given;
+    }
+
+    private static String numbering(Job job, BusRange range) {
+        String kinds = Text.listed(range.kinds().stream()
+                .map(kind ->
+                        job.panel().profile().module(kind).map(ModuleKind::name).orElse(kind))
+                .distinct()
+                .toList());
+        String zones = Text.of("zones from %d, %d each", range.firstZone(), range.zonesEach());
+        return range.offTheBus()
+                ? kinds + ": " + zones
+                : Text.of("%s: addresses %d to %d, %s", kinds, range.leastAddress(), range.mostAddress(), zones);
     }
 
     private static List<BusRange> ranges(Job job) {

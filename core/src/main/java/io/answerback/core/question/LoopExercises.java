@@ -223,6 +223,6 @@ final class LoopExercises {
                         given(place),
                         names,
                         oneOf(right, why)),
-                place));
+                panel));
     }
 }

@@ -58,10 +58,21 @@ final class ProgrammingExercises {
         return (step.of().isEmpty() ? "" : step.of() + ": ") + step.intent();
     }
 
+    /// What is typed for entries of the form of one; for all of them where there is none.
+    private static List<String> entries(List<EntryStep> steps, EntryStep like) {
+        return steps.stream()
+                .filter(other -> like == null
+                        || other.setting().form().kind()
+                                == like.setting().form().kind())
+                .map(other -> other.entry().orElseThrow())
+                .distinct()
+                .toList();
+    }
+
     private static Exercise entry(Ask ask, Assessment site, List<EntryStep> steps, EntryStep step, Random random) {
         String right = step.entry().orElseThrow();
-        List<String> entries =
-                steps.stream().map(other -> other.entry().orElseThrow()).toList();
+        List<String> alike = entries(steps, step);
+        List<String> entries = alike.size() > 2 ? alike : entries(steps, null);
         return ask.of(
                 Text.of("What do you type for \"%s\"?", wanted(step)),
                 List.of(panel(site), at(step)),

@@ -91,7 +91,8 @@ public final class ExercisePane extends FrontSheet {
         this.background = background;
         this.plan = plan;
         this.shelf = new ApprenticeShelf(folder, background);
-        this.learning = new Learning(ApprenticeShelf.nobody(), this::showAgain, shelf::keep, System::nanoTime);
+        this.learning = new Learning(
+                ApprenticeShelf.nobody(), this::showAgain, shelf::keep, background::compute, System::nanoTime);
         this.exercise =
                 new ExerciseParts(learning, play, () -> look.textPercent().get() > LARGE_PERCENT);
         this.teacher = new TeacherParts(learning, shelf, teach, this::showAgain);
@@ -217,7 +218,7 @@ public final class ExercisePane extends FrontSheet {
     }
 
     private static List<Part> waiting() {
-        return List.of(Words.empty("The sites that exercises are made of are being read…"));
+        return List.of(Words.empty("The exercise is being made…"));
     }
 
     private List<Part> head() {

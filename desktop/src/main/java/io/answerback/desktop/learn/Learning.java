@@ -11,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 
@@ -22,7 +23,9 @@ final class Learning {
 
     private final Runnable showAgain;
     private final Consumer<Apprentice> keep;
+    private final Computing computing;
     private final LongSupplier nanos;
+    private int asked;
     private long begun;
     private Optional<Exercises> exercises = Optional.empty();
     private Apprentice apprentice;
@@ -32,11 +35,24 @@ final class Learning {
     private final Set<String> chosen = new LinkedHashSet<>();
     private String typed = "";
     private Optional<Judgement> judged = Optional.empty();
+    private boolean judging;
+
+    /// Computes off the window's thread, and comes back to it with the result.
+    interface Computing {
+        <T> void compute(Callable<T> work, Consumer<T> then);
+    }
 
     /// @param showAgain shows everything anew
     /// @param keep keeps what an apprentice has done
+    /// @param computing computes off the window's thread
     /// @param nanos a clock that never jumps, in nanoseconds
-    Learning(Apprentice apprentice, Runnable showAgain, Consumer<Apprentice> keep, LongSupplier nanos) {
+    Learning(
+            Apprentice apprentice,
+            Runnable showAgain,
+            Consumer<Apprentice> keep,
+            Computing computing,
+            LongSupplier nanos) {
+        this.computing = computing;
         this.nanos = nanos;
         this.apprentice = apprentice;
         this.showAgain = showAgain;
@@ -104,19 +120,34 @@ final class Learning {
         begin(grade, seed);
     }
 
+    /// It is made off the window's thread; of several that are asked for, the last one counts.
     private void begin(int grade, long seed) {
+        int its = ++asked;
+        ExerciseKind wanted = kind;
+        clear();
+        exercise = Optional.empty();
+        exercises.ifPresent(from -> computing.compute(() -> from.make(wanted, grade, seed), made -> {
+            if (its == asked) {
+                clear();
+                exercise = Optional.of(made);
+                showAgain.run();
+            }
+        }));
+        showAgain.run();
+    }
+
+    private void clear() {
         done.clear();
         chosen.clear();
         typed = "";
         begun = nanos.getAsLong();
         judged = Optional.empty();
-        exercise = exercises.map(its -> its.make(kind, grade, seed));
-        showAgain.run();
+        judging = false;
     }
 
     /// Does something on site; it stays done.
     void step(String id) {
-        if (judged.isEmpty()) {
+        if (judged.isEmpty() && !judging) {
             done.add(id);
             showAgain.run();
         }
@@ -138,7 +169,7 @@ final class Learning {
 
     /// Chooses an answer, or takes it back.
     void choose(String choice) {
-        if (judged.isPresent()) {
+        if (judged.isPresent() || judging) {
             return;
         }
         boolean was = chosen.remove(choice);
@@ -162,7 +193,7 @@ final class Learning {
 
     /// Whether there is something to judge.
     boolean answerable() {
-        return judged.isEmpty() && !answer().isBlank();
+        return judged.isEmpty() && !judging && !answer().isBlank();
     }
 
     /// Judges the answer and keeps it.
@@ -171,11 +202,21 @@ final class Learning {
             return;
         }
         exercise.ifPresent(its -> {
-            Judgement judgement = its.judge(done, answer());
-            judged = Optional.of(judgement);
-            apprentice = apprentice.with(Attempt.of(its, judgement, (nanos.getAsLong() - begun) / NANOS));
-            keep.accept(apprentice);
+            double seconds = (nanos.getAsLong() - begun) / NANOS;
+            List<String> way = done();
+            String answer = answer();
+            judging = true;
+            computing.compute(() -> its.judge(way, answer), judgement -> judged(its, judgement, seconds));
         });
+    }
+
+    private void judged(Exercise its, Judgement judgement, double seconds) {
+        apprentice = apprentice.with(Attempt.of(its, judgement, seconds));
+        keep.accept(apprentice);
+        if (exercise.filter(its::equals).isPresent()) {
+            judging = false;
+            judged = Optional.of(judgement);
+        }
         showAgain.run();
     }
 }

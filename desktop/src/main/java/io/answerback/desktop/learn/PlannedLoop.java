@@ -1,6 +1,8 @@
 package io.answerback.desktop.learn;
 
 import io.answerback.core.common.Figures;
+import io.answerback.core.device.ResistorPlace;
+import io.answerback.core.device.SchemeKind;
 import io.answerback.core.exercise.Picture.Loop;
 import io.answerback.core.site.LoopWiring;
 import io.answerback.desktop.part.Across;
@@ -59,7 +61,26 @@ final class PlannedLoop extends Picture {
         line("wire cable", panel, TOP, device, TOP);
         line("wire cable", panel, BOTTOM, device, BOTTOM);
         cable();
+        if (inPanel()) {
+            resistorAtPanel();
+        }
         device();
+    }
+
+    private boolean inPanel() {
+        return wiring().scheme().hasEndOfLine() && wiring().place() == ResistorPlace.IN_PANEL;
+    }
+
+    /// The resistor between the panel's own terminals, or in the wire that leaves it.
+    private void resistorAtPanel() {
+        if (wiring().scheme() == SchemeKind.END_OF_LINE_ACROSS) {
+            line("wire", panel + MARGIN, TOP, panel + MARGIN, TOP + 18);
+            upright(panel + MARGIN, TOP + 18, BOTTOM - 18, wiring().endOfLineOhms());
+            line("wire", panel + MARGIN, BOTTOM - 18, panel + MARGIN, BOTTOM);
+        } else {
+            box("resistor", panel + 6, TOP - THICK / 2, BODY, THICK);
+            words("figure", Figures.resistor(wiring().endOfLineOhms()), panel + 6 + BODY / 2, TOP + 18, Across.CENTER);
+        }
     }
 
     private void cable() {
@@ -123,6 +144,10 @@ final class PlannedLoop extends Picture {
     }
 
     private void resistorEnds(double from) {
+        if (inPanel()) {
+            ends(from);
+            return;
+        }
         path("wire", from, TOP, right - 14, TOP, right - 14, TOP + 18);
         upright(right - 14, TOP + 18, BOTTOM - 18, wiring().endOfLineOhms());
         path("wire", right - 14, BOTTOM - 18, right - 14, BOTTOM, device, BOTTOM);
@@ -139,7 +164,7 @@ final class PlannedLoop extends Picture {
         line("wire", device, TOP, at, TOP);
         line("wire", device, BOTTOM, at, BOTTOM);
         open(at, "contact");
-        if (resistor) {
+        if (resistor && !inPanel()) {
             path("wire", at, TOP, right - 14, TOP, right - 14, TOP + 18);
             upright(right - 14, TOP + 18, BOTTOM - 18, wiring().endOfLineOhms());
             path("wire", right - 14, BOTTOM - 18, right - 14, BOTTOM, at, BOTTOM);

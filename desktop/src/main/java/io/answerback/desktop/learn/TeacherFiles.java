@@ -44,10 +44,12 @@ public final class TeacherFiles {
                         this::written));
     }
 
-    void sheet(String title, String name, Table table) {
+    /// Writes a table as a PDF; it is made off the window's thread.
+    void sheet(String title, String name, Supplier<Table> made) {
         files.toWrite(title, name + ".pdf", PDF)
                 .ifPresent(file -> background.run(
                         () -> {
+                            Table table = made.get();
                             SafeFile.replace(
                                     file,
                                     PdfWriter.write(measure -> TableSetter.set(table, measure))
@@ -59,7 +61,8 @@ public final class TeacherFiles {
 
     /// The form to mark a wired board by.
     void board() {
-        sheet("Marking form", "board", BoardForm.of(job.get()));
+        Assessment open = job.get();
+        sheet("Marking form", "board", () -> BoardForm.of(open));
     }
 
     private void written(Path file) {

@@ -4,6 +4,7 @@ import io.answerback.core.apprentice.Apprentice;
 import io.answerback.core.apprentice.ExerciseSheet;
 import io.answerback.core.apprentice.GroupTable;
 import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.paper.Table;
 import io.answerback.core.question.Exercises;
 import io.answerback.desktop.part.Grid;
@@ -14,6 +15,7 @@ import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.LongStream;
 
 /// What a teacher looks at: how the group stands, and sheets of exercises by their seeds.
@@ -111,16 +113,18 @@ final class TeacherParts {
 
     private void sheet(boolean answers) {
         learning.exercises()
-                .map(this::exercises)
                 .ifPresent(its -> files.sheet(
                         answers ? "Exercises with answers" : "Exercises",
                         answers ? "answers" : "exercises",
-                        answers ? ExerciseSheet.answers(its) : ExerciseSheet.asked(its)));
+                        sheet(its, learning.kind(), grade, seed, answers)));
     }
 
-    private List<Exercise> exercises(Exercises its) {
-        return LongStream.range(seed, seed + ON_A_SHEET)
-                .mapToObj(each -> its.make(learning.kind(), grade, each))
-                .toList();
+    private static Supplier<Table> sheet(Exercises its, ExerciseKind kind, int grade, long seed, boolean answers) {
+        return () -> {
+            List<Exercise> made = LongStream.range(seed, seed + ON_A_SHEET)
+                    .mapToObj(each -> its.make(kind, grade, each))
+                    .toList();
+            return answers ? ExerciseSheet.answers(made) : ExerciseSheet.asked(made);
+        };
     }
 }

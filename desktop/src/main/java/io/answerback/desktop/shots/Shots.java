@@ -102,8 +102,8 @@ public final class Shots extends Application {
     /// A hidden fault, with the site on test and one measurement made.
     private void exercise() throws Exception {
         camera.onWindow(() -> application.exercises().show(application.start(), () -> {}));
+        camera.onWindow(() -> application.exercises().take(ExerciseKind.FAULT, 4, EXERCISE_SEED));
         camera.take("exercise", () -> {
-            application.exercises().take(ExerciseKind.FAULT, 4, EXERCISE_SEED);
             application.exercises().step(Safeguard.ON_TEST.id());
             application.exercises().step(MeasurementSetup.AT_REST.id());
         });
