@@ -47,7 +47,10 @@ public final class ExerciseVerb implements Callable<Integer> {
             description = "what is done on site, in order; what each step shows is printed")
     private List<String> did = List.of();
 
-    @Option(names = "--answer", description = "judges this answer; several are joined with \"; \"")
+    @Option(
+            names = "--answer",
+            description =
+                    "judges this answer; several are joined with \"; \", and cores are landed as in \"red=12V; black=0V\"")
     private String answer;
 
     @Option(names = "--json", description = "answer as one JSON document")

@@ -21,6 +21,15 @@ public sealed interface Picture {
         }
     }
 
+    /// Cores to be landed, and the terminals there are. The answer has each core with its terminal, as in
+    /// "red=12V", with "; " between them.
+    record Landing(List<String> cores, List<String> terminals) implements Picture {
+        public Landing {
+            cores = List.copyOf(cores);
+            terminals = List.copyOf(terminals);
+        }
+    }
+
     /// A loop as it was planned, with the joint half way.
     ///
     /// @param input where it begins

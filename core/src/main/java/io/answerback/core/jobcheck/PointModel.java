@@ -37,7 +37,7 @@ record PointModel(Job job, WiredPoint wired, EventTable events, double wrongOhms
         return switch (look) {
             case WALK ->
                 Text.of(
-                        "%s: %s, and read the station's line",
+                        "%s: %s, and see what the station prints",
                         name(), wired.point().kind().words().act());
             case READ -> Text.of("%s: lift the cores and read the loop, at rest and active", name());
             case ENTRY -> Text.of("%s: read back what is typed for zone %d", name(), zone().number());

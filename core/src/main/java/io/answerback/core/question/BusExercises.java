@@ -13,7 +13,6 @@ import io.answerback.core.site.BusAddress;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
@@ -65,9 +64,7 @@ final class BusExercises {
         Input input = Exercises.one(job.inputs(), random, "input");
         List<String> zones = job.inputs().stream()
                 .map(other -> Integer.toString(other.zone()))
-                .distinct()
-                .collect(Collectors.toCollection(ArrayList::new));
-        Collections.shuffle(zones, random);
+                .toList();
         String right = Integer.toString(input.zone());
         return ask.of(
                 "Which zone is read at " + job.nameOf(input) + "?",
@@ -76,7 +73,7 @@ final class BusExercises {
                 Solution.exactly(
                         right,
                         Text.of("%s brings zone %d on this panel.", job.nameOf(input), input.zone()),
-                        "Whoever programs another zone leaves this one off: wired, and dead."));
+                        "If another zone is programmed, this one stays off: wired, and dead."));
     }
 
     private static Exercise input(Ask ask, Job job, Random random) {
@@ -85,8 +82,7 @@ final class BusExercises {
         List<String> names = job.inputs().stream()
                 .filter(its -> its == input || its.zone() != input.zone())
                 .map(job::nameOf)
-                .distinct()
-                .collect(Collectors.toCollection(ArrayList::new));
+                .toList();
         return ask.of(
                 Text.of("At which input is zone %d read?", input.zone()),
                 given(job),
@@ -94,7 +90,7 @@ final class BusExercises {
                 Solution.exactly(
                         job.nameOf(input),
                         Text.of("Zone %d is read at %s.", input.zone(), job.nameOf(input)),
-                        "Whoever looks for the fault at another input measures a sound loop for an hour."));
+                        "If you look at another input, you measure a sound loop for an hour."));
     }
 
     private static List<String> given(Job job) {
@@ -191,6 +187,6 @@ final class BusExercises {
                 Solution.exactly(
                         Integer.toString(extra),
                         Text.of("Nobody on the wall has address %d.", extra),
-                        "Whoever forgets another address loses a module that is there, with all its zones."));
+                        "If the panel forgets another address, a module that is there is lost with all its zones."));
     }
 }

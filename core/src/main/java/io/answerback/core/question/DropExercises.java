@@ -27,8 +27,7 @@ final class DropExercises {
     private static final int TRIES = 60;
     private static final double[] TIMES = {1.5, 2.5, 4, 6};
     private static final int MOST_STARVED = 4;
-    private static final String SLIP =
-            "Whoever mends another device leaves this one to drop out in the first long power cut.";
+    private static final String SLIP = "If you mend another device, this one drops out in the first long power cut.";
 
     private DropExercises() {}
 

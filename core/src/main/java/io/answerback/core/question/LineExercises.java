@@ -73,7 +73,7 @@ final class LineExercises {
                 Solution.exactly(
                         right,
                         Text.of("Event %s is \"%s\".", message.sent().signal().event(), right),
-                        "Whoever takes it for another event calls the wrong people."));
+                        "If it is taken for another event, the wrong people are called."));
     }
 
     private static String line(Assessment site, Sent sent, Material material) {

@@ -40,7 +40,7 @@ final class LoopExercises {
     private static final int TRIES = 60;
     private static final String NOTHING = "nothing";
     private static final String SLIP =
-            "Who does not know what a loop should read takes a fault for a state, and leaves it in the wall.";
+            "If you do not know what a loop should read, you take a fault for a state and leave it in the wall.";
 
     private LoopExercises() {}
 

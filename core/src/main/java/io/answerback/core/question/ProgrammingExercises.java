@@ -97,7 +97,7 @@ final class ProgrammingExercises {
                 Solution.exactly(
                         step.intent(),
                         Text.of("\"%s\" there means %s.", step.entry().orElseThrow(), step.intent()),
-                        "Whoever reads an entry as another one leaves it as it was found."));
+                        "If you read an entry as another one, it stays as it was found."));
     }
 
     private static Exercise order(Ask ask, Assessment site, List<EntryStep> steps, Random random) {

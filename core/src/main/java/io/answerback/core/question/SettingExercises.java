@@ -33,7 +33,7 @@ final class SettingExercises {
     private static final int TRIES = 40;
     private static final int USER = 1;
     private static final String SLIP =
-            "Whoever tells the user something else is called back the first night, or the alarm is taken for a false one.";
+            "If the user is told something else, you are called back the first night, or an alarm is taken for a false one.";
 
     private SettingExercises() {}
 
@@ -84,14 +84,11 @@ final class SettingExercises {
 
     private static Happening happening(OperationRules rules, ZoneRule zone, int grade, Random random) {
         int area = zone.area();
-        int other = rules.zones().values().stream()
+        List<Integer> neighbours = rules.zones().values().stream()
                 .filter(its -> its.areas().contains(area))
                 .map(ZoneRule::number)
-                .skip(random.nextInt(Math.max(1, (int) rules.zones().values().stream()
-                        .filter(its -> its.areas().contains(area))
-                        .count())))
-                .findFirst()
-                .orElse(zone.number());
+                .toList();
+        int other = neighbours.get(random.nextInt(neighbours.size()));
         return switch (random.nextInt(grade > 2 ? 7 : 5)) {
             case 0, 1 -> new Happening.ZoneReads(zone.number(), Optional.of(Meaning.ALARM));
             case 2 -> new Happening.ZoneReads(zone.number(), Optional.of(Meaning.NORMAL));

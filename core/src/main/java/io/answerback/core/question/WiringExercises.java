@@ -10,6 +10,7 @@ import io.answerback.core.cores.TerminationWords;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Judgement;
+import io.answerback.core.exercise.Picture;
 import io.answerback.core.exercise.Safeguard;
 import io.answerback.core.exercise.Solution;
 import java.util.ArrayList;
@@ -176,13 +177,11 @@ final class WiringExercises {
                         .toList());
         List<String> given = new ArrayList<>(uses(place));
         given.add("Terminals: " + String.join(", ", terminals(place)));
+        Picture picture = new Picture.Landing(
+                place.landed().stream().map(PlannedCore::colour).toList(), terminals(place));
         Solution solution = new LandedCores(place.landed(), place::where, right);
         return landing(
-                ask.of(
-                        "Land every core that is not a spare: colour=terminal, with \"; \" between them.",
-                        given,
-                        List.of(),
-                        solution),
+                ask.of("Where does each core go?", given, List.of(), solution).withPicture(picture),
                 solution,
                 "land the cores");
     }

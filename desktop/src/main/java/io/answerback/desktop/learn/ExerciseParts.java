@@ -8,6 +8,7 @@ import io.answerback.core.exercise.WorkStep;
 import io.answerback.core.exercise.WorkStep.Sort;
 import io.answerback.core.sound.Call;
 import io.answerback.desktop.loop.ResistorDrawing;
+import io.answerback.desktop.part.Choice;
 import io.answerback.desktop.part.Drawn;
 import io.answerback.desktop.part.Grid;
 import io.answerback.desktop.part.Group;
@@ -28,6 +29,7 @@ import java.util.function.Consumer;
 /// The exercise itself: what is asked and known, what can be done, and the answer.
 final class ExerciseParts {
     private static final double WHOLE = 100;
+    private static final double CORE_WIDTH = 110;
     private static final int PAIR = 2;
     private static final int CHECKS = 3;
     private static final int SHORT_CHOICE = 16;
@@ -89,6 +91,7 @@ final class ExerciseParts {
         return switch (picture) {
             case Picture.Bands bands -> List.of(new Drawn(new ResistorDrawing(bands.bands(), "no bands")));
             case Picture.Bag bag -> List.of();
+            case Picture.Landing landing -> List.of();
             case Picture.Loop loop -> List.of(new Drawn(new PlannedLoop(loop)));
             case Picture.Heard heard ->
                 List.of(
@@ -149,7 +152,11 @@ final class ExerciseParts {
     private List<Part> answer(Exercise its) {
         List<Part> parts = new ArrayList<>();
         parts.add(Words.section("Say what it is", learning.several() ? "all that apply" : ""));
-        if (its.choices().isEmpty()) {
+        Optional<Picture.Landing> landing =
+                its.picture().filter(Picture.Landing.class::isInstance).map(Picture.Landing.class::cast);
+        if (landing.isPresent()) {
+            parts.add(land(landing.get()));
+        } else if (its.choices().isEmpty()) {
             parts.add(line().keyed("answer " + exercises));
         } else {
             List<Part> choices = its.picture()
@@ -165,9 +172,25 @@ final class ExerciseParts {
                             : Group.flow(choices).style("learn-choices"));
         }
         parts.add(Group.flow(Tool.primary("Answer", learning::judge)
-                .enabled(its.choices().isEmpty() || learning.answerable())
+                .enabled(its.choices().isEmpty() && landing.isEmpty() || learning.answerable())
                 .asPart()));
         return parts;
+    }
+
+    /// Each core with the terminal it goes to.
+    private Part land(Picture.Landing landing) {
+        Grid.Filling grid = Grid.filling("learn-ways").columns(Grid.Column.least(CORE_WIDTH), Grid.Column.REST);
+        landing.cores()
+                .forEach(core -> grid.line(
+                        Words.of("learn-step", core),
+                        Choice.of(
+                                "Terminal of " + core,
+                                landing.terminals(),
+                                learning.landed(core).orElse(null),
+                                "loose",
+                                terminal -> terminal,
+                                terminal -> learning.land(core, terminal))));
+        return grid.asPart();
     }
 
     private Part line() {

@@ -7,13 +7,16 @@ import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Judgement;
 import io.answerback.core.question.Exercises;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import java.util.stream.Collectors;
 
 /// One apprentice at one exercise: what was done so far, what is meant to be the answer, and how it was
 /// judged.
@@ -33,6 +36,7 @@ final class Learning {
     private Optional<Exercise> exercise = Optional.empty();
     private final List<String> done = new ArrayList<>();
     private final Set<String> chosen = new LinkedHashSet<>();
+    private final Map<String, String> landed = new LinkedHashMap<>();
     private String typed = "";
     private Optional<Judgement> judged = Optional.empty();
     private boolean judging;
@@ -139,6 +143,7 @@ final class Learning {
     private void clear() {
         done.clear();
         chosen.clear();
+        landed.clear();
         typed = "";
         begun = nanos.getAsLong();
         judged = Optional.empty();
@@ -182,12 +187,30 @@ final class Learning {
         showAgain.run();
     }
 
+    /// Lands a core in a terminal.
+    void land(String core, String terminal) {
+        if (judged.isEmpty() && !judging) {
+            landed.put(core, terminal);
+            showAgain.run();
+        }
+    }
+
+    /// The terminal a core was landed in; empty while it is loose.
+    Optional<String> landed(String core) {
+        return Optional.ofNullable(landed.get(core));
+    }
+
     /// Takes what is typed, letter by letter.
     void type(String answer) {
         typed = answer;
     }
 
     private String answer() {
+        if (!landed.isEmpty()) {
+            return landed.entrySet().stream()
+                    .map(core -> core.getKey() + "=" + core.getValue())
+                    .collect(Collectors.joining(BETWEEN));
+        }
         return chosen.isEmpty() ? typed : String.join(BETWEEN, chosen);
     }
 
