@@ -97,9 +97,10 @@ class ExerciseVerbTest {
         assertThat(Called.of("exercise", "group", file.toString()).err())
                 .contains("exercise 1 has the kind \"painting\"");
         Path job = folder.resolve("job.answerback.json");
-        Called.of("new", "--demo", "3", job);
+        Called.of("new", "--demo", "1", job);
         assertThat(Called.of("exercise", "board", job, "--out", folder).code()).isZero();
-        assertThat(Files.readString(folder.resolve("board.csv"))).contains("Belongs in,Landed,Polarity");
+        assertThat(Files.readString(folder.resolve("board.csv")))
+                .contains("Belongs in,Landed,Polarity", "C-02,red,supply +", "/ 6");
         assertThat(text(folder.resolve("board.pdf"))).contains("marking of the wired board", "Polarity");
     }
 

@@ -32,6 +32,9 @@ final class BoardVerb implements Callable<Integer> {
         Printed.write(folder.resolve("board.pdf"), form);
         TableCsv.write(folder.resolve("board.csv"), form);
         System.out.printf("%d cores in %s%n", form.rows().size(), folder);
+        if (form.rows().isEmpty()) {
+            System.err.println("No core is planned yet: decide the types of the cables first.");
+        }
         return 0;
     }
 }

@@ -48,7 +48,7 @@ public final class BoardForm {
     private static List<String> row(BoxPlan box, CableCores cable, PlannedCore core) {
         boolean landed = core.termination() instanceof CoreTermination.Under
                 || core.termination() instanceof CoreTermination.Joined;
-        return List.of(
+        List<String> row = new ArrayList<>(List.of(
                 box.title(),
                 cable.id().toString(),
                 core.colour(),
@@ -59,7 +59,9 @@ public final class BoardForm {
                 BOX,
                 BOX,
                 landed ? BOX : "",
-                BOX,
-                landed ? "   / 5" : "   / 2");
+                BOX));
+        long marks = row.stream().filter(BOX::equals).count();
+        row.add("   / " + marks);
+        return row;
     }
 }

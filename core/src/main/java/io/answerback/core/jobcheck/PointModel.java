@@ -100,10 +100,7 @@ record PointModel(Job job, WiredPoint wired, EventTable events, double wrongOhms
         boolean alarm = reads(slip, MeasurementSetup.ACTIVE)
                 .filter(Meaning.ALARM::equals)
                 .isPresent();
-        return before
-                + (alarm
-                        ? sent(slip).map(this::line).orElse("The station prints nothing")
-                        : "The station prints nothing");
+        return before + (alarm ? sent(slip).map(this::line).orElse("No line comes") : "No line comes");
     }
 
     private Optional<Signal> sent(Slip slip) {
@@ -113,7 +110,7 @@ record PointModel(Job job, WiredPoint wired, EventTable events, double wrongOhms
 
     private String line(Signal signal) {
         return Text.of(
-                "The station prints: %s, area %s, zone %s",
+                "The line: %s, area %s, zone %s",
                 new OperatorsList(job)
                         .line(signal, events.in(Terms.of(job.practice())).words(signal.event())),
                 signal.areaDigits(),
