@@ -149,7 +149,7 @@ public final class ApplicationWindow implements AutoCloseable {
 
     /// Takes a file that is opened or dropped to where it belongs.
     public void open(Path file) {
-        intake.take(file, start.isVisible(), () -> start.show(!atStart));
+        intake.take(file, start.isVisible() || exercises.isVisible(), () -> start.show(!atStart));
     }
 
     private void begun() {
@@ -170,6 +170,8 @@ public final class ApplicationWindow implements AutoCloseable {
     }
 
     private void opened(Path file) {
+        exercises.hide();
+        leaveStart();
         kept(file);
         benches.handOver().planVisit();
     }

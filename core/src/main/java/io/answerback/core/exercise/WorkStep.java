@@ -14,9 +14,9 @@ public record WorkStep(String id, String words, double minutes, Sort sort) {
     /// What a step is for.
     public enum Sort {
         /// It makes what follows safe.
-        SAFETY("Before you begin"),
+        SAFETY("Make it safe"),
         /// It brings about what makes a fault show itself.
-        BRING_ABOUT("Make it show itself"),
+        BRING_ABOUT("Bring the fault about"),
         /// It shows something.
         LOOK("Look and measure"),
         /// It changes something.

@@ -23,31 +23,36 @@ record Effect(Trigger trigger, Optional<Meaning> atRest, Optional<Meaning> activ
     /// What is said of it.
     ///
     /// @param name the point
-    /// @param active the word for its active state
-    String words(String name, String active, String when) {
-        return atRest.map(meaning -> meaning == Meaning.NORMAL ? quiet(name, active, when) : loud(name, meaning, when))
-                .orElse(Character.toUpperCase(name.charAt(0)) + name.substring(1) + " flickers between two states "
-                        + when + ".");
+    /// @param activeWord the word for its active state
+    /// @param when when, as people say it
+    String words(String name, String activeWord, String when) {
+        String complaint = atRest.map(
+                        meaning -> meaning == Meaning.NORMAL ? quiet(name, activeWord) : loud(name, meaning))
+                .orElse(name + verb(" has flickered", " flickers") + " between two states");
+        return complaint + " " + when
+                + (trigger.constant() || quiet() ? "." : ", and is normal again before anybody comes.");
     }
 
-    private String loud(String name, Meaning meaning, String when) {
-        String verb = trigger == Trigger.ALWAYS ? " has stood in " : " goes into ";
-        return name + verb + meaning.word() + " " + when
-                + (trigger == Trigger.ALWAYS ? "." : ", and is fine when I get there.");
+    private boolean quiet() {
+        return atRest.filter(Meaning.NORMAL::equals).isPresent();
     }
 
-    private String quiet(String name, String active, String when) {
-        Optional<Meaning> seen = this.active;
-        if (seen.filter(Meaning.NORMAL::equals).isPresent()) {
-            return name + " is not seen at all when it is " + active + ", " + when + ".";
+    private String verb(String constant, String now) {
+        return trigger.constant() ? constant : now;
+    }
+
+    private String loud(String name, Meaning meaning) {
+        return name + verb(" has stood in ", " goes into ") + meaning.word();
+    }
+
+    private String quiet(String name, String activeWord) {
+        if (active.filter(Meaning.NORMAL::equals).isPresent()) {
+            return "The panel" + verb(" has not seen ", " does not see ") + name + " " + activeWord;
         }
-        return seen.filter(Meaning.ALARM::equals).isPresent()
-                ? name + " works, but its reading at the yearly service was not what it should be" + ending(when)
-                : name + " gives " + seen.map(Meaning::word).orElse("no clear state") + " instead of alarm when it is "
-                        + active + ", " + when + ".";
-    }
-
-    private String ending(String when) {
-        return trigger == Trigger.ALWAYS ? "." : " " + when + ".";
+        if (active.filter(Meaning.ALARM::equals).isPresent()) {
+            return name + " works, but its reading" + verb(" has been", " is") + " wrong";
+        }
+        String seen = active.map(Meaning::word).orElse("no clear state");
+        return "When " + activeWord + ", " + name + verb(" has given ", " gives ") + seen + " instead of alarm";
     }
 }

@@ -69,14 +69,16 @@ final class FaultSpace {
     }
 
     private void addSingle(List<HiddenFault> all, Cause cause) {
-        List<Trigger> triggers = grade >= PROVOKED_FROM ? triggers(cause) : List.of(Trigger.ALWAYS);
+        List<Trigger> triggers = triggers(cause).stream()
+                .filter(trigger -> grade >= PROVOKED_FROM || trigger.constant())
+                .toList();
         add(all, Optional.empty(), cause, values(cause), triggers, prior.applyAsDouble(cause));
     }
 
     private void addDouble(List<HiddenFault> all, LoopFault part, double share) {
         for (Cause cause : List.of(Cause.LEAK, Cause.LEAK_TO_ZERO_VOLTS, Cause.JOINT)) {
             List<Double> values = values(cause).subList(1, 3);
-            add(all, Optional.of(part), cause, values, List.of(Trigger.ALWAYS), share * prior.applyAsDouble(cause));
+            add(all, Optional.of(part), cause, values, List.of(Trigger.HAPPENED), share * prior.applyAsDouble(cause));
         }
     }
 
@@ -98,10 +100,12 @@ final class FaultSpace {
 
     private static List<Trigger> triggers(Cause cause) {
         return switch (cause) {
-            case LEAK, LEAK_TO_ZERO_VOLTS -> List.of(Trigger.ALWAYS, Trigger.WET);
-            case JOINT -> List.of(Trigger.ALWAYS, Trigger.WARM, Trigger.MOVED);
-            case CUT, SHORT -> List.of(Trigger.ALWAYS, Trigger.MOVED);
-            default -> List.of(Trigger.ALWAYS);
+            case LEAK, LEAK_TO_ZERO_VOLTS -> List.of(Trigger.HAPPENED, Trigger.WET);
+            case JOINT -> List.of(Trigger.FITTED, Trigger.HAPPENED, Trigger.WARM, Trigger.MOVED);
+            case CUT, SHORT -> List.of(Trigger.FITTED, Trigger.HAPPENED, Trigger.MOVED);
+            case CUT_THROUGH_DAMP, CONTACT_STICKS -> List.of(Trigger.HAPPENED);
+            case LOST_SUPPLY -> List.of(Trigger.FITTED, Trigger.HAPPENED);
+            default -> List.of(Trigger.FITTED);
         };
     }
 

@@ -31,7 +31,7 @@ final class FaultWay {
     /// Whether what brings the fault about was done, or need not be.
     boolean provoked(List<String> done) {
         Trigger trigger = its.fault().trigger();
-        return trigger == Trigger.ALWAYS || done.contains(trigger.id());
+        return trigger.constant() || done.contains(trigger.id());
     }
 
     /// What is still possible. What is measured while the fault does not show itself tells nothing.

@@ -38,11 +38,11 @@ final class FaultWork implements SiteWork {
     public List<WorkStep> steps() {
         List<WorkStep> steps = new ArrayList<>(Safeguard.steps());
         Arrays.stream(Trigger.values())
-                .filter(trigger -> trigger != Trigger.ALWAYS)
+                .filter(trigger -> !trigger.constant())
                 .map(FaultWork::step)
                 .forEach(steps::add);
         its.setups().stream().map(this::step).forEach(steps::add);
-        steps.add(new WorkStep(EXPECTED, "What should it read?", EXPECTED_MINUTES, Sort.HINT));
+        steps.add(new WorkStep(EXPECTED, "Which readings has a sound loop?", EXPECTED_MINUTES, Sort.HINT));
         steps.add(new WorkStep(LEFT, "How many answers still fit?", LEFT_MINUTES, Sort.HINT));
         steps.add(new WorkStep(NEXT, "What would you measure next?", NEXT_MINUTES, Sort.HINT));
         return steps;

@@ -27,7 +27,7 @@ record HiddenFault(Optional<LoopFault> part, Cause cause, double value, boolean 
     /// @param provoked whether what makes it show itself is there
     Range reads(FittedLoop planned, MeasurementSetup setup, boolean provoked) {
         FaultyLoop loop = new FaultyLoop(really(planned, setup));
-        return shown(loop, setup, provoked || trigger == Trigger.ALWAYS).range();
+        return shown(loop, setup, provoked || trigger.constant()).range();
     }
 
     /// A new end-of-line resistor mends a wrong one, and one that has changed places.

@@ -6,8 +6,10 @@ import java.util.Optional;
 
 /// When a fault shows itself.
 public enum Trigger {
-    /// It is there all the time.
-    ALWAYS("", "", 0, List.of("since the last visit", "ever since it was fitted", "for a week")),
+    /// It was fitted so, and is there all the time.
+    FITTED("", "", 0, List.of("since it was fitted", "since the last visit", "since the device was changed")),
+    /// Something happened to it, and it is there all the time since.
+    HAPPENED("", "", 0, List.of("since the painters were here", "since the storm", "since the ceiling was opened")),
     /// Water makes it.
     WET(
             "wet",
@@ -39,6 +41,11 @@ public enum Trigger {
         this.words = words;
     }
 
+    /// Whether it is there all the time.
+    boolean constant() {
+        return this == FITTED || this == HAPPENED;
+    }
+
     /// The step that brings it about; blank where nothing has to be done.
     public String id() {
         return id;
@@ -62,7 +69,7 @@ public enum Trigger {
     /// The trigger that a step brings about; empty when it brings about none.
     static Optional<Trigger> by(String step) {
         return Arrays.stream(values())
-                .filter(trigger -> trigger != ALWAYS && trigger.id.equals(step))
+                .filter(trigger -> !trigger.constant() && trigger.id.equals(step))
                 .findFirst();
     }
 }

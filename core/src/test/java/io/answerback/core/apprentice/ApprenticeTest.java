@@ -9,7 +9,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 
-/// Grades rise with two right in a row and fall with two wrong.
+/// The grade that is due after each run of results.
 class ApprenticeTest {
     private static Apprentice after(String results) {
         Apprentice apprentice = new Apprentice("One", List.of());

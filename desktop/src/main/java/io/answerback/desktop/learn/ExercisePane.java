@@ -151,9 +151,12 @@ public final class ExercisePane extends FrontSheet {
     /// @param under the sheet it may be opened from, which is shown again afterwards
     /// @param otherwise what happens afterwards when it was opened from elsewhere
     public void show(FrontSheet under, Runnable otherwise) {
-        back = under.isVisible() ? under::again : otherwise;
+        if (isVisible()) {
+            return;
+        }
+        back = under.isVisible() ? under::showAsItWas : otherwise;
         under.hide();
-        again();
+        showAsItWas();
         showAgain();
         if (learning.exercises().isEmpty() && !reading) {
             reading = true;

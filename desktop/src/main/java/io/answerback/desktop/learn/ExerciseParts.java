@@ -113,7 +113,7 @@ final class ExerciseParts {
                 }
             }
             if (!its.isEmpty()) {
-                parts.add(Words.section(sort.words(), sort == Sort.LOOK ? "each costs the time it takes on site" : ""));
+                parts.add(Words.section(sort.words(), sort == Sort.LOOK ? "with the minutes on site" : ""));
                 parts.add(sideBySide(its, sort == Sort.LOOK && learning.several() ? CHECKS : PAIR));
             }
         }
@@ -151,7 +151,7 @@ final class ExerciseParts {
 
     private List<Part> answer(Exercise its) {
         List<Part> parts = new ArrayList<>();
-        parts.add(Words.section("Say what it is", learning.several() ? "all that apply" : ""));
+        parts.add(Words.section("Your answer", learning.several() ? "all that apply" : ""));
         Optional<Picture.Landing> landing =
                 its.picture().filter(Picture.Landing.class::isInstance).map(Picture.Landing.class::cast);
         if (landing.isPresent()) {

@@ -31,8 +31,8 @@ final class StandParts {
                         () -> plan.accept(job))));
         its.work().ifPresent(work -> parts.addAll(site(learning, work)));
         parts.addAll(progress(learning));
-        parts.add(Words.wrapped(Words.caution(
-                "An exercise puts nobody in danger; the site does. Local rules and licensed practice come first.")));
+        parts.add(Words.wrapped(
+                Words.caution("On a real site this work can hurt you. Local rules and licensed practice come first.")));
         return parts;
     }
 
@@ -50,11 +50,11 @@ final class StandParts {
         grid.line(
                 Words.of("learn-given", "steps"),
                 Words.figure(Integer.toString(learning.done().size())));
-        parts.add(Words.title("Where you stand"));
+        parts.add(Words.title("So far"));
         parts.add(grid.asPart());
-        parts.add(Words.title("Your note pad"));
+        parts.add(Words.title("Notes"));
         if (learning.done().isEmpty()) {
-            parts.add(Words.wrapped(Words.quiet("Whatever a step shows is written here.")));
+            parts.add(Words.wrapped(Words.quiet("Each step is noted here with its reading.")));
         }
         double minutes = 0;
         for (int i = 0; i < learning.done().size(); i++) {
@@ -87,7 +87,7 @@ final class StandParts {
         }
         if (apprentice.timesOver(kind) > 0) {
             grid.line(
-                    Words.of("learn-given", "over the best time"),
+                    Words.of("learn-given", "time against the best way"),
                     Words.figure("%.1f ×".formatted(apprentice.timesOver(kind))));
         }
         return List.of(Words.title(apprentice.name() + ": " + kind.title()), grid.asPart());

@@ -12,7 +12,7 @@ public abstract class FrontSheet extends StackPane {
     }
 
     /// Lays it over the window as it was.
-    public final void again() {
+    public final void showAsItWas() {
         setVisible(true);
         setManaged(true);
     }
