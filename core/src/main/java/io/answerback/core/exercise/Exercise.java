@@ -65,6 +65,28 @@ public final class Exercise {
         return new Exercise(kind, grade, seed, asked, given, choices, solution, work, Optional.of(its), plan);
     }
 
+    /// An exercise that is worked on site, where the way to the answer is judged with it.
+    public static Exercise onSite(
+            ExerciseKind kind,
+            int grade,
+            long seed,
+            String asked,
+            List<String> given,
+            List<String> choices,
+            SiteWork work) {
+        return new Exercise(
+                kind,
+                grade,
+                seed,
+                asked,
+                given,
+                choices,
+                answer -> work.judge(List.of(), answer),
+                Optional.of(work),
+                Optional.empty(),
+                Optional.empty());
+    }
+
     /// The same with work on site, which then judges the answer.
     public Exercise withWork(SiteWork its) {
         return new Exercise(kind, grade, seed, asked, given, choices, solution, Optional.of(its), picture, plan);

@@ -10,7 +10,6 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
 import io.answerback.core.exercise.Picture;
 import io.answerback.core.fault.Priors;
 import io.answerback.core.id.CableId;
@@ -115,15 +114,14 @@ public final class FaultExercises {
                         point.point().name(),
                         point.point().kind().words().activeWord(),
                         when.get(random.nextInt(when.size())));
-        return new Exercise(
+        return Exercise.onSite(
                         ExerciseKind.FAULT,
                         grade,
                         seed,
                         "\"" + complaint + "\" What is wrong?",
                         given(its),
                         its.choices().stream().map(FaultAnswer::words).toList(),
-                        answer -> new Judgement(false, "", ""))
-                .withWork(new FaultWork(its, new OtherSchemes(its.planned(), point.model())))
+                        new FaultWork(its, new OtherSchemes(its.planned(), point.model())))
                 .withPicture(new Picture.Loop(
                         its.planned(), "the input", point.point().name(), true));
     }

@@ -7,7 +7,6 @@ import io.answerback.core.common.Text;
 import io.answerback.core.event.EventTable;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
-import io.answerback.core.exercise.Judgement;
 import io.answerback.core.jobcheck.JobCheckWork.Planted;
 import io.answerback.core.loop.WiredPoint;
 import io.answerback.core.profile.ZoneType;
@@ -45,15 +44,14 @@ public final class JobCheckExercises {
                 .sorted(Comparator.comparing(CheckedPoint::name))
                 .toList();
         JobCheckWork work = new JobCheckWork(slips(checked, random));
-        return new Exercise(
+        return Exercise.onSite(
                         ExerciseKind.COMMISSIONING,
                         grade,
                         seed,
                         "Three things on this site are not as planned. Which?",
                         given(site.job(), checked),
                         work.choices(),
-                        answer -> new Judgement(false, "", ""))
-                .withWork(work)
+                        work)
                 .withPlan(site.job());
     }
 

@@ -19,6 +19,7 @@ import io.answerback.desktop.part.Showable;
 import io.answerback.desktop.part.Tool;
 import io.answerback.desktop.part.Value;
 import io.answerback.desktop.part.Words;
+import io.answerback.desktop.report.ToneDrawing;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -95,7 +96,7 @@ final class ExerciseParts {
             case Picture.Loop loop -> List.of(new Drawn(new PlannedLoop(loop)));
             case Picture.Heard heard ->
                 List.of(
-                        new Drawn(new HeardTones(heard.call())),
+                        new Drawn(ToneDrawing.toRead(heard.call())),
                         Tool.of(
                                 "Listen",
                                 "plays the call as it is heard on the line",

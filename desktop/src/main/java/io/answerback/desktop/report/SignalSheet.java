@@ -32,8 +32,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/// What leaves the building when the selected point becomes active while its area is watched, and what a receiver
-/// prints for it.
+/// What leaves the building when the selected point becomes active while its area is watched, and what a
+/// receiver prints for it.
 final class SignalSheet extends PartSheet {
     private final Actions actions;
     private final ReportTables tables;
@@ -173,7 +173,7 @@ final class SignalSheet extends PartSheet {
                 List.of(
                         section("In tones", "SIA DC-05; 50 ms on, 50 ms off"),
                         frame(out.parts()),
-                        new ToneDrawing(tones.digits()).asPart());
+                        ToneDrawing.of(tones.digits()).asPart());
             case Outgoing.Pulses pulses ->
                 List.of(
                         section(

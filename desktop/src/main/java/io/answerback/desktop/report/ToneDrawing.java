@@ -1,11 +1,14 @@
 package io.answerback.desktop.report;
 
+import io.answerback.core.sound.Call;
 import io.answerback.core.sound.DtmfDigit;
+import io.answerback.core.sound.Segment;
 import io.answerback.desktop.part.Across;
 import io.answerback.desktop.part.Picture;
+import java.util.stream.Collectors;
 
 /// Digits in pairs of tones: a row a tone, a column a digit, as on a sonogram.
-final class ToneDrawing extends Picture {
+public final class ToneDrawing extends Picture {
     private static final double LEFT = 72;
     private static final double RIGHT = 10;
     private static final double ROW = 15;
@@ -14,10 +17,28 @@ final class ToneDrawing extends Picture {
     private static final double BAR = 8;
 
     private final String digits;
+    private final boolean named;
 
-    ToneDrawing(String digits) {
+    private ToneDrawing(String digits, boolean named) {
         super("tone-drawing");
         this.digits = digits;
+        this.named = named;
+    }
+
+    /// The tones with the digit below each pair.
+    static ToneDrawing of(String digits) {
+        return new ToneDrawing(digits, true);
+    }
+
+    /// The tones a panel sends in a call, with the place of each pair in place of its digit, for whoever
+    /// reads them.
+    public static ToneDrawing toRead(Call call) {
+        return new ToneDrawing(
+                call.segments().stream()
+                        .filter(segment -> segment.from() == Segment.Side.PANEL && !segment.silent())
+                        .map(segment -> String.valueOf(segment.digit()))
+                        .collect(Collectors.joining()),
+                false);
     }
 
     @Override
@@ -27,7 +48,7 @@ final class ToneDrawing extends Picture {
 
     @Override
     public String says() {
-        return "Digits in tones: " + digits;
+        return named ? "Digits in tones: " + digits : digits.length() + " pairs of tones";
     }
 
     @Override
@@ -46,7 +67,12 @@ final class ToneDrawing extends Picture {
                 box("tone", x + column * 0.2, y(tones, hertz) - BAR / 2, column * 0.6, BAR)
                         .passive();
             }
-            words("signal-digit", String.valueOf(digit), x + column / 2, TOP + 8 * ROW + 4, Across.CENTER);
+            words(
+                    named ? "signal-digit" : "tick",
+                    named ? String.valueOf(digit) : Integer.toString(place + 1),
+                    x + column / 2,
+                    TOP + 8 * ROW + 4,
+                    Across.CENTER);
         }
     }
 

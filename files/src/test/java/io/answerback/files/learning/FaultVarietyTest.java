@@ -3,18 +3,25 @@ package io.answerback.files.learning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import io.answerback.core.edit.Edits;
+import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.exercise.Exercise;
 import io.answerback.core.exercise.ExerciseKind;
 import io.answerback.core.exercise.Judgement;
+import io.answerback.core.exercise.Picture;
 import io.answerback.core.exercise.Reckoning;
 import io.answerback.core.exercise.Safeguard;
 import io.answerback.core.exercise.SiteWork;
 import io.answerback.core.exercise.WorkStep.Sort;
+import io.answerback.core.id.CableId;
 import io.answerback.core.question.Exercises;
+import io.answerback.core.site.Job;
+import io.answerback.files.demo.DemoJobs;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /// Exercises of a hidden fault: they last, their best plans differ, hints and wrong turns cost, danger fails.
@@ -115,5 +122,32 @@ class FaultVarietyTest {
         Exercise exercise = make(3);
         assertThatThrownBy(() -> exercise.judge(List.of("dance"), ""))
                 .hasMessageContaining("there is no step \"dance\" here; there are on-test, ");
+    }
+
+    /// Whatever is hidden, the plan is the site with the loop that is drawn, and nothing else: so no sheet,
+    /// finding or file that is made from it can tell one fault from another.
+    @Test
+    void thePlanIsTheSiteWithTheLoopThatIsShown() {
+        for (int seed = 0; seed < 60; seed++) {
+            Exercise exercise = make(seed);
+            Job plan = exercise.plan().orElseThrow();
+            Picture.Loop shown = (Picture.Loop) exercise.picture().orElseThrow();
+            CableId cable = shown.loop().cable().id();
+            assertThat(IntStream.rangeClosed(1, DemoJobs.COUNT)
+                            .mapToObj(DemoJobs::job)
+                            .filter(job -> job.cable(cable).isPresent())
+                            .flatMap(job -> job.points().stream()
+                                    .filter(point -> point.name().equals(shown.device()))
+                                    .map(point -> LoopEdits.parts(
+                                                    "loop",
+                                                    point.id(),
+                                                    before -> shown.loop().wiring())
+                                            .on(job)))
+                            .map(job -> Edits.cableMetres(
+                                            cable, shown.loop().cable().metres())
+                                    .on(job)))
+                    .as("seed %d", seed)
+                    .contains(plan);
+        }
     }
 }

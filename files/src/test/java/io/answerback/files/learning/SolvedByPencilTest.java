@@ -1,0 +1,205 @@
+package io.answerback.files.learning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.exercise.Exercise;
+import io.answerback.core.exercise.ExerciseKind;
+import io.answerback.core.exercise.SiteWork;
+import io.answerback.core.question.Exercises;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/// Exercises solved with a pencil: from the words that are given and the published rules only, without the
+/// core.
+class SolvedByPencilTest {
+    private static final int MANY = 60;
+    private static final Exercises EXERCISES = ExerciseMaterial.exercises();
+    private static final List<String> COLOURS =
+            List.of("black", "brown", "red", "orange", "yellow", "green", "blue", "violet", "grey", "white");
+    private static final Map<String, Character> TONES = tones();
+
+    private static Map<String, Character> tones() {
+        Map<String, Character> tones = new TreeMap<>();
+        String[] rows = {"697", "770", "852", "941"};
+        String[] columns = {"1209", "1336", "1477"};
+        String[] keys = {"123", "456", "789", "B0C"};
+        for (int row = 0; row < rows.length; row++) {
+            for (int column = 0; column < columns.length; column++) {
+                tones.put(rows[row] + " + " + columns[column], keys[row].charAt(column));
+            }
+            tones.put(rows[row] + " + 1633", "DEFA".charAt(row));
+        }
+        return tones;
+    }
+
+    private static boolean right(Exercise exercise, String answer) {
+        List<String> done = exercise.work().map(SiteWork::best).orElse(List.of());
+        return exercise.judge(done, answer).passed();
+    }
+
+    private static void all(ExerciseKind kind, int grade, Function<Exercise, String> pencil) {
+        for (int seed = 0; seed < MANY; seed++) {
+            Exercise exercise = EXERCISES.make(kind, grade, seed);
+            String answer = pencil.apply(exercise);
+            assertThat(right(exercise, answer))
+                    .as("%s %d, seed %d: %s %s -> %s", kind, grade, seed, exercise.asked(), exercise.given(), answer)
+                    .isTrue();
+        }
+    }
+
+    private static List<Double> figures(String words) {
+        return Pattern.compile("\\d+(?:\\.\\d+)?")
+                .matcher(words)
+                .results()
+                .map(MatchResult::group)
+                .map(Double::parseDouble)
+                .toList();
+    }
+
+    private static double figure(Exercise exercise, String line, int at) {
+        return figures(exercise.given().stream()
+                        .filter(given -> given.contains(line))
+                        .findFirst()
+                        .orElseThrow())
+                .get(at);
+    }
+
+    /// IEC 60062: two or three digits, then the power of ten by which they are multiplied.
+    @Test
+    void bandsAreReadByTheStandard() {
+        for (int grade : List.of(1, 3)) {
+            all(ExerciseKind.RESISTOR, grade, exercise -> {
+                String[] bands =
+                        exercise.given().getFirst().replaceAll(".*: ", "").split(", ");
+                int digits = bands.length - 2;
+                double value = 0;
+                for (int i = 0; i < digits; i++) {
+                    value = 10 * value + COLOURS.indexOf(bands[i]);
+                }
+                return String.format(Locale.ROOT, "%.2f", value * Math.pow(10, power(bands[digits])));
+            });
+        }
+    }
+
+    private static int power(String band) {
+        return switch (band) {
+            case "gold" -> -1;
+            case "silver" -> -2;
+            default -> COLOURS.indexOf(band);
+        };
+    }
+
+    /// SIA DC-05: the digits add up to a multiple of 15, a 0 counting 10.
+    @Test
+    void theCheckDigitIsCountedByHand() {
+        all(ExerciseKind.LINE, 3, exercise -> {
+            String body = exercise.given().getFirst().replaceAll(".*: ", "");
+            int sum = body.chars()
+                    .map(digit -> digit == '0' ? 10 : Character.digit(digit, 16))
+                    .sum();
+            int check = (15 - sum % 15) % 15;
+            return check == 0
+                    ? "F"
+                    : check == 10 ? "0" : Integer.toHexString(check).toUpperCase(Locale.ROOT);
+        });
+    }
+
+    /// ITU-T Q.23: a tone of the low group and one of the high group make a digit.
+    @Test
+    void tonesAreReadByTheStandard() {
+        all(ExerciseKind.LINE, 4, exercise -> pairs(exercise));
+        all(ExerciseKind.LINE, 5, exercise -> pairs(exercise).substring(12, 15));
+    }
+
+    private static String pairs(Exercise exercise) {
+        String line = exercise.given().stream()
+                .filter(given -> given.startsWith("Pairs"))
+                .findFirst()
+                .orElseThrow();
+        return List.of(line.replaceAll(".*: ", "").split(", ")).stream()
+                .map(pair -> String.valueOf(TONES.get(pair)))
+                .collect(Collectors.joining());
+    }
+
+    @Test
+    void currentsAreAddedUp() {
+        all(ExerciseKind.POWER, 1, exercise -> {
+            double sum = 0;
+            for (String line : exercise.given()) {
+                Matcher matcher =
+                        Pattern.compile("^(\\d+) × .*: ([\\d.]+) mA at rest").matcher(line);
+                assertThat(matcher.find()).as(line).isTrue();
+                sum += Integer.parseInt(matcher.group(1)) * Double.parseDouble(matcher.group(2));
+            }
+            return Double.toString(sum);
+        });
+    }
+
+    /// The formula that is given, for the alarm first and for the rest then.
+    @Test
+    void theHoursOfABatteryFollowFromTheFormula() {
+        all(ExerciseKind.POWER, 3, exercise -> {
+            double counted = figure(exercise, "battery is rated", 0) * figure(exercise, "is counted on", 0) / 100;
+            double alarm =
+                    figure(exercise, "In alarm", 1) / 60 / hours(counted, figure(exercise, "In alarm", 0) / 1000);
+            return Double.toString((1 - alarm) * hours(counted, figure(exercise, "At rest", 0) / 1000));
+        });
+    }
+
+    private static double hours(double ampHours, double amps) {
+        return 20 * Math.pow(ampHours / (20 * amps), 1.15);
+    }
+
+    @Test
+    void whatHasLeastLeftDropsOutFirst() {
+        all(
+                ExerciseKind.POWER,
+                4,
+                exercise -> exercise.given().stream()
+                        .min(Comparator.comparingDouble(SolvedByPencilTest::left))
+                        .map(line -> exercise.choices().stream()
+                                .filter(choice -> line.startsWith(choice + " on "))
+                                .findFirst()
+                                .orElseThrow())
+                        .orElseThrow());
+    }
+
+    private static double left(String line) {
+        Matcher matcher = Pattern.compile("([\\d.]+) V at the end of discharge, needs at least ([\\d.]+) V")
+                .matcher(line);
+        assertThat(matcher.find()).as(line).isTrue();
+        return Double.parseDouble(matcher.group(1)) - Double.parseDouble(matcher.group(2));
+    }
+
+    @Test
+    void theCableThatIsNamedNowhereInTheRingIsLeftOut() {
+        all(
+                ExerciseKind.WIRING,
+                3,
+                exercise -> exercise.choices().stream()
+                        .filter(cable -> exercise.given().stream().skip(2).noneMatch(line -> line.contains(cable)))
+                        .findFirst()
+                        .orElseThrow());
+    }
+
+    @Test
+    void whatIsOnTheWallIsCrossedOffWhatWasLearned() {
+        all(ExerciseKind.BUS, 3, exercise -> {
+            List<Double> learned = new ArrayList<>(figures(exercise.given().getLast()));
+            exercise.given().stream()
+                    .filter(line -> line.contains(", address "))
+                    .forEach(line -> learned.removeAll(figures(line.replaceAll(".*, address ", ""))));
+            return Integer.toString(learned.getFirst().intValue());
+        });
+    }
+}
