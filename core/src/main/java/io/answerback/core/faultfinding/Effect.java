@@ -20,11 +20,11 @@ record Effect(Trigger trigger, Optional<Meaning> atRest, Optional<Meaning> activ
                 chart.reads(fault.reads(planned, MeasurementSetup.ACTIVE, true).nominalOhms()));
     }
 
-    /// What is said of it.
+    /// The complaint.
     ///
     /// @param name the point
     /// @param activeWord the word for its active state
-    /// @param when when, as people say it
+    /// @param when since when or at which times, as people say it
     String words(String name, String activeWord, String when) {
         String complaint = atRest.map(
                         meaning -> meaning == Meaning.NORMAL ? quiet(name, activeWord) : loud(name, meaning))

@@ -151,12 +151,12 @@ final class FaultCase {
         return Math.max(0, really + error * Reading.ohms(setup, really).errorOhms());
     }
 
-    /// What is hidden.
+    /// The hidden fault.
     HiddenFault fault() {
         return possible.get(hidden);
     }
 
-    /// What has to be said of it.
+    /// The right answer.
     FaultAnswer answer() {
         return fault().answer(sided);
     }

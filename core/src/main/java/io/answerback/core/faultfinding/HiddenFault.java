@@ -52,7 +52,7 @@ record HiddenFault(Optional<LoopFault> part, Cause cause, double value, boolean 
         return leak ? loop.of(cause, value * DRY, near, setup) : loop.of(Cause.SOUND, 0, false, setup);
     }
 
-    /// What has to be said of it.
+    /// The right answer.
     ///
     /// @param sided whether the side is asked too
     FaultAnswer answer(boolean sided) {

@@ -28,7 +28,7 @@ final class ApprenticeShelf {
         this.background = background;
     }
 
-    /// Who learns before anybody has said who.
+    /// The apprentice while nobody has given a name.
     static Apprentice nobody() {
         return new Apprentice(NOBODY, List.of());
     }
@@ -67,7 +67,7 @@ final class ApprenticeShelf {
                 kept -> {});
     }
 
-    /// Reads everybody.
+    /// Reads the files of all apprentices.
     void readAll(Consumer<List<Apprentice>> then) {
         background.run(this::everybody, then);
     }

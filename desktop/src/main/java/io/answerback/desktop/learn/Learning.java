@@ -124,7 +124,7 @@ final class Learning {
         begin(grade, seed);
     }
 
-    /// It is made off the window's thread; of several that are asked for, the last one counts.
+    /// The exercise is made off the window's thread. When several are asked for, the last one counts.
     private void begin(int grade, long seed) {
         int its = ++asked;
         ExerciseKind wanted = kind;
