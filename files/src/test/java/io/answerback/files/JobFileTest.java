@@ -203,6 +203,7 @@ class JobFileTest {
                 for (int i = 0; i < saves; i++) {
                     assertThat(lines.readLine()).isEqualTo("saved");
                 }
+            } finally {
                 saver.destroyForcibly();
             }
             assertThat(saver.waitFor(10, TimeUnit.SECONDS)).isTrue();
