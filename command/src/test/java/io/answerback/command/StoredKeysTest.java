@@ -79,7 +79,7 @@ class StoredKeysTest {
             assertThat(none.code()).isEqualTo(2);
             assertThat(none.err()).contains("No keys are kept on this computer yet");
             Job read = JobFile.open(job).job();
-            KeyFile keys = KeyFile.begin(folder, PHRASE.toCharArray());
+            KeyFile keys = KeyFile.begin(folder, PHRASE.toCharArray(), 1000);
             assertThat(send(job, PHRASE).err()).contains("takes a key of 128 bits");
             keys.change(all -> all.with(
                     new StationKeys.Place(

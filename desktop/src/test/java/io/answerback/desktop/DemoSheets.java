@@ -97,6 +97,9 @@ public abstract class DemoSheets {
     /// The practice station; null until the report bench is looked at.
     private PracticeSession practice;
     private StoredKeys keys;
+
+    /// So that a pass phrase opens the keys at once; what the tests say does not depend on it.
+    private static final int FEW_ROUNDS = 1000;
     private MessageSession messages;
 
     /// What is to be done on the window's thread, which here is that of the test.
@@ -202,7 +205,7 @@ public abstract class DemoSheets {
     protected final ReportBench report() {
         try {
             if (practice == null) {
-                keys = new StoredKeys(folder, background);
+                keys = new StoredKeys(folder, background, FEW_ROUNDS);
                 messages = new MessageSession(InstantSource.fixed(NOW), Runnable::run, new AtOnce());
                 practice = new PracticeSession(
                         openJob,

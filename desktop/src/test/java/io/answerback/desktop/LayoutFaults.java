@@ -1,5 +1,6 @@
 package io.answerback.desktop;
 
+import static io.answerback.desktop.Screen.inNextFrame;
 import static io.answerback.desktop.Screen.settle;
 
 import io.answerback.desktop.control.PictureView;
@@ -62,7 +63,7 @@ final class LayoutFaults {
     /// @param what what is shown
     void after(Runnable change, String what) {
         laidOut(change);
-        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> look(what));
+        inNextFrame(() -> look(what));
     }
 
     /// Does something and lays out what has changed.
@@ -71,10 +72,7 @@ final class LayoutFaults {
         settle();
     }
 
-    /// What came back from other threads since the last picture is laid out first.
     private void look(String what) {
-        stage.getScene().getRoot().applyCss();
-        stage.getScene().getRoot().layout();
         String where = "%s at %.0f x %.0f, %.0f %%: ".formatted(what, size[0], size[1], size[2]);
         List<Node> nodes = new ArrayList<>();
         addVisible(stage.getScene().getRoot(), nodes);

@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.BooleanSupplier;
@@ -53,6 +55,18 @@ public final class Screen {
             Thread.currentThread().interrupt();
         }
         WaitForAsyncUtils.waitForAsyncFx(10_000, () -> {});
+    }
+
+    /// Does something when the next frame is laid out, with all that has come from other threads until then, and
+    /// waits until it is done.
+    static void inNextFrame(Runnable then) {
+        FutureTask<Void> task = new FutureTask<>(then, null);
+        WaitForAsyncUtils.waitForAsyncFx(10_000, () -> afterFrame(task));
+        try {
+            task.get(10, TimeUnit.SECONDS);
+        } catch (InterruptedException | ExecutionException | TimeoutException failed) {
+            throw new AssertionError("nothing was seen in the next frame", failed);
+        }
     }
 
     /// Does something once after the next frame of the first window that shows.

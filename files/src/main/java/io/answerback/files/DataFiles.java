@@ -26,7 +26,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -35,14 +37,23 @@ import org.apache.commons.csv.CSVRecord;
 /// its source.
 public final class DataFiles {
     private static final List<String> UNITS = List.of("unit-e", "unit-f", "unit-g", "unit-h", "unit-d");
+    private static final CSVFormat WITH_NAMES =
+            CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).get();
     private static final List<String> RULES =
             List.of("graded-2", "graded-3", "four-hours", "twenty-four-hours", "false-alarm-limits");
     private static final List<String> PROFILES = List.of("sample-a", "sample-b", "sample-c", "sample-d");
+
+    /// What was read; it cannot change while the application runs.
+    private static final Map<String, Object> READ = new ConcurrentHashMap<>();
 
     private DataFiles() {}
 
     /// The event table.
     public static EventTable events() {
+        return (EventTable) READ.computeIfAbsent("events", its -> eventsAnew());
+    }
+
+    private static EventTable eventsAnew() {
         return new EventTable(rows("data/events.csv").stream()
                 .map(row -> new EventClass(
                         row.get("code"),
@@ -194,6 +205,10 @@ public final class DataFiles {
     }
 
     private static <T> T read(String name, Class<T> type) {
+        return type.cast(READ.computeIfAbsent(name, its -> readAnew(its, type)));
+    }
+
+    private static <T> T readAnew(String name, Class<T> type) {
         try (Reader text = open(name)) {
             return JobJson.PLAIN.readValue(text, type);
         } catch (IOException unreadable) {
@@ -215,13 +230,8 @@ public final class DataFiles {
 
     /// The rows of a data file that ships with the application, by column name.
     public static List<CSVRecord> rows(String name) {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
         try (Reader text = open(name);
-                var parser = format.parse(text)) {
+                var parser = WITH_NAMES.parse(text)) {
             return parser.getRecords();
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);

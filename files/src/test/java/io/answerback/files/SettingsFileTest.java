@@ -185,4 +185,18 @@ class SettingsFileTest {
         Files.writeString(file, Files.readString(file).replace("\"options\"", "\"schools\""));
         assertThat(SettingsFile.rules(file)).isEqualTo(rules);
     }
+
+    /// The settings of a communicator stand behind those of the panel under such ids.
+    @Test
+    void aPanelProfileWithTheIdOfAUnitsSettingIsRefused() throws Exception {
+        Path file = folder.resolve("a" + SettingsFile.PROFILE_ENDING);
+        SettingsFile.save(file, DataFiles.profile("sample-b"));
+        String text = Files.readString(file);
+        String id = DataFiles.profile("sample-b").setup().settings().getLast().id();
+        Files.writeString(file, text.replace("\"" + id + "\"", "\"unit:host\""));
+        assertThatThrownBy(() -> SettingsFile.profile(file))
+                .isInstanceOf(BrokenFile.class)
+                .hasMessageContaining("has the id unit:host")
+                .hasMessageContaining("give it another");
+    }
 }

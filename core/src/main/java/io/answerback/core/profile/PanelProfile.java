@@ -37,7 +37,8 @@ public record PanelProfile(
         SettingCatalogue setup,
         Optional<PanelManners> manners) {
     /// @throws IllegalArgumentException when a name is blank, a figure out of bounds, no scheme is given, the
-    ///     first module is not the board, or zones are numbered beyond what it takes
+    ///     first module is not the board, zones are numbered beyond what it takes, or the id of a setting begins
+    ///     as those of a communicator do
     public PanelProfile {
         id = Require.text(id, "panel profile id");
         name = Require.text(name, "panel profile name");
@@ -55,6 +56,7 @@ public record PanelProfile(
         setup = setup == null ? SettingCatalogue.EMPTY : setup;
         manners = manners == null ? Optional.empty() : manners;
         requireZones(name, capacity, bus, radio);
+        requireOwnIds(name, setup);
     }
 
     /// What it does of itself: as its profile says, else the usual working values.
@@ -76,6 +78,14 @@ public record PanelProfile(
                     "panel profile %s numbers %s zones up to %d, and its capacity says %d zones; raise that or move the range",
                     name, wired > wireless ? "wired" : "wireless", Math.max(wired, wireless), capacity.zones()));
         }
+    }
+
+    private static void requireOwnIds(String name, SettingCatalogue setup) {
+        setup.idThatBegins(SettingCatalogue.UNIT).ifPresent(id -> {
+            throw new IllegalArgumentException(Text.of(
+                    "panel profile %s has the id %s; what begins with \"%s\" is a communicator's, so give it another",
+                    name, id, SettingCatalogue.UNIT));
+        });
     }
 
     /// The same addressing its modules so.

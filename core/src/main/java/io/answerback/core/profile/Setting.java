@@ -58,7 +58,7 @@ public record Setting(
                 decision,
                 form,
                 usual,
-                prefix + place,
+                place.isEmpty() ? place : prefix + place,
                 at,
                 shows,
                 needsText,

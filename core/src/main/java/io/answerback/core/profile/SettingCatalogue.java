@@ -26,6 +26,9 @@ public record SettingCatalogue(List<MenuPlace> places, List<Setting> settings, M
         }
     }
 
+    /// What the ids of a communicator's settings and places begin with where they stand behind those of a panel.
+    public static final String UNIT = "unit:";
+
     /// A panel of which no setting is known.
     public static final SettingCatalogue EMPTY = new SettingCatalogue(List.of(), List.of(), new Manner("", "", "", ""));
 
@@ -38,7 +41,7 @@ public record SettingCatalogue(List<MenuPlace> places, List<Setting> settings, M
 
     /// These settings, and behind them those of another box, whose ids get a prefix.
     ///
-    /// @param prefix what the ids of the other box begin with, such as "unit:"
+    /// @param prefix what the ids of the other box begin with, such as [#UNIT]
     public SettingCatalogue with(String prefix, SettingCatalogue other) {
         return new SettingCatalogue(
                 Stream.concat(places.stream(), other.places.stream().map(place -> place.prefixed(prefix)))
@@ -46,6 +49,14 @@ public record SettingCatalogue(List<MenuPlace> places, List<Setting> settings, M
                 Stream.concat(settings.stream(), other.settings.stream().map(setting -> setting.prefixed(prefix)))
                         .toList(),
                 manner);
+    }
+
+    /// The first id of a place or a setting that begins so; empty when none does.
+    Optional<String> idThatBegins(String prefix) {
+        return Stream.concat(
+                        places.stream().map(MenuPlace::id), settings.stream().map(Setting::id))
+                .filter(id -> id.startsWith(prefix))
+                .findFirst();
     }
 
     /// The setting with this id; empty when there is none.

@@ -8,7 +8,7 @@ import io.answerback.core.unit.UnitProfile;
 /// The settings of every box of a job that is set up: the panel's, and behind them the communicator's.
 public final class Catalogue {
     /// What the ids of the communicator's settings and menus begin with.
-    public static final String UNIT = "unit:";
+    public static final String UNIT = SettingCatalogue.UNIT;
 
     private Catalogue() {}
 

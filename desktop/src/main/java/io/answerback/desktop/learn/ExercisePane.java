@@ -104,7 +104,6 @@ public final class ExercisePane extends FrontSheet {
         this.kindsScroll = scroll(kinds);
         this.standScroll = scroll(stand);
         getStyleClass().add("start");
-        getChildren().add(content());
         look.textPercent().subscribe(percent -> {
             widths();
             showAgain();
@@ -156,6 +155,7 @@ public final class ExercisePane extends FrontSheet {
         }
         back = under.isVisible() ? under::showAsItWas : otherwise;
         under.hide();
+        getChildren().setAll(content());
         showAsItWas();
         showAgain();
         if (learning.exercises().isEmpty() && !reading) {

@@ -30,6 +30,7 @@ public final class StoredKeys {
 
     private final Path folder;
     private final Background background;
+    private final int rounds;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NONE);
     private volatile StationKeys keys = StationKeys.NONE;
     private Optional<KeyFile> opened = Optional.empty();
@@ -38,8 +39,14 @@ public final class StoredKeys {
     ///
     /// @param folder where the application keeps what it remembers
     public StoredKeys(Path folder, Background background) {
+        this(folder, background, KeyFile.ROUNDS);
+    }
+
+    /// The same with another number of rounds for a new file: what a guess of its pass phrase costs.
+    public StoredKeys(Path folder, Background background, int rounds) {
         this.folder = folder;
         this.background = background;
+        this.rounds = rounds;
         look();
     }
 
@@ -65,7 +72,7 @@ public final class StoredKeys {
     ///
     /// @param wrong told why not, in one line
     public void begin(String passPhrase, Consumer<String> wrong) {
-        opening(() -> KeyFile.begin(folder, passPhrase.toCharArray()), wrong);
+        opening(() -> KeyFile.begin(folder, passPhrase.toCharArray(), rounds), wrong);
     }
 
     /// Opens the keys.

@@ -25,6 +25,7 @@ final class Palette extends StackPane {
     private final ListView<Hit> hits = new ListView<>();
     private final Everything everything;
     private final Runnable closed;
+    private final VBox box = new VBox(wanted, hits);
 
     Palette(OpenJob openJob, List<Command> commands, Runnable closed) {
         this.everything = new Everything(openJob, commands);
@@ -33,17 +34,15 @@ final class Palette extends StackPane {
         setVisible(false);
         wanted.setPromptText("A point, a module, a cable, a terminal, a setting, a person, a finding, a command");
         wanted.setAccessibleText("Find");
-        wanted.textProperty().subscribe(text -> search());
+        wanted.textProperty().subscribe((before, text) -> search());
         hits.setPlaceholder(nothing());
         hits.setAccessibleText("Found");
         hits.setCellFactory(view -> new HitCell());
         hits.setFocusTraversable(false);
         hits.setOnMouseClicked(click -> go());
-        VBox box = new VBox(wanted, hits);
         box.getStyleClass().add("palette");
         box.setMaxHeight(Region.USE_PREF_SIZE);
         setAlignment(box, Pos.TOP_CENTER);
-        getChildren().add(box);
         setOnMouseClicked(click -> {
             if (click.getTarget() == this) {
                 close();
@@ -81,8 +80,9 @@ final class Palette extends StackPane {
         hits.scrollTo(there);
     }
 
-    /// Opens it, empty, with the cursor in it.
+    /// Opens it, empty, with the cursor in it. A window has nothing of it until then, so that it starts sooner.
     void open() {
+        getChildren().setAll(box);
         setVisible(true);
         wanted.clear();
         search();

@@ -24,6 +24,9 @@ import tools.jackson.databind.node.ObjectNode;
 /// The keys that stations gave, in one file in the application's folder, opened with its pass phrase. The file
 /// holds nothing in the clear but how it is encrypted. Blocks; use it off the window's thread.
 public final class KeyFile {
+    /// Rounds of PBKDF2 in a new file, so that a guess of its pass phrase takes some tenths of a second.
+    public static final int ROUNDS = 600_000;
+
     private static final String NAME = "station-keys.json";
     private static final String FORMAT = "answerback-station-keys";
     private static final int LARGEST_BYTES = 4 << 20;
@@ -50,10 +53,11 @@ public final class KeyFile {
     /// @throws BrokenFile when the pass phrase is too short, or there is such a file already
     /// @throws IOException when the disk refuses
     public static KeyFile begin(Path folder, char[] typed) throws BrokenFile, IOException {
-        return begin(folder, typed, PassPhrase.ROUNDS);
+        return begin(folder, typed, ROUNDS);
     }
 
-    static KeyFile begin(Path folder, char[] typed, int rounds) throws BrokenFile, IOException {
+    /// The same with another number of rounds of PBKDF2: what a guess of the pass phrase costs.
+    public static KeyFile begin(Path folder, char[] typed, int rounds) throws BrokenFile, IOException {
         if (typed.length < PassPhrase.LEAST_LETTERS) {
             throw new BrokenFile("The pass phrase has " + typed.length + " letters; take " + PassPhrase.LEAST_LETTERS
                     + " or more, such as four words that have nothing to do with each other.");

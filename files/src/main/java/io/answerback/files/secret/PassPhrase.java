@@ -17,9 +17,6 @@ final class PassPhrase {
     /// Letters that a new pass phrase must have at least.
     static final int LEAST_LETTERS = 12;
 
-    /// Rounds of a new file: a guess of a pass phrase costs that much work.
-    static final int ROUNDS = 600_000;
-
     static final int SALT_BYTES = 16;
     static final int NONCE_BYTES = 12;
     private static final int TAG_BITS = 128;

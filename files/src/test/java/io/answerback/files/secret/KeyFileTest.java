@@ -74,7 +74,7 @@ class KeyFileTest {
     /// Decrypted here by the standards that the file names, without the code that wrote it.
     @Test
     void theFileIsEncryptedAsItSays() throws Exception {
-        withOneKey(PassPhrase.ROUNDS);
+        withOneKey(KeyFile.ROUNDS);
         JsonNode root = JsonMapper.shared().readTree(Files.readString(file()));
         assertThat(root.path("rounds").asInt()).isEqualTo(600_000);
         byte[] salt = Base64.getDecoder().decode(root.path("salt").asString());
@@ -168,6 +168,6 @@ class KeyFileTest {
     @Test
     void whereNothingCanBeWrittenNothingIsBegun() throws IOException {
         Path notAFolder = Files.writeString(folder.resolve("file"), "text");
-        assertThatThrownBy(() -> KeyFile.begin(notAFolder, PHRASE)).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> KeyFile.begin(notAFolder, PHRASE, ROUNDS)).isInstanceOf(IOException.class);
     }
 }
