@@ -2,7 +2,7 @@ package io.answerback.files;
 
 import java.util.Iterator;
 import java.util.Map;
-import java.util.stream.Collectors;
+import tools.jackson.core.io.JsonStringEncoder;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -23,7 +23,7 @@ final class JobText {
         } else if (node.isArray() && !node.isEmpty() && node.get(0).isContainer()) {
             writeArray(text, node, depth);
         } else {
-            text.append(line(node));
+            line(text, node);
         }
     }
 
@@ -36,7 +36,8 @@ final class JobText {
         Iterator<Map.Entry<String, JsonNode>> fields = object.properties().iterator();
         while (fields.hasNext()) {
             Map.Entry<String, JsonNode> field = fields.next();
-            text.append("  ".repeat(depth + 1)).append(quoted(field.getKey())).append(": ");
+            text.append("  ".repeat(depth + 1));
+            quoted(text, field.getKey()).append(": ");
             write(text, field.getValue(), depth + 1);
             text.append(fields.hasNext() ? ",\n" : "\n");
         }
@@ -46,25 +47,41 @@ final class JobText {
     private static void writeArray(StringBuilder text, JsonNode array, int depth) {
         text.append("[\n");
         for (int i = 0; i < array.size(); i++) {
-            text.append("  ".repeat(depth + 1)).append(line(array.get(i)));
+            text.append("  ".repeat(depth + 1));
+            line(text, array.get(i));
             text.append(i + 1 < array.size() ? ",\n" : "\n");
         }
         text.append("  ".repeat(depth)).append(']');
     }
 
-    private static String line(JsonNode node) {
+    private static void line(StringBuilder text, JsonNode node) {
         if (node.isObject()) {
-            return node.propertyStream()
-                    .map(field -> quoted(field.getKey()) + ": " + line(field.getValue()))
-                    .collect(Collectors.joining(", ", "{", "}"));
+            text.append('{');
+            String before = "";
+            for (Map.Entry<String, JsonNode> field : node.properties()) {
+                text.append(before);
+                quoted(text, field.getKey()).append(": ");
+                line(text, field.getValue());
+                before = ", ";
+            }
+            text.append('}');
+        } else if (node.isArray()) {
+            text.append('[');
+            for (int i = 0; i < node.size(); i++) {
+                text.append(i == 0 ? "" : ", ");
+                line(text, node.get(i));
+            }
+            text.append(']');
+        } else if (node.isString()) {
+            quoted(text, node.stringValue());
+        } else {
+            text.append(node);
         }
-        if (node.isArray()) {
-            return node.valueStream().map(JobText::line).collect(Collectors.joining(", ", "[", "]"));
-        }
-        return node.toString();
     }
 
-    private static String quoted(String name) {
-        return JobJson.MAPPER.writeValueAsString(name);
+    private static StringBuilder quoted(StringBuilder text, String words) {
+        text.append('"');
+        JsonStringEncoder.getInstance().quoteAsString(words, text);
+        return text.append('"');
     }
 }

@@ -1,6 +1,8 @@
 package io.answerback.core.jobcheck;
 
+import io.answerback.core.exercise.WorkStep;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,9 +11,14 @@ import java.util.Map;
 final class CheckedPoint {
     private final PointModel model;
     private final Map<Slip, Map<Look, String>> shows = new EnumMap<>(Slip.class);
+    private final Map<Look, WorkStep> steps = new EnumMap<>(Look.class);
 
     CheckedPoint(PointModel model) {
         this.model = model;
+        for (Look look : Look.values()) {
+            String id = look.id() + "-" + model.wired().point().id();
+            steps.put(look, new WorkStep(id, model.order(look), look.minutes(), WorkStep.Sort.LOOK));
+        }
         Arrays.stream(Slip.values()).filter(model::possible).forEach(this::workOut);
         Map<Look, String> planned = shows.get(Slip.NONE);
         shows.entrySet()
@@ -34,7 +41,12 @@ final class CheckedPoint {
     }
 
     String step(Look look) {
-        return look.id() + "-" + model.wired().point().id();
+        return steps.get(look).id();
+    }
+
+    /// Its checks, as steps of the work.
+    Collection<WorkStep> steps() {
+        return steps.values();
     }
 
     /// The slips that some check would show, and none at all.

@@ -26,11 +26,7 @@ record JobCheckWork(List<Planted> points) implements SiteWork {
     @Override
     public List<WorkStep> steps() {
         List<WorkStep> steps = new ArrayList<>(Safeguard.steps());
-        for (CheckedPoint point : its()) {
-            for (Look look : Look.values()) {
-                steps.add(new WorkStep(point.step(look), point.model().order(look), look.minutes(), Sort.LOOK));
-            }
-        }
+        its().forEach(point -> steps.addAll(point.steps()));
         return steps;
     }
 

@@ -40,11 +40,7 @@ class KeyFileTest {
 
     /// With few rounds: what the tests say does not depend on them.
     private KeyFile withOneKey() throws Exception {
-        return withOneKey(ROUNDS);
-    }
-
-    private KeyFile withOneKey(int rounds) throws Exception {
-        KeyFile begun = KeyFile.begin(folder, PHRASE, rounds);
+        KeyFile begun = KeyFile.begin(folder, PHRASE, ROUNDS);
         begun.change(keys -> keys.with(AT_A, EncryptionKey.of(HEX)));
         return begun;
     }
@@ -74,12 +70,12 @@ class KeyFileTest {
     /// Decrypted here by the standards that the file names, without the code that wrote it.
     @Test
     void theFileIsEncryptedAsItSays() throws Exception {
-        withOneKey(KeyFile.ROUNDS);
+        withOneKey();
         JsonNode root = JsonMapper.shared().readTree(Files.readString(file()));
-        assertThat(root.path("rounds").asInt()).isEqualTo(600_000);
+        assertThat(root.path("rounds").asInt()).isEqualTo(ROUNDS);
         byte[] salt = Base64.getDecoder().decode(root.path("salt").asString());
         byte[] derived = SecretKeyFactory.getInstance("PBKDF2WithHmacSHA256")
-                .generateSecret(new PBEKeySpec(PHRASE, salt, 600_000, 256))
+                .generateSecret(new PBEKeySpec(PHRASE, salt, ROUNDS, 256))
                 .getEncoded();
         Cipher cipher = Cipher.getInstance("AES/GCM/NoPadding");
         cipher.init(
@@ -91,6 +87,16 @@ class KeyFileTest {
                 cipher.doFinal(Base64.getDecoder().decode(root.path("secret").asString()));
         assertThat(new String(clear, StandardCharsets.UTF_8))
                 .isEqualTo("[{\"receiver\":\"Station A\",\"account\":\"4711\",\"key\":\"" + HEX + "\"}]");
+    }
+
+    @Test
+    void aNewFileMakesAGuessCostSixHundredThousandRounds() throws Exception {
+        KeyFile.begin(folder, PHRASE);
+        assertThat(JsonMapper.shared()
+                        .readTree(Files.readString(file()))
+                        .path("rounds")
+                        .asInt())
+                .isEqualTo(600_000);
     }
 
     @Test
