@@ -22,7 +22,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,29 +37,42 @@ class LayoutTest {
     @TempDir
     static Path folder;
 
-    private ApplicationWindow application;
+    private static ApplicationWindow application;
+
     private LayoutFaults faults;
 
+    /// One window for all tests, on the first demo again for each; the test framework hides it after each.
     @Start
     void start(Stage stage) throws Exception {
-        Path fresh = Files.createTempDirectory(folder, "app");
-        Remembered known = Remembered.nothing();
-        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
-            Path file = fresh.resolve("demo" + demo + JobFile.ENDING);
-            JobFile.save(file, JobDocument.of(DemoJobs.job(demo)));
-            known = known.opened(file);
+        if (application == null) {
+            application = opened(stage);
+        } else {
+            application.openJob().put(DemoJobs.job(1), Optional.empty(), "");
+            application.leaveStart();
         }
-        known.save(fresh);
-        Opened opened = Opened.read(new Opening.Demo(1), fresh);
-        application = new ApplicationWindow(stage, opened, fresh, InstantSource.system(), 0, Duration.ZERO);
-        application.openJob().waitUpTo(Duration.ofSeconds(10));
         application.show();
         faults = new LayoutFaults(stage, application.look());
     }
 
-    @AfterEach
-    void stop() {
+    private static ApplicationWindow opened(Stage stage) throws Exception {
+        Remembered known = Remembered.nothing();
+        for (int demo = 1; demo <= DemoJobs.COUNT; demo++) {
+            Path file = folder.resolve("demo" + demo + JobFile.ENDING);
+            JobFile.save(file, JobDocument.of(DemoJobs.job(demo)));
+            known = known.opened(file);
+        }
+        known.save(folder);
+        Opened opened = Opened.read(new Opening.Demo(1), folder);
+        ApplicationWindow window =
+                new ApplicationWindow(stage, opened, folder, InstantSource.system(), 0, Duration.ZERO);
+        window.openJob().waitUpTo(Duration.ofSeconds(10));
+        return window;
+    }
+
+    @AfterAll
+    static void stop() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
+        application = null;
     }
 
     @Test

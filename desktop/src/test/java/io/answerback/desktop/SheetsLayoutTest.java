@@ -13,22 +13,54 @@ import io.answerback.desktop.prove.ProveSheets;
 import io.answerback.desktop.report.ReportSheet;
 import io.answerback.desktop.setup.SetupSheet;
 import io.answerback.files.demo.DemoJobs;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
 
-/// Every sheet of the power, bus, set-up, report, prove and hand-over benches shows every word, at the least window and
-/// the usual
-/// one, at 100 % and 150 % text.
-class SheetsLayoutTest extends DemoWindow {
+/// Every sheet of the power, bus, set-up, report, prove and hand-over benches shows every word, at the least window
+/// and the usual one, at 100 % and 150 % text.
+@ExtendWith(ApplicationExtension.class)
+class SheetsLayoutTest {
+    @TempDir
+    static Path folder;
+
+    private static ApplicationWindow application;
+
     private LayoutFaults faults;
 
+    /// One window for all tests; the test framework hides it after each.
     @Start
     void start(Stage stage) throws Exception {
-        open(stage);
+        if (application == null) {
+            application = new ApplicationWindow(
+                    stage,
+                    Opened.read(new Opening.Demo(1), folder),
+                    folder,
+                    InstantSource.fixed(DemoWindow.NOW),
+                    0,
+                    Duration.ZERO);
+            application.openJob().waitUpTo(Duration.ofSeconds(10));
+        }
+        application.exercises().hide();
+        application.leaveStart();
+        application.show();
         faults = new LayoutFaults(stage, application.look());
+    }
+
+    @AfterAll
+    static void stop() {
+        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
+        application = null;
     }
 
     @Test

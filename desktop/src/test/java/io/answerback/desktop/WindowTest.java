@@ -11,24 +11,22 @@ import static io.answerback.desktop.Screen.until;
 import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import io.answerback.core.edit.Edits;
+import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Proof;
-import io.answerback.files.JobDocument;
-import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.InstantSource;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -43,22 +41,30 @@ class WindowTest {
     @TempDir
     static Path folder;
 
-    private ApplicationWindow application;
+    private static ApplicationWindow application;
 
+    /// One window for all tests, on the first demo again for each; the test framework hides it after each.
     @Start
     void start(Stage stage) throws Exception {
-        Path fresh = Files.createTempDirectory(folder, "app");
-        application = new ApplicationWindow(
-                stage, Opened.read(new Opening.Demo(1), fresh), fresh, InstantSource.system(), 0, Duration.ZERO);
-        stage.setWidth(1280);
-        stage.setHeight(800);
-        application.openJob().waitUpTo(Duration.ofSeconds(10));
+        if (application == null) {
+            application = new ApplicationWindow(
+                    stage, Opened.read(new Opening.Demo(1), folder), folder, InstantSource.system(), 0, Duration.ZERO);
+            stage.setWidth(1280);
+            stage.setHeight(800);
+            application.openJob().waitUpTo(Duration.ofSeconds(10));
+        } else {
+            application.openJob().put(DemoJobs.job(1), Optional.empty(), "");
+            application.openJob().go(Stop.LOOP);
+            application.practice().reset();
+            application.leaveStart();
+        }
         application.show();
     }
 
-    @AfterEach
-    void stop() {
+    @AfterAll
+    static void stop() {
         WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
+        application = null;
     }
 
     private Job job() {
@@ -148,6 +154,7 @@ class WindowTest {
         write(robot, "light and dark");
         type(KeyCode.ENTER);
         until(() -> application.look().dark().get());
+        WaitForAsyncUtils.waitForAsyncFx(5_000, () -> application.look().dark().set(false));
     }
 
     @Test
@@ -159,62 +166,6 @@ class WindowTest {
         assertThat(reads(robot, "cannot arrive: 06 · off, not monitored")).isTrue();
         assertThat(proof("15")).isEmpty();
         assertThat(proof("20")).isEmpty();
-    }
-
-    @Test
-    void aBrokenFileSaysSoAndTheJobStays(FxRobot robot) throws Exception {
-        Path broken = Files.writeString(
-                folder.resolve("broken.answerback.json"), "{\"format\": \"answerback-job\", \"version\": 1,");
-        Platform.runLater(() -> application.keeper().open(broken));
-        until(() -> reads(robot, "broken.answerback.json, line 1"));
-        assertThat(job().site().name()).isEqualTo("Brinewell Cold Store");
-        assertThat(broken).hasContent("{\"format\": \"answerback-job\", \"version\": 1,");
-    }
-
-    @Test
-    void aNewerFileOpensReadOnly(FxRobot robot) throws Exception {
-        Path newer = folder.resolve("newer.answerback.json");
-        JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
-        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 13");
-        Files.writeString(newer, text);
-        Platform.runLater(() -> application.keeper().open(newer));
-        until(() -> reads(robot, "Read only") && reads(robot, "file version 13"));
-        control(robot, KeyCode.S);
-        until(() -> reads(robot, "is not overwritten"));
-        assertThat(newer).hasContent(text);
-    }
-
-    @Test
-    void savingWritesTheFileAndUnsavedEditsComeBackAfterACrash(FxRobot robot) throws Exception {
-        Path file = folder.resolve("yard.answerback.json");
-        JobFile.save(file, JobDocument.of(DemoJobs.job(1)));
-        Platform.runLater(() -> application.keeper().open(file));
-        until(() -> application.openJob().now().file().equals(Optional.of(file)));
-        select("07");
-        edit(robot, "Cable length 62 m", "77");
-        until(() -> reads(robot, "Not saved"));
-        control(robot, KeyCode.S);
-        until(() -> reads(robot, "Saved yard.answerback.json"));
-        assertThat(JobFile.open(file)
-                        .job()
-                        .cableTo(new PointId("07"))
-                        .orElseThrow()
-                        .metres())
-                .isEqualTo(77);
-
-        edit(robot, "Cable length 77 m", "88");
-        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 88);
-        Platform.runLater(() -> application.keeper().open(file));
-        until(() -> reads(robot, "Unsaved edits from the last run are back"));
-        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(88);
-        assertThat(JobFile.open(file)
-                        .job()
-                        .cableTo(new PointId("07"))
-                        .orElseThrow()
-                        .metres())
-                .isEqualTo(77);
-        control(robot, KeyCode.Z);
-        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 77);
     }
 
     @Test
@@ -236,6 +187,8 @@ class WindowTest {
         clickOn(robot, "Open the door");
         until(() -> reads(robot, "area 02 is unset: nothing is sent"));
         assertThat(proof("07")).isEmpty();
+        WaitForAsyncUtils.waitForAsyncFx(5_000, application.practice()::reset);
+        until(() -> reads(robot, "Area 02: set"));
     }
 
     @Test
@@ -254,8 +207,7 @@ class WindowTest {
     @Test
     void theMenuNamesWhatUndoWouldTakeBack(FxRobot robot) {
         WaitForAsyncUtils.waitForAsyncFx(
-                5_000,
-                () -> application.openJob().apply(io.answerback.core.edit.Edits.cableMetres(new CableId("C-17"), 70)));
+                5_000, () -> application.openJob().apply(Edits.cableMetres(new CableId("C-17"), 70)));
         clickOn(robot, "Job");
         clickOn(robot, "Undo: length of C-17");
         until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 62);

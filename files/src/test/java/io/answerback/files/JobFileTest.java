@@ -180,46 +180,53 @@ class JobFileTest {
         assertThat(JobFile.open(file).job()).isEqualTo(job);
     }
 
-    /// Another process saves without end and is killed at some moment; the file must be whole every time.
+    /// Another process puts one of two texts of the job into the file, as saving does, without end, and is killed at
+    /// some moment; the file must hold one of the two every time.
     @Test
     void killingTheProcessDuringASaveLosesNothing() throws Exception {
+        Job longer = Edits.cableMetres(new CableId("C-01"), 77).on(job);
+        Path one = folder.resolve("one.answerback.json");
+        Path another = folder.resolve("another.answerback.json");
         Path file = folder.resolve("site.answerback.json");
+        JobFile.save(one, JobDocument.of(job));
+        JobFile.save(another, JobDocument.of(longer));
         JobFile.save(file, JobDocument.of(job));
         Random moments = new Random(7);
-        for (int round = 0; round < 5; round++) {
-            Process saver = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            "-XX:TieredStopAtLevel=1",
-                            "-XX:+UseSerialGC",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            EndlessSaver.class.getName(),
-                            file.toString())
-                    .redirectErrorStream(true)
-                    .start();
-            try (var lines = saver.inputReader()) {
-                int saves = 3 + moments.nextInt(20);
-                for (int i = 0; i < saves; i++) {
-                    assertThat(lines.readLine()).isEqualTo("saved");
-                }
-            } finally {
-                saver.destroyForcibly();
-            }
-            assertThat(saver.waitFor(10, TimeUnit.SECONDS)).isTrue();
-            assertThat(JobFile.open(file).job().points()).hasSize(24);
+        for (int round = 0; round < 12; round++) {
+            killedAfter(3 + moments.nextInt(40), file, one, another);
+            assertThat(JobFile.open(file).job()).isIn(job, longer);
         }
+    }
+
+    private static void killedAfter(int saves, Path file, Path one, Path another) throws Exception {
+        Process saver = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        EndlessSaver.class.getName(),
+                        file.toString(),
+                        one.toString(),
+                        another.toString())
+                .redirectErrorStream(true)
+                .start();
+        try (var lines = saver.inputReader()) {
+            for (int i = 0; i < saves; i++) {
+                assertThat(lines.readLine()).isEqualTo("saved");
+            }
+        } finally {
+            saver.destroyForcibly();
+        }
+        assertThat(saver.waitFor(10, TimeUnit.SECONDS)).isTrue();
     }
 
     /// The process that is killed.
     static final class EndlessSaver {
         public static void main(String[] arguments) throws Exception {
-            Job job = DemoJobs.job(1);
-            for (int metres = 1; ; metres = metres % 900 + 1) {
-                JobFile.save(
-                        Path.of(arguments[0]),
-                        JobDocument.of(
-                                Edits.cableMetres(new CableId("C-01"), metres).on(job)));
+            String[] texts = {Files.readString(Path.of(arguments[1])), Files.readString(Path.of(arguments[2]))};
+            for (int i = 0; ; i = 1 - i) {
+                SafeFile.replaceKeepingVersions(Path.of(arguments[0]), texts[i]);
                 System.out.println("saved");
             }
         }

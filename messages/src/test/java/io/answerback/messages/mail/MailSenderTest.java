@@ -26,7 +26,7 @@ class MailSenderTest {
     private static final Message ALARM = new Message("Gallery: burglary", "Gallery: burglary, 02 Corridor.");
     private static final String TO = "owner@gallery.example";
     private static final Duration LONG = Duration.ofSeconds(30);
-    private static final Duration SHORT = Duration.ofMillis(2500);
+    private static final Duration SHORT = Duration.ofMillis(1200);
 
     private final List<ReceivedMail> arrived = new CopyOnWriteArrayList<>();
 

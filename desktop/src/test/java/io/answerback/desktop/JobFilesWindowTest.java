@@ -1,0 +1,86 @@
+package io.answerback.desktop;
+
+import static io.answerback.desktop.Screen.control;
+import static io.answerback.desktop.Screen.edit;
+import static io.answerback.desktop.Screen.reads;
+import static io.answerback.desktop.Screen.until;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.finding.Stop;
+import io.answerback.core.id.PointId;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import io.answerback.files.demo.DemoJobs;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/// Opens and saves job files in the real window.
+class JobFilesWindowTest extends DemoWindow {
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @Test
+    void aBrokenFileSaysSoAndTheJobStays(FxRobot robot) throws Exception {
+        Path broken = Files.writeString(
+                folder.resolve("broken.answerback.json"), "{\"format\": \"answerback-job\", \"version\": 1,");
+        Platform.runLater(() -> application.keeper().open(broken));
+        until(() -> reads(robot, "broken.answerback.json, line 1"));
+        assertThat(job().site().name()).isEqualTo("Brinewell Cold Store");
+        assertThat(broken).hasContent("{\"format\": \"answerback-job\", \"version\": 1,");
+    }
+
+    @Test
+    void aNewerFileOpensReadOnly(FxRobot robot) throws Exception {
+        Path newer = folder.resolve("newer.answerback.json");
+        JobFile.save(newer, JobDocument.of(DemoJobs.job(1)));
+        String text = Files.readString(newer).replaceFirst("\"version\": \\d+", "\"version\": 13");
+        Files.writeString(newer, text);
+        Platform.runLater(() -> application.keeper().open(newer));
+        until(() -> reads(robot, "Read only") && reads(robot, "file version 13"));
+        control(robot, KeyCode.S);
+        until(() -> reads(robot, "is not overwritten"));
+        assertThat(newer).hasContent(text);
+    }
+
+    @Test
+    void savingWritesTheFileAndUnsavedEditsComeBackAfterACrash(FxRobot robot) throws Exception {
+        Path file = folder.resolve("yard.answerback.json");
+        JobFile.save(file, JobDocument.of(DemoJobs.job(1)));
+        Platform.runLater(() -> application.keeper().open(file));
+        until(() -> application.openJob().now().file().equals(Optional.of(file)));
+        at(Stop.LOOP, "07");
+        edit(robot, "Cable length 62 m", "77");
+        until(() -> reads(robot, "Not saved"));
+        control(robot, KeyCode.S);
+        until(() -> reads(robot, "Saved yard.answerback.json"));
+        assertThat(JobFile.open(file)
+                        .job()
+                        .cableTo(new PointId("07"))
+                        .orElseThrow()
+                        .metres())
+                .isEqualTo(77);
+
+        edit(robot, "Cable length 77 m", "88");
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 88);
+        Platform.runLater(() -> application.keeper().open(file));
+        until(() -> reads(robot, "Unsaved edits from the last run are back"));
+        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(88);
+        assertThat(JobFile.open(file)
+                        .job()
+                        .cableTo(new PointId("07"))
+                        .orElseThrow()
+                        .metres())
+                .isEqualTo(77);
+        control(robot, KeyCode.Z);
+        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 77);
+    }
+}
