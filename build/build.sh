@@ -48,7 +48,8 @@ class_path() {
 }
 
 # java_with CACHE_OPTION OTHER_OPTIONS CLASS_PATH MAIN_CLASS ARGUMENT...
-# The other options hold no blanks of their own; the rest may.
+# The other options hold no blanks of their own; the rest may. Records of a file are made by plain calls, without code that
+# Java would build for each kind of record first.
 java_with() {
     cache_option=$1
     options=$2
@@ -56,7 +57,7 @@ java_with() {
     shift 3
     # shellcheck disable=SC2086
     ${replace:-} "$JAVA_HOME/bin/java" "$cache_option" $options --module-path "$app/javafx" --add-modules javafx.controls \
-        --enable-native-access=javafx.graphics,ALL-UNNAMED -Xlog:disable -XX:+UseSerialGC -cp "$path" "$@"
+        --enable-native-access=javafx.graphics,ALL-UNNAMED -Xlog:disable -XX:+UseSerialGC -Djdk.reflect.useNativeAccessorOnly=true -cp "$path" "$@"
 }
 
 start() {

@@ -35,6 +35,7 @@ final class JobJson {
             .addMixIn(ModulePower.class, OfModulePower.class)
             .withConfigOverride(CableEnds.class, JobJson::leaveOutWhatIsEmpty)
             .withConfigOverride(AsFound.class, JobJson::leaveOutWhatIsEmpty)
+            .addModule(new RecordModule())
             .addModule(new SimpleModule()
                     .addSerializer(Band.class, new BandWriter())
                     .addDeserializer(Band.class, new BandReader()))

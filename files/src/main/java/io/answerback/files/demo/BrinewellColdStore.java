@@ -65,12 +65,13 @@ public final class BrinewellColdStore {
 
     /// The job.
     public static Job job() {
-        Job job = unproven();
+        Job unproven = unproven();
+        Job job = unproven;
         int sequence = 1;
         for (String point : PROVEN) {
-            job = Edits.keepProof(proof(job, point, sequence++)).on(job);
+            job = Edits.keepProof(proof(unproven, point, sequence++)).on(job);
         }
-        job = Edits.keepProof(proof(job, STALE, sequence)).on(job);
+        job = Edits.keepProof(proof(unproven, STALE, sequence)).on(job);
         job = Edits.cableMetres(new CableId("C-11"), 62).on(job);
         return BrinewellShown.on(BrinewellSetup.on(readings(cabled(job))));
     }
