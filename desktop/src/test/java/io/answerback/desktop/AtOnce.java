@@ -5,7 +5,7 @@ import java.util.concurrent.AbstractExecutorService;
 import java.util.concurrent.TimeUnit;
 
 /// Does everything at once on the thread that asks.
-final class AtOnce extends AbstractExecutorService {
+public final class AtOnce extends AbstractExecutorService {
     private boolean shut;
 
     @Override

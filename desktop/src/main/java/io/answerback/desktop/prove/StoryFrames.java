@@ -99,10 +99,8 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
     private String words(Happening happening) {
         return switch (happening) {
             case Happening.ZoneReads reads ->
-                "%s %s"
-                        .formatted(
-                                name(reads.zone()),
-                                reads.reads().map(StoryFrames::reads).orElse("reads between bands"));
+                name(reads.zone())
+                        + reads.reads().map(StoryFrames::reads).orElse(" reads between bands");
             case Happening.SetAsked asked ->
                 "%s asks to %s".formatted(who(asked.user()), asked.part() ? "part set" : "set");
             case Happening.UnsetAsked asked ->
@@ -132,8 +130,8 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
 
     private static String reads(Meaning meaning) {
         return switch (meaning) {
-            case NORMAL -> "closes";
-            case ALARM, SECOND_ZONE, BOTH_ZONES -> "opens";
+            case NORMAL -> " closes";
+            case ALARM, SECOND_ZONE, BOTH_ZONES -> " opens";
             case TAMPER, FAULT, MASKED -> ": " + meaning.word();
         };
     }
