@@ -99,8 +99,7 @@ record StoryFrames(PanelCase story, PanelCase.Outcome outcome, OperationRules ru
     private String words(Happening happening) {
         return switch (happening) {
             case Happening.ZoneReads reads ->
-                name(reads.zone())
-                        + reads.reads().map(StoryFrames::reads).orElse(" reads between bands");
+                name(reads.zone()) + reads.reads().map(StoryFrames::reads).orElse(" reads between bands");
             case Happening.SetAsked asked ->
                 "%s asks to %s".formatted(who(asked.user()), asked.part() ? "part set" : "set");
             case Happening.UnsetAsked asked ->
