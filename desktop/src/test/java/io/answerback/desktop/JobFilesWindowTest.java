@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
@@ -62,25 +63,19 @@ class JobFilesWindowTest extends DemoWindow {
         until(() -> reads(robot, "Not saved"));
         control(robot, KeyCode.S);
         until(() -> reads(robot, "Saved yard.answerback.json"));
-        assertThat(JobFile.open(file)
-                        .job()
-                        .cableTo(new PointId("07"))
-                        .orElseThrow()
-                        .metres())
-                .isEqualTo(77);
+        assertThat(metres(JobFile.open(file).job())).isEqualTo(77);
 
         edit(robot, "Cable length 77 m", "88");
-        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 88);
+        until(() -> metres(job()) == 88);
         Platform.runLater(() -> application.keeper().open(file));
         until(() -> reads(robot, "Unsaved edits from the last run are back"));
-        assertThat(job().cableTo(new PointId("07")).orElseThrow().metres()).isEqualTo(88);
-        assertThat(JobFile.open(file)
-                        .job()
-                        .cableTo(new PointId("07"))
-                        .orElseThrow()
-                        .metres())
-                .isEqualTo(77);
+        assertThat(metres(job())).isEqualTo(88);
+        assertThat(metres(JobFile.open(file).job())).isEqualTo(77);
         control(robot, KeyCode.Z);
-        until(() -> job().cableTo(new PointId("07")).orElseThrow().metres() == 77);
+        until(() -> metres(job()) == 77);
+    }
+
+    private static double metres(Job job) {
+        return job.cableTo(new PointId("07")).orElseThrow().metres();
     }
 }

@@ -38,6 +38,7 @@ public final class ExercisePane extends FrontSheet {
     private static final double KINDS_WIDTH = 190;
     private static final int LARGE_PERCENT = 120;
     private static final double STAND_WIDTH = 290;
+    private static final List<Part> WAITING = List.of(Words.empty("The exercise is being made…"));
 
     private final Look look;
     private final Background background;
@@ -205,7 +206,7 @@ public final class ExercisePane extends FrontSheet {
         kinds.show(Arrays.stream(ExerciseKind.values())
                 .map(kind -> ExerciseParts.kind(kind, learning))
                 .toList());
-        middle.show(learning.exercise().map(this::middle).orElseGet(ExercisePane::waiting));
+        middle.show(learning.exercise().map(this::middle).orElse(WAITING));
         stand.show(learning.exercise()
                 .filter(its -> !teacher.open())
                 .map(its -> StandParts.of(learning, its, this::plan))
@@ -218,10 +219,6 @@ public final class ExercisePane extends FrontSheet {
 
     private List<Part> middle(Exercise its) {
         return teacher.open() ? teacher.parts() : exercise.of(its);
-    }
-
-    private static List<Part> waiting() {
-        return List.of(Words.empty("The exercise is being made…"));
     }
 
     private List<Part> head() {
