@@ -48,8 +48,8 @@ class_path() {
 }
 
 # java_with CACHE_OPTION OTHER_OPTIONS CLASS_PATH MAIN_CLASS ARGUMENT...
-# The other options hold no blanks of their own; the rest may. Records of a file are made by plain calls, without code that
-# Java would build for each kind of record first.
+# The other options hold no blanks of their own; the rest may. With native accessors, a record that is read from a file is made
+# without code that Java would first have to build for its constructor.
 java_with() {
     cache_option=$1
     options=$2

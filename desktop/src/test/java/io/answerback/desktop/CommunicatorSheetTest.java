@@ -5,7 +5,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
 import io.answerback.core.finding.Stop;
-import io.answerback.core.setup.Catalogue;
+import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.unit.Attachment;
 import io.answerback.core.unit.Unit;
 import io.answerback.desktop.part.Photo;
@@ -115,7 +115,7 @@ class CommunicatorSheetTest extends DemoSheets {
         openJob.go(Stop.SET_UP);
         List<String> ids = openJob.now().assessment().setup().sheet().open().stream()
                 .map(step -> step.setting().id())
-                .filter(id -> id.startsWith(Catalogue.UNIT))
+                .filter(id -> id.startsWith(SettingCatalogue.UNIT))
                 .toList();
         assertThat(ids).contains("unit:host", "unit:address", "unit:phone");
     }

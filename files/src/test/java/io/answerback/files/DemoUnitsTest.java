@@ -13,8 +13,8 @@ import io.answerback.core.edit.Edits;
 import io.answerback.core.edit.UnitEdits;
 import io.answerback.core.finding.Finding;
 import io.answerback.core.finding.Grade;
+import io.answerback.core.profile.SettingCatalogue;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.setup.Catalogue;
 import io.answerback.core.setup.CatalogueCheck;
 import io.answerback.core.setup.EntryStep;
 import io.answerback.core.setup.RunSheet;
@@ -51,7 +51,7 @@ class DemoUnitsTest {
         RunSheet sheet = RunSheet.of(job);
         assertThat(sheet.broken()).isEmpty();
         assertThat(unitSteps(sheet)).isNotEmpty();
-        assertThat(sheet.steps().stream().filter(step -> !step.setting().id().startsWith(Catalogue.UNIT)))
+        assertThat(sheet.steps().stream().filter(step -> !step.setting().id().startsWith(SettingCatalogue.UNIT)))
                 .hasSameSizeAs(RunSheet.of(withoutUnit(job)).steps());
     }
 
@@ -69,7 +69,7 @@ class DemoUnitsTest {
 
     private static List<EntryStep> unitSteps(RunSheet sheet) {
         return sheet.steps().stream()
-                .filter(step -> step.setting().id().startsWith(Catalogue.UNIT))
+                .filter(step -> step.setting().id().startsWith(SettingCatalogue.UNIT))
                 .toList();
     }
 

@@ -7,9 +7,6 @@ import io.answerback.core.unit.UnitProfile;
 
 /// The settings of every box of a job that is set up: the panel's, and behind them the communicator's.
 public final class Catalogue {
-    /// What the ids of the communicator's settings and menus begin with.
-    public static final String UNIT = SettingCatalogue.UNIT;
-
     private Catalogue() {}
 
     /// The settings of a job.
@@ -19,7 +16,7 @@ public final class Catalogue {
                 .unit()
                 .map(Unit::profile)
                 .map(UnitProfile::setup)
-                .map(unit -> panel.with(UNIT, unit))
+                .map(unit -> panel.with(SettingCatalogue.UNIT, unit))
                 .orElse(panel);
     }
 
@@ -29,7 +26,7 @@ public final class Catalogue {
     public static SettingCatalogue.Manner manner(Parts job, String settingId) {
         return job.communicator()
                 .unit()
-                .filter(unit -> settingId.startsWith(UNIT))
+                .filter(unit -> settingId.startsWith(SettingCatalogue.UNIT))
                 .map(unit -> unit.profile().setup().manner())
                 .orElseGet(() -> job.panel().profile().setup().manner());
     }

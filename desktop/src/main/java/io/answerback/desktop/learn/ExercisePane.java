@@ -146,7 +146,7 @@ public final class ExercisePane extends FrontSheet {
         pane.setMaxWidth(look.px(width));
     }
 
-    /// Shows the sheet; the first time it reads the sites that exercises are made of.
+    /// Shows the sheet. Until the first time there is nothing on it, and no site of an exercise is read.
     ///
     /// @param under the sheet it may be opened from, which is shown again afterwards
     /// @param otherwise what happens afterwards when it was opened from elsewhere

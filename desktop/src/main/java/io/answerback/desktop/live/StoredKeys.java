@@ -42,7 +42,9 @@ public final class StoredKeys {
         this(folder, background, KeyFile.ROUNDS);
     }
 
-    /// The same with another number of rounds for a new file: what a guess of its pass phrase costs.
+    /// The keys in a folder, locked, where a new file has another number of rounds than [KeyFile#ROUNDS].
+    ///
+    /// @param rounds what a guess of the pass phrase of a new file costs
     public StoredKeys(Path folder, Background background, int rounds) {
         this.folder = folder;
         this.background = background;

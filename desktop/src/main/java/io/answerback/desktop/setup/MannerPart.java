@@ -18,7 +18,7 @@ final class MannerPart {
         String setting = next.map(step -> step.setting().id()).orElse("");
         SettingCatalogue.Manner manner = Catalogue.manner(job, setting);
         List<Part> parts = new ArrayList<>();
-        parts.add(Words.title(setting.startsWith(Catalogue.UNIT) ? "At the communicator" : "At the panel"));
+        parts.add(Words.title(setting.startsWith(SettingCatalogue.UNIT) ? "At the communicator" : "At the panel"));
         said(parts, "To get in", manner.start());
         said(parts, "To confirm", manner.confirm());
         said(parts, "To skip one", manner.skip());

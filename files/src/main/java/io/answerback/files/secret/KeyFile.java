@@ -56,7 +56,14 @@ public final class KeyFile {
         return begin(folder, typed, ROUNDS);
     }
 
-    /// The same with another number of rounds of PBKDF2: what a guess of the pass phrase costs.
+    /// Begins a file without keys, with another number of rounds of PBKDF2 than [#ROUNDS]. With fewer, a guess of the
+    /// pass phrase costs less.
+    ///
+    /// @param typed the pass phrase: 12 letters or more
+    /// @param rounds 1 or more
+    /// @throws BrokenFile when the pass phrase is too short, or there is such a file already
+    /// @throws IOException when the disk refuses
+    /// @throws IllegalArgumentException when there are no rounds
     public static KeyFile begin(Path folder, char[] typed, int rounds) throws BrokenFile, IOException {
         if (typed.length < PassPhrase.LEAST_LETTERS) {
             throw new BrokenFile("The pass phrase has " + typed.length + " letters; take " + PassPhrase.LEAST_LETTERS
