@@ -2,20 +2,47 @@ package io.answerback.command;
 
 import io.answerback.desktop.AnswerbackApplication;
 import io.answerback.desktop.Opening;
+import io.answerback.files.BrokenFile;
+import java.nio.file.Path;
+import java.util.Optional;
 
-/// Where the program begins. Plain `demo` goes straight to the window, for reading the command line takes as
+/// Where the program begins. A plain call that opens a window goes straight to it, for reading the command line takes
+/// as
 /// long as half of the window does.
 public final class Answerback {
     private Answerback() {}
 
     /// Runs one verb and leaves with its exit code.
     public static void main(String[] arguments) {
-        if (arguments.length == 1 && arguments[0].equals("demo")) {
-            Window.choose();
+        Optional<Opening> window = window(arguments);
+        if (window.isEmpty()) {
+            Main.main(arguments);
+        } else {
             Main.oneDecimalSign();
-            AnswerbackApplication.launch(new Opening.Demo(1));
-            System.exit(0);
+            System.exit(opened(window.get()));
         }
-        Main.main(arguments);
+    }
+
+    /// What a plain call opens; empty when the command line has to be read.
+    static Optional<Opening> window(String... arguments) {
+        return switch (String.join(" ", arguments)) {
+            case "demo" -> Optional.of(new Opening.Demo(1));
+            case "start" -> Optional.of(new Opening.Start());
+            default ->
+                arguments.length == 2 && arguments[0].equals("open") && arguments[1].matches("[^-@].*")
+                        ? Optional.of(new Opening.JobAt(Path.of(arguments[1])))
+                        : Optional.empty();
+        };
+    }
+
+    private static int opened(Opening opening) {
+        Window.choose();
+        try {
+            AnswerbackApplication.launch(opening);
+            return 0;
+        } catch (BrokenFile refused) {
+            System.err.println(Main.oneLine(refused.getMessage()));
+            return Main.BAD_CALL;
+        }
     }
 }

@@ -54,8 +54,7 @@ public final class Main implements Runnable {
         throw new CommandLine.ParameterException(new CommandLine(this), "Say what to do");
     }
 
-    /// Runs one verb and leaves with its exit code. The commonest call needs no parsing, which alone takes
-    /// longer than a window.
+    /// Runs one verb and leaves with its exit code.
     public static void main(String[] arguments) {
         int code = BAD_CALL;
         try {
@@ -101,7 +100,7 @@ public final class Main implements Runnable {
                 .formatted(failed.getClass().getSimpleName());
     }
 
-    private static String oneLine(String message) {
+    static String oneLine(String message) {
         return String.valueOf(message).replaceAll("\\s*\\R\\s*", " ").replaceAll("\\.$", "");
     }
 }

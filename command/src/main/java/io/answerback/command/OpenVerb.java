@@ -3,7 +3,6 @@ package io.answerback.command;
 import io.answerback.desktop.AnswerbackApplication;
 import io.answerback.desktop.Opening;
 import io.answerback.files.BrokenFile;
-import io.answerback.files.JobFile;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -17,7 +16,6 @@ final class OpenVerb implements Callable<Integer> {
 
     @Override
     public Integer call() throws BrokenFile {
-        JobFile.open(file);
         Window.choose();
         AnswerbackApplication.launch(new Opening.JobAt(file));
         return 0;

@@ -10,6 +10,7 @@ import java.time.InstantSource;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -25,7 +26,6 @@ public final class AnswerbackApplication extends Application {
     /// What is being read while JavaFX starts. Held here because JavaFX makes the application itself.
     private static CompletableFuture<Opened> ahead;
 
-    private Opened opened;
     private ApplicationWindow application;
 
     /// Made by JavaFX. Styles a scene that is never shown, so that fonts and style sheet are ready when the
@@ -37,9 +37,17 @@ public final class AnswerbackApplication extends Application {
     }
 
     /// Starts the application and returns when its window is closed. The job is read while JavaFX starts.
-    public static void launch(Opening opening) {
+    ///
+    /// @throws BrokenFile when the job file cannot be read; no window was shown then
+    public static void launch(Opening opening) throws BrokenFile {
         ahead = CompletableFuture.supplyAsync(() -> read(opening));
         Application.launch(AnswerbackApplication.class);
+        if (ahead.isCompletedExceptionally()) {
+            if (ahead.exceptionNow() instanceof BrokenFile refused) {
+                throw refused;
+            }
+            throw new IllegalStateException(ahead.exceptionNow());
+        }
     }
 
     private static Opened read(Opening opening) {
@@ -50,16 +58,21 @@ public final class AnswerbackApplication extends Application {
         }
     }
 
-    /// Waits for the job, off the window's thread.
+    /// Waits until the job was read or refused, off the window's thread.
     @Override
     public void init() {
-        opened = ahead.join();
+        ahead.exceptionally(refused -> null).join();
     }
 
     @Override
     public void start(Stage stage) throws IOException {
+        if (ahead.isCompletedExceptionally()) {
+            Platform.exit();
+            return;
+        }
         Path folder = AppFolder.find();
-        application = new ApplicationWindow(stage, opened, folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
+        application = new ApplicationWindow(
+                stage, ahead.resultNow(), folder, InstantSource.system(), STATION_PORT, LINK_LIGHT);
         FirstPicture.reportIfAsked(stage);
         Rehearsal.beginIfAsked(stage, application);
         application.show();

@@ -2,6 +2,13 @@ package io.answerback.desktop;
 
 import io.answerback.core.finding.Stop;
 import io.answerback.core.id.PointId;
+import io.answerback.core.site.Job;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.JobDocument;
+import io.answerback.files.JobFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Queue;
@@ -9,7 +16,9 @@ import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
 
-/// Opens every view once, tries a point and leaves: what the build runs to train the cache of loaded classes.
+/// Opens every view once, tries a point, saves the job, reads it back and leaves: what the build runs to train the
+/// cache of
+/// loaded classes.
 final class Rehearsal {
     private static final long STEP_NANOS = Duration.ofMillis(250).toNanos();
 
@@ -25,8 +34,20 @@ final class Rehearsal {
             }
             steps.add(() -> application.openJob().selectNext(1));
             steps.add(() -> application.practice().toggle(new PointId("07")));
+            steps.add(() -> savedAndRead(application.openJob().latest().get()));
             steps.add(Platform::exit);
             stage.setOnShown(shown -> new Steps(steps).start());
+        }
+    }
+
+    private static void savedAndRead(Job job) {
+        try {
+            Path file = Files.createTempFile("rehearsal", JobFile.ENDING);
+            JobFile.overwrite(file, JobDocument.of(job));
+            JobFile.open(file);
+            Files.delete(file);
+        } catch (BrokenFile | IOException failed) {
+            throw new IllegalStateException(failed);
         }
     }
 

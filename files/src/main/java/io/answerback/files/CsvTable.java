@@ -18,12 +18,12 @@ import org.apache.commons.csv.CSVRecord;
 ///
 /// @param headings what the columns are called there
 /// @param rows the rows in their order, blank ones left out
-record CsvTable(List<String> headings, List<Row> rows) {
+public record CsvTable(List<String> headings, List<Row> rows) {
     private static final long LARGEST_BYTES = 16L << 20;
     private static final List<Character> SEPARATORS = List.of(',', ';', '\t');
     private static final String LINE_END = "\r\n";
 
-    CsvTable {
+    public CsvTable {
         headings = List.copyOf(headings);
         rows = List.copyOf(rows);
     }
@@ -32,8 +32,8 @@ record CsvTable(List<String> headings, List<Row> rows) {
     ///
     /// @param line the line of the file it begins on, from 1
     /// @param cells its cells, from the left
-    record Row(int line, List<String> cells) {
-        Row {
+    public record Row(int line, List<String> cells) {
+        public Row {
             cells = List.copyOf(cells);
         }
     }
@@ -43,13 +43,13 @@ record CsvTable(List<String> headings, List<Row> rows) {
     /// @param headings an example of its first line
     /// @param mostRows the most rows that make sense
     /// @param limit says so, and what to do with more, as the end of a sentence and another
-    record Expected(String headings, int mostRows, String limit) {}
+    public record Expected(String headings, int mostRows, String limit) {}
 
     /// Reads a table.
     ///
     /// @throws BrokenFile when there is no such file, it is no text in this encoding, has no headings or no rows, a
     ///     quote is never closed, or there are too many rows; says which and what to do
-    static CsvTable read(Path file, TextEncoding encoding, Expected expected) throws BrokenFile {
+    public static CsvTable read(Path file, TextEncoding encoding, Expected expected) throws BrokenFile {
         String text = text(file, encoding);
         if (text.indexOf('\0') >= 0) {
             throw new BrokenFile(file + " is not a table of text. Save the sheet as CSV and open that file.");
@@ -144,7 +144,7 @@ record CsvTable(List<String> headings, List<Row> rows) {
     }
 
     /// A line to be written: no cell of it is worked out by a spreadsheet.
-    static String line(Stream<String> cells) {
+    public static String line(Stream<String> cells) {
         return CSVFormat.RFC4180.format(cells.map(CsvTable::harmless).toArray()) + LINE_END;
     }
 

@@ -4,7 +4,7 @@ import io.answerback.command.JobArgument;
 import io.answerback.core.apprentice.BoardForm;
 import io.answerback.core.paper.Table;
 import io.answerback.files.BrokenFile;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

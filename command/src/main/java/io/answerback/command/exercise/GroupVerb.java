@@ -2,7 +2,7 @@ package io.answerback.command.exercise;
 
 import io.answerback.core.apprentice.Apprentice;
 import io.answerback.core.apprentice.GroupTable;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import io.answerback.files.learning.ApprenticeFile;
 import java.io.IOException;
 import java.nio.file.Path;

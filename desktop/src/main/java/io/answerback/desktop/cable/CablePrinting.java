@@ -12,7 +12,7 @@ import io.answerback.core.paper.Table;
 import io.answerback.core.paper.TableSetter;
 import io.answerback.core.site.Job;
 import io.answerback.desktop.work.PaperFile;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import io.answerback.print.PdfWriter;
 import java.io.IOException;
 import java.nio.file.Path;

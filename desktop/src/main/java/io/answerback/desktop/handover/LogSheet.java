@@ -14,7 +14,7 @@ import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import io.answerback.files.record.JobLog.Entry;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;

@@ -21,7 +21,7 @@ import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PaperFile;
 import io.answerback.desktop.work.PartSheet;
 import io.answerback.desktop.work.WindowState;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

@@ -8,7 +8,7 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.files.SafeFile;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import io.answerback.print.PdfWriter;
 import java.nio.file.Path;
 import java.util.List;

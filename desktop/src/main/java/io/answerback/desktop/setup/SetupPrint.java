@@ -7,7 +7,7 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.PaperFile;
-import io.answerback.files.TableCsv;
+import io.answerback.files.exchange.TableCsv;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;

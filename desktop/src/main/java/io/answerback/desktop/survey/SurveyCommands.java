@@ -7,7 +7,7 @@ import io.answerback.desktop.work.Actions;
 import io.answerback.desktop.work.Background;
 import io.answerback.desktop.work.FileQuestions;
 import io.answerback.desktop.work.SurveySheet;
-import io.answerback.files.PointCsv;
+import io.answerback.files.exchange.PointCsv;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;

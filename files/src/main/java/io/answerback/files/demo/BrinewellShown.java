@@ -27,28 +27,36 @@ final class BrinewellShown {
     private BrinewellShown() {}
 
     static Job on(Job job) {
+        AcceptancePlan plan = plan(job);
         Job next = job;
         int minutes = 0;
         for (String point : WALKED) {
-            next = live(next, job, LineIds.POINT + point, minutes += 3);
+            next = live(next, plan, LineIds.POINT + point, minutes += 3);
         }
-        next = live(next, Edits.cableMetres(LONGER, METRES_BEFORE).on(job), LineIds.POINT + STALE, minutes += 3);
-        return byHand(next, minutes);
+        AcceptancePlan before = plan(Edits.cableMetres(LONGER, METRES_BEFORE).on(job));
+        next = live(next, before, LineIds.POINT + STALE, minutes += 3);
+        return byHand(next, plan, minutes);
     }
 
-    /// A line that the real communicator showed while another state of the job was true.
-    private static Job live(Job job, Job then, String lineId, int minutes) {
+    private static AcceptancePlan plan(Job job) {
+        return AcceptancePlan.of(job, DataFiles.events());
+    }
+
+    /// A line that the real communicator showed.
+    ///
+    /// @param then what had to be shown at that time
+    private static Job live(Job job, AcceptancePlan then, String lineId, int minutes) {
         Instant at = WALK.plusSeconds(60L * minutes);
-        AcceptanceLine line = line(then, lineId);
+        AcceptanceLine line = then.line(lineId).orElseThrow();
         return AcceptanceEdits.shown(
                         new Showing(lineId, Showing.Way.LIVE, BY, at, "its signals came as planned", line.basis()))
                 .on(job);
     }
 
-    private static Job byHand(Job job, int after) {
+    private static Job byHand(Job job, AcceptancePlan plan, int after) {
         Job next = job;
         int minutes = after;
-        for (AcceptanceLine line : AcceptancePlan.of(job, DataFiles.events()).lines()) {
+        for (AcceptanceLine line : plan.lines()) {
             if (line.id().startsWith("sounder:") || line.id().startsWith("strobe:")) {
                 minutes += 4;
                 next = AcceptanceEdits.shown(shown(line, WALK.plusSeconds(60L * minutes)))
@@ -64,9 +72,5 @@ final class BrinewellShown {
                 ? showing
                 : showing.withMeasured(
                         List.of(new Measured(LineFigure.DECIBELS, 104), new Measured(LineFigure.METRES, 3)));
-    }
-
-    private static AcceptanceLine line(Job job, String id) {
-        return AcceptancePlan.of(job, DataFiles.events()).line(id).orElseThrow();
     }
 }

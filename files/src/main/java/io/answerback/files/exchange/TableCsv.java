@@ -1,6 +1,8 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import io.answerback.core.paper.Table;
+import io.answerback.files.CsvTable;
+import io.answerback.files.SafeFile;
 import java.io.IOException;
 import java.nio.file.Path;
 

@@ -1,4 +1,4 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import io.answerback.core.cable.Cable;
 import io.answerback.core.common.Figures;
@@ -10,6 +10,10 @@ import io.answerback.core.site.Point;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.PointColumn;
 import io.answerback.core.survey.PointTable;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.CsvTable;
+import io.answerback.files.SafeFile;
+import io.answerback.files.TextEncoding;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -1,4 +1,4 @@
-package io.answerback.files;
+package io.answerback.files.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -11,6 +11,9 @@ import io.answerback.core.survey.ColumnMatch;
 import io.answerback.core.survey.ImportPlan;
 import io.answerback.core.survey.NewJob;
 import io.answerback.core.survey.PointTable;
+import io.answerback.files.BrokenFile;
+import io.answerback.files.DataFiles;
+import io.answerback.files.TextEncoding;
 import io.answerback.files.demo.DemoJobs;
 import java.io.IOException;
 import java.nio.charset.Charset;
