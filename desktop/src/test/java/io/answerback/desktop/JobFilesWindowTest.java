@@ -12,6 +12,9 @@ import io.answerback.core.site.Job;
 import io.answerback.files.JobDocument;
 import io.answerback.files.JobFile;
 import io.answerback.files.demo.DemoJobs;
+import io.answerback.files.record.JobLog;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -73,6 +76,32 @@ class JobFilesWindowTest extends DemoWindow {
         assertThat(metres(JobFile.open(file).job())).isEqualTo(77);
         control(robot, KeyCode.Z);
         until(() -> metres(job()) == 77);
+    }
+
+    @Test
+    void aJobThatIsSavedUnderAnotherNameTakesItsLogAlong(FxRobot robot) throws Exception {
+        Path first = folder.resolve("first.answerback.json");
+        Path second = folder.resolve("second.answerback.json");
+        JobFile.save(first, JobDocument.of(DemoJobs.job(1)));
+        Platform.runLater(() -> application.keeper().open(first));
+        until(() -> application.openJob().now().file().equals(Optional.of(first)));
+        at(Stop.LOOP, "07");
+        edit(robot, "Cable length 62 m", "77");
+        until(() -> logged(first) == 1);
+        Platform.runLater(() -> application.keeper().saveAs(second));
+        until(() -> application.openJob().now().file().equals(Optional.of(second)));
+        edit(robot, "Cable length 77 m", "88");
+        until(() -> logged(second) == 2);
+        assertThat(logged(first)).isEqualTo(1);
+        assertThat(JobLog.beside(second).read().broken()).isEmpty();
+    }
+
+    private static int logged(Path file) {
+        try {
+            return JobLog.beside(file).read().entries().size();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
     }
 
     private static double metres(Job job) {

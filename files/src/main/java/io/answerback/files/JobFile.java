@@ -8,6 +8,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /// Job files on disk.
 public final class JobFile {
@@ -22,7 +23,18 @@ public final class JobFile {
     ///
     /// @param document the job with the fingerprint its file has now
     /// @param trouble what went wrong beside it, as a sentence; empty when nothing did
-    public record Saved(JobDocument document, Optional<String> trouble) {}
+    public record Saved(JobDocument document, Optional<String> trouble) {
+        /// The same with what else went wrong, as a sentence; empty when nothing did.
+        public Saved with(Optional<String> more) {
+            return new Saved(
+                    document,
+                    Optional.of(String.join(
+                                    " ",
+                                    Stream.concat(trouble.stream(), more.stream())
+                                            .toList()))
+                            .filter(words -> !words.isEmpty()));
+        }
+    }
 
     /// Reads a job.
     ///

@@ -11,6 +11,7 @@ import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
 import io.answerback.files.Unsaved;
 import io.answerback.files.folder.OpenFiles;
+import io.answerback.files.record.BesideJob;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.util.Optional;
@@ -166,7 +167,7 @@ public final class JobKeeper implements AutoCloseable {
         return file.isPresent();
     }
 
-    /// Saves the job to a file, which becomes its own.
+    /// Saves the job to a file, which becomes its own. Its log and photographs are copied beside it.
     public void saveAs(Path file) {
         Optional<Path> now = openJob.now().file();
         background.run(() -> now.isPresent() && FilePlaces.same(now.get(), file), own -> {
@@ -186,7 +187,8 @@ public final class JobKeeper implements AutoCloseable {
                 () -> {
                     boolean own = its.isPresent() && FilePlaces.same(its.get(), file);
                     try {
-                        JobFile.Saved saved = how.write(file, now);
+                        JobFile.Saved wrote = how.write(file, now);
+                        JobFile.Saved saved = own ? wrote : wrote.with(BesideJob.follow(its, file));
                         Optional<OpenFiles.Hold> taken = own ? Optional.empty() : open.take(file);
                         recovery.clear(before);
                         return new Written(saved, taken, own);

@@ -1,6 +1,7 @@
 package io.answerback.files.record;
 
 import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -16,11 +17,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /// The log of a job: everything that was done, a line each, in a file beside the job. Lines are only added. Each holds
 /// its own fingerprint, into which that of the line before it goes: a line that was changed, taken out or put in
-/// between
-/// is noticed. Lines that were cut off at the end are not.
+/// between is noticed. Lines that were cut off whole at the end are not.
 public final class JobLog {
-    private static final String ENDING = ".log.jsonl";
-    private static final String JOB_ENDING = ".answerback.json";
     private static final String BEGIN = "begin";
     private static final JsonMapper MAPPER = new JsonMapper();
 
@@ -36,7 +34,7 @@ public final class JobLog {
     /// What a log holds.
     ///
     /// @param entries everything that can be read, the first first
-    /// @param broken where it was changed by hand, in words; empty where it is whole
+    /// @param broken where it was changed by hand or cut short, in words; empty where it is whole
     public record Read(List<Entry> entries, Optional<String> broken) {
         public Read {
             entries = List.copyOf(entries);
@@ -49,9 +47,7 @@ public final class JobLog {
 
     /// The log beside a job file.
     public static JobLog beside(Path jobFile) {
-        String name = jobFile.getFileName().toString();
-        String stem = name.endsWith(JOB_ENDING) ? name.substring(0, name.length() - JOB_ENDING.length()) : name;
-        return new JobLog(jobFile.resolveSibling(stem + ENDING));
+        return new JobLog(BesideJob.of(jobFile, BesideJob.LOG));
     }
 
     /// Where it is.
@@ -78,10 +74,32 @@ public final class JobLog {
             before = own;
         }
         Files.createDirectories(file.toAbsolutePath().getParent());
-        Files.writeString(file, text, StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
-        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
-            channel.force(true);
+        append(text.toString());
+    }
+
+    /// A line that was cut short, as when the power failed, is ended first; what the disk takes only in part is taken
+    /// back.
+    private void append(String text) throws IOException {
+        try (FileChannel channel =
+                FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
+            long end = channel.size();
+            ByteBuffer bytes = StandardCharsets.UTF_8.encode(endsALine(channel) ? text : "\n" + text);
+            try {
+                channel.position(end);
+                while (bytes.hasRemaining()) {
+                    channel.write(bytes);
+                }
+                channel.force(true);
+            } catch (IOException refused) {
+                channel.truncate(end);
+                throw refused;
+            }
         }
+    }
+
+    private static boolean endsALine(FileChannel channel) throws IOException {
+        ByteBuffer last = ByteBuffer.allocate(1);
+        return channel.size() == 0 || channel.read(last, channel.size() - 1) < 1 || last.get(0) == '\n';
     }
 
     private static String fingerprint(String before, Entry entry) {
@@ -127,7 +145,7 @@ public final class JobLog {
             Optional<JsonNode> node = node(line);
             if (!follows(node, before) && broken.isEmpty()) {
                 broken = Optional.of(
-                        "Line %d of %s is not as it was written, or does not follow the one before it: somebody changed the log by hand."
+                        "Line %d of %s is not as it was written, or does not follow the one before it: the log was changed by hand, or writing it was cut short."
                                 .formatted(number, file.getFileName()));
             }
             node.flatMap(JobLog::entry).ifPresent(entries::add);

@@ -11,8 +11,6 @@ import java.util.Optional;
 
 /// The photographs of a job: files in a folder beside the job file, never in it.
 public final class Photographs {
-    private static final String FOLDER_ENDING = ".photographs";
-    private static final String JOB_ENDING = ".answerback.json";
     private static final int LONGEST_NAME = 40;
 
     private final Path folder;
@@ -23,9 +21,7 @@ public final class Photographs {
 
     /// The photographs beside a job file.
     public static Photographs beside(Path jobFile) {
-        String name = jobFile.getFileName().toString();
-        String stem = name.endsWith(JOB_ENDING) ? name.substring(0, name.length() - JOB_ENDING.length()) : name;
-        return new Photographs(jobFile.resolveSibling(stem + FOLDER_ENDING));
+        return new Photographs(BesideJob.of(jobFile, BesideJob.PHOTOGRAPHS));
     }
 
     /// Takes in a picture: scaled, turned upright, without what the camera wrote into it. The file it comes from stays

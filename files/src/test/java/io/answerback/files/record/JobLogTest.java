@@ -87,4 +87,23 @@ class JobLogTest {
         assertThat(log.read().entries()).containsExactly(entry(2), entry(3), entry(4));
         assertThat(log.read().broken().orElseThrow()).startsWith("Line 1");
     }
+
+    @Test
+    void aLineThatWasCutShortIsSaidAndWhatIsAddedAfterItIsWhole() throws Exception {
+        String text = Files.readString(log.file());
+        Files.writeString(log.file(), text.substring(0, text.length() - 20));
+        log.add(List.of(entry(4), entry(5)));
+        assertThat(log.read().entries()).containsExactly(entry(1), entry(2), entry(4), entry(5));
+        assertThat(log.read().broken().orElseThrow()).startsWith("Line 3").endsWith("cut short.");
+        log.add(List.of(entry(6)));
+        assertThat(log.read().entries()).endsWith(entry(5), entry(6));
+    }
+
+    @Test
+    void aWholeLastLineWithoutItsLineEndIsNotCutShort() throws Exception {
+        Files.writeString(log.file(), Files.readString(log.file()).stripTrailing());
+        log.add(List.of(entry(4)));
+        assertThat(log.read().entries()).hasSize(4);
+        assertThat(log.read().broken()).isEmpty();
+    }
 }

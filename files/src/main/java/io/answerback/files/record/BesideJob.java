@@ -1,0 +1,81 @@
+package io.answerback.files.record;
+
+import io.answerback.files.DiskWords;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/// What lies beside a job file and belongs to it: its log and the folder of its photographs, named after it.
+public final class BesideJob {
+    static final String LOG = ".log.jsonl";
+    static final String PHOTOGRAPHS = ".photographs";
+
+    private static final String JOB = ".answerback.json";
+
+    private BesideJob() {}
+
+    /// Where something with this ending lies beside a job file.
+    static Path of(Path jobFile, String ending) {
+        return jobFile.resolveSibling(stem(jobFile) + ending);
+    }
+
+    private static String stem(Path jobFile) {
+        String name = jobFile.getFileName().toString();
+        return name.endsWith(JOB) ? name.substring(0, name.length() - JOB.length()) : name;
+    }
+
+    /// Copies log and photographs of a job that was saved as another file. What lay beside that file belongs to the job
+    /// it
+    /// held before: it is not lost but gets a name of its own, such as "site (before 1).log.jsonl".
+    ///
+    /// @param from the job file whose log and photographs they are; empty when the job had no file
+    /// @param to the file it was saved as, another one
+    /// @return what could not be copied and why, with what to do; empty when everything was
+    public static Optional<String> follow(Optional<Path> from, Path to) {
+        try {
+            for (String ending : List.of(LOG, PHOTOGRAPHS)) {
+                moveAside(to, ending);
+                if (from.isPresent()) {
+                    copy(of(from.get(), ending), of(to, ending));
+                }
+            }
+            return Optional.empty();
+        } catch (IOException refused) {
+            return Optional.of(
+                    "It is saved, but its log and photographs could not all be copied from beside %s: %s. Copy them by hand."
+                            .formatted(from.orElse(to), DiskWords.of(refused)));
+        }
+    }
+
+    private static void moveAside(Path to, String ending) throws IOException {
+        Path other = of(to, ending);
+        if (Files.exists(other)) {
+            Files.move(other, free(to, ending));
+        }
+    }
+
+    private static Path free(Path to, String ending) {
+        for (int number = 1; ; number++) {
+            Path aside = to.resolveSibling("%s (before %d)%s".formatted(stem(to), number, ending));
+            if (!Files.exists(aside)) {
+                return aside;
+            }
+        }
+    }
+
+    private static void copy(Path from, Path to) throws IOException {
+        if (Files.isDirectory(from)) {
+            Files.createDirectories(to);
+            try (Stream<Path> files = Files.list(from)) {
+                for (Path file : files.filter(Files::isRegularFile).toList()) {
+                    Files.copy(file, to.resolve(file.getFileName()));
+                }
+            }
+        } else if (Files.isRegularFile(from)) {
+            Files.copy(from, to);
+        }
+    }
+}
