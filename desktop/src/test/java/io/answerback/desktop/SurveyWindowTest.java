@@ -14,45 +14,24 @@ import static io.answerback.desktop.Screen.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import io.answerback.core.id.PointId;
-import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.practice.PracticeQuestion;
-import io.answerback.core.practice.RuleFigure;
 import io.answerback.core.profile.ZoneType;
-import io.answerback.core.site.Job;
 import io.answerback.core.site.Point;
 import io.answerback.desktop.work.SurveySheet;
-import io.answerback.files.DataFiles;
-import io.answerback.files.JobDocument;
-import io.answerback.files.JobFile;
 import io.answerback.files.Recovery;
-import io.answerback.files.SettingsFile;
 import io.answerback.files.Unsaved;
 import io.answerback.files.demo.DemoJobs;
-import io.answerback.files.folder.Remembered;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.InstantSource;
 import java.util.List;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
-import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// Drives the survey in the real window, from the start sheet on.
 @ExtendWith(ApplicationExtension.class)
-class SurveyWindowTest {
-    private static final InstantSource CLOCK = InstantSource.fixed(Instant.parse("2027-02-01T09:00:00Z"));
-
+class SurveyWindowTest extends FreshWindow {
     /// Twenty-four points as a surveyor would type them, walking through the building.
     private static final List<String> WALK = List.of(
             "main entrance, contact, offices, entry/exit, 14 m",
@@ -79,47 +58,6 @@ class SurveyWindowTest {
             "plant room door",
             "plant room flood",
             "plant room technical");
-
-    @TempDir
-    static Path folder;
-
-    private Path fresh;
-    private ApplicationWindow application;
-
-    @Start
-    void start(Stage stage) throws Exception {
-        fresh = Files.createTempDirectory(folder, "app");
-        JobFile.save(fresh.resolve("quay.answerback.json"), JobDocument.of(DemoJobs.job(1)));
-        Files.writeString(fresh.resolve("bent.answerback.json"), "{");
-        Remembered.nothing()
-                .opened(fresh.resolve("bent.answerback.json"))
-                .opened(fresh.resolve("quay.answerback.json"))
-                .save(fresh);
-        new Recovery(fresh).keep("new-7", JobDocument.of(DemoJobs.job(2)));
-        application =
-                new ApplicationWindow(stage, Opened.read(new Opening.Start(), fresh), fresh, CLOCK, 0, Duration.ZERO);
-        stage.setWidth(1280);
-        stage.setHeight(800);
-        application.openJob().waitUpTo(Duration.ofSeconds(10));
-        application.show();
-    }
-
-    @AfterEach
-    void stop() {
-        WaitForAsyncUtils.waitForAsyncFx(10_000, application::close);
-    }
-
-    private Job job() {
-        return application.openJob().now().job();
-    }
-
-    private void open(FxRobot robot, int demo, SurveySheet sheet) {
-        String name = DemoJobs.NAMES.get(demo - 1);
-        click(robot, name + ": ");
-        until(() -> job().site().name().equals(name));
-        Platform.runLater(() -> application.openJob().open(sheet));
-        until(() -> application.openJob().now().sheet() == sheet);
-    }
 
     private boolean finds(String id) {
         return application.openJob().now().assessment().findings().stream()
@@ -236,46 +174,5 @@ class SurveyWindowTest {
         until(() -> job().point(new PointId("61")).map(Point::name).equals(java.util.Optional.of("Quay door 2")));
         control(robot, KeyCode.DELETE);
         until(() -> job().point(new PointId("61")).isEmpty());
-    }
-
-    @Test
-    void aFirmKeepsItsRulesAndBeginsTheNextJobByThem(FxRobot robot) throws Exception {
-        open(robot, 1, SurveySheet.HOUSE_RULES);
-        edit(robot, "Answer within", "45 s");
-        until(() -> job().practice().figure(RuleFigure.ANSWER_SECONDS) == 45);
-        edit(robot, "Name for the firm's own rules", "Quayside way");
-        until(() -> job().practice().firm().name().equals("Quayside way"));
-        assertThat(job().practice().figures()).isEmpty();
-        assertThat(SettingsFile.ownRules(fresh))
-                .extracting(rules -> rules.name())
-                .containsExactly("Quayside way");
-        control(robot, KeyCode.N);
-        until(() -> reads(robot, "Begin this job"));
-        choose(robot, "House rules Graded, grade 2", "Quayside way");
-        click(robot, "Site");
-        write(robot, "Next Yard");
-        type(KeyCode.ENTER);
-        until(() -> job().site().name().equals("Next Yard"));
-        assertThat(job().practice().figure(RuleFigure.ANSWER_SECONDS)).isEqualTo(45);
-        assertThat(job().practice().option(PracticeQuestion.WORDING)).isEqualTo(PracticeOption.SET_UNSET);
-    }
-
-    @Test
-    void aProfileThatBreaksItsSchemaIsRefusedWithItsFieldAndASoundOneIsKept(FxRobot robot) throws Exception {
-        Path bad = fresh.resolve("bad" + SettingsFile.PROFILE_ENDING);
-        SettingsFile.save(bad, DataFiles.profile("sample-b"));
-        Files.writeString(bad, Files.readString(bad).replace("\"BOARD\"", "\"PLANK\""));
-        Platform.runLater(() -> application.open(bad));
-        until(() -> reads(robot, "/modules/0/sort"));
-        Path good = fresh.resolve("good" + SettingsFile.PROFILE_ENDING);
-        SettingsFile.save(good, DataFiles.profile("sample-b"));
-        Files.writeString(
-                good,
-                Files.readString(good).replace("\"sample-b\"", "\"yard\"").replace("Sample panel B", "Yard panel"));
-        Platform.runLater(() -> application.open(good));
-        until(() -> reads(robot, "Yard panel"));
-        assertThat(SettingsFile.ownProfiles(fresh))
-                .extracting(its -> its.name())
-                .containsExactly("Yard panel");
     }
 }

@@ -7,14 +7,11 @@ import io.answerback.core.acceptance.AcceptancePlan;
 import io.answerback.core.acceptance.Expected;
 import io.answerback.core.acceptance.LineSection;
 import io.answerback.core.acceptance.LineState;
-import io.answerback.core.acceptance.LiveWalk;
 import io.answerback.core.acceptance.ModelRun;
-import io.answerback.core.acceptance.WalkNote;
 import io.answerback.core.acceptance.WalkingOrder;
 import io.answerback.core.edit.AcceptanceEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.SetupEdits;
-import io.answerback.core.event.Qualifier;
 import io.answerback.core.event.Signal;
 import io.answerback.core.id.PointId;
 import io.answerback.core.operation.OperationRules;
@@ -22,7 +19,6 @@ import io.answerback.core.profile.Decision;
 import io.answerback.core.shown.Showing;
 import io.answerback.core.shown.Showing.Way;
 import io.answerback.core.site.Job;
-import io.answerback.core.site.Link;
 import io.answerback.files.demo.DemoJobs;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -35,16 +31,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// The plan of the demos, and signals of a walk against it.
-class AcceptancePlanTest {
-    private static final Job JOB = DemoJobs.job(1);
-    private static final AcceptancePlan PLAN = AcceptancePlan.of(JOB, DataFiles.events());
-
+class AcceptancePlanTest extends PlannedAcceptance {
     private static AcceptanceLine line(String id) {
         return PLAN.line(id).orElseThrow(() -> new AssertionError(id));
-    }
-
-    private static Signal signal(Qualifier qualifier, String event, int area, int zone) {
-        return new Signal("7316", qualifier, event, area, zone);
     }
 
     @Test
@@ -140,63 +129,6 @@ class AcceptancePlanTest {
     }
 
     @Test
-    void signalsTickTheirLinesAndARestoreCompletesThem() {
-        LiveWalk walk = LiveWalk.of(PLAN);
-        LiveWalk.Step came = walk.arrives(signal(Qualifier.NEW, "130", 2, 15), 0);
-        assertThat(came.note().kind()).isEqualTo(WalkNote.Kind.BEGUN);
-        assertThat(came.walk().overdue(60_000)).isEmpty();
-        LiveWalk.Step late = came.walk().overdue(60_001).orElseThrow();
-        assertThat(late.note().kind()).isEqualTo(WalkNote.Kind.NO_RESTORE);
-        assertThat(late.walk().overdue(90_000)).isEmpty();
-        LiveWalk.Step done = late.walk().arrives(signal(Qualifier.RESTORE, "130", 2, 15), 95_000);
-        assertThat(done.note().kind()).isEqualTo(WalkNote.Kind.SHOWN);
-        assertThat(done.walk().shown()).containsExactly("point:07");
-        assertThat(done.walk()
-                        .arrives(signal(Qualifier.NEW, "130", 2, 15), 96_000)
-                        .note()
-                        .kind())
-                .isEqualTo(WalkNote.Kind.AGAIN);
-    }
-
-    @Test
-    void whatIsWrongIsNamedWithTheLinkAndTheEntryToType() {
-        LiveWalk walk = LiveWalk.of(PLAN);
-        WalkNote area = walk.arrives(signal(Qualifier.NEW, "130", 1, 15), 0).note();
-        assertThat(area.kind()).isEqualTo(WalkNote.Kind.WRONG_AREA);
-        assertThat(area.lineId()).contains("point:07");
-        assertThat(area.why()).isEqualTo("Zone 15 is in area 01 in the panel. The plan has it in 02.");
-        assertThat(area.entry()).contains(Decision.ZONE_AREA);
-        WalkNote event = walk.arrives(signal(Qualifier.NEW, "132", 2, 15), 0).note();
-        assertThat(event.kind()).isEqualTo(WalkNote.Kind.WRONG_EVENT);
-        assertThat(event.entry()).contains(Decision.ZONE_BEHAVIOUR);
-        WalkNote account =
-                walk.arrives(new Signal("9999", Qualifier.NEW, "130", 2, 15), 0).note();
-        assertThat(account.kind()).isEqualTo(WalkNote.Kind.WRONG_ACCOUNT);
-        assertThat(account.says()).isEqualTo("Account 9999, planned 7316");
-        WalkNote number = walk.at(Optional.of("point:07"))
-                .arrives(signal(Qualifier.NEW, "130", 2, 47), 0)
-                .note();
-        assertThat(number.kind()).isEqualTo(WalkNote.Kind.WRONG_NUMBER);
-        assertThat(number.link()).contains(Link.INPUT);
-        assertThat(walk.arrives(signal(Qualifier.NEW, "151", 2, 88), 0).note().kind())
-                .isEqualTo(WalkNote.Kind.UNKNOWN);
-        assertThat(walk.arrives(signal(Qualifier.NEW, "603", 0, 0), 0).note().kind())
-                .isEqualTo(WalkNote.Kind.TRAFFIC);
-    }
-
-    @Test
-    void twoDevicesThatAreSwappedAreFoundAtTheSecond() {
-        Signal seven = signal(Qualifier.NEW, "130", 2, 15);
-        Signal six = signal(Qualifier.NEW, "130", 2, 14);
-        LiveWalk.Step first = LiveWalk.of(PLAN).at(Optional.of("point:06")).arrives(seven, 0);
-        assertThat(first.note().kind()).isEqualTo(WalkNote.Kind.OTHER_DEVICE);
-        assertThat(first.walk().shown()).isEmpty();
-        LiveWalk.Step second = first.walk().at(Optional.of("point:07")).arrives(six, 30_000);
-        assertThat(second.note().kind()).isEqualTo(WalkNote.Kind.SWAPPED);
-        assertThat(second.note().says()).isEqualTo("07 Dock roller door 2 and 06 Dock roller door 1 are swapped");
-    }
-
-    @Test
     void aJobWithWhatWasShownIsReadAsItWasWritten() throws BrokenFile {
         Job shown = AcceptanceEdits.shown(new Showing(
                         "mains",
@@ -208,25 +140,6 @@ class AcceptancePlanTest {
                 .on(JOB);
         String text = JobCodec.write(JobDocument.of(shown));
         assertThat(JobCodec.read(text, "job").job().acceptance()).isEqualTo(shown.acceptance());
-    }
-
-    @Test
-    void aTestTicksNoPathUnlessSomebodySaysWhichItCameBy() {
-        Signal test = signal(Qualifier.NEW, "602", 0, 0);
-        LiveWalk.Step untold = LiveWalk.of(PLAN).arrives(test, 0);
-        assertThat(untold.note().kind()).isEqualTo(WalkNote.Kind.TRAFFIC);
-        assertThat(untold.note().says()).contains("fits several lines");
-        assertThat(untold.walk().shown()).isEmpty();
-        LiveWalk.Step told = LiveWalk.of(PLAN).at(Optional.of("path:CELLULAR")).arrives(test, 0);
-        assertThat(told.walk().shown()).containsExactly("path:CELLULAR");
-    }
-
-    @Test
-    void partSettingIsNotTakenForSetting() {
-        LiveWalk.Step part = LiveWalk.of(PLAN).arrives(signal(Qualifier.RESTORE, "441", 2, 1), 0);
-        assertThat(part.walk().begun()).containsOnlyKeys("part:2");
-        LiveWalk.Step unset = part.walk().arrives(signal(Qualifier.NEW, "401", 2, 1), 60_000);
-        assertThat(unset.walk().shown()).containsExactly("part:2");
     }
 
     @Test

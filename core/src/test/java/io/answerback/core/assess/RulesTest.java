@@ -25,6 +25,7 @@ import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Proof;
 import io.answerback.core.testing.Found;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
@@ -100,7 +101,7 @@ class RulesTest {
         Edit edit = new Edit("", its -> its.withPoints(its.points()));
         assertThat(Found.in(edit.on(job), "scheme-unreadable:02")).isEmpty();
         var profile = job.panel().profile();
-        var narrow = SmallJob.profile(List.of(SmallJob.CLOSED));
+        var narrow = SmallJob.profile(List.of(SmallBands.CLOSED));
         Job other = job.withPanel(new io.answerback.core.site.Panel("P", narrow));
         assertThat(profile.reads(SchemeKind.DOUBLE_END_OF_LINE)).isPresent();
         assertThat(Found.in(other, "scheme-unreadable:02")).isPresent();
@@ -150,7 +151,8 @@ class RulesTest {
                 false,
                 false,
                 Optional.of(new io.answerback.core.device.Powering(8, 35, 10, 60)));
-        Job across = job.withPanel(new io.answerback.core.site.Panel("P", SmallJob.profile(List.of(SmallJob.ACROSS))));
+        Job across =
+                job.withPanel(new io.answerback.core.site.Panel("P", SmallJob.profile(List.of(SmallBands.ACROSS))));
         Edit edit = new Edit(
                 "",
                 its -> LoopEdits.parts(

@@ -21,6 +21,7 @@ import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
 import io.answerback.core.testing.Found;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
 import java.util.List;
@@ -78,7 +79,7 @@ class FirstFixTest {
 
     @Test
     void anInputKeptForDetectorsThatCloseIsOrderedNoLink() {
-        Job job = keptForFire(SmallJob.profile(List.of(SmallJob.CLOSED, SmallJob.OPEN)));
+        Job job = keptForFire(SmallJob.profile(List.of(SmallBands.CLOSED, SmallBands.OPEN)));
         assertThat(UnusedInputs.of(job))
                 .extracting(UnusedInputs.Unused::needs)
                 .containsExactly(UnusedTermination.NOTHING);
@@ -86,7 +87,7 @@ class FirstFixTest {
 
     @Test
     void anInputThatReadsNoSchemeOfTheHouseIsFound() {
-        Job job = keptForFire(SmallJob.profile(List.of(SmallJob.CLOSED)));
+        Job job = keptForFire(SmallJob.profile(List.of(SmallBands.CLOSED)));
         assertThat(UnusedInputs.of(job)).isEmpty();
         assertThat(Found.in(job, "unused-input-unread:P.4").orElseThrow().says())
                 .isEqualTo("Panel · 4 cannot read how it is left");
@@ -96,7 +97,7 @@ class FirstFixTest {
     void aLinkOrTheResistorIsFittedAsTheHouseChooses() {
         Job job = PracticeEdits.option("", PracticeOption.LINK)
                 .on(SmallJob.job()
-                        .withPanel(new Panel("P", SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED)))));
+                        .withPanel(new Panel("P", SmallJob.profile(List.of(SmallBands.DOUBLE, SmallBands.CLOSED)))));
         assertThat(UnusedInputs.of(job)).extracting(UnusedInputs.Unused::needs).containsExactly(UnusedTermination.LINK);
         assertThat(UnusedInputs.of(
                         PracticeEdits.option("", PracticeOption.RESISTOR).on(job)))

@@ -12,58 +12,19 @@ import io.answerback.core.profile.ModuleKind.ReservedInput;
 import io.answerback.core.profile.ModuleSort;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Panel;
-import io.answerback.core.site.Point;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallCapacity;
-import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallKinds;
 import io.answerback.core.testing.SmallParts;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
-class CapacityOptionsTest {
-    private static final ModuleKind BOARD = module("board", ModuleSort.BOARD, 2, 1, 0, 0, "");
+class CapacityOptionsTest extends CapacityModules {
     private static final ModuleKind PLUG = module("plug-4", ModuleSort.PLUG_IN, 4, 1, 0, 0, "");
     private static final ModuleKind BUS = module("bus-8", ModuleSort.BUS_EXPANDER, 8, 2, 1, 1, "");
     private static final ModuleKind OTHER_BAND = module("conv-q", ModuleSort.CONVERTER, 6, 2, 0, 1, "band Q");
-    private static final Comparator<CapacityOption> CHEAPEST = Comparator.comparingInt(CapacityOption::boxes)
-            .thenComparingInt(way -> way.modules().size())
-            .thenComparingDouble(CapacityOption::milliamps)
-            .thenComparingInt(CapacityOption::spare);
-
-    private static ModuleKind module(
-            String id,
-            ModuleSort sort,
-            int inputs,
-            int most,
-            int addresses,
-            int boxes,
-            String band,
-            ReservedInput... kept) {
-        return SmallParts.kind(
-                id,
-                id,
-                sort,
-                inputs,
-                most,
-                addresses,
-                10 * inputs,
-                boxes,
-                false,
-                band,
-                List.of(kept),
-                Optional.empty());
-    }
 
     private static PointKind[] doors(int count) {
         PointKind[] kinds = new PointKind[count];
@@ -71,13 +32,9 @@ class CapacityOptionsTest {
         return kinds;
     }
 
-    private static CapacityOptions ways(Job job) {
-        return CapacityOptions.of(job, Inventory.of(job));
-    }
-
     @Test
     void aModuleThatDoesNotReadTheSchemeIsRuledOutAndNeverUsed() {
-        InputModel openOnly = new InputModel(5, 4700, List.of(SmallJob.OPEN));
+        InputModel openOnly = new InputModel(5, 4700, List.of(SmallBands.OPEN));
         ModuleKind plug = SmallParts.kind(
                 PLUG.id(), PLUG.id(), PLUG.sort(), 4, 1, 0, 40, 0, false, "", List.of(), Optional.of(openOnly));
         CapacityOptions ways = ways(SmallCapacity.job(List.of(BOARD, plug, BUS), doors(5)));
@@ -161,116 +118,5 @@ class CapacityOptionsTest {
         CapacityOptions found = ways(SmallCapacity.job(List.of(BOARD, PLUG, converter), SmallKinds.TWO_WIRE_SMOKE));
         assertThat(found.ways()).extracting(CapacityOption::says).containsExactly("conv-p");
         assertThat(found.ways().getFirst().radioZones()).isEqualTo(6);
-    }
-
-    @Provide
-    Arbitrary<ModuleKind> modules() {
-        return Combinators.combine(
-                        Arbitraries.integers().between(1, 6),
-                        Arbitraries.integers().between(1, 2),
-                        Arbitraries.integers().between(0, 2),
-                        Arbitraries.integers().between(0, 1),
-                        Arbitraries.of("", "band P", "band Q"),
-                        Arbitraries.integers().between(0, 2))
-                .as((inputs, most, addresses, boxes, band, kept) -> module(
-                        "m",
-                        ModuleSort.BUS_EXPANDER,
-                        inputs,
-                        most,
-                        addresses,
-                        boxes,
-                        band,
-                        kept == 0
-                                ? new ReservedInput[0]
-                                : new ReservedInput[] {new ReservedInput(1, KindFamily.FIRE, kept == 2)}));
-    }
-
-    @Provide
-    Arbitrary<PointKind> kinds() {
-        return Arbitraries.of(SmallKinds.DOOR, SmallKinds.MOVEMENT, SmallKinds.SMOKE, SmallKinds.TWO_WIRE_SMOKE);
-    }
-
-    /// The cheapest way is as cheap as the cheapest of all mixes, each of them tried by matching points to its
-    /// inputs one by one.
-    @Property(tries = 300)
-    void theFirstWayIsTheCheapestThereIs(
-            @ForAll("modules") ModuleKind one,
-            @ForAll("modules") ModuleKind two,
-            @ForAll @Size(min = 1, max = 9) List<@net.jqwik.api.From("kinds") PointKind> kinds) {
-        ModuleKind second = SmallParts.kind(
-                "n",
-                "n",
-                two.sort(),
-                two.inputs(),
-                two.mostOf(),
-                two.addresses(),
-                two.milliamps(),
-                two.boxes(),
-                false,
-                two.radioBand(),
-                two.reserved(),
-                Optional.empty());
-        Job job = SmallCapacity.job(List.of(BOARD, one, second), kinds.toArray(PointKind[]::new));
-        Inventory inventory = Inventory.of(job);
-        List<CapacityOption> found = CapacityOptions.of(job, inventory).ways();
-        Optional<CapacityOption> best =
-                inventory.shortOf() == 0 ? Optional.empty() : cheapest(job, inventory, one, second);
-        assertThat(found.isEmpty()).isEqualTo(best.isEmpty());
-        best.ifPresent(
-                way -> assertThat(CHEAPEST.compare(found.getFirst(), way)).isZero());
-    }
-
-    private static Optional<CapacityOption> cheapest(Job job, Inventory inventory, ModuleKind one, ModuleKind two) {
-        List<CapacityOption> all = new ArrayList<>();
-        for (int a = 0; a <= one.mostOf(); a++) {
-            for (int b = 0; b <= two.mostOf(); b++) {
-                List<ModuleKind> mix = new ArrayList<>(java.util.Collections.nCopies(a, one));
-                mix.addAll(java.util.Collections.nCopies(b, two));
-                int inputs = mix.stream().mapToInt(ModuleKind::inputs).sum();
-                CapacityOption way =
-                        new CapacityOption(mix, inputs, inputs - inventory.shortOf(), List.of(), Optional.empty());
-                boolean heard = mix.stream().noneMatch(kind -> kind.radioBand().equals("band Q"));
-                boolean fits = way.addresses() <= 4
-                        && way.radioZones() <= 16
-                        && job.inputs().size() + inputs <= 40;
-                if (heard && fits && matches(inventory.unplaced(), mix)) {
-                    all.add(way);
-                }
-            }
-        }
-        return all.stream().min(CHEAPEST);
-    }
-
-    /// Whether every point can have an input of its own: a maximum matching by augmenting paths.
-    private static boolean matches(List<Point> points, List<ModuleKind> mix) {
-        List<int[]> inputs = new ArrayList<>();
-        for (int m = 0; m < mix.size(); m++) {
-            for (int number = 1; number <= mix.get(m).inputs(); number++) {
-                inputs.add(new int[] {m, number});
-            }
-        }
-        int[] taken = new int[inputs.size()];
-        java.util.Arrays.fill(taken, -1);
-        for (int p = 0; p < points.size(); p++) {
-            if (!augment(p, points, mix, inputs, taken, new boolean[inputs.size()])) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private static boolean augment(
-            int p, List<Point> points, List<ModuleKind> mix, List<int[]> inputs, int[] taken, boolean[] seen) {
-        for (int i = 0; i < inputs.size(); i++) {
-            ModuleKind kind = mix.get(inputs.get(i)[0]);
-            if (!seen[i] && kind.serves(inputs.get(i)[1], points.get(p).kind())) {
-                seen[i] = true;
-                if (taken[i] < 0 || augment(taken[i], points, mix, inputs, taken, seen)) {
-                    taken[i] = p;
-                    return true;
-                }
-            }
-        }
-        return false;
     }
 }

@@ -3,7 +3,6 @@ package io.answerback.core.cores;
 import static io.answerback.core.testing.SmallBox.FOUR;
 import static io.answerback.core.testing.SmallBox.POWERED;
 import static io.answerback.core.testing.SmallBox.SIX;
-import static io.answerback.core.testing.SmallBox.STRIP;
 import static io.answerback.core.testing.SmallBox.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,11 +11,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.cable.CableEnd;
 import io.answerback.core.cable.CableEnds;
 import io.answerback.core.cable.CableInstallation.Progress;
-import io.answerback.core.cable.TerminatedCore;
 import io.answerback.core.cabling.CableEdits;
-import io.answerback.core.cabling.StepRun;
-import io.answerback.core.cabling.WiringRun;
-import io.answerback.core.cabling.WiringStep;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.edit.CablingEdits;
@@ -24,7 +19,6 @@ import io.answerback.core.edit.LoopEdits;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.PracticeEdits;
 import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Stop;
 import io.answerback.core.id.CableId;
 import io.answerback.core.id.InputId;
 import io.answerback.core.id.JointId;
@@ -32,12 +26,9 @@ import io.answerback.core.id.PointId;
 import io.answerback.core.memo.Memo;
 import io.answerback.core.practice.CoreUse;
 import io.answerback.core.practice.PracticeOption;
-import io.answerback.core.profile.Terminal;
 import io.answerback.core.site.Edit;
 import io.answerback.core.site.Job;
 import io.answerback.core.testing.SmallJob;
-import io.answerback.core.testing.SmallKinds;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -48,28 +39,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /// Where the cores of the small box go.
-class CorePlanTest {
-    private static BoxPlan box(Job job) {
-        return CorePlan.of(job).boxes().getFirst();
-    }
-
-    private static CoreTermination termination(Job job, String cable, CoreUse use) {
-        return CorePlan.of(job)
-                .cable(new CableId(cable))
-                .orElseThrow()
-                .core(use)
-                .orElseThrow()
-                .termination();
-    }
-
-    private static List<String> atCable(Job job) {
-        return new Assessor(SmallJob.EVENTS)
-                .assess(job).findings().stream()
-                        .filter(finding -> finding.stop() == Stop.CABLE)
-                        .map(Finding::id)
-                        .toList();
-    }
-
+class CorePlanTest extends PlannedCores {
     @Test
     void loopsLandOnTheirInputsAndShareTheirReturns() {
         Job job = job(SIX);
@@ -141,58 +111,6 @@ class CorePlanTest {
     }
 
     @Test
-    void moreSuppliesThanATerminalHoldsGoThroughABlock() {
-        Job job = PointEdits.change(
-                        "",
-                        Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
-                        point -> point.withKind(POWERED))
-                .on(job(SIX));
-        assertThat(termination(job, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, true));
-        assertThat(box(job).under(0)).hasSize(3);
-        Job two = PointEdits.change("", Set.of(new PointId("03")), point -> point.withKind(SmallKinds.DOOR))
-                .on(job);
-        assertThat(termination(two, "C-01", CoreUse.SUPPLY)).isEqualTo(new CoreTermination.Under(0, false));
-    }
-
-    @Test
-    void moreMilliampsThanATerminalGivesAreFound() {
-        // three times 40 mA in alarm on a terminal of 100 mA
-        Job job = PointEdits.change(
-                        "",
-                        Set.of(new PointId("01"), new PointId("02"), new PointId("03")),
-                        point -> point.withKind(POWERED))
-                .on(job(SIX));
-        assertThat(box(job).cablesUnder(0))
-                .containsExactly(new CableId("C-01"), new CableId("C-02"), new CableId("C-03"));
-        assertThat(atCable(job)).contains("terminal-overloaded:Panel:0");
-        Job two = PointEdits.change("", Set.of(new PointId("03")), point -> point.withKind(SmallKinds.DOOR))
-                .on(job);
-        assertThat(atCable(two)).doesNotContain("terminal-overloaded:Panel:0");
-    }
-
-    @Test
-    void whatABoxHasNoTerminalForIsFound() {
-        List<Terminal> withoutRing = STRIP.subList(0, 8);
-        Job job = job(SIX, withoutRing);
-        assertThat(termination(job, "C-01", CoreUse.TAMPER)).isInstanceOf(CoreTermination.Nowhere.class);
-        // the ring has no end to begin at and none to come back to; in between it is joined
-        assertThat(atCable(job))
-                .contains("no-terminal:C-01", "no-terminal:C-03")
-                .doesNotContain("no-terminal:C-02");
-        assertThat(atCable(job(SIX))).noneMatch(id -> id.startsWith("no-terminal"));
-    }
-
-    @Test
-    void theSecondOfTwoZonesBeginsWhereTheFirstEnds() {
-        Job job = LoopEdits.shareInput(new PointId("02"), new PointId("01")).on(job(SIX));
-        assertThat(termination(job, "C-01", CoreUse.LOOP_RETURN))
-                .isEqualTo(new CoreTermination.Joined(new CableId("C-02"), "yellow"));
-        assertThat(termination(job, "C-02", CoreUse.LOOP))
-                .isEqualTo(new CoreTermination.Joined(new CableId("C-01"), "green"));
-        assertThat(termination(job, "C-02", CoreUse.LOOP_RETURN)).isEqualTo(new CoreTermination.Under(3, false));
-    }
-
-    @Test
     void aCableWithoutATypeIsLeftOutAndSaidSo() {
         Job job = SmallJob.job();
         assertThat(CorePlan.of(job).cable(new CableId("C-01")).orElseThrow().cores())
@@ -236,56 +154,6 @@ class CorePlanTest {
                         installation -> installation.withRoute("along the yard wall", true, true))
                 .on(job(SIX));
         assertThat(atCable(out)).contains("cable-unfit:C-01", "cable-beside-mains:C-01");
-    }
-
-    @Test
-    void aRunGoesAlongTheStripAndEveryJointIsOneStep() {
-        StepRun<WiringStep> run = WiringRun.of(box(job(SIX)), WiringRun.Order.ALONG_THE_STRIP);
-        assertThat(run.steps())
-                .extracting(WiringStep::order)
-                .containsExactly(
-                        "Yellow of C-01 to input 1",
-                        "Green of C-01 to 0V beside 1",
-                        "Green of C-02 to 0V beside 1",
-                        "Yellow of C-02 to input 2",
-                        "Yellow of C-03 to input 3",
-                        "Green of C-03 to 0V beside 3",
-                        "Blue of C-01 to T beside 4",
-                        "White of C-03 to T on the right",
-                        "White of C-01 to blue of C-02",
-                        "White of C-02 to blue of C-03");
-        assertThat(WiringRun.of(box(job(SIX)), WiringRun.Order.CABLE_BY_CABLE).steps())
-                .extracting(WiringStep::cableId)
-                .isSorted();
-    }
-
-    @Test
-    void whatWasPutInPlaceIsDoneUntilThePlanMovesIt() {
-        Job job = CableEdits.terminated(
-                        new CableId("C-01"),
-                        new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
-                        false)
-                .on(job(SIX));
-        StepRun<WiringStep> run = WiringRun.of(box(job), WiringRun.Order.ALONG_THE_STRIP);
-        assertThat(run.done()).isEqualTo(1);
-        assertThat(run.next(0).orElseThrow().order()).isEqualTo("Green of C-01 to 0V beside 1");
-        assertThat(atCable(job)).doesNotContain("core-elsewhere:C-01:yellow");
-        Job moved = CapacityEdits.wire(new PointId("01"), Optional.of(new InputId("P.4")))
-                .on(job);
-        assertThat(atCable(moved)).contains("core-elsewhere:C-01:yellow");
-        assertThat(WiringRun.of(box(moved), WiringRun.Order.ALONG_THE_STRIP).done())
-                .isZero();
-    }
-
-    @Test
-    void withItsLastCoreACableIsTerminated() {
-        Job job = CableEdits.terminated(
-                        new CableId("C-01"),
-                        new TerminatedCore(CableEnd.NEAR, "yellow", "input 1", Instant.EPOCH),
-                        true)
-                .on(job(SIX));
-        assertThat(job.cableTo(new PointId("01")).orElseThrow().installation().progress())
-                .isEqualTo(Progress.TERMINATED);
     }
 
     /// Whatever is edited, a plan that takes over what it can is the plan made from nothing.

@@ -21,6 +21,7 @@ import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
 import io.answerback.core.site.Panel;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallParts;
 import java.time.Instant;
@@ -34,7 +35,7 @@ class LoopEditsTest {
 
     private static Job job() {
         Job job = SmallJob.job();
-        return job.withPanel(new Panel("Panel", SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.TWO_SERIES))));
+        return job.withPanel(new Panel("Panel", SmallJob.profile(List.of(SmallBands.DOUBLE, SmallBands.TWO_SERIES))));
     }
 
     private static PointResult point(Job job, String id) {
@@ -122,8 +123,8 @@ class LoopEditsTest {
     @Test
     void anInputOfAnotherMakeReadsByItsOwnBands() {
         // the converter on the bus knows single end-of-line only, pulled up by 3 V
-        InputModel own = new InputModel(3, 10_000, List.of(SmallJob.SINGLE));
-        PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE));
+        InputModel own = new InputModel(3, 10_000, List.of(SmallBands.SINGLE));
+        PanelProfile plain = SmallJob.profile(List.of(SmallBands.DOUBLE));
         List<ModuleKind> kinds = plain.modules().stream()
                 .map(kind -> kind.id().equals("board")
                         ? SmallParts.kind(

@@ -4,16 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import io.answerback.core.cable.Cable;
 import io.answerback.core.device.SchemeKind;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.SupplyLoss;
-import io.answerback.core.site.LoopWiring;
-import io.answerback.core.testing.SmallJob;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -22,45 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class DiagnosisTest {
-    /// 2k2 and 4k7 of ±1 % behind 100 m of 92 Ω/km: 18.4 Ω there and back at 20 °C.
-    private static final LoopWiring WIRING = SmallJob.wiring();
-
-    private static final Cable CABLE = SmallJob.cable("01");
-    private static final FittedLoop LOOP = FittedLoop.of(WIRING, CABLE);
-
-    /// All causes alike, but for those that few readings can tell from others: they are rare.
-    private static Priors even() {
-        Map<Cause, Double> shares = new EnumMap<>(Cause.class);
-        Arrays.stream(Cause.values()).forEach(cause -> shares.put(cause, 1.0));
-        List.of(
-                        Cause.DOUBLED,
-                        Cause.RESISTOR_IN_PANEL,
-                        Cause.LEAK_TO_ZERO_VOLTS,
-                        Cause.TWO_LOOPS,
-                        Cause.CONTACT_STICKS,
-                        Cause.CUT_THROUGH_DAMP,
-                        Cause.LOST_SUPPLY,
-                        Cause.UNEXPLAINED)
-                .forEach(cause -> shares.put(cause, 0.02));
-        return new Priors(shares);
-    }
-
-    private static Reading reading(MeasurementSetup setup, double ohms) {
-        return Reading.ohms(setup, ohms);
-    }
-
-    private static Diagnosis diagnose(Reading... readings) {
-        return Diagnosis.of(LOOP, even(), List.of(readings));
-    }
-
-    private static double probability(Diagnosis diagnosis, Cause cause) {
-        return diagnosis.explanations().stream()
-                .filter(explanation -> explanation.cause() == cause)
-                .mapToDouble(Explanation::probability)
-                .sum();
-    }
-
+class DiagnosisTest extends DiagnosedLoop {
     @ParameterizedTest
     @CsvSource({
         // rest 2200 + 18.4, active 2200 + 4700 + 18.4, swapped at rest 4700 + 18.4, doubled 4400 + 18.4
@@ -137,24 +93,6 @@ class DiagnosisTest {
         assertThat(diagnosis.explanations().getFirst().cause()).isEqualTo(Cause.CONTACT_STICKS);
     }
 
-    @Test
-    void nothingIsSettledWhileAMeasurementWouldTellTheFirstTwoApart() {
-        // all well, or the resistor at the panel: bridging the far end tells
-        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.AT_REST, 2219), reading(MeasurementSetup.ACTIVE, 6919));
-        boolean second = diagnosis.explanations().get(1).probability() >= Diagnosis.LEAST_SHOWN;
-        assertThat(second).isTrue();
-        assertThat(diagnosis.explanations().getFirst().probability()).isGreaterThan(0.9);
-        assertThat(diagnosis.settled()).isFalse();
-        assertThat(diagnosis.next()).isPresent();
-        assertThat(diagnosis.byPriorOnly()).isTrue();
-        Diagnosis after = diagnose(
-                reading(MeasurementSetup.AT_REST, 2219),
-                reading(MeasurementSetup.ACTIVE, 6919),
-                reading(MeasurementSetup.FAR_END_SHORTED, 18.4));
-        assertThat(after.settled()).isTrue();
-        assertThat(after.next()).isEmpty();
-    }
-
     @ParameterizedTest
     @CsvSource({
         // a leak of 12 kΩ reads the same across the pair and to 0 V, until the live core is measured by itself
@@ -182,21 +120,6 @@ class DiagnosisTest {
     }
 
     @Test
-    void partingTheCoresHalfWayTellsOnWhichSideACutIs() {
-        Reading open = reading(MeasurementSetup.AT_REST, Double.POSITIVE_INFINITY);
-        Reading bridged = reading(MeasurementSetup.FAR_END_SHORTED, Double.POSITIVE_INFINITY);
-        // beyond the joint all is sound: 9.2 + 2200.4
-        Explanation near = diagnose(open, bridged, reading(MeasurementSetup.FROM_MID_JOINT, 2210))
-                .explanations()
-                .getFirst();
-        Explanation far = diagnose(open, bridged, reading(MeasurementSetup.FROM_MID_JOINT, Double.POSITIVE_INFINITY))
-                .explanations()
-                .getFirst();
-        assertThat(FaultWords.says(near)).isEqualTo("A broken core, before the joint half way");
-        assertThat(FaultWords.says(far)).isEqualTo("A broken core, beyond the joint half way");
-    }
-
-    @Test
     void theValueOfALeakIsFound() {
         Explanation leak = diagnose(reading(MeasurementSetup.AT_REST, 1878), reading(MeasurementSetup.ACTIVE, 4400))
                 .explanations()
@@ -221,41 +144,6 @@ class DiagnosisTest {
     }
 
     @Test
-    void oneReadingLeavesDoubtAndSaysWhatSettlesIt() {
-        // 4 400 Ω with the device active is a damp joint of 12 kΩ or 2k2 where 4k7 should be
-        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.ACTIVE, 4410));
-        assertThat(diagnosis.settled()).isFalse();
-        assertThat(probability(diagnosis, Cause.LEAK)).isGreaterThan(0.05);
-        assertThat(probability(diagnosis, Cause.WRONG_ALARM_RESISTOR)).isGreaterThan(0.05);
-        assertThat(diagnosis.next().orElseThrow().bits()).isGreaterThan(0.5);
-        assertThat(diagnosis.explanations().stream()
-                        .mapToDouble(Explanation::probability)
-                        .sum())
-                .isCloseTo(1, within(1e-9));
-    }
-
-    @Test
-    void anOpenLoopAtRestMayBeACoverOrACore() {
-        Diagnosis diagnosis = diagnose(reading(MeasurementSetup.AT_REST, Double.POSITIVE_INFINITY));
-        assertThat(probability(diagnosis, Cause.CUT)).isGreaterThan(0.3);
-        assertThat(probability(diagnosis, Cause.OTHER_STATE)).isGreaterThan(0.1);
-        assertThat(diagnosis.next().orElseThrow().setup()).isEqualTo(MeasurementSetup.FAR_END_SHORTED);
-    }
-
-    @Test
-    void voltsAtTheTerminalsAreOhmsWithTheirError() {
-        // 5 V through 4k7 over 2 218 Ω: 5 · 2218 / 6918 = 1.6031 V
-        var profile = SmallJob.job().panel().profile().inputs();
-        Reading reading = Reading.volts(MeasurementSetup.AT_REST, 1.6031, profile);
-        assertThat(reading.ohms()).isCloseTo(2218, within(1.0));
-        // dR/dV = 4700 · 5 / (5 − 1.6031)² = 2 036.6 Ω/V; half of 0.5 % + 2 mV is 5.0 mV
-        assertThat(reading.errorOhms()).isCloseTo(2036.6 * (0.005 * 1.6031 + 0.002) / 2, within(0.1));
-        assertThat(Reading.volts(MeasurementSetup.AT_REST, 5, profile).ohms()).isInfinite();
-        assertThatThrownBy(() -> Reading.volts(MeasurementSetup.AT_REST, 6, profile))
-                .hasMessageContaining("reading in volts");
-    }
-
-    @Test
     void aClosedLoopHasNoResistorsToBeWrong() {
         Diagnosis diagnosis = Diagnosis.of(
                 FittedLoop.of(WIRING.withScheme(SchemeKind.CLOSED_LOOP), CABLE),
@@ -270,33 +158,6 @@ class DiagnosisTest {
     @Test
     void nothingMeasuredIsNothingExplained() {
         assertThatThrownBy(() -> diagnose()).hasMessageContaining("give a reading");
-    }
-
-    /// Whatever joint or leak there is, the three readings that tell the most name it, with its value.
-    @Property(tries = 60)
-    void aHiddenFaultIsFoundByFollowingTheAdvice(
-            @ForAll @DoubleRange(min = 2, max = 4.5) double power, @ForAll boolean joint) {
-        double value = Math.pow(10, power);
-        // a leak as large as the end-of-line resistor is what a second loop across this one would be, and a joint
-        // that makes 4k7 of the 2k2 what the two resistors in each other's place would be
-        Assume.that(joint ? Math.abs(value - 2500) > 150 : Math.abs(value - 2200) > 200);
-        Cause cause = joint ? Cause.JOINT : Cause.LEAK;
-        FaultyLoop truth = new FaultyLoop(LOOP);
-        List<Reading> readings = new java.util.ArrayList<>();
-        MeasurementSetup setup = MeasurementSetup.AT_REST;
-        Diagnosis diagnosis = null;
-        for (int i = 0; i < 4; i++) {
-            readings.add(
-                    reading(setup, truth.of(cause, value, false, setup).range().nominalOhms()));
-            diagnosis = Diagnosis.of(LOOP, even(), readings);
-            if (diagnosis.next().isEmpty()) {
-                break;
-            }
-            setup = diagnosis.next().get().setup();
-        }
-        Explanation first = diagnosis.explanations().getFirst();
-        assertThat(first.cause()).isEqualTo(cause);
-        assertThat(first.value().orElseThrow().likeliest()).isCloseTo(value, within(value * 0.25));
     }
 
     /// Whatever single fault a loop of whatever scheme has, a reading taken of it lists that fault, far above

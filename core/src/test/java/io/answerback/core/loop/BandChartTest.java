@@ -10,12 +10,13 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.scheme.Range;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BandChartTest {
-    private final BandChart chart = SmallJob.chart(SmallJob.DOUBLE);
+    private final BandChart chart = SmallJob.chart(SmallBands.DOUBLE);
 
     @Test
     void theMiddleInLogOhmsIsOneHundredPercentInside() {

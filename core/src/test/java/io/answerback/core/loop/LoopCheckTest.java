@@ -12,6 +12,7 @@ import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.Range;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -28,7 +29,7 @@ class LoopCheckTest {
 
     private static LoopResult check(LoopWiring wiring, Cable cable) {
         return LoopCheck.check(
-                FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(DAMP_OHMS));
+                FittedLoop.of(wiring, cable), SmallJob.chart(SmallBands.DOUBLE), new CheckedFaults(DAMP_OHMS));
     }
 
     private static CaseReading reading(LoopResult result, String id) {
@@ -38,7 +39,7 @@ class LoopCheckTest {
     @Test
     void doubleEndOfLineAtRestIs2200PlusCablePlusTwoContacts() {
         Range range =
-                check(SmallJob.wiring(), SmallJob.DOUBLE).of(LoopCase.AT_REST).range();
+                check(SmallJob.wiring(), SmallBands.DOUBLE).of(LoopCase.AT_REST).range();
         // low: 2200 · 0.99 + 18.4 + 0 = 2196.4; high: 2200 · 1.01 + 18.4 + 0.2 + 0.2 ∥ 4747 ≈ 2240.8
         assertThat(range.lowOhms()).isCloseTo(2196.4, within(1e-6));
         assertThat(range.highOhms()).isCloseTo(2240.8, within(1e-3));
@@ -46,7 +47,7 @@ class LoopCheckTest {
 
     @Test
     void doubleEndOfLineTellsEveryDeviceStateAndCableFaultApart() {
-        LoopResult result = check(SmallJob.wiring(), SmallJob.DOUBLE);
+        LoopResult result = check(SmallJob.wiring(), SmallBands.DOUBLE);
         assertThat(reading(result, "active").reads()).contains(Meaning.ALARM);
         assertThat(reading(result, "cover-off").reads()).contains(Meaning.TAMPER);
         assertThat(reading(result, "cable-cut").reads()).contains(Meaning.TAMPER);
@@ -62,7 +63,7 @@ class LoopCheckTest {
 
     @Test
     void dampJointHidesAtRestAndFallsBetweenBandsWhenActive() {
-        LoopResult result = check(SmallJob.wiring(), SmallJob.DOUBLE);
+        LoopResult result = check(SmallJob.wiring(), SmallBands.DOUBLE);
         assertThat(reading(result, "damp-at-rest").reads()).contains(Meaning.NORMAL);
         // 12000 ∥ 6900 = 4381 Ω, below the alarm band's 4900 Ω
         assertThat(reading(result, "damp-active").reads()).isEmpty();
@@ -72,7 +73,7 @@ class LoopCheckTest {
     @Test
     void closedLoopCannotSeeAShort() {
         LoopWiring wiring = SmallJob.wiring().withScheme(SchemeKind.CLOSED_LOOP);
-        LoopResult result = check(wiring, SmallJob.CLOSED);
+        LoopResult result = check(wiring, SmallBands.CLOSED);
         assertThat(result.hidden())
                 .extracting(reading -> reading.loopCase().id())
                 .containsExactly("short-at-device", "short-halfway", "short-at-panel", "two-loops");
@@ -81,7 +82,7 @@ class LoopCheckTest {
 
     @Test
     void resistorInThePanelMakesAShortInTheCableLookNormal() {
-        LoopResult result = check(SmallJob.wiring().withPlace(ResistorPlace.IN_PANEL), SmallJob.DOUBLE);
+        LoopResult result = check(SmallJob.wiring().withPlace(ResistorPlace.IN_PANEL), SmallBands.DOUBLE);
         assertThat(result.hidden())
                 .extracting(reading -> reading.loopCase().id())
                 .contains("short-at-device", "short-at-panel");
@@ -89,14 +90,14 @@ class LoopCheckTest {
 
     @Test
     void singleEndOfLineReadsACutAsAlarmAndAShortAsTamper() {
-        LoopResult result = check(SmallJob.wiring().withScheme(SchemeKind.SINGLE_END_OF_LINE), SmallJob.SINGLE);
+        LoopResult result = check(SmallJob.wiring().withScheme(SchemeKind.SINGLE_END_OF_LINE), SmallBands.SINGLE);
         assertThat(reading(result, "cable-cut").reads()).contains(Meaning.ALARM);
         assertThat(reading(result, "short-at-device").reads()).contains(Meaning.TAMPER);
     }
 
     @Test
     void wrongResistorIsUnsafeAndAllowsNoCable() {
-        LoopResult result = check(SmallJob.wiring().withEndOfLineOhms(4700), SmallJob.DOUBLE);
+        LoopResult result = check(SmallJob.wiring().withEndOfLineOhms(4700), SmallBands.DOUBLE);
         assertThat(result.unsafe()).isNotEmpty();
         assertThat(result.leastMargin()).isZero();
         assertThat(result.longestMetres()).isEmpty();
@@ -105,7 +106,7 @@ class LoopCheckTest {
     @Test
     void longestCableIsWhereTheHighEndMeetsTheUpperEdge() {
         // at rest: (2950 − 2222.39999) / (2 · 0.092 Ω/m) = 3954.3 m
-        assertThat(check(SmallJob.wiring(), SmallJob.DOUBLE).longestMetres().orElseThrow())
+        assertThat(check(SmallJob.wiring(), SmallBands.DOUBLE).longestMetres().orElseThrow())
                 .isCloseTo(3954.35, within(0.1));
     }
 
@@ -114,7 +115,7 @@ class LoopCheckTest {
             @ForAll @DoubleRange(min = 1600, max = 2800) double endOfLine,
             @ForAll @DoubleRange(min = 0, max = 4) double tolerance) {
         LoopWiring wiring = SmallJob.wiring().withEndOfLineOhms(endOfLine).withTolerancePercent(tolerance);
-        double longest = check(wiring, SmallJob.DOUBLE).longestMetres().orElse(0.0);
+        double longest = check(wiring, SmallBands.DOUBLE).longestMetres().orElse(0.0);
         if (longest > 0) {
             var at = SmallJob.cable("01").withMetres(longest);
             var beyond = SmallJob.cable("01").withMetres(longest + 0.05);
@@ -130,8 +131,8 @@ class LoopCheckTest {
             @ForAll @DoubleRange(min = 0, max = 1) double share) {
         LoopWiring loose = SmallJob.wiring().withEndOfLineOhms(endOfLine).withTolerancePercent(wide);
         LoopWiring close = loose.withTolerancePercent(wide * share);
-        LoopResult before = check(loose, SmallJob.DOUBLE);
-        LoopResult after = check(close, SmallJob.DOUBLE);
+        LoopResult before = check(loose, SmallBands.DOUBLE);
+        LoopResult after = check(close, SmallBands.DOUBLE);
         for (int i = 0; i < before.deviceStates().size(); i++) {
             if (before.deviceStates().get(i).safe()) {
                 assertThat(after.deviceStates().get(i).safe()).isTrue();

@@ -10,6 +10,7 @@ import io.answerback.core.scheme.DeviceState;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.Range;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /// One figure moved while all others stay, and one resistor changed for what is in the bag.
 class LoopFigureTest {
     private static final FittedLoop LOOP = FittedLoop.of(SmallJob.wiring(), SmallJob.cable("01"));
-    private static final BandChart CHART = SmallJob.chart(SmallJob.DOUBLE);
+    private static final BandChart CHART = SmallJob.chart(SmallBands.DOUBLE);
     private static final CheckedFaults TRIAL = new CheckedFaults(12_000);
 
     private static double gives(LoopFigure figure) {
@@ -77,7 +78,7 @@ class LoopFigureTest {
     @Test
     void aPlaceTheSchemeDoesNotHaveIsRefused() {
         FittedLoop closed = LOOP.withWiring(SmallJob.wiring().withScheme(SchemeKind.CLOSED_LOOP));
-        assertThatThrownBy(() -> BagCheck.of(closed, SmallJob.chart(SmallJob.CLOSED), Part.ALARM, 4700, 1))
+        assertThatThrownBy(() -> BagCheck.of(closed, SmallJob.chart(SmallBands.CLOSED), Part.ALARM, 4700, 1))
                 .hasMessageContaining("a closed loop has no such resistor");
     }
 }

@@ -7,6 +7,7 @@ import io.answerback.core.cable.Cable;
 import io.answerback.core.profile.Conductor;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -23,7 +24,7 @@ class LoopLimitsTest {
     private static LoopLimits limits(LoopWiring wiring, Cable cable) {
         return LoopLimits.of(
                         FittedLoop.of(wiring, cable),
-                        SmallJob.chart(SmallJob.DOUBLE),
+                        SmallJob.chart(SmallBands.DOUBLE),
                         List.of(THICK, SmallJob.THIN, HAIR))
                 .orElseThrow();
     }
@@ -70,7 +71,7 @@ class LoopLimitsTest {
     void aLoopThatIsNotSafeHasNoLimits() {
         assertThat(LoopLimits.of(
                         FittedLoop.of(WIRING.withEndOfLineOhms(4700), CABLE),
-                        SmallJob.chart(SmallJob.DOUBLE),
+                        SmallJob.chart(SmallBands.DOUBLE),
                         List.of(THICK)))
                 .isEmpty();
     }
@@ -82,7 +83,7 @@ class LoopLimitsTest {
             @ForAll @DoubleRange(min = 1, max = 900) double metres) {
         LoopWiring wiring = WIRING.withEndOfLineOhms(endOfLineOhms);
         Cable cable = CABLE.withMetres(metres);
-        var found = LoopLimits.of(FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), List.of(THICK));
+        var found = LoopLimits.of(FittedLoop.of(wiring, cable), SmallJob.chart(SmallBands.DOUBLE), List.of(THICK));
         assertThat(found.isPresent()).isEqualTo(safe(wiring, cable));
         found.ifPresent(limits -> {
             assertThat(safe(wiring, cable.withMetres(limits.longestMetres() * 0.9999)))
@@ -101,7 +102,7 @@ class LoopLimitsTest {
 
     private static LoopResult check(LoopWiring wiring, Cable cable) {
         return LoopCheck.check(
-                FittedLoop.of(wiring, cable), SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(12_000));
+                FittedLoop.of(wiring, cable), SmallJob.chart(SmallBands.DOUBLE), new CheckedFaults(12_000));
     }
 
     private static boolean safe(LoopWiring wiring, Cable cable) {

@@ -10,6 +10,7 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -144,15 +145,15 @@ class SchemeTableTest {
 
     private static SchemeBands bands(SchemeKind scheme) {
         return switch (scheme) {
-            case CLOSED_LOOP -> SmallJob.CLOSED;
-            case NORMALLY_OPEN -> SmallJob.OPEN;
-            case END_OF_LINE_ACROSS -> SmallJob.ACROSS;
-            case SINGLE_END_OF_LINE -> SmallJob.SINGLE;
-            case DOUBLE_END_OF_LINE -> SmallJob.DOUBLE;
-            case TRIPLE_END_OF_LINE -> SmallJob.TRIPLE;
-            case TWO_ZONES_SERIES -> SmallJob.TWO_SERIES;
-            case TWO_ZONES_PARALLEL -> SmallJob.TWO_PARALLEL;
-            case TWO_WIRE_SMOKE -> SmallJob.TWO_WIRE;
+            case CLOSED_LOOP -> SmallBands.CLOSED;
+            case NORMALLY_OPEN -> SmallBands.OPEN;
+            case END_OF_LINE_ACROSS -> SmallBands.ACROSS;
+            case SINGLE_END_OF_LINE -> SmallBands.SINGLE;
+            case DOUBLE_END_OF_LINE -> SmallBands.DOUBLE;
+            case TRIPLE_END_OF_LINE -> SmallBands.TRIPLE;
+            case TWO_ZONES_SERIES -> SmallBands.TWO_SERIES;
+            case TWO_ZONES_PARALLEL -> SmallBands.TWO_PARALLEL;
+            case TWO_WIRE_SMOKE -> SmallBands.TWO_WIRE;
         };
     }
 }

@@ -13,6 +13,7 @@ import io.answerback.core.scheme.FittedLoop;
 import io.answerback.core.scheme.LoopCase;
 import io.answerback.core.scheme.SupplyLoss;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -40,41 +41,41 @@ class SupplyLossTest {
 
     @Test
     void aNormallyOpenContactStaysOpenAndReadsNormal() {
-        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallJob.ACROSS, SupplyLoss.CONTACT_STAYS);
+        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallBands.ACROSS, SupplyLoss.CONTACT_STAYS);
         // 18.4 + 2200, as at rest
         assertThat(unpowered(across).range().nominalOhms()).isCloseTo(2218.4, within(1e-9));
         assertThat(unpowered(across).reads()).contains(Meaning.NORMAL);
         assertThat(unpowered(across).safe()).isFalse();
         assertThat(across.supplyLossHidden()).isTrue();
-        assertThat(check(SchemeKind.NORMALLY_OPEN, SmallJob.OPEN, SupplyLoss.CONTACT_STAYS)
+        assertThat(check(SchemeKind.NORMALLY_OPEN, SmallBands.OPEN, SupplyLoss.CONTACT_STAYS)
                         .supplyLossHidden())
                 .isTrue();
     }
 
     @Test
     void whatCannotBeMendedByValuesLimitsNoCable() {
-        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallJob.ACROSS, SupplyLoss.CONTACT_STAYS);
+        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallBands.ACROSS, SupplyLoss.CONTACT_STAYS);
         assertThat(across.longestMetres()).isPresent();
     }
 
     @Test
     void aContactThatChangesReadsAlarm() {
-        LoopResult closed = check(SchemeKind.SINGLE_END_OF_LINE, SmallJob.SINGLE, SupplyLoss.CONTACT_CHANGES);
+        LoopResult closed = check(SchemeKind.SINGLE_END_OF_LINE, SmallBands.SINGLE, SupplyLoss.CONTACT_CHANGES);
         assertThat(unpowered(closed).reads()).contains(Meaning.ALARM);
-        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallJob.ACROSS, SupplyLoss.CONTACT_CHANGES);
+        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallBands.ACROSS, SupplyLoss.CONTACT_CHANGES);
         assertThat(unpowered(across).reads()).contains(Meaning.ALARM);
         assertThat(across.supplyLossHidden()).isFalse();
     }
 
     @Test
     void aRelayThatWatchesTheSupplyOpensTheLoopBeforeTheResistor() {
-        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallJob.ACROSS, SupplyLoss.LOOP_OPENS);
+        LoopResult across = check(SchemeKind.END_OF_LINE_ACROSS, SmallBands.ACROSS, SupplyLoss.LOOP_OPENS);
         assertThat(unpowered(across).range().nominalOhms()).isInfinite();
         assertThat(unpowered(across).reads()).contains(Meaning.TAMPER);
         // its closed contact is in the loop: 18.4 + 0.2 + 2200
         assertThat(across.of(LoopCase.AT_REST).range().nominalOhms()).isCloseTo(2218.6, within(1e-9));
         // in a loop without a resistor it opens what is open already
-        assertThat(check(SchemeKind.NORMALLY_OPEN, SmallJob.OPEN, SupplyLoss.LOOP_OPENS)
+        assertThat(check(SchemeKind.NORMALLY_OPEN, SmallBands.OPEN, SupplyLoss.LOOP_OPENS)
                         .supplyLossHidden())
                 .isTrue();
     }
@@ -83,14 +84,14 @@ class SupplyLossTest {
     void moreCableMendsNoLoop() {
         // 1400 · 1.01 + 18.4 + 0.4 = 1432.8, below the normal band; 1 km more would bring it in
         LoopWiring low = SmallJob.wiring().withEndOfLineOhms(1400);
-        LoopResult result = check(low, SmallJob.DOUBLE, SupplyLoss.NO_SUPPLY);
+        LoopResult result = check(low, SmallBands.DOUBLE, SupplyLoss.NO_SUPPLY);
         assertThat(result.unsafe()).isNotEmpty();
         assertThat(result.longestMetres()).isEmpty();
     }
 
     @Test
     void aResistorInThePanelIsNotTheUnsafeReadingThatNearlyEveryLoopHas() {
-        CaseReading inPanel = check(SchemeKind.DOUBLE_END_OF_LINE, SmallJob.DOUBLE, SupplyLoss.NO_SUPPLY)
+        CaseReading inPanel = check(SchemeKind.DOUBLE_END_OF_LINE, SmallBands.DOUBLE, SupplyLoss.NO_SUPPLY)
                 .byId("resistor-in-panel")
                 .orElseThrow();
         assertThat(inPanel.safe()).isTrue();

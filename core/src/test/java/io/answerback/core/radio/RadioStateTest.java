@@ -3,20 +3,13 @@ package io.answerback.core.radio;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import io.answerback.core.assess.Assessment;
-import io.answerback.core.assess.Assessor;
 import io.answerback.core.capacity.CapacityEdits;
 import io.answerback.core.capacity.CapacityOptions;
 import io.answerback.core.capacity.Inventory;
-import io.answerback.core.chain.LinkState;
 import io.answerback.core.chain.Mark;
 import io.answerback.core.edit.PointEdits;
 import io.answerback.core.edit.RadioEdits;
-import io.answerback.core.finding.Finding;
-import io.answerback.core.finding.Grade;
-import io.answerback.core.id.FedId;
 import io.answerback.core.id.InputId;
-import io.answerback.core.id.ModuleId;
 import io.answerback.core.id.PointId;
 import io.answerback.core.profile.RadioRule;
 import io.answerback.core.profile.ZoneType;
@@ -26,13 +19,9 @@ import io.answerback.core.site.Enrolment;
 import io.answerback.core.site.Input;
 import io.answerback.core.site.Job;
 import io.answerback.core.site.Link;
-import io.answerback.core.site.SignalReading;
 import io.answerback.core.testing.SmallJob;
 import io.answerback.core.testing.SmallRadio;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -41,33 +30,7 @@ import org.junit.jupiter.api.Test;
 
 /// Wireless zones, enrolment and signals. Wireless zones are 41 to 48; the panel hears from −98 dBm, the small
 /// rules ask for 12 dB more.
-class RadioStateTest {
-    private static final Instant NOW = Instant.parse("2026-05-12T09:00:00Z");
-
-    private static Assessment assessed(Job job) {
-        return new Assessor(SmallJob.EVENTS).on(LocalDate.parse("2026-05-12")).assess(job);
-    }
-
-    private static List<String> found(Job job) {
-        return assessed(job).findings().stream().map(Finding::id).toList();
-    }
-
-    private static LinkState link(Job job, String point, Link link) {
-        return assessed(job).point(new PointId(point)).orElseThrow().chain().of(link);
-    }
-
-    private static Job enrolled(String... points) {
-        Job job = SmallRadio.placed();
-        for (String point : points) {
-            job = RadioEdits.enrol(new InputId(SmallRadio.input(job, point))).on(job);
-        }
-        return job;
-    }
-
-    private static Job heard(Job job, FedId part, double decibelMilliwatts) {
-        return RadioEdits.heard(new SignalReading(part, decibelMilliwatts, NOW)).on(job);
-    }
-
+class RadioStateTest extends EnrolledJob {
     @Test
     void aWirelessPointGetsTheLowestWirelessZoneAndNoTerminals() {
         Job job = SmallRadio.placed();
@@ -149,59 +112,6 @@ class RadioStateTest {
         String input = job.radio().enrolled().getLast().inputId().text();
         assertThat(found(job)).contains("enrolled-for-nobody:" + input);
         assertThat(found(RadioEdits.delete(new InputId(input)).on(job))).doesNotContain("enrolled-for-nobody:" + input);
-    }
-
-    @Test
-    void aSignalIsJudgedAgainstTheFloorAndTheMargin() {
-        Job job = enrolled("11");
-        assertThat(link(job, "11", Link.LOOP).line()).isEqualTo("signal not measured");
-        // −98 + 12 = −86
-        assertThat(link(heard(job, new PointId("11"), -86), "11", Link.LOOP).mark())
-                .isEqualTo(Mark.SOUND);
-        Job tight = heard(job, new PointId("11"), -90);
-        assertThat(link(tight, "11", Link.LOOP)).satisfies(link -> {
-            assertThat(link.mark()).isEqualTo(Mark.TIGHT);
-            assertThat(link.figure()).isEqualTo("\u221290 dBm");
-            assertThat(link.line()).isEqualTo("heard, 8 dB to spare");
-        });
-        assertThat(weak(tight)).isEqualTo(Grade.TIGHT);
-        Job lost = heard(tight, new PointId("11"), -101);
-        assertThat(link(lost, "11", Link.LOOP).line()).isEqualTo("heard 3 dB too weakly");
-        assertThat(weak(lost)).as("the newest reading counts").isEqualTo(Grade.WRONG);
-    }
-
-    private static Grade weak(Job job) {
-        return assessed(job).findings().stream()
-                .filter(finding -> finding.id().equals("signal-weak:11"))
-                .findFirst()
-                .orElseThrow()
-                .grade();
-    }
-
-    @Test
-    void aConvertersSignalCountsForEachOfItsZones() {
-        Job job = CapacityEdits.fit("", List.of(SmallRadio.CONVERTER)).on(SmallRadio.placed());
-        job = CapacityEdits.wire(new PointId("03"), Optional.of(new InputId("Converter 1.1")))
-                .on(job);
-        assertThat(link(job, "03", Link.INPUT).line()).isEqualTo("converter signal not measured");
-        Job weak = heard(job, new ModuleId("Converter 1"), -99);
-        assertThat(link(weak, "03", Link.INPUT).mark()).isEqualTo(Mark.WRONG);
-        assertThat(found(weak)).contains("signal-weak:Converter 1");
-        assertThat(link(heard(job, new ModuleId("Converter 1"), -70), "03", Link.INPUT)
-                        .line())
-                .isEqualTo("converter heard, 28 dB to spare");
-    }
-
-    @Test
-    void aBatteryInsideADeviceFallsDue() {
-        // the small rules keep one 12 years
-        Job old = RadioEdits.battery(new PointId("11"), LocalDate.parse("2014-05-01"))
-                .on(enrolled("11"));
-        assertThat(found(old)).contains("device-battery-due:11");
-        Job fresh = RadioEdits.battery(new PointId("11"), LocalDate.parse("2026-05-12"))
-                .on(old);
-        assertThat(fresh.radio().batteries()).hasSize(1);
-        assertThat(found(fresh)).doesNotContain("device-battery-due:11");
     }
 
     @Test

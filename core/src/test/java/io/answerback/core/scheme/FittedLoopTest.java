@@ -16,6 +16,7 @@ import io.answerback.core.profile.Meaning;
 import io.answerback.core.profile.SchemeBands;
 import io.answerback.core.profile.UnusedTermination;
 import io.answerback.core.site.LoopWiring;
+import io.answerback.core.testing.SmallBands;
 import io.answerback.core.testing.SmallJob;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -60,7 +61,7 @@ class FittedLoopTest {
         FittedLoop loop = loop(SchemeKind.DOUBLE_END_OF_LINE, 2, false);
         // 18.4 + 2 · 0.2 + 0.2 ∥ 4700 + 4700 + 2200, then 18.4 + 0.4 + 2 · 4700 + 2200 = 11 618.8, past the alarm band
         assertThat(nominal(loop, DeviceState.ACTIVE)).isCloseTo(6919, within(0.01));
-        LoopResult result = LoopCheck.check(loop, SmallJob.chart(SmallJob.DOUBLE), new CheckedFaults(12_000));
+        LoopResult result = LoopCheck.check(loop, SmallJob.chart(SmallBands.DOUBLE), new CheckedFaults(12_000));
         assertThat(result.unsafe())
                 .extracting(reading -> reading.loopCase().device())
                 .containsExactly(DeviceState.ALL_ACTIVE);
@@ -70,7 +71,7 @@ class FittedLoopTest {
     void relaysWithoutSupplyDropAndAreNoticed() {
         FittedLoop loop = loop(SchemeKind.TRIPLE_END_OF_LINE, 1, true);
         // both relays open: 18.4 + 0.2 + 4700 + 10000 + 2200
-        CaseReading dropped = LoopCheck.check(loop, SmallJob.chart(SmallJob.TRIPLE), new CheckedFaults(12_000))
+        CaseReading dropped = LoopCheck.check(loop, SmallJob.chart(SmallBands.TRIPLE), new CheckedFaults(12_000))
                 .byId("unpowered")
                 .orElseThrow();
         assertThat(dropped.range().nominalOhms()).isCloseTo(16_918.6, within(0.01));

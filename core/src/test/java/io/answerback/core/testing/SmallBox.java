@@ -67,7 +67,7 @@ public final class SmallBox {
 
     /// The same with other terminals.
     public static Job job(CableType type, List<Terminal> strip) {
-        PanelProfile plain = SmallJob.profile(List.of(SmallJob.DOUBLE, SmallJob.CLOSED, SmallJob.TWO_SERIES));
+        PanelProfile plain = SmallJob.profile(List.of(SmallBands.DOUBLE, SmallBands.CLOSED, SmallBands.TWO_SERIES));
         List<ModuleKind> kinds = plain.modules().stream()
                 .map(kind -> kind.id().equals("board") ? kind.withTerminals(strip) : kind)
                 .toList();

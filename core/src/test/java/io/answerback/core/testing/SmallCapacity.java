@@ -24,7 +24,7 @@ public final class SmallCapacity {
                 5,
                 4700,
                 30,
-                List.of(SmallJob.DOUBLE),
+                List.of(SmallBands.DOUBLE),
                 SmallParts.capacity(40, 4, 20, 16, 4),
                 "band P",
                 modules);

@@ -1,0 +1,60 @@
+package io.answerback.desktop.sheets;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import io.answerback.core.finding.Stop;
+import io.answerback.desktop.report.ReportSheet;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// A test mail by a server that stands in for the provider's, and what cannot work said before anybody connects.
+class MessagesSheetTest extends DemoSheets {
+    @BeforeEach
+    void messages() {
+        at(Stop.REPORT, "07");
+        report().open(ReportSheet.MESSAGES);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"STARTTLS", "TLS"})
+    void aTestMailArrivesOnceTheCertificateOfTheStandInIsTrusted(String protection) {
+        click("Start it, " + protection);
+        click("Send a test mail");
+        assertThat(reads("the server signed it itself")).isTrue();
+        assertThat(reads("No mail has arrived yet")).isTrue();
+        click("Trust this one");
+        click("Send a test mail");
+        assertThat(reads("The server took the mail to manager@brinewell.example"))
+                .isTrue();
+        assertThat(reads("Brinewell Cold Store: test")).isTrue();
+        click("Send that of setting");
+        assertThat(reads("Brinewell Cold Store: set by user")).isTrue();
+        click("Send that of Dock roller door 2");
+        assertThat(reads("Brinewell Cold Store: burglary")).isTrue();
+        click("Stop it");
+        click("Send a test mail");
+        assertThat(reads("The stand-in does not run")).isTrue();
+    }
+
+    @Test
+    void aPortAndAProtectionThatDoNotFitAreSaidAtTheirField() {
+        assertThat(finds("mail-cannot-be-sent:SECURITY")).isFalse();
+        edit("Port of mail", "465");
+        assertThat(reads("Port 465 is protected from the first byte")).isTrue();
+        assertThat(finds("mail-cannot-be-sent:SECURITY")).isTrue();
+        click("By the real server");
+        click("Send a test mail");
+        assertThat(reads("Choose TLS for port 465, or port 587 for STARTTLS.")).isTrue();
+        choose("Protection", "TLS");
+        assertThat(finds("mail-cannot-be-sent:SECURITY")).isFalse();
+        assertThat(edit("Port of mail", "no port")).isFalse();
+        assertThat(edit("Port of mail", "70000")).isFalse();
+        assertThat(edit("Server of mail", "http://mail.example")).isFalse();
+        edit("Account of mail", "none");
+        choose("Protection", "not protected");
+        edit("Port of mail", "25");
+        assertThat(finds("mail-unprotected:SECURITY")).isFalse();
+    }
+}
