@@ -21,6 +21,7 @@ final class BoxPages {
     static final double STRIP = 34;
 
     private static final double SIZE = 3;
+    private static final double SMALLEST = 2;
     private static final double LINE = 4;
     private static final double MOST_STEP = 16;
     private static final double TERMINAL = 9;
@@ -73,8 +74,9 @@ final class BoxPages {
 
     private void begin(String title) {
         List<PaperElement> page = new ArrayList<>();
-        page.add(new PaperElement.Text(MARGIN, MARGIN + 5, 5.2, true, title));
-        page.add(new PaperElement.Text(MARGIN, MARGIN + 10, SIZE, false, stamp));
+        page.add(Fitted.title(title, MARGIN, WIDTH, measure));
+        Fitted line = Fitted.of(stamp, WIDTH - 2 * MARGIN, SIZE, SMALLEST, false, measure);
+        page.add(new PaperElement.Text(MARGIN, MARGIN + 10, line.size(), false, line.words()));
         pages.add(page);
     }
 

@@ -13,7 +13,6 @@ import java.util.stream.IntStream;
 public final class CableLabelSheet {
     private static final double SMALLEST = 2;
     private static final double LARGEST = 9;
-    private static final double SMALLER_BY = 0.2;
 
     private CableLabelSheet() {}
 
@@ -81,37 +80,18 @@ public final class CableLabelSheet {
         double room = stock.labelWidth() - 2 * padding;
         double large = Math.min(LARGEST, stock.labelHeight() * 0.34);
         double small = Math.clamp(stock.labelHeight() * 0.2, SMALLEST, LARGEST / 2);
-        page.add(new PaperElement.Text(x, y + 0.8 + large, large, true, fitted(id, room, large, true, measure)));
+        Fitted number = Fitted.of(id, room, large, large, true, measure);
+        page.add(new PaperElement.Text(x, y + 0.8 + large, large, true, number.words()));
         double baseline = y + 0.8 + large;
         for (String line : lines) {
             baseline += small * 1.25;
-            double size = size(line, room, small, measure);
-            String fits = fitted(line, room, size, false, measure);
-            if (!fits.equals(line)) {
+            Fitted fits = Fitted.of(line, room, small, SMALLEST, false, measure);
+            if (!fits.words().equals(line)) {
                 problems.add(Text.of(
                         "\"%s\" is too long for a label of %.0f mm and was cut short; take a larger label or a shorter name.",
                         line.substring(line.indexOf(' ') + 1), stock.labelWidth()));
             }
-            page.add(new PaperElement.Text(x, baseline, size, false, fits));
+            page.add(new PaperElement.Text(x, baseline, fits.size(), false, fits.words()));
         }
-    }
-
-    private static double size(String words, double room, double largest, Measure measure) {
-        double size = largest;
-        while (size - SMALLER_BY >= SMALLEST && measure.width(words, size, false) > room) {
-            size -= SMALLER_BY;
-        }
-        return size;
-    }
-
-    /// Nothing longer than this is ever on a label, however wide.
-    private static final int LONGEST = 400;
-
-    private static String fitted(String words, double room, double size, boolean strong, Measure measure) {
-        String fits = words.length() > LONGEST ? words.substring(0, LONGEST) : words;
-        while (fits.length() > 1 && measure.width(fits, size, strong) > room) {
-            fits = fits.substring(0, fits.length() - 2).stripTrailing() + "…";
-        }
-        return fits;
     }
 }

@@ -17,9 +17,10 @@ public final class PowerPaper {
     private static final double WIDTH = 297;
     private static final double HEIGHT = 210;
     private static final double MARGIN = 14;
-    private static final double TITLE = 5.2;
     private static final double SIZE = 3.2;
+    private static final double SMALLEST = 2;
     private static final double LINE = 5;
+    private static final int MOST_SHORT = 5;
     private static final double LEFT = MARGIN + 12;
     private static final double RIGHT = WIDTH - MARGIN;
     private static final double TOP = 86;
@@ -33,9 +34,11 @@ public final class PowerPaper {
     private final BatteryState battery;
     private final StandbyForecast hold;
     private final double hours;
+    private final Measure measure;
     private final List<PaperElement> page = new ArrayList<>();
 
-    private PowerPaper(SupplyState state, BatteryState battery, StandbyForecast hold) {
+    private PowerPaper(SupplyState state, BatteryState battery, StandbyForecast hold, Measure measure) {
+        this.measure = measure;
         this.state = state;
         this.battery = battery;
         this.hold = hold;
@@ -53,8 +56,9 @@ public final class PowerPaper {
         String title = Text.of("%s, supply of %s", job.site().name(), state.title());
         state.battery()
                 .ifPresentOrElse(
-                        battery -> pages.add(new PowerPaper(state, battery, StandbyForecast.of(battery, job.practice()))
-                                .drawn(title)),
+                        battery -> pages.add(
+                                new PowerPaper(state, battery, StandbyForecast.of(battery, job.practice()), measure)
+                                        .drawn(title)),
                         () -> problems.add(state.beyond()));
         if (state.battery().filter(its -> its.fitted().isPresent()).isEmpty()) {
             problems.add(Text.of("No battery is decided for %s.", state.title()));
@@ -65,10 +69,11 @@ public final class PowerPaper {
     }
 
     private List<PaperElement> drawn(String title) {
-        page.add(new PaperElement.Text(MARGIN, MARGIN + TITLE, TITLE, true, title));
+        page.add(Fitted.title(title, MARGIN, WIDTH, measure));
         double y = MARGIN + 14;
         for (String line : facts()) {
-            page.add(new PaperElement.Text(MARGIN, y, SIZE, false, line));
+            Fitted fitted = Fitted.of(line, WIDTH - 2 * MARGIN, SIZE, SMALLEST, false, measure);
+            page.add(new PaperElement.Text(MARGIN, y, fitted.size(), false, fitted.words()));
             y += LINE;
         }
         grid();
@@ -103,13 +108,25 @@ public final class PowerPaper {
                         ? "Nothing is left to charge it with"
                         : Text.of(
                                 "Recharge to 80 %% in %.1f h; %.0f h are allowed", back, battery.rechargeRuleHours()));
-        state.volts().stream()
-                .filter(device -> !device.ok())
-                .forEach(device -> facts.add(Text.of(
-                        "SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V",
-                        device.title(), PowerTables.figure(device.atEnd()), device.leastVolts())));
+        facts.addAll(shortOfVolts());
         facts.add("Rule figures are of the firm's preset: check your edition, local code and the maker's sheet.");
         return facts;
+    }
+
+    /// As many as have room above the plot; the table of volts has them all.
+    private List<String> shortOfVolts() {
+        List<String> all = state.volts().stream()
+                .filter(device -> !device.ok())
+                .map(device -> Text.of(
+                        "SHORT OF VOLTS: %s gets %s at the end of discharge and needs %.1f V",
+                        device.title(), PowerTables.figure(device.atEnd()), device.leastVolts()))
+                .toList();
+        if (all.size() <= MOST_SHORT) {
+            return all;
+        }
+        List<String> few = new ArrayList<>(all.subList(0, MOST_SHORT - 1));
+        few.add(Text.of("SHORT OF VOLTS: %d more; see the table of volts", all.size() - few.size()));
+        return few;
     }
 
     private double x(double at) {

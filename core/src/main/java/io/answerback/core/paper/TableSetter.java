@@ -7,7 +7,6 @@ import java.util.List;
 /// Sets a table on pages that lie, its headings on every page.
 public final class TableSetter {
     private static final double MARGIN = 14;
-    private static final double TITLE = 5.2;
     private static final double SIZE = 3.2;
     private static final double LINE = 4.4;
     private static final double GAP = 3;
@@ -89,7 +88,7 @@ public final class TableSetter {
     private void begin() {
         page = new ArrayList<>();
         pages.add(page);
-        page.add(new PaperElement.Text(MARGIN, MARGIN + TITLE, TITLE, true, table.title()));
+        page.add(Fitted.title(table.title(), MARGIN, size.widthMillimetres(), measure));
         double x = MARGIN;
         for (int i = 0; i < table.headings().size(); i++) {
             page.add(new PaperElement.Text(

@@ -1,6 +1,6 @@
 package io.answerback.core.sound;
 
-/// The power of one tone in a stretch of samples, under a Hann window or under none (G. Goertzel, 1958).
+/// The power of one tone in a stretch of samples (G. Goertzel, 1958).
 final class Goertzel {
     private final double coefficient;
     private final int length;

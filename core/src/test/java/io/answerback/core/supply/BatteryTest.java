@@ -37,6 +37,46 @@ class BatteryTest {
         assertThat(LeadAcid.temperatureShare(celsius)).isCloseTo(share, within(1e-12));
     }
 
+    @ParameterizedTest
+    @CsvSource({"-30, 0.55", "-40, 0.45"})
+    void farBelowFreezingItIsHalf(double celsius, double share) {
+        assertThat(LeadAcid.temperatureShare(celsius)).isCloseTo(share, within(1e-12));
+    }
+
+    @Test
+    void withoutACurrentItLastsForEver() {
+        assertThat(LeadAcid.hours(7, 0)).isInfinite();
+    }
+
+    /// The points the curve is drawn through, halves between them, and on below where the rating ends: 0.6 V for each
+    /// twentieth.
+    @ParameterizedTest
+    @CsvSource({
+        "-0.2, 12.9",
+        "0, 12.9",
+        "0.05, 12.8",
+        "0.1, 12.7",
+        "0.2, 12.575",
+        "0.4, 12.325",
+        "0.6, 12.05",
+        "0.85, 11.55",
+        "0.9, 11.325",
+        "1, 10.5",
+        "1.05, 9.9",
+        "1.5, 4.5",
+        "1.875, 0",
+        "2, 0"
+    })
+    void theVoltageFallsAsItIsUsedUp(double used, double volts) {
+        assertThat(LeadAcid.volts(used)).isCloseTo(volts, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"13.65, 0", "12.9, 0", "12.45, 0.3", "11.9, 0.7", "10.5, 1", "9.6, 1.075", "4.5, 1.5"})
+    void theVoltageTellsWhatIsUsedUp(double volts, double used) {
+        assertThat(LeadAcid.usedAt(volts)).isCloseTo(used, within(1e-9));
+    }
+
     @Test
     void outsideWhatIsKnownOfColdIsRefused() {
         assertThatThrownBy(() -> LeadAcid.temperatureShare(-41)).hasMessageContaining("from −40 °C on");
