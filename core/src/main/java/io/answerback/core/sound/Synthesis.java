@@ -31,10 +31,8 @@ public final class Synthesis {
     private static void play(Segment segment, LineQuality line, float[] samples, int from, int to) {
         List<Double> hertz = segment.hertz();
         for (int tone = 0; tone < hertz.size(); tone++) {
-            double amplitude = amplitude(line.levelDecibels(), hertz.size());
-            if (hertz.size() == 2) {
-                amplitude *= decibels((tone == 1 ? 1 : -1) * line.twistDecibels() / 2);
-            }
+            double amplitude = decibels(line.levelDecibels())
+                    * (hertz.size() == 2 ? ofPair(tone, line.twistDecibels()) : 1 / Math.sqrt(hertz.size()));
             double step = 2 * Math.PI * hertz.get(tone) * (1 + line.errorPercent() / 100) / Sound.LINE_RATE;
             for (int i = from; i < to; i++) {
                 samples[i] += (float) (amplitude * Math.sin(step * (i - from)));
@@ -42,9 +40,12 @@ public final class Synthesis {
         }
     }
 
-    /// Of one of so many tones, so that together they have the power of a sine of that level.
-    private static double amplitude(double levelDecibels, int tones) {
-        return decibels(levelDecibels) / Math.sqrt(tones);
+    /// The share one tone of a pair has of the amplitude: together they have the power of a single sine, and the higher
+    /// one
+    /// is so much stronger.
+    private static double ofPair(int tone, double twistDecibels) {
+        double stronger = decibels(twistDecibels);
+        return (tone == 1 ? stronger : 1) / Math.hypot(1, stronger);
     }
 
     private static double decibels(double decibels) {
